@@ -1,0 +1,90 @@
+/** The build: the program, the core as a library, the stand-in, and, with --tests, the tests. */
+
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync } from 'node:fs';
+import { cp, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { build } from 'esbuild';
+
+const root = dirname(dirname(fileURLToPath(import.meta.url)));
+const { version } = JSON.parse(await readFile(join(root, 'package.json'), 'utf8'));
+const tests = process.argv.includes('--tests');
+const types = process.argv.includes('--types');
+
+const shared = {
+  absWorkingDir: root,
+  bundle: true,
+  platform: 'node',
+  target: 'node20',
+  format: 'esm',
+  logLevel: 'warning',
+  define: { ECHO_TRAIL_VERSION: JSON.stringify(version) },
+};
+
+await rm(join(root, 'dist'), { recursive: true, force: true });
+
+const { metafile } = await build({
+  ...shared,
+  entryPoints: { main: 'src/cli/main.ts', 'core/index': 'src/core/index.ts' },
+  outdir: 'dist',
+  entryNames: '[dir]/[name]',
+  chunkNames: 'parts/[name]-[hash]',
+  splitting: true,
+  minifySyntax: true,
+  minifyWhitespace: true,
+  metafile: true,
+  // CommonJS packages in the bundle ask for `require` of Node's own modules.
+  banner: {
+    js: "import{createRequire as __makeRequire}from'node:module';const require=__makeRequire(import.meta.url);",
+  },
+});
+const main = join(root, 'dist/main.js');
+await writeFile(main, `#!/usr/bin/env node\n${await readFile(main, 'utf8')}`, { mode: 0o755 });
+await writeFile(join(root, 'dist/THIRD-PARTY.txt'), await notices(Object.keys(metafile.inputs)));
+
+if (tests) {
+  const files = readdirSync(join(root, 'test'), { recursive: true, encoding: 'utf8' }).filter((file) =>
+    file.endsWith('.test.ts'),
+  );
+  await build({
+    ...shared,
+    entryPoints: files.map((file) => join('test', file)),
+    outdir: 'dist/test',
+    outbase: 'test',
+    splitting: true,
+    chunkNames: 'parts/[name]-[hash]',
+    sourcemap: 'inline',
+    packages: 'external',
+  });
+}
+
+if (types) {
+  const tsc = spawnSync(
+    process.execPath,
+    [join(root, 'node_modules/typescript/bin/tsc'), '-p', 'tsconfig.types.json'],
+    { cwd: root, stdio: 'inherit' },
+  );
+  if (tsc.status !== 0) process.exit(tsc.status ?? 1);
+  const parts = 'exchange/undici-parts.d.ts';
+  await mkdir(join(root, 'dist/types/exchange'), { recursive: true });
+  await cp(join(root, 'src/core', parts), join(root, 'dist/types', parts));
+}
+
+/** The licences of everything that the bundle holds. */
+async function notices(inputs) {
+  const folders = new Set(
+    inputs.map((input) => /^(.*node_modules\/(?:@[^/]+\/)?[^/]+)\//.exec(input)?.[1]).filter(Boolean),
+  );
+  const blocks = [];
+  for (const folder of [...folders].sort()) {
+    const { name, version: own, license } = JSON.parse(await readFile(join(root, folder, 'package.json'), 'utf8'));
+    const file = readdirSync(join(root, folder)).find((entry) => /^licen[cs]e/i.test(entry));
+    const text =
+      file && existsSync(join(root, folder, file))
+        ? await readFile(join(root, folder, file), 'utf8')
+        : `Licence: ${license}\n`;
+    blocks.push(`${name} ${own}\n\n${text.trim()}\n`);
+  }
+  return blocks.join(`\n${'-'.repeat(72)}\n\n`);
+}

@@ -1,0 +1,68 @@
+/** `check`: what is wrong with the collection, before anything is sent. */
+import { checkCollection } from '../../core/check/check.js';
+import { positionText } from '../../core/problem/problem.js';
+import type { Workspace } from '../../core/trail/workspace.js';
+import { type CommandModule, examples } from '../command.js';
+import type { Context } from '../context.js';
+import { emit } from '../emit.js';
+
+export const { configure }: CommandModule = {
+  configure(command, run) {
+    command.action(
+      run(async (context) => {
+        const { terminal } = context;
+        const collection = await context.collection();
+        const { findings, files } = await checkCollection(collection, await anyWorkspace(context));
+        const errors = findings.filter(({ severity }) => severity === 'error').length;
+        const status = errors > 0 ? 2 : 0;
+        if (terminal.json) {
+          emit(terminal, 'check', {
+            files,
+            errors,
+            warnings: findings.length - errors,
+            findings: findings.map(({ rule, severity, where, what, remedy }) => ({
+              rule,
+              severity,
+              file: where.file,
+              line: where.line ?? null,
+              column: where.column ?? null,
+              what,
+              remedy: remedy ?? null,
+            })),
+          });
+          return status;
+        }
+        const { out } = terminal;
+        for (const { severity, where, what, remedy, rule } of findings) {
+          const paint = severity === 'error' ? out.red : out.yellow;
+          terminal.print(`${out.cyan(positionText(where))}  ${paint(severity)}  ${what}  ${out.dim(rule)}`);
+          if (remedy !== undefined) terminal.print(`    ${out.dim('try')} ${remedy}`);
+        }
+        const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`;
+        terminal.print(
+          `${count(files, 'file')}: ${findings.length === 0 ? out.green('all well') : `${count(errors, 'error')}, ${count(findings.length - errors, 'warning')}`}`,
+        );
+        return status;
+      }),
+    );
+    examples(command, [
+      ['check', 'every finding with file, line and column'],
+      ['check --json', 'the same for programs; the exit status is 2 where there is an error'],
+    ]);
+  },
+};
+
+/** Of the chosen environment, or of the first that can be opened: files are made ready in one as in the other. */
+async function anyWorkspace(context: Context): Promise<Workspace | undefined> {
+  const collection = await context.collection();
+  const { environment } = collection.manifest.content;
+  for (const name of [context.options.env ?? environment, ...collection.names('environment')]) {
+    if (name === undefined) continue;
+    try {
+      return await context.workspace({ environment: name });
+    } catch {
+      // Its own file is checked by itself.
+    }
+  }
+  return undefined;
+}

@@ -1,0 +1,60 @@
+/** `demo serve`: the stand-in vendor in the foreground. */
+import { once } from 'node:events';
+import { Problem } from '../../../core/problem/problem.js';
+import type { Standin } from '../../../standin/server.js';
+import type { CommandModule } from '../../command.js';
+import { table } from '../../view/table.js';
+
+export const usualPort = 4810;
+
+export const serve: CommandModule = {
+  configure(command, run) {
+    command
+      .option('--port <number>', 'the port to listen on; 0 for a free one', String(usualPort))
+      .option('--data-seed <number>', 'other made-up vessels and berths', '1')
+      .action(
+        run(async ({ terminal, signal }, _args, { port, dataSeed }) => {
+          const standin = await start(whole('--port', port, 65_535), whole('--data-seed', dataSeed, 2 ** 31));
+          const { origin, faces, credentials } = standin;
+          if (terminal.json) terminal.print(JSON.stringify({ origin, faces, credentials }));
+          else {
+            const { out } = terminal;
+            terminal.print(`${out.bold('Larkhaven Harbour')}, a made-up vendor, listens on ${out.cyan(origin)}`);
+            terminal.print(
+              table(
+                faces.map(({ name, address, about }) => [out.bold(name), out.cyan(address), about]),
+                terminal,
+                { indent: 2 },
+              ),
+            );
+            terminal.print(
+              `  demo credentials: user ${out.bold(credentials.user)}, password ${out.bold(credentials.password)}`,
+            );
+            terminal.note('Ctrl-C ends it');
+          }
+          if (!signal.aborted) await once(signal, 'abort');
+          await standin.close();
+          return 0;
+        }),
+      );
+  },
+};
+
+function whole(option: string, given: unknown, most: number): number {
+  const number = Number(given);
+  if (/^\d+$/.test(String(given)) && number <= most) return number;
+  throw new Problem('usage', { what: `${option} takes a whole number up to ${most}, not ${given}` });
+}
+
+async function start(port: number, seed: number): Promise<Standin> {
+  const { startStandin } = await import('../../../standin/server.js');
+  try {
+    return await startStandin({ port, seed });
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE') throw error;
+    throw new Problem('usage', {
+      what: `port ${port} is in use`,
+      remedy: 'echo-trail demo serve --port 0 takes a free one',
+    });
+  }
+}

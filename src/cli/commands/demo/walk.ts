@@ -1,0 +1,152 @@
+/** `demo`: the whole path, with the real commands, on a copy of the demo collection. */
+import { spawn } from 'node:child_process';
+import { cp, mkdtemp, readFile, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Problem } from '../../../core/problem/problem.js';
+import { type Standin, startStandin } from '../../../standin/server.js';
+import type { CommandModule } from '../../command.js';
+import type { Context } from '../../context.js';
+import { installEditorSchemas } from '../../editor-schemas.js';
+import { packageFolder } from '../../package-folder.js';
+import { usualPort } from './serve.js';
+
+/** What is shown, in the order in which an engineer works. */
+const chapters: readonly {
+  readonly title: string;
+  readonly commands: readonly { readonly args: readonly string[]; readonly input?: string; readonly fails?: boolean }[];
+}[] = [
+  {
+    title: 'Read: what does the vendor offer?',
+    commands: [
+      { args: ['docs', 'add', '{origin}/openapi.yaml', '--name', 'harbour', '--replace'] },
+      { args: ['docs', 'find', 'book', 'berth'] },
+      { args: ['docs', 'show', 'harbour/bookCall'] },
+    ],
+  },
+  {
+    title: 'Draft: a request file from the documentation',
+    commands: [{ args: ['draft', 'harbour/showBerth', '--as', 'berths/show'] }],
+  },
+  {
+    title: 'Connect: an environment, a secret, a session',
+    commands: [
+      { args: ['env', 'show'] },
+      { args: ['secret', 'set', 'deskPassword'], input: '{password}' },
+      { args: ['session', 'open', 'agent'] },
+    ],
+  },
+  {
+    title: 'Try: look at what would go out, send it, read what came back',
+    commands: [
+      { args: ['preview', 'calls/book', '--set', 'nights=2'] },
+      { args: ['send', 'berths/show', '--set', 'code=N1'] },
+      { args: ['send', 'calls/book', '--set', 'nights=2'] },
+      { args: ['send', 'calls/cancel'] },
+      { args: ['send', 'berths/free', '--pick', '$.items[0].code'] },
+    ],
+  },
+  { title: 'Check: the whole collection, without sending anything', commands: [{ args: ['check'] }] },
+  {
+    title: 'Walk: from login to clean-up, every step asserted',
+    commands: [{ args: ['session', 'close', 'agent'] }, { args: ['run', 'berth-stay'] }],
+  },
+  {
+    title: 'Undo: the same trail, made to fail half-way',
+    commands: [{ args: ['run', 'berth-stay', '--set', 'new-nights=40'], fails: true }],
+  },
+  {
+    title: 'Look back: what was recorded',
+    commands: [{ args: ['send', 'calls/list', '--pick', '$.total'] }, { args: ['echo', 'list', '--most', '8'] }],
+  },
+];
+
+export const walk: CommandModule = {
+  configure(command, run) {
+    command.action(
+      run(async (context) => {
+        const { terminal } = context;
+        const standin = await startNearUsual();
+        try {
+          const folder = await copyCollection(standin);
+          const { out } = terminal;
+          terminal.print(`${out.bold('Larkhaven Harbour')}, a made-up vendor, listens on ${out.cyan(standin.origin)}`);
+          terminal.print(`The demo collection is in ${out.cyan(folder)}`);
+          for (const { title, commands } of chapters) {
+            terminal.print(`\n${out.bold(out.yellow(`── ${title}`))}`);
+            for (const one of commands) await show(one, folder, standin, context);
+          }
+          terminal.print(`\n${out.bold(out.yellow('── Your turn'))}`);
+          const port = new URL(standin.origin).port;
+          terminal.print(
+            [
+              `  echo-trail demo serve${port === String(usualPort) ? '' : ` --port ${port}`}      in one terminal`,
+              `  cd ${folder}      in another, then:`,
+              '  echo-trail list',
+              '  echo-trail run register-check',
+              '  echo-trail send vessels/list --set name=amber',
+              '  echo-trail send vessels/show --set imo=900001',
+            ].join('\n'),
+          );
+          return 0;
+        } finally {
+          await standin.close();
+        }
+      }),
+    );
+  },
+};
+
+/** On the usual port, so that what is tried afterwards needs no option; else on a free one. */
+async function startNearUsual(): Promise<Standin> {
+  try {
+    return await startStandin({ port: usualPort });
+  } catch {
+    return startStandin({ port: 0 });
+  }
+}
+
+async function copyCollection({ origin }: Standin): Promise<string> {
+  const folder = join(await mkdtemp(join(tmpdir(), 'echo-trail-')), 'harbour-agent');
+  await cp(join(packageFolder(), 'demo/harbour-agent'), folder, { recursive: true });
+  const environment = join(folder, 'environments/sandbox.yaml');
+  await writeFile(environment, (await readFile(environment, 'utf8')).replace(`http://127.0.0.1:${usualPort}`, origin));
+  await writeFile(join(folder, '.gitignore'), '.echo-trail/\n');
+  await installEditorSchemas(folder);
+  return folder;
+}
+
+type Shown = (typeof chapters)[number]['commands'][number];
+
+/** Prints a command as one would type it, then runs it. */
+async function show(
+  { args, input, fails = false }: Shown,
+  folder: string,
+  standin: Standin,
+  { terminal, signal }: Context,
+): Promise<void> {
+  const fill = (text: string): string =>
+    text.replace('{origin}', standin.origin).replace('{password}', standin.credentials.password);
+  const words = args.map(fill);
+  const typed = words.map((word) => (/^[\w./:=-]+$/.test(word) ? word : `'${word}'`)).join(' ');
+  terminal.print(
+    `\n${terminal.out.dim('$')} ${terminal.out.bold(`echo-trail ${typed}`)}${input === undefined ? '' : terminal.out.dim('   # the password is typed at a hidden prompt')}`,
+  );
+  const status = await new Promise<number>((resolve, reject) => {
+    const child = spawn(process.execPath, [process.argv[1] as string, ...words], {
+      cwd: folder,
+      stdio: [input === undefined ? 'ignore' : 'pipe', 'inherit', 'inherit'],
+      env: {
+        ...process.env,
+        COLUMNS: String(terminal.width),
+        ...(terminal.out.isColorSupported && { FORCE_COLOR: '1' }),
+      },
+      signal,
+    });
+    child.stdin?.end(input === undefined ? '' : fill(input));
+    child.on('error', reject);
+    child.on('close', (code) => resolve(code ?? 1));
+  });
+  if (signal.aborted) throw new Problem('interrupted', { what: 'interrupted' });
+  if (fails !== (status !== 0)) throw new Problem('fault', { what: `echo-trail ${typed} ended with status ${status}` });
+}

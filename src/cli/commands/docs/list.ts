@@ -1,0 +1,41 @@
+/** `docs list`: the documentation sources of the collection. */
+import { sources } from '../../../core/collection/sources.js';
+import { type CommandModule, examples } from '../../command.js';
+import { emit } from '../../emit.js';
+import { table } from '../../view/table.js';
+import { sourceDocument } from './add.js';
+
+export const list: CommandModule = {
+  configure(command, run) {
+    command.action(
+      run(async (context) => {
+        const { terminal } = context;
+        const all = sources(await context.collection());
+        if (terminal.json) return emit(terminal, 'docs list', { sources: all.map(sourceDocument) });
+        if (all.length === 0) terminal.note('no documentation yet: echo-trail docs add FILE|URL');
+        else {
+          const rows = all.map(({ name, format, version, operations, warnings, title, source, fetched }) => [
+            terminal.out.bold(name),
+            `${format} ${version}`,
+            String(operations),
+            warnings.length === 0 ? '' : terminal.out.yellow(String(warnings.length)),
+            fetched ?? '',
+            title,
+            source ?? '',
+          ]);
+          terminal.print(
+            table(rows, terminal, {
+              head: ['source', 'format', 'operations', 'warnings', 'fetched', 'title', 'from'],
+              flexible: [5, 6],
+            }),
+          );
+        }
+        return 0;
+      }),
+    );
+    examples(command, [
+      ['docs list', 'each source with its format and the number of its operations'],
+      ['docs list --json', 'the same for programs, warnings included'],
+    ]);
+  },
+};

@@ -1,0 +1,73 @@
+/** `echo show`. */
+import type { Echo, RecordedBody } from '../../../core/echo/echo.js';
+import { findEcho } from '../../../core/echo/read.js';
+import { parseJson } from '../../../core/value/json-text.js';
+import { durationText, sizeText } from '../../../core/value/measures.js';
+import { type CommandModule, examples } from '../../command.js';
+import { emit } from '../../emit.js';
+import type { Terminal } from '../../terminal.js';
+import { headerLines, statusText } from '../../view/exchange.js';
+import { colouredJson } from '../../view/json.js';
+import { printable, printableLine } from '../../view/printable.js';
+
+export const show: CommandModule = {
+  configure(command, run) {
+    command.argument('[id]', 'an echo as echo list names it, or last', 'last').action(
+      run(async (context, [id = 'last']) => {
+        const { terminal } = context;
+        const echo = await findEcho((await context.collection()).local, id);
+        if (terminal.json) return emit(terminal, 'echo show', echo);
+        terminal.print(echoText(echo, terminal));
+        return 0;
+      }),
+    );
+    examples(command, [
+      ['echo show', 'the last exchange, both directions'],
+      ['echo show last --json', 'the same for programs'],
+    ]);
+  },
+};
+
+const plainly = (text: string): string => text;
+
+function echoText(
+  { id, at, environment, request, step, sent, received, phases, trouble, met, failed, kept }: Echo,
+  terminal: Terminal,
+): string {
+  const { out } = terminal;
+  const phase = Object.entries(phases ?? {})
+    .filter(([name]) => name !== 'total')
+    .map(([name, ms]) => `${name} ${durationText(ms)}`)
+    .join(', ');
+  const blocks = [
+    `${out.bold(id)}   ${at}   environment ${environment}${request === undefined ? '' : `   request ${request}`}${step === undefined || step === request ? '' : `   step ${step}`}`,
+    `${out.bold('sent')}\n  ${out.cyan(sent.method)} ${printableLine(sent.url)}\n${headerLines(sent.headers, terminal, plainly)}${bodyBlock(sent.body, terminal)}`,
+    received &&
+      `${out.bold('received')}\n  ${statusText(received.status, received.reason, out)}   ${phases ? `${durationText(phases.total ?? 0)} (${phase})` : ''}\n${headerLines(received.headers, terminal, plainly)}${bodyBlock(received.body, terminal)}`,
+    trouble &&
+      `${out.red(out.bold('trouble'))}  ${printableLine(trouble.what)}${trouble.cause === undefined ? '' : `\n  ${printableLine(trouble.cause)}`}`,
+    failed &&
+      `${out.red(out.bold('failed'))}\n${failed.map(({ place, expected, found, detail, near }) => `  ${place}: expected ${expected}, found ${printableLine(found ?? '')}${detail ? `; ${printableLine(detail)}` : ''}${near ? `; nearest: ${near}` : ''}`).join('\n')}`,
+    met > 0 && `${out.bold('met')}  ${met} expectation${met === 1 ? '' : 's'}`,
+    kept &&
+      `${out.bold('kept')}\n${Object.entries(kept)
+        .map(([name, value]) => `  ${name} = ${printableLine(JSON.stringify(value))}`)
+        .join('\n')}`,
+  ];
+  return blocks.filter((block) => typeof block === 'string').join('\n\n');
+}
+
+function bodyBlock(body: RecordedBody | undefined, { out }: Terminal): string {
+  if (!body) return '';
+  const cut = body.cut ? out.dim(`\n  only the beginning is recorded, of ${sizeText(body.size)}`) : '';
+  if (body.encoding === 'base64') return `\n\n  ${out.dim(`${sizeText(body.size)} of bytes`)}`;
+  let text = printable(body.text);
+  if (/^\s*[{[]/.test(body.text) && !body.cut) {
+    try {
+      text = colouredJson(parseJson(body.text), out);
+    } catch {
+      // Shown as it was recorded.
+    }
+  }
+  return `\n\n${text.replace(/^/gm, '  ')}${cut}`;
+}

@@ -1,0 +1,18 @@
+/** `env`: where requests go. */
+import type { CommandModule } from '../../command.js';
+import { clear } from './clear.js';
+import { list } from './list.js';
+import { show } from './show.js';
+import { use } from './use.js';
+
+export const { configure }: CommandModule = {
+  configure(command, run) {
+    list.configure(command.command('list').description('list the environments'), run);
+    use.configure(
+      command.command('use').description('choose the environment that is used where --env is not given'),
+      run,
+    );
+    show.configure(command.command('show').description('show every name, its value and where it comes from'), run);
+    clear.configure(command.command('clear').description('let go the values that send has kept'), run);
+  },
+};

@@ -1,0 +1,72 @@
+/** `env show`: every name with its value and its origin, held values included. */
+import { variableNames } from '../../../core/collection/layers.js';
+import { hidden } from '../../../core/exchange/wire.js';
+import { noNames } from '../../../core/expression/names.js';
+import { shortText } from '../../../core/matcher/reading.js';
+import { asProblem } from '../../../core/problem/problem.js';
+import { readHeld } from '../../../core/trail/held.js';
+import { plain } from '../../../core/value/written.js';
+import { type CommandModule, examples } from '../../command.js';
+import { emit } from '../../emit.js';
+import { printableLine } from '../../view/printable.js';
+import { table } from '../../view/table.js';
+
+export const show: CommandModule = {
+  configure(command, run) {
+    command.argument('[name]', 'an environment; else the chosen one').action(
+      run(async (context, [given]) => {
+        const { terminal } = context;
+        const workspace = await context.workspace({ environment: given });
+        workspace.checkSettings([]);
+        const { environment, collection, redactor } = workspace;
+        const variables = variableNames(workspace.layers, noNames, {
+          world: workspace.world(),
+          onSecret: redactor.add,
+        });
+        const names = [...new Set(variables.known())].map((name) => {
+          try {
+            const found = variables.lookup(name);
+            if (!found) return { name, value: null, origin: 'omitted' };
+            return { name, value: found.secret ? hidden : redactor.hideIn(plain(found.value)), origin: found.origin };
+          } catch (error) {
+            return { name, value: null, origin: `not to be had alone: ${asProblem(error).what}` };
+          }
+        });
+        const held = Object.entries(await readHeld(collection.local, environment.name)).map(
+          ([name, { value, from }]) => ({
+            name,
+            value: redactor.hideIn(plain(value)),
+            origin: `held from ${from}`,
+          }),
+        );
+        const hosts = [...(environment.hosts ?? [])];
+        if (terminal.json)
+          return emit(terminal, 'env show', {
+            name: environment.name,
+            changes: environment.changes,
+            hosts,
+            names,
+            held,
+          });
+        const { out } = terminal;
+        terminal.print(
+          `${out.bold(environment.name)}${environment.about === undefined ? '' : `  ${environment.about}`}`,
+        );
+        terminal.print(
+          `changes: ${environment.changes}   credentials go to: ${hosts.length > 0 ? hosts.join(', ') : 'the host of origin'}`,
+        );
+        const rows = [...names, ...held].map(({ name, value, origin }) => [
+          out.cyan(name),
+          printableLine(shortText(value)),
+          out.dim(origin),
+        ]);
+        if (rows.length > 0) terminal.print(table(rows, terminal, { indent: 2, flexible: [1, 2] }));
+        return 0;
+      }),
+    );
+    examples(command, [
+      ['env show', 'the chosen environment'],
+      ['env show live', 'another one'],
+    ]);
+  },
+};

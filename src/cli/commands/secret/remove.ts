@@ -1,0 +1,31 @@
+/** `secret remove`. */
+import { readEnvironment } from '../../../core/collection/layers.js';
+import { nearestHint } from '../../../core/problem/nearest.js';
+import { Problem } from '../../../core/problem/problem.js';
+import { secretStore } from '../../../core/session/secrets.js';
+import { type CommandModule, examples } from '../../command.js';
+
+export const remove: CommandModule = {
+  configure(command, run) {
+    command.argument('<name>', 'a stored secret').action(
+      run(async (context, [name = '']) => {
+        const { terminal, options, home } = context;
+        const collection = await context.collection();
+        const environment = options.env === undefined ? undefined : readEnvironment(collection, options.env, []).name;
+        const store = secretStore(collection.local, home, process.env);
+        if (!(await store.remove(name, environment))) {
+          const known = (await store.list()).map((one) =>
+            one.environment === undefined ? one.name : `${one.name} --env ${one.environment}`,
+          );
+          throw new Problem('secret-missing', {
+            what: `no secret ${name} is stored for ${environment ?? 'all environments'}`,
+            remedy: nearestHint(name, known),
+          });
+        }
+        terminal.note(`removed ${name}`);
+        return 0;
+      }),
+    );
+    examples(command, [['secret remove deskPassword', 'the next use asks for it again']]);
+  },
+};

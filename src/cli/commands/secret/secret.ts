@@ -1,0 +1,16 @@
+/** `secret`: values that are never printed or shared. */
+import type { CommandModule } from '../../command.js';
+import { list } from './list.js';
+import { remove } from './remove.js';
+import { set } from './set.js';
+
+export const { configure }: CommandModule = {
+  configure(command, run) {
+    set.configure(
+      command.command('set').description('store a secret: from a hidden prompt, or from standard input'),
+      run,
+    );
+    list.configure(command.command('list').description('list the names of the stored secrets'), run);
+    remove.configure(command.command('remove').description('remove a secret'), run);
+  },
+};

@@ -1,0 +1,57 @@
+/** `secret set`. */
+import { readEnvironment } from '../../../core/collection/layers.js';
+import { secretVariable } from '../../../core/expression/compile.js';
+import { Problem } from '../../../core/problem/problem.js';
+import { pastedWrongly, secretStore } from '../../../core/session/secrets.js';
+import { type CommandModule, examples } from '../../command.js';
+
+export const set: CommandModule = {
+  configure(command, run) {
+    command.argument('<name>', 'as in ${secret.NAME}').action(
+      run(async (context, [name = '']) => {
+        const { terminal, options, home } = context;
+        if (!/^[\p{L}_][\p{L}\p{N}_-]*(?:\[[^\]]+\])?$/u.test(name)) {
+          throw new Problem('usage', {
+            what: `${name} is not a name for a secret`,
+            remedy: 'letters, digits, - and _, with a letter first',
+          });
+        }
+        const collection = await context.collection();
+        const environment = options.env === undefined ? undefined : readEnvironment(collection, options.env, []).name;
+        const value = terminal.interactive
+          ? await (await import('../../ask/secret.js')).askSecret(name)
+          : await fromInput();
+        if (value === '')
+          throw new Problem('usage', {
+            what: 'the secret is empty',
+            remedy: `printf %s VALUE | echo-trail secret set ${name}`,
+          });
+        const wrong = pastedWrongly(value);
+        if (wrong) terminal.complain(`${terminal.err.yellow('warning')}  the value of ${name} looks wrong: ${wrong}`);
+        await secretStore(collection.local, home, process.env).set(name, value, environment);
+        terminal.note(
+          `stored ${name} for ${environment === undefined ? 'all environments' : `the environment ${environment}`}`,
+        );
+        const variable = secretVariable(name);
+        if (process.env[variable] !== undefined)
+          terminal.complain(
+            `${terminal.err.yellow('warning')}  ${variable} is set in the process environment, and comes first`,
+          );
+        return 0;
+      }),
+    );
+    examples(command, [
+      ['secret set deskPassword', 'asks; nothing of it is shown'],
+      ['secret set deskPassword --env sandbox < password.txt', 'from standard input, for one environment'],
+    ]);
+  },
+};
+
+/** Standard input, without the line break that echo and editors put at the end. */
+async function fromInput(): Promise<string> {
+  const chunks: Buffer[] = [];
+  for await (const chunk of process.stdin) chunks.push(chunk as Buffer);
+  return Buffer.concat(chunks)
+    .toString('utf8')
+    .replace(/\r?\n$/, '');
+}

@@ -1,0 +1,94 @@
+/** `session`: open, show, close and list authentication sessions. */
+
+import { Problem } from '../../../core/problem/problem.js';
+import type { SessionFacts } from '../../../core/session/sessions.js';
+import { durationText } from '../../../core/value/measures.js';
+import { type CommandModule, examples } from '../../command.js';
+import type { Documents } from '../../documents.js';
+import { emit } from '../../emit.js';
+import type { Terminal } from '../../terminal.js';
+import { table } from '../../view/table.js';
+
+export const { configure }: CommandModule = {
+  configure(command, run) {
+    const one = (name: string, about: string) =>
+      command.command(name).description(about).argument('<session>', 'a session of the collection');
+    const open = one('open', 'open a session now, anew if it is open').action(
+      run(async (context, [name = '']) => {
+        const { sessions } = await context.workspace({ allowChanges: true });
+        return print(context.terminal, await sessions.open(name));
+      }),
+    );
+    examples(open, [['session open agent', 'logs in; sends that use it need not']]);
+    const show = one('show', 'show whether a session is open, and until when; never its token').action(
+      run(async (context, [name = '']) => {
+        const { sessions, collection } = await context.workspace();
+        const full = collection.resolve('session', name);
+        const facts = (await sessions.list()).find((each) => each.name === full);
+        if (!facts) throw new Problem('session-missing', { what: `there is no session ${name}` });
+        return print(context.terminal, facts);
+      }),
+    );
+    examples(show, [['session show agent', 'open since when, and for how long']]);
+    const close = one('close', 'close a session').action(
+      run(async (context, [name = '']) => {
+        const { sessions } = await context.workspace({ allowChanges: true });
+        const was = await sessions.close(name);
+        context.terminal.note(was ? `closed ${name}` : `${name} was not open`);
+        return 0;
+      }),
+    );
+    examples(close, [['session close agent', 'logs out']]);
+    const list = command
+      .command('list')
+      .description('list the sessions of the collection')
+      .action(
+        run(async (context) => {
+          const { terminal } = context;
+          const all = await (await context.workspace()).sessions.list();
+          if (terminal.json) return emit(terminal, 'session list', { sessions: all.map(documentOf) });
+          if (all.length === 0) terminal.note('no sessions yet: write sessions/NAME.yaml');
+          else
+            terminal.print(
+              table(
+                all.map((facts) => row(facts, terminal)),
+                terminal,
+              ),
+            );
+          return 0;
+        }),
+      );
+    examples(list, [['session list', 'each with its kind, and whether it is open']]);
+  },
+};
+
+function documentOf({ name, kind, open, opened, expires }: SessionFacts): Documents['session show'] {
+  return {
+    name,
+    kind,
+    open,
+    opened: opened ?? null,
+    expires: expires === undefined ? null : new Date(expires).toISOString(),
+  };
+}
+
+function row({ name, kind, about, open, expires }: SessionFacts, { out }: Terminal): string[] {
+  const left = expires === undefined ? undefined : expires - Date.now();
+  const state =
+    kind === 'bearer'
+      ? 'always ready'
+      : !open
+        ? 'not open'
+        : left === undefined
+          ? 'open'
+          : left > 0
+            ? `open, ends in ${durationText(left)}`
+            : 'ended';
+  return [out.bold(name), kind, open ? out.green(state) : out.dim(state), about ?? ''];
+}
+
+function print(terminal: Terminal, facts: SessionFacts): number {
+  if (terminal.json) return emit(terminal, 'session show', documentOf(facts));
+  terminal.print(table([row(facts, terminal)], terminal));
+  return 0;
+}

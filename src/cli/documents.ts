@@ -1,0 +1,199 @@
+/** The machine-readable documents of `--json`, one schema a command. Their JSON Schemas are in schemas/output/. */
+import * as z from 'zod/mini';
+import { echo } from '../core/echo/echo.js';
+
+const source = z.strictObject({
+  name: z.string(),
+  format: z.string(),
+  version: z.string(),
+  title: z.string(),
+  operations: z.number(),
+  warnings: z.array(z.strictObject({ at: z.string(), what: z.string() })),
+  file: z.string(),
+  source: z.nullable(z.string()),
+  fetched: z.nullable(z.string()),
+});
+
+const found = z.strictObject({
+  operation: z.string(),
+  method: z.string(),
+  path: z.string(),
+  summary: z.nullable(z.string()),
+  score: z.number(),
+  in: z.array(z.string()),
+});
+
+const named = z.strictObject({ name: z.string(), value: z.any(), origin: z.string() });
+const line = z.strictObject({ name: z.string(), value: z.string(), origin: z.string() });
+
+const verdict = z.strictObject({
+  place: z.string(),
+  ok: z.boolean(),
+  expected: z.optional(z.string()),
+  found: z.optional(z.string()),
+  detail: z.optional(z.string()),
+  near: z.optional(z.string()),
+});
+
+const problem = z.strictObject({
+  code: z.string(),
+  what: z.string(),
+  cause: z.optional(z.string()),
+  remedy: z.optional(z.string()),
+});
+
+const session = z.strictObject({
+  name: z.string(),
+  kind: z.string(),
+  open: z.boolean(),
+  opened: z.nullable(z.string()),
+  expires: z.nullable(z.string()),
+});
+
+export const documents = {
+  init: z.strictObject({ folder: z.string(), files: z.array(z.string()) }),
+  'docs add': source,
+  'docs list': z.strictObject({ sources: z.array(source) }),
+  'docs find': z.strictObject({ words: z.array(z.string()), complete: z.boolean(), operations: z.array(found) }),
+  'docs show': z.strictObject({ operation: z.record(z.string(), z.any()) }),
+  draft: z.strictObject({ request: z.string(), file: z.string(), operation: z.string() }),
+  'env list': z.strictObject({
+    environments: z.array(
+      z.strictObject({
+        name: z.string(),
+        about: z.nullable(z.string()),
+        chosen: z.boolean(),
+        changes: z.string(),
+        origin: z.nullable(z.string()),
+      }),
+    ),
+  }),
+  'env show': z.strictObject({
+    name: z.string(),
+    changes: z.string(),
+    hosts: z.array(z.string()),
+    names: z.array(named),
+    held: z.array(named),
+  }),
+  'secret list': z.strictObject({
+    secrets: z.array(z.strictObject({ name: z.string(), environment: z.nullable(z.string()) })),
+  }),
+  'session list': z.strictObject({ sessions: z.array(session) }),
+  'session show': session,
+  preview: z.strictObject({
+    method: z.string(),
+    url: z.string(),
+    query: z.array(z.strictObject({ name: z.string(), value: z.string() })),
+    headers: z.array(line),
+    body: z.nullable(z.strictObject({ type: z.string(), size: z.number(), text: z.string() })),
+    names: z.array(named),
+    opens: z.array(z.string()),
+  }),
+  send: z.strictObject({
+    ok: z.boolean(),
+    request: z.nullable(z.string()),
+    method: z.string(),
+    url: z.string(),
+    status: z.nullable(z.number()),
+    reason: z.nullable(z.string()),
+    headers: z.array(z.tuple([z.string(), z.string()])),
+    body: z.any(),
+    phases: z.record(z.string(), z.number()),
+    size: z.number(),
+    finalUrl: z.nullable(z.string()),
+    expectations: z.array(verdict),
+    kept: z.record(z.string(), z.any()),
+    problems: z.array(problem),
+    echo: z.string(),
+  }),
+  'run step': z.strictObject({
+    event: z.literal('step'),
+    step: z.string(),
+    kind: z.string(),
+    state: z.string(),
+    depth: z.number(),
+    row: z.nullable(z.number()),
+    method: z.optional(z.string()),
+    url: z.optional(z.string()),
+    status: z.nullable(z.optional(z.number())),
+    time: z.nullable(z.optional(z.number())),
+    expectations: z.strictObject({ met: z.number(), failed: z.array(verdict) }),
+    kept: z.array(z.string()),
+    problems: z.array(problem),
+    echo: z.nullable(z.string()),
+  }),
+  'run undo': z.strictObject({
+    event: z.literal('undo'),
+    request: z.string(),
+    step: z.string(),
+    state: z.string(),
+    row: z.nullable(z.number()),
+    problem: z.nullable(problem),
+  }),
+  'run row': z.strictObject({
+    event: z.literal('row'),
+    row: z.number(),
+    ok: z.boolean(),
+    problem: z.nullable(problem),
+  }),
+  'run session': z.strictObject({
+    event: z.enum(['session-opened', 'session-closed']),
+    session: z.string(),
+    problem: z.nullable(problem),
+  }),
+  'run summary': z.strictObject({
+    event: z.literal('summary'),
+    run: z.string(),
+    walked: z.string(),
+    ok: z.boolean(),
+    interrupted: z.boolean(),
+    rows: z.nullable(z.strictObject({ ok: z.number(), failed: z.number() })),
+    steps: z.strictObject({ ok: z.number(), failed: z.number(), skipped: z.number() }),
+    expectations: z.strictObject({ met: z.number(), failed: z.number() }),
+    undone: z.number(),
+    notUndone: z.number(),
+    inDoubt: z.array(z.string()),
+    time: z.number(),
+    problem: z.nullable(problem),
+  }),
+  'echo list': z.strictObject({
+    echoes: z.array(
+      z.strictObject({
+        id: z.string(),
+        at: z.string(),
+        environment: z.string(),
+        request: z.nullable(z.string()),
+        method: z.string(),
+        url: z.string(),
+        status: z.nullable(z.number()),
+        time: z.nullable(z.number()),
+        ok: z.boolean(),
+      }),
+    ),
+  }),
+  'echo show': echo,
+  list: z.strictObject({
+    requests: z.array(z.string()),
+    trails: z.array(z.string()),
+    environments: z.array(z.string()),
+    sessions: z.array(z.string()),
+  }),
+  check: z.strictObject({
+    files: z.number(),
+    errors: z.number(),
+    warnings: z.number(),
+    findings: z.array(
+      z.strictObject({
+        rule: z.string(),
+        severity: z.enum(['error', 'warning']),
+        file: z.string(),
+        line: z.nullable(z.number()),
+        column: z.nullable(z.number()),
+        what: z.string(),
+        remedy: z.nullable(z.string()),
+      }),
+    ),
+  }),
+} as const;
+
+export type Documents = { [K in keyof typeof documents]: z.infer<(typeof documents)[K]> };

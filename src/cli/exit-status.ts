@@ -1,0 +1,13 @@
+/** The exit status of a problem. The highest that applies, in the order of the manual, is the command's. */
+import type { Problem } from '../core/problem/problem.js';
+
+export const exitStatuses: Readonly<Record<Problem['family'], number>> = {
+  interrupted: 130,
+  'wrong-input': 2,
+  fault: 2,
+  refused: 4,
+  'no-answer': 3,
+  'failed-expectation': 1,
+};
+
+export const exitStatus = (problem: Problem | undefined): number => (problem ? exitStatuses[problem.family] : 0);

@@ -1,0 +1,65 @@
+/** Values for a request that is sent by itself: `--set`, else held from an earlier send, else asked for. */
+import type { InputPlan } from '../core/collection/inputs.js';
+import type { Named } from '../core/expression/names.js';
+import { asProblem, Problem } from '../core/problem/problem.js';
+import { readHeld } from '../core/trail/held.js';
+import type { PreparedRequest, Workspace } from '../core/trail/workspace.js';
+import type { Terminal } from './terminal.js';
+
+export interface Giving {
+  readonly given: (input: string) => Named | undefined;
+}
+
+/**
+ * Runs the work, asking for what is missing where a person is there.
+ * @param ask also for inputs that have a default
+ */
+export async function withInputs<T>(
+  workspace: Workspace,
+  { plan }: PreparedRequest,
+  terminal: Terminal,
+  ask: boolean,
+  work: (giving: Giving) => Promise<T>,
+): Promise<T> {
+  workspace.checkSettings(plan.inputs.map(({ name }) => name));
+  const held = await readHeld(workspace.collection.local, workspace.environment.name);
+  const answers = new Map<string, Named>();
+  const given = (input: string): Named | undefined => {
+    const set = workspace.settings.get(input);
+    if (set !== undefined) return { value: set, origin: '--set' };
+    const answer = answers.get(input);
+    if (answer) return answer;
+    const one = held[input];
+    return one && { value: one.value, origin: `held from ${one.from}` };
+  };
+  const askFor = async (input: InputPlan): Promise<void> => {
+    const { askInput } = await import('./ask/input.js');
+    answers.set(input.name, { value: await askInput(input), origin: 'asked' });
+  };
+  if (ask) {
+    if (!terminal.interactive)
+      throw new Problem('usage', { what: '--ask wants a terminal', remedy: '--set NAME=VALUE gives a value' });
+    for (const input of plan.inputs)
+      if (input.declaration.prompt !== 'never' && !workspace.settings.has(input.name)) await askFor(input);
+  }
+  for (;;) {
+    try {
+      return await work({ given });
+    } catch (error) {
+      const problem = asProblem(error);
+      const missing =
+        problem.code === 'input-missing' ? plan.inputs.find(({ name }) => name === problem.data.input) : undefined;
+      // The file is named by the problem: an input of another request, such as a log-in, is not asked for here.
+      const own = missing && typeof problem.where === 'object' && problem.where.file === missing.file;
+      if (!own || !terminal.interactive || answers.has(missing.name) || missing.declaration.prompt === 'never')
+        throw error;
+      await askFor(missing);
+    }
+  }
+}
+
+/** `--session NAME` in place of the request's own; `none` for none. */
+export function sessionsFrom(given: unknown): readonly string[] | undefined {
+  if (given === undefined) return undefined;
+  return given === 'none' ? [] : [String(given)];
+}

@@ -1,0 +1,159 @@
+/** The program: global options, the table of commands, and what is common to every run of one. */
+import { Command, CommanderError } from 'commander';
+import { asProblem, Problem } from '../core/problem/problem.js';
+import type { Action } from './command.js';
+import { collect } from './command.js';
+import { stages } from './commands/table.js';
+import { type Context, type GlobalOptions, makeContext } from './context.js';
+import { exitStatus } from './exit-status.js';
+import { openTerminal, type Terminal } from './terminal.js';
+import { version } from './version.js';
+import { problemDocument, problemLines } from './view/problem.js';
+
+const about = `Explore a vendor's API from its documentation, build shared request collections, and run
+them with assertions and chained values.`;
+
+export async function runProgram(argv: readonly string[]): Promise<void> {
+  // A reader such as head may close its end early; that is no fault.
+  process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+    if (error.code === 'EPIPE') process.exit(0);
+    throw error;
+  });
+  const program = rootCommand();
+  await loadWanted(program, argv.slice(2));
+  try {
+    await program.parseAsync(argv);
+  } catch (error) {
+    if (error instanceof CommanderError) {
+      process.exitCode = error.exitCode === 0 ? 0 : 2;
+      return;
+    }
+    throw error;
+  }
+}
+
+function rootCommand(): Command {
+  const program = new Command('echo-trail');
+  program
+    .description(about)
+    .version(`echo-trail ${version}`, '-V, --version', 'print the version')
+    .option('--collection <dir>', 'the collection folder; else the nearest one upward')
+    .option('--env <name>', 'the environment; else the one of the collection')
+    .option('--set <name=value>', 'a value for an input or a variable; may be repeated', collect)
+    .option('--json', 'print one machine-readable document, or a line an item while streaming')
+    .option('--quiet', 'print results and errors only')
+    .option('--no-colour', 'no colours (NO_COLOR does the same)')
+    .option('--seed <number>', 'make random and made-up values repeat')
+    .option('--debug', 'add stack traces to errors')
+    .helpOption('-h, --help', 'show help')
+    .helpCommand('help [command]', 'show help for a command')
+    .configureHelp({ showGlobalOptions: true })
+    .addHelpText(
+      'after',
+      '\necho-trail demo shows all of it against a made-up harbour; echo-trail COMMAND --help has examples.',
+    )
+    .exitOverride()
+    .configureOutput({ outputError: (text, write) => write(usageText(text)) })
+    .showSuggestionAfterError();
+  return program;
+}
+
+/** Commander's message in the layout of all our errors. */
+function usageText(text: string): string {
+  const [what = '', ...more] = text
+    .trim()
+    .replace(/^error: /, '')
+    .split('\n');
+  const hint = more.join(' ').replace(/^\(|\)$/g, '');
+  const problem = new Problem('usage', {
+    what,
+    remedy: hint === '' ? 'echo-trail COMMAND --help shows what it takes' : hint.toLowerCase(),
+  });
+  const { err } = openTerminal({ colour: !process.argv.includes('--no-colour') });
+  return `${problemLines(problem, err)}\n`;
+}
+
+/** Only the command that is asked for is loaded; the others are a line in the help. */
+async function loadWanted(program: Command, args: readonly string[]): Promise<void> {
+  const taking = new Set(['--collection', '--env', '--set', '--seed']);
+  const words = args.filter((word, index) => !word.startsWith('-') && !taking.has(args[index - 1] ?? ''));
+  const wanted = words[0] === 'help' ? words[1] : words[0];
+  for (const { heading, commands } of stages) {
+    for (const { name, summary, load } of commands) {
+      const command = program.command(name).description(summary).helpGroup(`${heading}:`);
+      if (name === wanted) (await load()).configure(command, (action) => runAction(action));
+    }
+  }
+  inherit(program);
+}
+
+/** Commander copies settings to a command when it is made, so those of the root are handed down once more. */
+function inherit(command: Command): void {
+  for (const below of command.commands) {
+    below.copyInheritedSettings(command).helpOption('-h, --help', 'show help');
+    inherit(below);
+  }
+}
+
+function runAction(action: Action): (...given: unknown[]) => Promise<void> {
+  return async (...given) => {
+    const command = given.at(-1) as Command;
+    const options = command.optsWithGlobals() as GlobalOptions & Record<string, unknown>;
+    const terminal = openTerminal(options);
+    const { signals, release } = interrupts(terminal);
+    const context = makeContext(terminal, options, signals);
+    let status = 0;
+    try {
+      status = (await action(context, command.args, options)) ?? 0;
+    } catch (error) {
+      status = complain(error, context, signals.signal);
+    }
+    try {
+      await context.close();
+    } catch (error) {
+      status = Math.max(status, complain(error, context, signals.signal));
+    }
+    terminal.progress('');
+    release();
+    process.exitCode = status;
+  };
+}
+
+function complain(error: unknown, { terminal, redactor }: Context, signal: AbortSignal): number {
+  const cancelled = error instanceof Error && error.name === 'ExitPromptError';
+  const problem = cancelled || signal.aborted ? new Problem('interrupted', { what: 'interrupted' }) : asProblem(error);
+  const hide = (text: string): string => redactor()?.hide(text) ?? text;
+  if (terminal.json) terminal.complain(hide(JSON.stringify(problemDocument(problem))));
+  else terminal.complain(problemLines(problem, terminal.err, hide));
+  if (terminal.debug && error instanceof Error) terminal.complain(hide(stackText(error)));
+  return exitStatus(problem);
+}
+
+function stackText(error: Error): string {
+  const own = error.stack ?? error.message;
+  return error.cause instanceof Error ? `${own}\ncaused by ${stackText(error.cause)}` : own;
+}
+
+/** The first Ctrl-C ends the work and lets it clean up; the second ends the cleaning up; the third ends the program. */
+function interrupts(terminal: Terminal): {
+  signals: { signal: AbortSignal; secondSignal: AbortSignal };
+  release: () => void;
+} {
+  const [first, second] = [new AbortController(), new AbortController()];
+  const onSignal = (): void => {
+    if (!first.signal.aborted) {
+      terminal.complain('interrupted: cleaning up (once more to stop that too)');
+      first.abort();
+    } else if (!second.signal.aborted) second.abort();
+    else process.exit(130);
+  };
+  process.on('SIGINT', onSignal);
+  process.on('SIGTERM', onSignal);
+  return {
+    signals: { signal: first.signal, secondSignal: second.signal },
+    release: () => {
+      process.off('SIGINT', onSignal);
+      process.off('SIGTERM', onSignal);
+    },
+  };
+}

@@ -1,0 +1,82 @@
+/** The terminal: results on standard output, everything else on standard error, colours where they are wanted. */
+import pc from 'picocolors';
+
+export type Colours = ReturnType<typeof pc.createColors>;
+
+export interface Terminal {
+  readonly json: boolean;
+  readonly quiet: boolean;
+  readonly debug: boolean;
+  /** A person can be asked. */
+  readonly interactive: boolean;
+  /** Standard error is a terminal, so that a progress line can be rewritten. */
+  readonly live: boolean;
+  /** Columns of standard output. */
+  readonly width: number;
+  readonly out: Colours;
+  readonly err: Colours;
+  /** A result. */
+  print(text: string): void;
+  /** Anything else; nothing with --quiet. */
+  note(text: string): void;
+  /** Said even with --quiet. */
+  complain(text: string): void;
+  /** A line that the next one replaces; an empty one clears it. Nothing where nobody watches. */
+  progress(text: string): void;
+}
+
+export interface TerminalSettings {
+  readonly json?: boolean | undefined;
+  readonly quiet?: boolean | undefined;
+  readonly colour?: boolean | undefined;
+  readonly debug?: boolean | undefined;
+}
+
+export function openTerminal({
+  json = false,
+  quiet = false,
+  colour = true,
+  debug = false,
+}: TerminalSettings): Terminal {
+  const { stdout, stderr, stdin, env } = process;
+  const coloured = (stream: NodeJS.WriteStream): boolean => {
+    if (!colour || env.NO_COLOR) return false;
+    if (env.FORCE_COLOR && env.FORCE_COLOR !== '0') return true;
+    return stream.isTTY === true && env.TERM !== 'dumb';
+  };
+  let shown = false;
+  const clear = (): void => {
+    if (shown) stderr.write('\r\u001b[2K');
+    shown = false;
+  };
+  return {
+    json,
+    quiet,
+    debug,
+    interactive: stdin.isTTY === true && stderr.isTTY === true && !json && !env.CI,
+    live: stderr.isTTY === true && !quiet,
+    width: stdout.columns ?? (Number(env.COLUMNS) || 120),
+    out: pc.createColors(coloured(stdout) && !json),
+    err: pc.createColors(coloured(stderr)),
+    print(text) {
+      clear();
+      stdout.write(`${text}\n`);
+    },
+    note(text) {
+      if (quiet) return;
+      clear();
+      stderr.write(`${text}\n`);
+    },
+    complain(text) {
+      clear();
+      stderr.write(`${text}\n`);
+    },
+    progress(text) {
+      if (stderr.isTTY !== true || quiet) return;
+      clear();
+      if (text === '') return;
+      stderr.write(text.slice(0, (stderr.columns ?? 80) - 1));
+      shown = true;
+    },
+  };
+}

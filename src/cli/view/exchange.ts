@@ -1,0 +1,88 @@
+/** An exchange in words: status line, body, what was met, kept and recorded. */
+import { looksTextual } from '../../core/echo/record.js';
+import type { Received } from '../../core/exchange/received.js';
+import { shortText } from '../../core/matcher/reading.js';
+import { headerValue } from '../../core/place/observed.js';
+import type { Sent } from '../../core/trail/send.js';
+import { durationText, sizeText } from '../../core/value/measures.js';
+import type { Colours, Terminal } from '../terminal.js';
+import { colouredJson } from './json.js';
+import { printable, printableLine } from './printable.js';
+import { table } from './table.js';
+
+export function statusText(status: number, reason: string, colours: Colours): string {
+  const text = `${status}${reason === '' ? '' : ` ${printableLine(reason)}`}`;
+  const paint = status >= 400 ? colours.red : status >= 300 ? colours.yellow : colours.green;
+  return colours.bold(paint(text));
+}
+
+export function phasesText({ parts: { phases } }: Received): string {
+  const { lookup, connect, waiting, receiving, total } = phases;
+  const named = [
+    lookup !== undefined && `lookup ${durationText(lookup)}`,
+    connect !== undefined && `connect ${durationText(connect)}`,
+    `waiting ${durationText(waiting)}`,
+    `receiving ${durationText(receiving)}`,
+  ].filter(Boolean);
+  return `${durationText(total)} (${named.join(', ')})`;
+}
+
+export function answerLine(received: Received, colours: Colours): string {
+  const { reason } = received.parts;
+  const type = printableLine(
+    headerValue(received.headers, 'content-type') ?? (received.size > 0 ? 'no type named' : 'no body'),
+  );
+  return [
+    statusText(received.status, reason, colours),
+    phasesText(received),
+    sizeText(received.size),
+    colours.dim(type),
+  ].join('   ');
+}
+
+/** The body for people: JSON laid out, text as it is, bytes by their size. Secrets hidden. */
+export function bodyText(received: Received, colours: Colours, hide: (text: string) => string): string {
+  if (received.size === 0) return '';
+  if (!looksTextual(received)) return colours.dim(`${sizeText(received.size)} of bytes, not shown`);
+  if (received.claimsJson || /^\s*[{[]/.test(received.text)) {
+    try {
+      return hide(colouredJson(received.json(), colours));
+    } catch {
+      // Shown as it came: what is wrong with it is said elsewhere.
+    }
+  }
+  return printable(hide(received.text));
+}
+
+export function headerLines(
+  lines: readonly (readonly [string, string])[],
+  terminal: Terminal,
+  hide: (text: string) => string,
+): string {
+  return table(
+    lines.map(([name, value]) => [terminal.out.cyan(printableLine(name)), hide(printableLine(value))]),
+    terminal,
+    { indent: 2 },
+  );
+}
+
+/** What an expectation or a keep has to say of a sending. */
+export function outcomeLines(
+  { verdicts, kept, problems, outcome }: Sent,
+  colours: Colours,
+  hide: (text: string) => string,
+): string[] {
+  const lines: string[] = [];
+  const failed = verdicts.filter(({ ok }) => !ok);
+  const met = verdicts.length - failed.length;
+  if (met > 0) lines.push(`${colours.green('met    ')} ${met} expectation${met === 1 ? '' : 's'}`);
+  for (const problem of problems) {
+    if (problem === outcome.trouble) continue;
+    lines.push(`${colours.red('failed ')} ${printableLine(hide(problem.what))}`);
+    if (problem.reason !== undefined) lines.push(`        ${colours.dim(printableLine(hide(problem.reason)))}`);
+  }
+  for (const { name, value, secret } of kept) {
+    lines.push(`${colours.cyan('kept   ')} ${name} = ${secret ? '‹secret›' : printableLine(hide(shortText(value)))}`);
+  }
+  return lines;
+}

@@ -1,0 +1,22 @@
+/** JSON with colours: keys, texts, numbers, the rest. */
+import { writeJson } from '../../core/value/json-text.js';
+import type { Value } from '../../core/value/written.js';
+import type { Colours } from '../terminal.js';
+import { printable } from './printable.js';
+
+const tokens = /("(?:[^"\\]|\\.)*")(\s*:)?|(-?\d[\d.eE+-]*)|\b(true|false|null)\b/g;
+
+export function colouredJson(value: Value, colours: Colours): string {
+  return colouredJsonText(printable(writeJson(value, 2)), colours);
+}
+
+export function colouredJsonText(text: string, colours: Colours): string {
+  if (!colours.isColorSupported) return text;
+  return text.replace(
+    tokens,
+    (_, quoted: string | undefined, colon: string | undefined, number: string | undefined, word: string) => {
+      if (quoted !== undefined) return colon === undefined ? colours.green(quoted) : colours.cyan(quoted) + colon;
+      return number === undefined ? colours.magenta(word) : colours.yellow(number);
+    },
+  );
+}

@@ -1,0 +1,29 @@
+/**
+ * Every input of a request is used in it.
+ *
+ *     inputs: {imo: {}}
+ *     url: ${origin}/v1/vessels/{imo}     # holds
+ *     url: ${origin}/v1/vessels           # does not
+ */
+import { namesUsed } from '../../expression/names-used.js';
+import type { Value } from '../../value/written.js';
+import type { Rule } from '../rule.js';
+
+export const inputsUsed: Rule = {
+  name: 'inputs-used',
+  must: 'every input of a request is used in it',
+  *check({ requests }) {
+    for (const { content, yaml, name } of requests.values()) {
+      const used = new Set(namesUsed({ ...content, inputs: null } as unknown as Value).map((use) => use.name));
+      for (const input of Object.keys(content.inputs ?? {})) {
+        if (used.has(input) || (content.url.includes(`{${input}}`) && content.path?.[input] === undefined)) continue;
+        yield {
+          severity: 'warning',
+          where: yaml.position(['inputs', input], 'key'),
+          what: `the input ${input} of ${name} is used nowhere in it`,
+          remedy: `write \${${input}} where it belongs, or remove it`,
+        };
+      }
+    }
+  },
+};

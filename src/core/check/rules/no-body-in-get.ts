@@ -1,0 +1,28 @@
+/**
+ * A GET or HEAD carries no body (RFC 9110 section 9.3.1: content there has no defined meaning).
+ *
+ *     method: GET
+ *     body: {json: {}}      # does not hold
+ */
+import type { Rule } from '../rule.js';
+
+export const noBodyInGet: Rule = {
+  name: 'no-body-in-get',
+  must: 'a GET or HEAD carries no body',
+  *check({ requests }) {
+    for (const { content, yaml } of requests.values()) {
+      const method = (content.method ?? 'GET').toUpperCase();
+      if (content.body === undefined || (method !== 'GET' && method !== 'HEAD')) continue;
+      const where = content.method === undefined ? yaml.position(['body'], 'key') : yaml.position(['method']);
+      yield {
+        severity: 'warning',
+        where,
+        what: `a ${method} carries a body, which many servers ignore or refuse`,
+        remedy:
+          content.method === undefined
+            ? 'no method is written, which means GET: was method: POST meant?'
+            : 'was method: POST meant?',
+      };
+    }
+  },
+};

@@ -1,0 +1,133 @@
+/** A collection folder: finding it, and finding and reading the files in it by name. */
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { dirname, join, relative, resolve, sep } from 'node:path';
+import type { ZodMiniType } from 'zod/mini';
+import { nearestHint } from '../problem/nearest.js';
+import { Problem } from '../problem/problem.js';
+import { type ManifestFile, manifestFile } from './files/manifest-file.js';
+import { defaultsKind, type FileContents, type FileKind, fileKinds } from './files/registry.js';
+import type { DefaultsFile } from './files/request-file.js';
+import { shaped } from './shape.js';
+import { readYaml, type YamlFile } from './yaml.js';
+
+export const manifestName = 'echo-trail.yaml';
+
+/** A file that was read and fits its schema. */
+export interface Loaded<T> {
+  /** The path below its folder, without `.yaml`. */
+  readonly name: string;
+  readonly content: T;
+  readonly yaml: YamlFile;
+}
+
+export interface Collection {
+  /** The folder, absolute. */
+  readonly root: string;
+  readonly manifest: Loaded<ManifestFile>;
+  /** The local state, `.echo-trail/`, never in version control. */
+  readonly local: string;
+  /** All names of a kind, sorted. */
+  names(kind: FileKind): readonly string[];
+  /** The whole name for any unambiguous end of it. @throws Problem name-not-found, name-ambiguous */
+  resolve(kind: FileKind, given: string): string;
+  /** @throws Problem as `resolve` and `readYaml`, and file-shape */
+  read<K extends FileKind>(kind: K, given: string): Loaded<FileContents[K]>;
+  /** The `defaults.yaml` that hold for a request, the outermost folder first. */
+  defaults(requestName: string): readonly Loaded<DefaultsFile>[];
+}
+
+/** The nearest folder upward that holds a manifest. @throws Problem collection-not-found */
+export function findCollection(from: string): string {
+  for (let folder = resolve(from); ; folder = dirname(folder)) {
+    if (existsSync(join(folder, manifestName))) return folder;
+    if (dirname(folder) === folder) break;
+  }
+  throw new Problem('collection-not-found', {
+    what: `no collection here: neither ${resolve(from)} nor a folder above it holds ${manifestName}`,
+    remedy: 'echo-trail init makes one; --collection DIR names another folder; echo-trail demo shows one',
+  });
+}
+
+/** @throws Problem collection-not-found, and all that reading the manifest may throw */
+export function openCollection(root: string): Collection {
+  const cached = new Map<string, Loaded<unknown>>();
+  const listed = new Map<FileKind, readonly string[]>();
+
+  function load<T>(path: string, name: string, schema: ZodMiniType<T>): Loaded<T> {
+    const known = cached.get(path);
+    if (known) return known as Loaded<T>;
+    const yaml = readYaml(join(root, path), path);
+    const loaded = { name, content: shaped(schema, yaml), yaml };
+    cached.set(path, loaded);
+    return loaded;
+  }
+
+  if (!existsSync(join(root, manifestName))) findCollection(root);
+  const manifest = load(manifestName, 'echo-trail', manifestFile);
+
+  const collection: Collection = {
+    root,
+    manifest,
+    local: join(root, '.echo-trail'),
+    names(kind) {
+      let names = listed.get(kind);
+      if (!names) {
+        names = yamlFiles(join(root, fileKinds[kind].folder)).filter(
+          (name) => name !== 'defaults' && !name.endsWith('/defaults'),
+        );
+        listed.set(kind, names);
+      }
+      return names;
+    },
+    resolve: (kind, given) => resolveName(collection, kind, given),
+    read(kind, given) {
+      const name = collection.resolve(kind, given);
+      return load(`${fileKinds[kind].folder}/${name}.yaml`, name, fileKinds[kind].schema);
+    },
+    defaults(requestName) {
+      const folders = requestName.split('/').slice(0, -1);
+      const paths = ['', ...folders.map((_, depth) => `${folders.slice(0, depth + 1).join('/')}/`)];
+      return paths
+        .map((path) => `${fileKinds.request.folder}/${path}${defaultsKind.name}`)
+        .filter((path) => existsSync(join(root, path)))
+        .map((path) => load(path, path, defaultsKind.schema));
+    },
+  };
+  return collection;
+}
+
+function yamlFiles(folder: string): string[] {
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((path) => path.endsWith('.yaml') && statSync(join(folder, path)).isFile())
+    .map((path) => path.slice(0, -'.yaml'.length).split(sep).join('/'))
+    .sort();
+}
+
+function resolveName(collection: Collection, kind: FileKind, given: string): string {
+  const { folder } = fileKinds[kind];
+  const names = collection.names(kind);
+  const asFile = relative(collection.root, resolve(collection.root, given)).split(sep).join('/');
+  const wanted = (asFile.startsWith(`${folder}/`) ? asFile.slice(folder.length + 1) : given).replace(/\.ya?ml$/, '');
+  if (names.includes(wanted)) return wanted;
+  const fitting = names.filter((name) => name.endsWith(`/${wanted}`));
+  const [only] = fitting;
+  if (only !== undefined && fitting.length === 1) return only;
+  if (fitting.length > 1) {
+    throw new Problem('name-ambiguous', {
+      what: `${given} fits several ${folder}: ${fitting.join(', ')}`,
+      remedy: 'give more of the name',
+      data: { given, fitting },
+    });
+  }
+  const ends = names.map((name) => name.slice(name.lastIndexOf('/') + 1));
+  throw new Problem(
+    kind === 'environment' ? 'environment-missing' : kind === 'session' ? 'session-missing' : 'name-not-found',
+    {
+      what: `there is no ${kind} ${given}`,
+      remedy:
+        nearestHint(given, [...names, ...ends.filter((end) => !names.includes(end))]) ?? `${folder}/ has no files yet`,
+      data: { given },
+    },
+  );
+}

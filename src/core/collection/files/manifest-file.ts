@@ -1,0 +1,34 @@
+/** `echo-trail.yaml`: the manifest of a collection. */
+import * as z from 'zod/mini';
+import { described } from './described.js';
+import { about, values } from './parts.js';
+
+const documentation = z.strictObject({
+  file: described(z.string(), 'The snapshot in the collection, from its folder.'),
+  source: described(z.optional(z.string()), 'Where it was fetched from.'),
+  fetched: described(z.optional(z.string()), 'The day it was fetched.'),
+});
+
+export const manifestFile = described(
+  z.strictObject({
+    name: described(z.string(), 'The name of the collection.'),
+    about: z.optional(about),
+    environment: described(z.optional(z.string()), 'The environment that is used where --env is not given.'),
+    variables: described(z.optional(values), 'Collection variables; an environment may replace them.'),
+    docs: described(
+      z.optional(z.record(z.string(), documentation)),
+      'Documentation sources by name, written by `docs add`.',
+    ),
+    echoes: described(
+      z.optional(
+        z.strictObject({
+          runs: described(z.optional(z.number()), 'How many runs are kept. 200 where nothing is said.'),
+          size: described(z.optional(z.string()), 'How much they may take together. 256MB where nothing is said.'),
+        }),
+      ),
+      'How long echoes are kept; the oldest run goes first.',
+    ),
+  }),
+  'The manifest of a collection, echo-trail.yaml.',
+);
+export type ManifestFile = z.infer<typeof manifestFile>;

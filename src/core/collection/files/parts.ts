@@ -1,0 +1,115 @@
+/** Pieces that the schemas of several files share. */
+import * as z from 'zod/mini';
+import { parseDuration } from '../../value/measures.js';
+import type { Value } from '../../value/written.js';
+import { described } from './described.js';
+
+/** Any YAML value; strings in it may hold `${…}`. */
+export const anyValue = z.custom<Value>(() => true);
+export const values = z.record(z.string(), anyValue);
+
+export const about = described(z.string(), 'One sentence for people: what this is for.');
+
+const duration = z.string().check(
+  z.refine((text) => parseDuration(text) !== undefined, {
+    error: 'expected a duration with its unit, such as 500ms, 5s or 2m',
+  }),
+);
+
+export const timeout = described(
+  z.strictObject({
+    connect: described(z.optional(duration), 'Until the connection stands, TLS included. 10s where nothing is said.'),
+    total: described(z.optional(duration), 'From the start to the last byte. 60s where nothing is said.'),
+  }),
+  'How long to wait.',
+);
+
+export const headers = described(values, 'Header lines by name; a list makes one line an item.');
+
+export const query = described(
+  values,
+  'Query parameters by name, decoded; a list becomes several parameters. `${omit}` leaves one out.',
+);
+
+export const lists = described(
+  z.enum(['repeated', 'joined', 'bracketed']),
+  'How a list in the query is written: `a=1&a=2` (repeated, where nothing is said), `a=1,2` or `a[]=1&a[]=2`.',
+);
+
+export const session = described(
+  z.union([z.string(), z.array(z.string())]),
+  'The session to use, several of them in a list, or `none`.',
+);
+
+export const expect = described(values, 'What must be so, by place. A plain value means equality, a map is matchers.');
+
+const keepLong = z.strictObject({
+  at: described(z.string(), 'The place.'),
+  default: described(z.optional(anyValue), 'What is kept when nothing stands at the place.'),
+  only: described(z.optional(z.boolean()), 'The place must hold exactly one item, and that item is kept.'),
+  secret: described(z.optional(z.boolean()), 'The value is never printed or stored in the open.'),
+});
+export type KeepLong = z.infer<typeof keepLong>;
+
+export const keep = described(
+  z.record(z.string(), z.union([z.string(), keepLong])),
+  'Names for values of the answer, by place.',
+);
+
+export const redirects = described(
+  z.union([z.literal('none'), z.number()]),
+  'How many redirects of a safe call are followed, or `none`. 10 where nothing is said. Others are never followed.',
+);
+
+const prompt = z.enum(['always', 'on-request', 'never']);
+
+/** The keys of an input that are matchers too. */
+export const inputMatchers = [
+  'one-of',
+  'at-least',
+  'at-most',
+  'over',
+  'under',
+  'matches',
+  'starts-with',
+  'ends-with',
+  'contains',
+  'count',
+  'not',
+] as const;
+
+export const input = described(
+  z.strictObject({
+    label: described(z.optional(z.string()), 'What the value is called when a person is asked for it.'),
+    about: z.optional(about),
+    type: described(
+      z.optional(z.enum(['string', 'number', 'integer', 'boolean', 'array', 'object'])),
+      'The JSON type. Text from the command line or a CSV file is read as that type.',
+    ),
+    default: described(z.optional(anyValue), 'The value where nobody gives one; may hold `${…}`.'),
+    suggest: described(z.optional(z.array(anyValue)), 'Values to offer; others are allowed too.'),
+    'choose-from': described(z.optional(z.string()), 'The request whose answer supplies the value.'),
+    prompt: described(
+      z.optional(prompt),
+      'Whether a person at a terminal is asked: `always` (where there is no default), `on-request` (with --ask), `never`.',
+    ),
+    'one-of': described(z.optional(z.array(anyValue)), 'The only values allowed.'),
+    'at-least': z.optional(anyValue),
+    'at-most': z.optional(anyValue),
+    over: z.optional(anyValue),
+    under: z.optional(anyValue),
+    matches: z.optional(z.string()),
+    'starts-with': z.optional(z.string()),
+    'ends-with': z.optional(z.string()),
+    contains: z.optional(anyValue),
+    count: z.optional(anyValue),
+    not: z.optional(anyValue),
+  }),
+  'What a caller may set.',
+);
+export type Input = z.infer<typeof input>;
+
+export const inputs = described(
+  z.record(z.string(), input),
+  'What a caller may set; the only names from outside that are seen.',
+);

@@ -1,0 +1,163 @@
+/** Inputs: what a caller may set, read as their type and held against their matchers. */
+import type { Loads } from '../expression/compile.js';
+import { type Evaluation, omitted } from '../expression/evaluation.js';
+import type { Named, Names } from '../expression/names.js';
+import { compileTree, type Tree } from '../expression/tree.js';
+import { compileMatchers } from '../matcher/compile.js';
+import type { Check } from '../matcher/matcher.js';
+import { shortText } from '../matcher/reading.js';
+import { Problem } from '../problem/problem.js';
+import { plain, typeOf, type Value, Written, writtenScalar } from '../value/written.js';
+import type { Loaded } from './collection.js';
+import { type Input, inputMatchers } from './files/parts.js';
+
+export interface InputPlan {
+  readonly name: string;
+  readonly declaration: Input;
+  readonly fallback: Tree | undefined;
+  readonly check: Check | undefined;
+  /** `request calls/book`, for messages. */
+  readonly owner: string;
+  readonly file: string;
+}
+
+export function planInputs(
+  declared: Readonly<Record<string, Input>> | undefined,
+  { yaml }: Pick<Loaded<unknown>, 'yaml'>,
+  owner: string,
+  loads: Loads,
+): readonly InputPlan[] {
+  return Object.entries(declared ?? {}).map(([name, declaration]) => {
+    const matchers = Object.fromEntries(
+      inputMatchers.filter((key) => declaration[key] !== undefined).map((key) => [key, declaration[key] as Value]),
+    );
+    return {
+      name,
+      declaration,
+      owner,
+      file: yaml.file,
+      fallback:
+        declaration.default === undefined
+          ? undefined
+          : compileTree(declaration.default, (path) => yaml.position(['inputs', name, 'default', ...path]), loads),
+      check:
+        Object.keys(matchers).length === 0
+          ? undefined
+          : compileMatchers(matchers, { subject: { strict: false }, loads, readText: () => '' }),
+    };
+  });
+}
+
+/**
+ * The value of an input: from whoever gives one, else its default; undefined where neither is.
+ * @throws Problem input-value
+ */
+export function inputValue(
+  plan: InputPlan,
+  given: Named | undefined,
+  evaluation: Omit<Evaluation, 'touchedSecret'>,
+): Named | undefined {
+  if (given) {
+    const value = asDeclared(plan, given.value);
+    return value === given.value ? given : { ...given, value };
+  }
+  if (!plan.fallback) return undefined;
+  const { constant } = plan.fallback;
+  if (constant !== undefined) return { value: asDeclared(plan, constant), origin: `default in ${plan.file}` };
+  const inner: Evaluation = { ...evaluation, touchedSecret: false };
+  const value = plan.fallback.evaluate(inner);
+  if (value === omitted) return undefined;
+  return { value: asDeclared(plan, value), origin: `default in ${plan.file}`, secret: inner.touchedSecret };
+}
+
+/** @throws Problem input-missing, with the ways to give it */
+export function missingInput(plan: InputPlan): Problem {
+  const { name, declaration, owner, file } = plan;
+  const source = declaration['choose-from'];
+  const options = declaration['one-of'] ?? declaration.suggest;
+  return new Problem('input-missing', {
+    what: `${owner} needs the input ${name}${(declaration.label ?? declaration.about) ? ` (${declaration.label ?? declaration.about})` : ''}`,
+    where: { file },
+    remedy: [
+      `--set ${name}=VALUE`,
+      options && `values: ${options.map(shortText).join(', ')}`,
+      source && `echo-trail send ${source.replace(/,.*$/, '')} shows what there is`,
+    ]
+      .filter(Boolean)
+      .join('; '),
+    data: { input: name },
+  });
+}
+
+/** Names of inputs, worked out when first used; an input that nobody gives and that has no default is unknown. */
+export function inputNames(
+  plans: readonly InputPlan[],
+  given: (name: string) => Named | undefined,
+  evaluation: Omit<Evaluation, 'touchedSecret'>,
+): Names & { missing(): InputPlan | undefined } {
+  const known = new Map<string, Named | undefined>();
+  const byName = new Map(plans.map((plan) => [plan.name, plan]));
+  const lookup = (name: string): Named | undefined => {
+    const plan = byName.get(name);
+    if (!plan) return undefined;
+    if (!known.has(name)) known.set(name, inputValue(plan, given(name), evaluation));
+    return known.get(name);
+  };
+  return {
+    lookup,
+    known: () => byName.keys(),
+    layers: plans.length > 0 ? [`inputs of ${plans[0]?.owner}`] : [],
+    missing: () => plans.find((plan) => lookup(plan.name) === undefined),
+  };
+}
+
+/** @throws Problem input-value */
+function asDeclared(plan: InputPlan, given: Value): Value {
+  const { type } = plan.declaration;
+  const value = type === undefined ? given : asType(plan, given, type);
+  const miss = plan.check?.miss(value, {});
+  if (miss !== undefined) throw wrongValue(plan, given, `it must be ${plan.check?.describe}`);
+  return value;
+}
+
+function asType(plan: InputPlan, given: Value, type: NonNullable<Input['type']>): Value {
+  const is = typeOf(given);
+  if (is === type || (type === 'number' && is === 'integer')) return given;
+  if (type === 'string')
+    return given instanceof Written ? given.text : is === 'array' || is === 'object' ? fail() : String(plain(given));
+  if (typeof given !== 'string') return fail();
+  const text = given.trim();
+  switch (type) {
+    case 'integer':
+      return /^[-+]?\d+$/.test(text) ? writtenScalar(text, Number(text)) : fail();
+    case 'number':
+      return text !== '' && Number.isFinite(Number(text)) ? writtenScalar(text, Number(text)) : fail();
+    case 'boolean':
+      return text === 'true' ? true : text === 'false' ? false : fail();
+    default:
+      try {
+        const read = JSON.parse(text) as Value;
+        return typeOf(read) === type ? read : fail();
+      } catch {
+        return fail();
+      }
+  }
+
+  function fail(): never {
+    throw wrongValue(
+      plan,
+      given,
+      `it must be ${type === 'array' || type === 'object' ? `JSON of an ${type}` : `of type ${type}`}`,
+    );
+  }
+}
+
+function wrongValue(plan: InputPlan, given: Value, why: string): Problem {
+  return new Problem('input-value', {
+    what: `the input ${plan.name} of ${plan.owner} cannot be ${shortText(given)}`,
+    where: { file: plan.file },
+    cause: why,
+    remedy: plan.declaration.about ?? plan.declaration.label,
+    data: { input: plan.name },
+  });
+}

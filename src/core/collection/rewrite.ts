@@ -1,0 +1,15 @@
+/** Changing one key of a YAML file, with its comments and its order kept. */
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { parseDocument } from 'yaml';
+import { writeAtomically } from '../storage/atomic-write.js';
+import type { KeyPath } from './yaml.js';
+
+/** @param value plain data; undefined removes the key */
+export async function rewriteKey(root: string, file: string, path: KeyPath, value: unknown): Promise<void> {
+  const text = await readFile(join(root, file), 'utf8');
+  const document = parseDocument(text, { version: '1.2' });
+  if (value === undefined) document.deleteIn(path);
+  else document.setIn(path, document.createNode(value));
+  await writeAtomically(join(root, file), document.toString({ lineWidth: 0, flowCollectionPadding: false }));
+}

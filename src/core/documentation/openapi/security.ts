@@ -1,0 +1,41 @@
+/** What authentication an operation wants, in words. */
+import type { SecurityNeed } from '../model.js';
+import { isMap, type Json, type JsonMap, type References } from './references.js';
+
+export function securityReader(
+  document: JsonMap,
+  references: References,
+): (own: Json | undefined, at: string) => readonly SecurityNeed[] {
+  const components = isMap(document.components) ? document.components : {};
+  const schemes = isMap(components.securitySchemes) ? components.securitySchemes : {};
+  return (own, at) => {
+    const wanted = own ?? document.security;
+    if (!Array.isArray(wanted)) return [];
+    // An empty requirement means that the call is allowed without any.
+    if (wanted.some((need: Json) => isMap(need) && Object.keys(need).length === 0)) return [];
+    return wanted.filter(isMap).map((need) => ({
+      schemes: Object.keys(need).map((name) => {
+        const scheme = references.follow(schemes[name], `/components/securitySchemes/${name}`);
+        if (!isMap(scheme)) references.warn(at, `the security scheme ${name} is not described`);
+        return { name, about: isMap(scheme) ? schemeText(scheme) : 'not described' };
+      }),
+    }));
+  };
+}
+
+function schemeText(scheme: JsonMap): string {
+  switch (scheme.type) {
+    case 'http':
+      return `HTTP ${String(scheme.scheme)} authentication${scheme.bearerFormat ? ` (${String(scheme.bearerFormat)})` : ''}`;
+    case 'apiKey':
+      return `a key in the ${String(scheme.in)} ${String(scheme.name)}`;
+    case 'oauth2':
+      return `OAuth 2.0 (${Object.keys(isMap(scheme.flows) ? scheme.flows : {}).join(', ')})`;
+    case 'openIdConnect':
+      return 'OpenID Connect';
+    case 'mutualTLS':
+      return 'a client certificate';
+    default:
+      return String(scheme.type);
+  }
+}

@@ -1,0 +1,70 @@
+/** An echo: one recorded exchange. The schema is that of a line in the log and of `echo show --json`. */
+import * as z from 'zod/mini';
+
+const lines = z.array(z.tuple([z.string(), z.string()]));
+
+const body = z.strictObject({
+  /** Decoded text, or base64 where the bytes are none. */
+  text: z.string(),
+  encoding: z.enum(['utf-8', 'base64']),
+  /** Bytes in full. */
+  size: z.number(),
+  /** Only the beginning is recorded. */
+  cut: z.optional(z.boolean()),
+});
+export type RecordedBody = z.infer<typeof body>;
+
+const verdict = z.strictObject({
+  place: z.string(),
+  ok: z.boolean(),
+  expected: z.optional(z.string()),
+  found: z.optional(z.string()),
+  detail: z.optional(z.string()),
+  near: z.optional(z.string()),
+});
+
+export const echo = z.strictObject({
+  /** RUN.NUMBER */
+  id: z.string(),
+  /** ISO 8601, when it was sent. */
+  at: z.string(),
+  environment: z.string(),
+  request: z.optional(z.string()),
+  operation: z.optional(z.string()),
+  /** The step's name and its row, where a trail sent it. */
+  step: z.optional(z.string()),
+  row: z.optional(z.number()),
+  sent: z.strictObject({
+    method: z.string(),
+    url: z.string(),
+    headers: lines,
+    body: z.optional(body),
+  }),
+  received: z.optional(
+    z.strictObject({
+      status: z.number(),
+      reason: z.string(),
+      headers: lines,
+      body: z.optional(body),
+      finalUrl: z.optional(z.string()),
+      hops: z.optional(z.array(z.strictObject({ status: z.number(), url: z.string() }))),
+      remoteAddress: z.optional(z.string()),
+    }),
+  ),
+  /** Milliseconds. */
+  phases: z.optional(z.record(z.string(), z.number())),
+  trouble: z.optional(
+    z.strictObject({
+      code: z.string(),
+      what: z.string(),
+      where: z.optional(z.string()),
+      cause: z.optional(z.string()),
+      remedy: z.optional(z.string()),
+    }),
+  ),
+  /** All expectations where one failed; else only how many were met. */
+  met: z.number(),
+  failed: z.optional(z.array(verdict)),
+  kept: z.optional(z.record(z.string(), z.any())),
+});
+export type Echo = z.infer<typeof echo>;

@@ -1,0 +1,98 @@
+/** Reading recorded echoes: the newest run first. */
+import { createReadStream, existsSync, readdirSync, statSync } from 'node:fs';
+import { rm } from 'node:fs/promises';
+import { join } from 'node:path';
+import { createInterface } from 'node:readline';
+import { Problem } from '../problem/problem.js';
+import { type Echo, echo as echoSchema } from './echo.js';
+
+export interface RecordedRun {
+  readonly run: string;
+  readonly path: string;
+  readonly size: number;
+}
+
+/** The runs that are recorded, the newest first. */
+export function recordedRuns(local: string): RecordedRun[] {
+  const folder = join(local, 'echoes');
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder)
+    .filter((name) => name.endsWith('.jsonl'))
+    .map((name) => ({ name, ...statSync(join(folder, name)) }))
+    .sort((a, b) => b.mtimeMs - a.mtimeMs || b.name.localeCompare(a.name))
+    .map(({ name, size }) => ({
+      run: name.slice(0, -'.jsonl'.length).replace(/^.*-/, ''),
+      path: join(folder, name),
+      size,
+    }));
+}
+
+/** The echoes of one run in the order in which they ended. A last line that was cut off by a kill is passed over. */
+export async function* readRun({ path }: RecordedRun): AsyncGenerator<Echo> {
+  for await (const line of createInterface({
+    input: createReadStream(path, 'utf8'),
+    crlfDelay: Number.POSITIVE_INFINITY,
+  })) {
+    let parsed: unknown;
+    try {
+      parsed = JSON.parse(line);
+    } catch {
+      continue;
+    }
+    const result = echoSchema.safeParse(parsed);
+    if (result.success) yield result.data;
+  }
+}
+
+/** The newest echoes, the newest first. */
+export async function newestEchoes(local: string, most: number): Promise<Echo[]> {
+  const found: Echo[] = [];
+  for (const run of recordedRuns(local)) {
+    const own: Echo[] = [];
+    for await (const one of readRun(run)) {
+      own.push(one);
+      if (own.length > most) own.shift();
+    }
+    found.push(...own.reverse());
+    if (found.length >= most) break;
+  }
+  return found.slice(0, most);
+}
+
+/** @param id `last`, or an id as `echo list` prints it. @throws Problem echo-not-found */
+export async function findEcho(local: string, id: string): Promise<Echo> {
+  if (id === 'last') {
+    const [last] = await newestEchoes(local, 1);
+    if (last) return last;
+    throw new Problem('echo-not-found', {
+      what: 'nothing is recorded yet',
+      remedy: 'echo-trail send records what it sends',
+    });
+  }
+  const run = recordedRuns(local).find((one) => one.run === id.split('.')[0]);
+  if (run) for await (const one of readRun(run)) if (one.id === id) return one;
+  throw new Problem('echo-not-found', {
+    what: `there is no echo ${id}`,
+    remedy: 'echo-trail echo list shows the recorded ones; the oldest are let go',
+    data: { id },
+  });
+}
+
+export interface Retention {
+  readonly runs: number;
+  /** Bytes. */
+  readonly size: number;
+}
+
+/** Lets the oldest runs go, until the rest is within both limits. How many went. */
+export async function retain(local: string, { runs, size }: Retention): Promise<number> {
+  let total = 0;
+  let gone = 0;
+  for (const [index, run] of recordedRuns(local).entries()) {
+    total += run.size;
+    if (index < runs && (total <= size || index === 0)) continue;
+    await rm(run.path, { force: true });
+    gone += 1;
+  }
+  return gone;
+}

@@ -1,0 +1,130 @@
+/** From an exchange to its echo: secrets hidden by place and by value, long bodies cut. */
+
+import type { Received } from '../exchange/received.js';
+import type { Outcome } from '../exchange/transport.js';
+import { hidden, type WireRequest } from '../exchange/wire.js';
+import type { Verdict } from '../expectation/expectations.js';
+import type { Kept } from '../expectation/keeps.js';
+import { type Problem, positionText } from '../problem/problem.js';
+import { plain } from '../value/written.js';
+import type { Echo, RecordedBody } from './echo.js';
+import type { Redactor } from './redactor.js';
+
+/** Characters of a body that are recorded. */
+const longest = 200_000;
+
+/** Headers whose values are credentials wherever they come from. */
+const secretHeaders = new Set(['authorization', 'proxy-authorization', 'cookie', 'set-cookie']);
+
+export interface Occasion {
+  readonly id: string;
+  readonly at: Date;
+  readonly environment: string;
+  readonly request: string | undefined;
+  readonly operation: string | undefined;
+  readonly step: string | undefined;
+  readonly row: number | undefined;
+}
+
+export function recordEcho(
+  { id, at, environment, request, operation, step, row }: Occasion,
+  wire: WireRequest,
+  { received, trouble }: Outcome,
+  verdicts: readonly Verdict[],
+  kept: readonly Kept[],
+  redactor: Redactor,
+): Echo {
+  const failed = verdicts.filter(({ ok }) => !ok);
+  return {
+    id,
+    at: at.toISOString(),
+    environment,
+    ...(request !== undefined && { request }),
+    ...(operation !== undefined && { operation }),
+    ...(step !== undefined && { step }),
+    ...(row !== undefined && { row }),
+    sent: {
+      method: wire.method,
+      url: redactor.hide(wire.shownUrl),
+      headers: wire.headers.map(({ name, value, secret }) => [
+        name,
+        secret || secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hide(value),
+      ]),
+      ...(wire.body && { body: recordedText(wire.body.shown, wire.body.bytes.length, redactor) }),
+    },
+    ...(received && { received: recordedAnswer(received, redactor), phases: phasesOf(received) }),
+    ...(trouble && { trouble: recordedTrouble(trouble, redactor) }),
+    met: verdicts.length - failed.length,
+    ...(failed.length > 0 && { failed: failed.map((verdict) => hideVerdict(verdict, redactor)) }),
+    ...(kept.length > 0 && {
+      kept: Object.fromEntries(
+        kept.map(({ name, value, secret }) => [name, secret ? hidden : redactor.hideIn(plain(value))]),
+      ),
+    }),
+  };
+}
+
+function recordedAnswer(received: Received, redactor: Redactor): NonNullable<Echo['received']> {
+  const { reason, hops, finalUrl, remoteAddress } = received.parts;
+  return {
+    status: received.status,
+    reason,
+    headers: received.headers.map(([name, value]) => [
+      name,
+      secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hide(value),
+    ]),
+    ...(received.size > 0 && { body: recordedBody(received, redactor) }),
+    ...(hops.length > 0 && { hops: [...hops], finalUrl: redactor.hide(finalUrl) }),
+    ...(remoteAddress !== undefined && { remoteAddress }),
+  };
+}
+
+function recordedBody(received: Received, redactor: Redactor): RecordedBody {
+  if (looksTextual(received)) return recordedText(received.text, received.size, redactor);
+  const bytes = Buffer.from(received.parts.body.subarray(0, longest / 2));
+  const cut = received.size > bytes.length;
+  return { text: bytes.toString('base64'), encoding: 'base64', size: received.size, ...(cut && { cut }) };
+}
+
+function recordedText(text: string, size: number, redactor: Redactor): RecordedBody {
+  const cut = text.length > longest;
+  // Hidden before it is cut, so that no half of a secret stays at the edge.
+  const shown = redactor.hide(text);
+  return { text: cut ? shown.slice(0, longest) : shown, encoding: 'utf-8', size, ...(cut && { cut }) };
+}
+
+/** Text by its type, or, where the type says nothing, by the absence of NUL bytes. */
+export function looksTextual({ mediaType, parts }: Received): boolean {
+  if (/^text\/|[/+](?:json|xml)$|^application\/(?:javascript|graphql|x-www-form-urlencoded|yaml)$/.test(mediaType))
+    return true;
+  if (/^(?:image|audio|video|font)\/|^application\/(?:pdf|zip|gzip|octet-stream)$/.test(mediaType)) return false;
+  return !parts.body.subarray(0, 1000).includes(0);
+}
+
+function phasesOf({ parts: { phases } }: Received): Record<string, number> {
+  const out: Record<string, number> = {};
+  for (const name of ['lookup', 'connect', 'waiting', 'receiving', 'total'] as const) {
+    const value = phases[name];
+    if (value !== undefined) out[name] = Math.round(value * 1000) / 1000;
+  }
+  return out;
+}
+
+function recordedTrouble(
+  { code, what, where, reason, remedy }: Problem,
+  redactor: Redactor,
+): NonNullable<Echo['trouble']> {
+  return {
+    code,
+    what: redactor.hide(what),
+    ...(where !== undefined && { where: typeof where === 'string' ? where : positionText(where) }),
+    ...(reason !== undefined && { cause: redactor.hide(reason) }),
+    ...(remedy !== undefined && { remedy }),
+  };
+}
+
+function hideVerdict(verdict: Verdict, redactor: Redactor): Verdict {
+  return Object.fromEntries(
+    Object.entries(verdict).map(([key, value]) => [key, typeof value === 'string' ? redactor.hide(value) : value]),
+  ) as unknown as Verdict;
+}

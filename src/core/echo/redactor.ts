@@ -1,0 +1,68 @@
+/** Hiding secrets by value: whatever was read from the store, or worked out from it, in every form it may take. */
+import { hidden } from '../exchange/wire.js';
+import { textOf } from '../value/text.js';
+import { isValueMap, type Value } from '../value/written.js';
+
+/** Shorter values would hide half of every text; they are hidden by their place only. */
+const shortest = 8;
+
+export interface Redactor {
+  add(value: Value): void;
+  /** The text with every known secret hidden. */
+  hide(text: string): string;
+  /** The same for all texts in a value. */
+  hideIn(value: Value): Value;
+}
+
+export function makeRedactor(): Redactor {
+  const known = new Set<string>();
+  let pattern: RegExp | undefined;
+
+  const redactor: Redactor = {
+    add(value) {
+      if (isValueMap(value) || Array.isArray(value)) {
+        for (const item of Object.values(value)) redactor.add(item as Value);
+        return;
+      }
+      const forms = value instanceof Uint8Array ? bytesForms(value) : textForms(textOf(value));
+      for (const form of forms) {
+        if (form.length < shortest || known.has(form)) continue;
+        known.add(form);
+        pattern = undefined;
+      }
+    },
+    hide(text) {
+      if (known.size === 0 || text.length < shortest) return text;
+      // The longest first, so that a token inside a header line leaves nothing of the line behind.
+      pattern ??= new RegExp(
+        [...known]
+          .sort((a, b) => b.length - a.length)
+          .map(escaped)
+          .join('|'),
+        'g',
+      );
+      return text.replace(pattern, hidden);
+    },
+    hideIn(value) {
+      if (known.size === 0) return value;
+      if (typeof value === 'string') return redactor.hide(value);
+      if (Array.isArray(value)) return value.map(redactor.hideIn);
+      if (!isValueMap(value)) return value;
+      return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, redactor.hideIn(item)]));
+    },
+  };
+  return redactor;
+}
+
+function textForms(text: string): string[] {
+  const inJson = JSON.stringify(text).slice(1, -1);
+  const encoded = encodeURIComponent(text);
+  return [text, text.trim(), inJson, encoded, encoded.replaceAll('%20', '+'), ...bytesForms(Buffer.from(text, 'utf8'))];
+}
+
+function bytesForms(bytes: Uint8Array): string[] {
+  const buffer = Buffer.from(bytes);
+  return [buffer.toString('base64'), buffer.toString('base64url'), buffer.toString('hex')];
+}
+
+const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');

@@ -1,0 +1,17 @@
+/** A kind of body: from what the file says to bytes. */
+import type { Loads } from '../../expression/compile.js';
+import type { Evaluation } from '../../expression/evaluation.js';
+import type { TreePath } from '../../expression/tree.js';
+import type { FilePosition } from '../../problem/problem.js';
+import type { Value } from '../../value/written.js';
+import type { WireBody } from '../wire.js';
+
+export interface BodyKind {
+  /** The key below `body:`. */
+  readonly name: string;
+  readonly about: string;
+  compile(spec: Value, where: (path: TreePath) => FilePosition | undefined, loads: Loads): BodyPlan;
+}
+
+/** undefined where the whole body is `${omit}`. */
+export type BodyPlan = (evaluation: Evaluation) => WireBody | undefined;

@@ -1,0 +1,29 @@
+/** `text`: text as it stands, in UTF-8. */
+import { omitted } from '../../expression/evaluation.js';
+import { compileTemplate } from '../../expression/template.js';
+import { textOf } from '../../value/text.js';
+import { hidden } from '../wire.js';
+import type { BodyKind } from './body-kind.js';
+
+export const text: BodyKind = {
+  name: 'text',
+  about: 'text as it stands, sent as UTF-8',
+  compile(spec, where, loads) {
+    const template = compileTemplate(spec, where([]), loads);
+    return (evaluation) => {
+      const before = evaluation.touchedSecret;
+      evaluation.touchedSecret = false;
+      const value = template.evaluate(evaluation);
+      const secret = evaluation.touchedSecret;
+      evaluation.touchedSecret ||= before;
+      if (value === omitted) return undefined;
+      const sent = textOf(value);
+      return {
+        bytes: Buffer.from(sent, 'utf8'),
+        type: 'text/plain; charset=utf-8',
+        shown: secret ? hidden : sent,
+        secret,
+      };
+    };
+  },
+};

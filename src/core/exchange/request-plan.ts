@@ -1,0 +1,267 @@
+/** A request file made ready: parsed once, resolved for each sending. */
+import type { Collection, Loaded } from '../collection/collection.js';
+import type { RequestFile } from '../collection/files/request-file.js';
+import { type InputPlan, inputNames, missingInput, planInputs } from '../collection/inputs.js';
+import { type Layers, variableNames } from '../collection/layers.js';
+import type { YamlFile } from '../collection/yaml.js';
+import type { Loads } from '../expression/compile.js';
+import { type Evaluation, omitted } from '../expression/evaluation.js';
+import { layered, type Named, type Names } from '../expression/names.js';
+import { compileTree, type SecretTrace, type Tree, type TreePath } from '../expression/tree.js';
+import type { World } from '../expression/world.js';
+import { asProblem, Problem } from '../problem/problem.js';
+import { parseDuration } from '../value/measures.js';
+import { textOf } from '../value/text.js';
+import { plain, type Value } from '../value/written.js';
+import { type AddressPlan, absoluteUrl, compileAddress } from './address.js';
+import type { BodyPlan } from './body/body-kind.js';
+import { bodyKinds } from './body/registry.js';
+import { checkHeader } from './header-rules.js';
+import type { HeaderLine, QueryPair, ResolvedRequest, Timeout } from './wire.js';
+
+export interface RequestPlan {
+  readonly name: string;
+  readonly content: RequestFile;
+  readonly yaml: YamlFile;
+  readonly method: string;
+  readonly changes: boolean;
+  readonly inputs: readonly InputPlan[];
+  readonly sessions: readonly string[];
+  readonly address: AddressPlan;
+  readonly path: ReadonlyMap<string, Tree>;
+  readonly query: readonly PlannedValue[];
+  readonly headers: readonly PlannedValue[];
+  readonly body: BodyPlan | undefined;
+  readonly timeout: Partial<Timeout>;
+}
+
+interface PlannedValue {
+  readonly name: string;
+  readonly tree: Tree;
+  readonly origin: string;
+}
+
+export const safeMethods: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS', 'TRACE']);
+
+/** What a request file says and what the folders above it say, as one. */
+interface Layer {
+  readonly content: Partial<RequestFile>;
+  readonly yaml: YamlFile;
+  readonly origin: string;
+}
+
+/**
+ * @param loads what must have settled before the plan is used
+ * @throws Problem about anything in the file that cannot be made ready
+ */
+export function planRequest(collection: Collection, loaded: Loaded<RequestFile>, loads: Loads): RequestPlan {
+  const { content, yaml, name } = loaded;
+  const layers: Layer[] = [
+    ...collection
+      .defaults(name)
+      .map((defaults) => ({ content: defaults.content, yaml: defaults.yaml, origin: defaults.yaml.file })),
+    { content, yaml, origin: `request ${name}` },
+  ];
+  const nearest = <K extends keyof RequestFile>(key: K): RequestFile[K] | undefined =>
+    layers.reduce<RequestFile[K] | undefined>((found, layer) => layer.content[key] ?? found, undefined);
+  const method = (content.method ?? 'GET').toUpperCase();
+  const url = content.url;
+  const where = (path: TreePath): ReturnType<YamlFile['position']> => yaml.position(path);
+  const session = nearest('session') ?? 'none';
+  return {
+    name,
+    content: {
+      ...content,
+      lists: nearest('lists'),
+      redirects: nearest('redirects'),
+      expect: Object.assign({}, ...layers.map((layer) => layer.content.expect ?? {})) as Record<string, Value>,
+    },
+    yaml,
+    method,
+    changes: content.changes ?? !safeMethods.has(method),
+    inputs: planInputs(content.inputs, loaded, `request ${name}`, loads),
+    sessions: session === 'none' ? [] : [session].flat(),
+    address: compileAddress(url, where(['url']), loads),
+    path: new Map(
+      Object.entries(content.path ?? {}).map(([key, value]) => [
+        key,
+        compileTree(value, (inner) => where(['path', key, ...inner]), loads),
+      ]),
+    ),
+    query: mergedValues('query', layers, loads, (key) => key),
+    headers: mergedValues('headers', layers, loads, (key) => key.toLowerCase()),
+    body: content.body === undefined ? undefined : planBody(content.body, where, loads),
+    timeout: timeoutOf(nearest('timeout')),
+  };
+}
+
+/** Values by name, the nearest layer winning, in the order in which they first stand. */
+function mergedValues(
+  key: 'query' | 'headers',
+  layers: readonly Layer[],
+  loads: Loads,
+  same: (name: string) => string,
+): PlannedValue[] {
+  const merged = new Map<string, PlannedValue>();
+  for (const { content, yaml, origin } of layers) {
+    for (const [name, value] of Object.entries(content[key] ?? {})) {
+      if (key === 'headers') checkHeader(name, undefined, yaml.position([key, name], 'key'));
+      merged.set(same(name), {
+        name,
+        origin,
+        tree: compileTree(value, (path) => yaml.position([key, name, ...path]), loads),
+      });
+    }
+  }
+  return [...merged.values()];
+}
+
+function planBody(
+  spec: NonNullable<RequestFile['body']>,
+  where: (path: TreePath) => ReturnType<YamlFile['position']>,
+  loads: Loads,
+): BodyPlan {
+  const [name, value] = Object.entries(spec)[0] as [string, Value];
+  const kind = bodyKinds.get(name);
+  if (!kind) throw new Problem('body-shape', { what: `there is no body of the kind ${name}`, where: where(['body']) });
+  return kind.compile(value, (path) => where(['body', name, ...path]), loads);
+}
+
+export function timeoutOf(spec: RequestFile['timeout']): Partial<Timeout> {
+  return {
+    ...(spec?.connect !== undefined && { connect: parseDuration(spec.connect) as number }),
+    ...(spec?.total !== undefined && { total: parseDuration(spec.total) as number }),
+  };
+}
+
+/** What a sending brings with it. */
+export interface Giving {
+  readonly layers: Layers;
+  /** A value that the caller has for an input. */
+  readonly given: (input: string) => Named | undefined;
+  /** The names of the caller, which the environment's values may use. */
+  readonly caller: Names;
+  readonly world: World;
+  readonly onSecret: (value: Value) => void;
+  readonly timeout: Partial<Timeout>;
+}
+
+export interface Resolution {
+  readonly request: ResolvedRequest;
+  /** The names that the request sees, for its expectations. */
+  readonly names: Names;
+}
+
+/** @throws Problem unknown-name, input-missing, input-value, secret-missing and all that evaluation may throw */
+export function resolveRequest(plan: RequestPlan, giving: Giving): Resolution {
+  const { world, onSecret } = giving;
+  const used = new Map<string, Named>();
+  const hooks = { world, onSecret };
+  const variables = variableNames(giving.layers, giving.caller, hooks);
+  const inputs = inputNames(plan.inputs, giving.given, { ...hooks, names: variables });
+  const names = layered(inputs, variables);
+  const evaluation: Evaluation = {
+    ...hooks,
+    names,
+    touchedSecret: false,
+    onName: (name, named) => used.set(name, named),
+  };
+  try {
+    return { request: resolveParts(plan, giving, evaluation, used), names };
+  } catch (error) {
+    throw missingAsInput(plan, asProblem(error));
+  }
+}
+
+/** An unknown name that is a declared input is a missing input, which says more. */
+function missingAsInput(plan: RequestPlan, problem: Problem): Problem {
+  const input =
+    problem.code === 'unknown-name' ? plan.inputs.find(({ name }) => name === problem.data.name) : undefined;
+  return input && !('member' in problem.data) ? missingInput(input) : problem;
+}
+
+function resolveParts(
+  plan: RequestPlan,
+  giving: Giving,
+  evaluation: Evaluation,
+  used: ReadonlyMap<string, Named>,
+): ResolvedRequest {
+  const address = plan.address.evaluate(evaluation, (part) => {
+    const own = plan.path.get(part)?.evaluate(evaluation);
+    if (own === omitted) return undefined;
+    if (own !== undefined) return own;
+    const input = evaluation.names.lookup(part);
+    if (input && plan.inputs.some(({ name }) => name === part)) {
+      evaluation.onName?.(part, input);
+      if (input.secret) evaluation.touchedSecret = true;
+      return input.value;
+    }
+    return undefined;
+  });
+  absoluteUrl(address);
+  const addressSecret = evaluation.touchedSecret;
+  const query = plan.query.flatMap((value) => queryPairs(value, plan.content.lists ?? 'repeated', evaluation));
+  const headers = plan.headers.flatMap((value) => headerLines(value, evaluation));
+  evaluation.touchedSecret = false;
+  const body = plan.body?.(evaluation);
+  const redirects = plan.content.redirects ?? 10;
+  return {
+    name: plan.name,
+    operation: plan.content.operation,
+    method: plan.method,
+    address,
+    query,
+    headers,
+    body,
+    sessions: plan.sessions,
+    changes: plan.changes,
+    redirects: redirects === 'none' ? 0 : redirects,
+    timeout: { connect: 10_000, total: 60_000, ...giving.timeout, ...plan.timeout },
+    names: used,
+    secret:
+      addressSecret ||
+      query.some(({ secret }) => secret) ||
+      headers.some(({ secret }) => secret) ||
+      (body?.secret ?? false),
+  };
+}
+
+function traced(tree: Tree, evaluation: Evaluation): { value: Value | undefined; secret: boolean } {
+  const trace: SecretTrace = { path: [], secret: [] };
+  const value = tree.evaluate(evaluation, trace);
+  return { value: value === omitted ? undefined : value, secret: trace.secret.length > 0 };
+}
+
+function queryPairs(
+  { name, tree }: PlannedValue,
+  lists: NonNullable<RequestFile['lists']>,
+  evaluation: Evaluation,
+): QueryPair[] {
+  const { value, secret } = traced(tree, evaluation);
+  if (value === undefined) return [];
+  if (!Array.isArray(value)) return [{ name, value: wantText('query parameter', name, value), secret }];
+  const items = value.map((item: Value) => wantText('query parameter', name, item));
+  if (lists === 'joined') return items.length === 0 ? [] : [{ name, value: items.join(','), secret }];
+  const key = lists === 'bracketed' ? `${name}[]` : name;
+  return items.map((item: string) => ({ name: key, value: item, secret }));
+}
+
+function headerLines({ name, tree, origin }: PlannedValue, evaluation: Evaluation): HeaderLine[] {
+  const { value, secret } = traced(tree, evaluation);
+  if (value === undefined) return [];
+  return (Array.isArray(value) ? (value as readonly Value[]) : [value]).map((item) => {
+    const text = wantText('header', name, item);
+    checkHeader(name, text, undefined);
+    return { name, value: text, origin, secret };
+  });
+}
+
+function wantText(what: string, name: string, value: Value): string {
+  if (plain(value) === null) {
+    throw new Problem('expression-value', {
+      what: `the ${what} ${name} is null`,
+      remedy: 'give another value for that case: ${name ?? "…"}, or ${name ?? omit} to leave it out',
+    });
+  }
+  return textOf(value);
+}

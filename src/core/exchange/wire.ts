@@ -1,0 +1,66 @@
+/** What goes out, in three states: resolved from a file, ready for the wire, and sent. */
+import type { Named } from '../expression/names.js';
+
+/** One header line. `secret` values are redacted wherever they are printed or stored. */
+export interface HeaderLine {
+  readonly name: string;
+  readonly value: string;
+  /** `request calls/book`, `requests/defaults.yaml`, `session agent`, `automatic`. */
+  readonly origin: string;
+  readonly secret: boolean;
+}
+
+export interface QueryPair {
+  readonly name: string;
+  readonly value: string;
+  readonly secret: boolean;
+}
+
+export interface WireBody {
+  readonly bytes: Uint8Array;
+  /** The content type that follows from the kind. */
+  readonly type: string;
+  /** The text with secrets hidden. */
+  readonly shown: string;
+  readonly secret: boolean;
+}
+
+/** A request file with every name worked out; nothing of the session or the transport yet. */
+export interface ResolvedRequest {
+  readonly name: string;
+  readonly operation: string | undefined;
+  readonly method: string;
+  /** Absolute, without the parameters of `query`. */
+  readonly address: string;
+  readonly query: readonly QueryPair[];
+  readonly headers: readonly HeaderLine[];
+  readonly body: WireBody | undefined;
+  readonly sessions: readonly string[];
+  readonly changes: boolean;
+  readonly redirects: number;
+  /** Milliseconds. */
+  readonly timeout: Timeout;
+  /** Every name that was used, with its value and where it came from. */
+  readonly names: ReadonlyMap<string, Named>;
+  /** A secret is in the address, a header or the body. */
+  readonly secret: boolean;
+}
+
+export interface Timeout {
+  readonly connect: number;
+  readonly total: number;
+}
+
+/** The request as it leaves, every header line included. */
+export interface WireRequest {
+  readonly method: string;
+  readonly url: URL;
+  /** The address with secrets hidden. */
+  readonly shownUrl: string;
+  readonly headers: readonly HeaderLine[];
+  readonly body: WireBody | undefined;
+  readonly timeout: Timeout;
+  readonly redirects: number;
+}
+
+export const hidden = '‹secret›';

@@ -1,0 +1,148 @@
+/** Expectations: matchers at places, held against one exchange. */
+import type { YamlFile } from '../collection/yaml.js';
+import type { Loads } from '../expression/compile.js';
+import { type Evaluation, omitted } from '../expression/evaluation.js';
+import { compileTree, type Tree } from '../expression/tree.js';
+import { compileMatchers } from '../matcher/compile.js';
+import type { Check, Situation } from '../matcher/matcher.js';
+import { shortText } from '../matcher/reading.js';
+import { declaredErrors } from '../place/kinds/errors.js';
+import type { Observed } from '../place/observed.js';
+import type { Place } from '../place/place.js';
+import { readPlace } from '../place/registry.js';
+import { asProblem } from '../problem/problem.js';
+import type { Value } from '../value/written.js';
+
+/** What became of one expectation. Words only where it failed. */
+export interface Verdict {
+  readonly place: string;
+  readonly ok: boolean;
+  readonly expected?: string;
+  readonly found?: string;
+  readonly detail?: string;
+  /** The nearest thing that exists, where nothing stands at the place. */
+  readonly near?: string;
+}
+
+export interface Expectation {
+  readonly place: Place;
+  /** What is expected; worked out anew each time where it holds `${…}`. */
+  readonly expected: Tree;
+  readonly check: Check | undefined;
+  readonly remake: (expected: Value, loads: Loads) => Check;
+}
+
+/**
+ * @param path where the map stands in the file
+ * @throws Problem place-syntax, matcher-shape, expression-syntax, with its place in the file
+ */
+export function compileExpectations(
+  expect: Readonly<Record<string, Value>> | undefined,
+  yaml: YamlFile,
+  path: readonly (string | number)[],
+  readText: (path: string) => string,
+  loads: Loads,
+): readonly Expectation[] {
+  return Object.entries(expect ?? {}).map(([text, value]) => {
+    const where = yaml.position([...path, text], 'key');
+    const own: Loads = [];
+    try {
+      const place = readPlace(text, own);
+      const expected = compileTree(value, (inner) => yaml.position([...path, text, ...inner]), own);
+      const remake = (given: Value, more: Loads): Check =>
+        compileMatchers(given, { subject: { strict: place.strict, unit: place.unit }, loads: more, readText });
+      const check = expected.constant === undefined ? undefined : remake(expected.constant, own);
+      return { place, expected, check, remake };
+    } catch (error) {
+      throw asProblem(error).at(where);
+    } finally {
+      // An unusable pattern shows when its engine is there; it belongs to this line of the file.
+      loads.push(...own.map((load) => load.catch((error: unknown) => Promise.reject(asProblem(error).at(where)))));
+    }
+  });
+}
+
+/** @throws Problem where an expected value cannot be worked out */
+export async function judge(
+  expectations: readonly Expectation[],
+  observed: Observed,
+  evaluation: Evaluation,
+  situation: Situation,
+): Promise<Verdict[]> {
+  const verdicts: Verdict[] = [];
+  for (const expectation of expectations) {
+    const check = expectation.check ?? (await dynamicCheck(expectation, evaluation));
+    verdicts.push(withRefusal(verdictOf(expectation.place, check, observed, situation), observed));
+  }
+  return verdicts;
+}
+
+/** An unexpected status says more with what the vendor says of it. */
+function withRefusal(verdict: Verdict, observed: Observed): Verdict {
+  if (verdict.ok || verdict.place !== 'status' || verdict.detail !== undefined) return verdict;
+  const detail = problemText(observed);
+  return detail === undefined ? verdict : { ...verdict, detail };
+}
+
+async function dynamicCheck({ expected, remake }: Expectation, evaluation: Evaluation): Promise<Check> {
+  const loads: Loads = [];
+  const value = expected.evaluate(evaluation);
+  const check = remake(value === omitted ? null : value, loads);
+  await Promise.all(loads);
+  return check;
+}
+
+function verdictOf(place: Place, check: Check, observed: Observed, situation: Situation): Verdict {
+  let found: Value | undefined;
+  try {
+    found = place.find(observed);
+  } catch (error) {
+    const { what, reason } = asProblem(error);
+    return {
+      place: place.text,
+      ok: false,
+      expected: check.describe,
+      found: what,
+      ...(reason !== undefined && { detail: reason }),
+    };
+  }
+  const miss = check.miss(found, situation);
+  if (miss === undefined) return { place: place.text, ok: true };
+  const near = found === undefined ? place.near(observed) : undefined;
+  return {
+    place: place.text,
+    ok: false,
+    expected: check.describe,
+    found: shortText(found),
+    ...(miss !== '' && { detail: miss }),
+    ...(near !== undefined && { near }),
+  };
+}
+
+/** Without an expectation on `status` or `errors`, a status of 400 or more is a failure. */
+export function defaultVerdict(expectations: readonly Expectation[], observed: Observed): Verdict | undefined {
+  if (expectations.some(({ place }) => place.text === 'status' || place.text === 'errors')) return undefined;
+  if (observed.status < 400) return undefined;
+  const detail = problemText(observed);
+  return {
+    place: 'status',
+    ok: false,
+    expected: 'under 400',
+    found: String(observed.status),
+    ...(detail !== undefined && { detail }),
+  };
+}
+
+/** What an RFC 9457 problem says, in one line. */
+export function problemText(observed: Observed): string | undefined {
+  let first: Value | undefined;
+  try {
+    [first] = declaredErrors(observed);
+  } catch {
+    return undefined;
+  }
+  if (typeof first !== 'object' || first === null) return undefined;
+  const { title, detail } = first as { title?: Value; detail?: Value };
+  const text = [title, detail].filter((part) => typeof part === 'string').join(': ');
+  return text === '' ? undefined : text;
+}

@@ -1,0 +1,218 @@
+/** From the syntax tree to a closure, so that a request sent ten thousand times is parsed once. */
+
+import { nearestHint } from '../problem/nearest.js';
+import { Problem } from '../problem/problem.js';
+import { plain, type Value, Written } from '../value/written.js';
+import { type Evaluation, omitted, type Program, type Result } from './evaluation.js';
+import { filters } from './filters/registry.js';
+import { syntaxProblem } from './lexer.js';
+import { parseExpression } from './parser.js';
+import { sources } from './sources/registry.js';
+import type { Expression, PathStep } from './syntax.js';
+
+/** What must be loaded before the program can run (a date library, a list of made-up names). */
+export type Loads = Promise<unknown>[];
+
+/** @throws Problem expression-syntax: unreadable, or an unknown filter or source */
+export function compileExpression(source: string, loads: Loads): Program {
+  const compile = (node: Expression): Program => {
+    switch (node.kind) {
+      case 'literal': {
+        const { value } = node;
+        return () => value;
+      }
+      case 'path':
+        return node.name === 'secret' ? secretProgram(node.steps) : pathProgram(node.name, node.steps);
+      case 'fallback': {
+        const first = compile(node.first);
+        const otherwise = compile(node.otherwise);
+        return (e) => {
+          const value = first(e);
+          return value === undefined || (value !== omitted && plain(value) === null) ? otherwise(e) : value;
+        };
+      }
+      case 'call':
+        return callProgram(node.name, node.args, node.offset);
+      case 'filter':
+        return filterProgram(node);
+    }
+  };
+
+  function pathProgram(name: string, steps: readonly PathStep[]): Program {
+    const bare = sources.get(name);
+    if (bare?.bare && steps.length === 0) {
+      if (bare.load) loads.push(bare.load());
+      // A name of the collection wins over a source of the same name.
+      return (e) => named(name, e) ?? bare.value([], e);
+    }
+    if (steps.length === 0) return (e) => named(name, e);
+    const keys = steps.map(keyProgram);
+    return (e) => {
+      let value: Result | undefined = named(name, e);
+      for (const key of keys) value = member(value, key(e));
+      return value;
+    };
+  }
+
+  function keyProgram(step: PathStep): (e: Evaluation) => string | number {
+    if ('key' in step) return () => step.key;
+    const program = compile(step.computed);
+    return (e) => keyFrom(required(program(e), step.computed, e));
+  }
+
+  function secretProgram(steps: readonly PathStep[]): Program {
+    const [first, second, ...rest] = steps;
+    if (!first || rest.length > 0)
+      throw syntaxProblem(source, 0, 'a secret is written secret.NAME or secret.NAME[key]');
+    const name = keyProgram(first);
+    const key = second ? keyProgram(second) : undefined;
+    return (e) => {
+      const wanted = String(name(e));
+      const part = key ? String(key(e)) : undefined;
+      const value = e.world.secret(wanted, part);
+      if (value === undefined) throw missingSecret(wanted, part);
+      e.touchedSecret = true;
+      e.onSecret(value);
+      return value;
+    };
+  }
+
+  function callProgram(name: string, args: readonly Expression[], offset: number): Program {
+    const kind = sources.get(name);
+    if (!kind || kind.bare) throw syntaxProblem(source, offset, unknownText('source', name, callable()));
+    if (kind.load) loads.push(kind.load());
+    const programs = args.map((arg) => argument(arg));
+    return (e) =>
+      kind.value(
+        programs.map((program) => program(e)),
+        e,
+      );
+  }
+
+  function filterProgram(node: Extract<Expression, { kind: 'filter' }>): Program {
+    const kind = filters.get(node.name);
+    if (!kind) throw syntaxProblem(source, node.offset, unknownText('filter', node.name, filters.keys()));
+    if (kind.load) loads.push(kind.load());
+    const [least, most] = kind.arguments;
+    if (node.args.length < least || node.args.length > most) {
+      throw syntaxProblem(source, node.offset, `${kind.name} is written ${kind.example}`);
+    }
+    const input = compile(node.input);
+    const args = node.args.map((arg) => argument(arg));
+    return (e) => {
+      const given = required(input(e), node.input, e);
+      if (given === omitted) return omitted;
+      const value = kind.apply(
+        given,
+        args.map((arg) => arg(e)),
+      );
+      if (e.touchedSecret) e.onSecret(value);
+      return value;
+    };
+  }
+
+  function argument(node: Expression): (e: Evaluation) => Value {
+    const program = compile(node);
+    return (e) => {
+      const value = required(program(e), node, e);
+      if (value === omitted) throw new Problem('expression-value', { what: 'omit cannot be an argument' });
+      return value;
+    };
+  }
+
+  const tree = parseExpression(source);
+  const program = compile(tree);
+  return (e) => {
+    const value = program(e);
+    return value === undefined ? required(value, tree, e) : value;
+  };
+}
+
+function named(name: string, e: Evaluation): Value | undefined {
+  const found = e.names.lookup(name);
+  if (!found) return undefined;
+  if (found.secret) {
+    e.touchedSecret = true;
+    e.onSecret(found.value);
+  }
+  e.onName?.(name, found);
+  return found.value;
+}
+
+/** A member of a map or list; undefined where there is none. Never what a prototype supplies. */
+function member(value: Result | undefined, key: string | number): Value | undefined {
+  if (value === undefined || value === omitted || typeof value !== 'object' || value === null) return undefined;
+  if (value instanceof Written || value instanceof Uint8Array) return undefined;
+  if (Array.isArray(value)) {
+    const index = Number(key);
+    return Number.isInteger(index) ? (value.at(index) as Value | undefined) : undefined;
+  }
+  return Object.hasOwn(value, key) ? (value as Record<string, Value>)[key] : undefined;
+}
+
+function keyFrom(value: Result): string | number {
+  if (typeof value === 'string' || typeof value === 'number') return value;
+  if (value instanceof Written) return value.text;
+  throw new Problem('expression-value', { what: 'a key in [ ] must be a text or a number' });
+}
+
+function required(value: Result | undefined, node: Expression, e: Evaluation): Result {
+  if (value !== undefined) return value;
+  throw missingName(node, e);
+}
+
+/** Why a value is missing: an unknown name, or a known one without that member. */
+function missingName(node: Expression, e: Evaluation): Problem {
+  if (node.kind === 'fallback') return missingName(node.otherwise, e);
+  if (node.kind !== 'path') return new Problem('expression-value', { what: 'the expression has no value' });
+  const found = e.names.lookup(node.name);
+  const layers = e.names.layers.join(', ') || 'nothing';
+  if (!found) {
+    return new Problem('unknown-name', {
+      what: `the name ${node.name} is not known here`,
+      cause: `searched: ${layers}`,
+      remedy: nearestHint(node.name, new Set(e.names.known())),
+      data: { name: node.name, searched: e.names.layers },
+    });
+  }
+  let value: Result | undefined = found.value;
+  let way = node.name;
+  for (const step of node.steps) {
+    if (!('key' in step)) break;
+    const inner = member(value, step.key);
+    if (inner === undefined) {
+      const holds = typeof value === 'object' && value !== null ? Object.keys(plain(value) as object) : [];
+      return new Problem('unknown-name', {
+        what: `${way} (${found.origin}) has no member ${step.key}`,
+        remedy: nearestHint(String(step.key), holds) ?? 'write ?? and another value for the case that it is missing',
+        data: { name: node.name, member: step.key },
+      });
+    }
+    way += typeof step.key === 'number' ? `[${step.key}]` : `.${step.key}`;
+    value = inner;
+  }
+  return new Problem('unknown-name', { what: `${way} has no such member`, data: { name: node.name } });
+}
+
+function missingSecret(name: string, key: string | undefined): Problem {
+  const full = key === undefined ? name : `${name}[${key}]`;
+  return new Problem('secret-missing', {
+    what: `the secret ${full} is not set`,
+    remedy: `echo-trail secret set ${key === undefined ? name : `'${full}'`}, or set ${secretVariable(name, key)} in the process environment`,
+    data: { secret: full },
+  });
+}
+
+/** The process environment's name of a secret: `ECHO_TRAIL_SECRET_API_TOKEN` also serves `apiToken`. */
+export function secretVariable(name: string, key?: string): string {
+  const words = (key === undefined ? name : `${name}_${key}`).replace(/([a-z0-9])([A-Z])/g, '$1_$2');
+  return `ECHO_TRAIL_SECRET_${words.replace(/[^A-Za-z0-9]+/g, '_').toUpperCase()}`;
+}
+
+function unknownText(kind: string, name: string, known: Iterable<string>): string {
+  return `there is no ${kind} ${name}; ${nearestHint(name, known)}`;
+}
+
+function callable(): string[] {
+  return [...sources.values()].filter((source) => !source.bare).map((source) => source.name);
+}

@@ -1,0 +1,22 @@
+/** All filters. A new family is one file and one line here. */
+import { dateFilters } from './date.js';
+import { digestFilters } from './digest.js';
+import { encodingFilters } from './encoding.js';
+import type { Filter } from './filter.js';
+import { listFilters } from './list.js';
+import { numberFilters } from './number.js';
+import { textFilters } from './text.js';
+
+/** Families in the order of the manual. */
+export const filterFamilies: ReadonlyMap<string, readonly Filter[]> = new Map([
+  ['text', textFilters],
+  ['lists', listFilters],
+  ['numbers', numberFilters],
+  ['dates', dateFilters],
+  ['digests', digestFilters],
+  ['encodings', encodingFilters],
+]);
+
+export const filters: ReadonlyMap<string, Filter> = new Map(
+  [...filterFamilies.values()].flat().map((filter) => [filter.name, filter]),
+);

@@ -1,0 +1,56 @@
+/** The names that a value of a file uses, for checks that have no values. */
+import { isValueMap, type Value } from '../value/written.js';
+import { parseExpression } from './parser.js';
+import { sources } from './sources/registry.js';
+import type { Expression } from './syntax.js';
+import { expressionsIn } from './template.js';
+import type { TreePath } from './tree.js';
+
+export interface NameUse {
+  readonly name: string;
+  /** Where in the value the text stands. */
+  readonly path: TreePath;
+  /** Another value stands behind `??`. */
+  readonly optional: boolean;
+  /** The secret's own name, where the name is `secret`. */
+  readonly secret?: string;
+}
+
+/** @throws Problem expression-syntax */
+export function namesUsed(value: Value, path: TreePath = []): NameUse[] {
+  if (typeof value === 'string') {
+    return value.includes('${')
+      ? expressionsIn(value).flatMap((text) => inExpression(parseExpression(text), path, false))
+      : [];
+  }
+  if (Array.isArray(value)) return value.flatMap((item: Value, index) => namesUsed(item, [...path, index]));
+  return isValueMap(value) ? Object.entries(value).flatMap(([key, item]) => namesUsed(item, [...path, key])) : [];
+}
+
+function inExpression(node: Expression, path: TreePath, optional: boolean): NameUse[] {
+  switch (node.kind) {
+    case 'literal':
+      return [];
+    case 'call':
+      return node.args.flatMap((arg) => inExpression(arg, path, optional));
+    case 'filter':
+      return [node.input, ...node.args].flatMap((part) => inExpression(part, path, optional));
+    case 'fallback':
+      return [...inExpression(node.first, path, true), ...inExpression(node.otherwise, path, optional)];
+    case 'path': {
+      const inner = node.steps.flatMap((step) =>
+        'computed' in step ? inExpression(step.computed, path, optional) : [],
+      );
+      const [first] = node.steps;
+      if (node.name === 'secret')
+        return [
+          { name: 'secret', path, optional, ...(first && 'key' in first && { secret: String(first.key) }) },
+          ...inner,
+        ];
+      // A source such as `now` is no name, unless a layer has one of that name, which does no harm here.
+      return sources.get(node.name)?.bare && node.steps.length === 0
+        ? inner
+        : [{ name: node.name, path, optional }, ...inner];
+    }
+  }
+}

@@ -1,0 +1,45 @@
+/** Names and where their values come from. */
+import type { Value } from '../value/written.js';
+
+/** A value with its origin, such as `default in requests/calls/book.yaml` or `environment sandbox`. */
+export interface Named {
+  readonly value: Value;
+  readonly origin: string;
+  /** Worked out from a secret: redacted wherever it would be printed or stored. */
+  readonly secret?: boolean | undefined;
+}
+
+/** What an expression can see. `layers` are the places searched, in order, for error messages. */
+export interface Names {
+  lookup(name: string): Named | undefined;
+  known(): Iterable<string>;
+  readonly layers: readonly string[];
+}
+
+export const noNames: Names = { lookup: () => undefined, known: () => [], layers: [] };
+
+/** Several sets of names, the first that knows a name wins. */
+export function layered(...sets: readonly Names[]): Names {
+  return {
+    lookup(name) {
+      for (const set of sets) {
+        const found = set.lookup(name);
+        if (found) return found;
+      }
+      return undefined;
+    },
+    *known() {
+      for (const set of sets) yield* set.known();
+    },
+    layers: sets.flatMap((set) => set.layers),
+  };
+}
+
+/** Names from a plain map of values. */
+export function namesFrom(values: Readonly<Record<string, Value>>, origin: string): Names {
+  return {
+    lookup: (name) => (Object.hasOwn(values, name) ? { value: values[name] as Value, origin } : undefined),
+    known: () => Object.keys(values),
+    layers: [origin],
+  };
+}

@@ -1,0 +1,115 @@
+/**
+ * A string of a collection file with `${…}` in it. A string that is one expression keeps the value's
+ * type; inside longer text a value becomes text. `$${` writes a plain `${`.
+ */
+import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
+import { textOf } from '../value/text.js';
+import { plain, type Value } from '../value/written.js';
+import { compileExpression, type Loads } from './compile.js';
+import { type Evaluation, omitted, type Program, type Result } from './evaluation.js';
+import { syntaxProblem } from './lexer.js';
+
+export interface Template {
+  /** As it stands in the file. */
+  readonly text: string;
+  /** The value where no expression is in the text, else undefined. */
+  readonly constant: Value | undefined;
+  readonly evaluate: (evaluation: Evaluation) => Result;
+}
+
+/** Makes a scalar of a file ready; anything but text with `${` is a constant. */
+export function compileTemplate(source: Value, where: FilePosition | undefined, loads: Loads): Template {
+  if (typeof source !== 'string') return { text: textOf(source), constant: source, evaluate: () => source };
+  if (!source.includes('${')) return { text: source, constant: source, evaluate: () => source };
+  const placed = <T>(work: () => T): T => {
+    try {
+      return work();
+    } catch (error) {
+      throw asProblem(error).at(where);
+    }
+  };
+  const parts = placed(() =>
+    split(source).map((part) => ('text' in part ? part.text : programOf(part.expression, loads))),
+  );
+  const [only] = parts;
+  if (parts.length === 1 && typeof only === 'string') return { text: source, constant: only, evaluate: () => only };
+  const run =
+    parts.length === 1 && typeof only === 'function'
+      ? (e: Evaluation) => only(e) as Result
+      : (e: Evaluation) => joined(parts, e);
+  return { text: source, constant: undefined, evaluate: (e) => placed(() => run(e)) };
+}
+
+/** The expression sources of a text, for checks that look at names without values. */
+export function expressionsIn(source: string): string[] {
+  return split(source).flatMap((part) => ('expression' in part ? [part.expression] : []));
+}
+
+function programOf(expression: string, loads: Loads): Program {
+  return compileExpression(expression, loads);
+}
+
+function joined(parts: readonly (string | Program)[], e: Evaluation): Result {
+  let text = '';
+  for (const part of parts) {
+    if (typeof part === 'string') {
+      text += part;
+      continue;
+    }
+    const value = part(e) as Result;
+    if (value === omitted) return omitted;
+    if (plain(value) === null) {
+      throw new Problem('expression-value', {
+        what: 'a value inside a text is null',
+        remedy: 'give another value for that case: ${name ?? "…"}, or ${name ?? omit} to leave the whole out',
+      });
+    }
+    if (value instanceof Uint8Array) {
+      throw new Problem('expression-value', {
+        what: 'a value inside a text is bytes',
+        remedy: 'write them as text with | hex, | base64 or | text',
+      });
+    }
+    text += textOf(value);
+  }
+  return text;
+}
+
+type Part = { readonly text: string } | { readonly expression: string };
+
+/** Text and expressions in turn; a brace inside quotes does not end an expression. */
+function split(source: string): Part[] {
+  const parts: Part[] = [];
+  let text = '';
+  let at = 0;
+  while (at < source.length) {
+    if (source.startsWith('$${', at)) {
+      text += '${';
+      at += 3;
+    } else if (source.startsWith('${', at)) {
+      const end = closing(source, at + 2);
+      if (text !== '') parts.push({ text });
+      text = '';
+      parts.push({ expression: source.slice(at + 2, end) });
+      at = end + 1;
+    } else {
+      text += source[at];
+      at += 1;
+    }
+  }
+  if (text !== '' || parts.length === 0) parts.push({ text });
+  return parts;
+}
+
+function closing(source: string, start: number): number {
+  let quote = '';
+  for (let at = start; at < source.length; at += 1) {
+    const char = source[at] as string;
+    if (quote) {
+      if (char === '\\') at += 1;
+      else if (char === quote) quote = '';
+    } else if (char === '"' || char === "'") quote = char;
+    else if (char === '}') return at;
+  }
+  throw syntaxProblem(source.slice(start), source.length - start, 'the closing } is missing');
+}

@@ -1,0 +1,66 @@
+/** What expressions may ask of the world, passed in so that a run can be repeated exactly. */
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { pathInside } from '../storage/inside.js';
+
+export interface World {
+  /** One moment for all of one request. */
+  readonly now: Date;
+  /** One UUID for all of one request. */
+  readonly uuid: string;
+  /** From 0 up to, not including, 1. */
+  random(): number;
+  /** The bytes of a file inside the collection. */
+  file(path: string): Uint8Array;
+  /** A secret by name and key; undefined where it is not to be had. */
+  secret(name: string, key?: string): string | undefined;
+}
+
+export interface WorldSettings {
+  /** The collection folder. */
+  readonly root: string;
+  readonly secret: World['secret'];
+  /** Makes random values, UUIDs included, repeat. */
+  readonly seed?: number | undefined;
+}
+
+/** A maker of worlds, one a request, sharing one stream of random numbers. */
+export function worldMaker({ root, secret, seed }: WorldSettings): () => World {
+  const random = seed === undefined ? Math.random : seeded(seed);
+  const uuid = seed === undefined ? randomUUID : () => seededUuid(random);
+  const file = (path: string): Uint8Array => readFileSync(pathInside(root, path));
+  return () => {
+    const now = new Date();
+    let made: string | undefined;
+    return {
+      now,
+      get uuid() {
+        made ??= uuid();
+        return made;
+      },
+      random,
+      file,
+      secret,
+    };
+  };
+}
+
+/** mulberry32: small, fast, and the same on every machine; never used for anything secret. */
+function seeded(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
+  };
+}
+
+/** A version 4 UUID (RFC 9562 section 5.4) from the seeded stream. */
+function seededUuid(random: () => number): string {
+  const hex = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16));
+  hex[12] = '4';
+  hex[16] = ((Number.parseInt(hex[16] as string, 16) & 0x3) | 0x8).toString(16);
+  const part = (from: number, to: number): string => hex.slice(from, to).join('');
+  return [part(0, 8), part(8, 12), part(12, 16), part(16, 20), part(20, 32)].join('-');
+}

@@ -1,0 +1,49 @@
+/** A matcher: what a value must be. Used by expectations, inputs, `until` and `when` alike. */
+import type { PlaceUnit } from '../place/place.js';
+import type { Value } from '../value/written.js';
+
+/** How the value to be matched is written, which decides how expected values are read. */
+export interface Subject {
+  /** JSON: a number is not the text of it. Text places compare numerically with a number. */
+  readonly strict: boolean;
+  readonly unit?: PlaceUnit | undefined;
+}
+
+/** What a matcher may need beyond the value; known when the request file is loaded. */
+export interface Workshop {
+  readonly subject: Subject;
+  /** What must have settled before the check can run. */
+  readonly loads: Promise<unknown>[];
+  /** The text of a file of the collection. */
+  readonly readText: (path: string) => string;
+}
+
+/** What is known only when an answer is there. */
+export interface Situation {
+  /** The documented JSON Schema of this answer, with its definitions; undefined where none is. */
+  readonly documented?: (() => object | undefined) | undefined;
+}
+
+export interface Check {
+  /** `at least 3`, `one of a, b`. */
+  readonly describe: string;
+  /** undefined when it holds; else a detail to show, empty where there is nothing to add. */
+  readonly miss: (found: Value | undefined, situation: Situation) => string | undefined;
+}
+
+export type Nested = (expected: Value, subject: Subject) => Check;
+
+export interface MatcherKind {
+  readonly name: string;
+  readonly about: string;
+  readonly example: string;
+  /**
+   * @param nested makes a check of a value or matchers inside this one
+   * @throws Problem matcher-shape
+   */
+  compile(expected: Value, workshop: Workshop, nested: Nested): Check;
+}
+
+export const met = undefined;
+/** The usual answer of a check without details. */
+export const unless = (holds: boolean): string | undefined => (holds ? undefined : '');

@@ -1,0 +1,27 @@
+/** What places can look at: one finished exchange. */
+import type { Value } from '../value/written.js';
+
+export interface Observed {
+  readonly status: number;
+  /** Milliseconds from sending to the last byte. */
+  readonly time: number;
+  /** Bytes of the body, decoded. */
+  readonly size: number;
+  readonly finalUrl: string;
+  /** Lines as they came, in order. */
+  readonly headers: readonly (readonly [name: string, value: string])[];
+  /** The body as text. */
+  readonly text: string;
+  /** @throws Problem answer-not-json */
+  json(): Value;
+}
+
+/** The lines of one header combined (RFC 9110 section 5.3), undefined where there is none. */
+export function headerValue(headers: Observed['headers'], name: string): string | undefined {
+  const wanted = name.toLowerCase();
+  let combined: string | undefined;
+  for (const [key, value] of headers) {
+    if (key.toLowerCase() === wanted) combined = combined === undefined ? value : `${combined}, ${value}`;
+  }
+  return combined;
+}

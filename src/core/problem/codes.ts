@@ -1,0 +1,74 @@
+/** The stable codes of everything that can go wrong, with the family that decides the exit status. */
+
+/** Families in the words of the exit status table of the manual (docs/errors.md). */
+export type ProblemFamily = 'wrong-input' | 'refused' | 'no-answer' | 'failed-expectation' | 'interrupted' | 'fault';
+
+export interface ProblemMeaning {
+  readonly family: ProblemFamily;
+  /** One sentence for the table in the manual. */
+  readonly meaning: string;
+}
+
+const wrong = (meaning: string): ProblemMeaning => ({ family: 'wrong-input', meaning });
+const refused = (meaning: string): ProblemMeaning => ({ family: 'refused', meaning });
+const silent = (meaning: string): ProblemMeaning => ({ family: 'no-answer', meaning });
+
+export const problemCodes = {
+  usage: wrong('The command line does not fit the command.'),
+  'collection-not-found': wrong('No folder upward from here holds echo-trail.yaml.'),
+  'file-not-found': wrong('A file that is named does not exist.'),
+  'file-exists': wrong('A file would be overwritten.'),
+  'file-outside': wrong('A file outside the collection folder is named.'),
+  'file-unreadable': wrong('A file or folder cannot be read or written.'),
+  'yaml-syntax': wrong('A file is not well-formed YAML.'),
+  'yaml-refused': wrong('A file uses an anchor, an alias or a tag, which collections do not have.'),
+  'file-shape': wrong('A file has an unknown key or a value of the wrong type.'),
+  'data-shape': wrong('A data file is not the CSV, JSON or JSON lines it is said to be.'),
+  'name-ambiguous': wrong('A short name fits several files.'),
+  'name-not-found': wrong('A name fits no file.'),
+  'expression-syntax': wrong('An expression does not follow the notation.'),
+  'expression-value': wrong('A filter or a source was given a value that it cannot use.'),
+  'unknown-name': wrong('A name is used that no layer defines.'),
+  'input-missing': wrong('An input that the request needs was not given.'),
+  'input-value': wrong('An input was given a value that its declaration does not allow.'),
+  'place-syntax': wrong('A place does not follow the notation.'),
+  'matcher-shape': wrong('A matcher was given something that it cannot compare with.'),
+  'address-shape': wrong('The address that results is not an absolute http or https address.'),
+  'body-shape': wrong('A body cannot be written from the values given.'),
+  'header-shape': wrong('A header name or value holds characters that HTTP does not allow.'),
+  'document-unreadable': wrong('A documentation file is not a document of a known format.'),
+  'document-too-large': wrong('A documentation file is larger or deeper than what is read.'),
+  'operation-not-found': wrong('No documentation source describes that operation.'),
+  'echo-not-found': wrong('No echo or run has that name.'),
+  circle: wrong('Files or values refer to each other in a circle.'),
+  'place-not-found': wrong('Nothing stands at the place that was asked for.'),
+
+  'environment-missing': refused('No environment is chosen, or the one named does not exist.'),
+  'secret-missing': refused('A secret is used that is neither stored nor in the process environment.'),
+  'secret-unreadable': refused('The secret store cannot be opened with the key at hand.'),
+  'session-missing': refused('A session is used that no file describes, or that could not be opened.'),
+  'change-refused': refused('The environment refuses calls that change something.'),
+  'change-unconfirmed': refused('The environment asks before a change, and nobody said yes.'),
+  'host-not-listed': refused('A credential would go to a host that the environment does not list.'),
+
+  'name-lookup': silent('The host name could not be looked up.'),
+  'connection-refused': silent('The host answered that nothing listens on the port.'),
+  'connection-reset': silent('The connection was closed before the answer was complete.'),
+  'connection-timeout': silent('The connection was not made in time.'),
+  'answer-timeout': silent('The answer did not come, or did not end, in time.'),
+  'tls-failed': silent('No trusted TLS connection could be made.'),
+  'answer-cut-short': silent('The answer ended before its announced length.'),
+  'answer-malformed': silent('What came back is not HTTP.'),
+  'answer-encoding': silent('The compressed answer could not be decompressed.'),
+  'answer-too-large': silent('The answer is larger than the limit.'),
+  'answer-not-json': silent('The answer is not the JSON that it claims to be.'),
+  'redirect-loop': silent('The redirects did not come to an end.'),
+  'exchange-failed': silent('The exchange failed in a way that has no code of its own.'),
+
+  'step-failed': { family: 'failed-expectation', meaning: 'A step did not come out as expected.' },
+  'keep-missing': { family: 'failed-expectation', meaning: 'A value to keep was not in the answer.' },
+  interrupted: { family: 'interrupted', meaning: 'The command was interrupted from the keyboard.' },
+  fault: { family: 'fault', meaning: 'A fault of Echo Trail itself. Please report it.' },
+} as const satisfies Record<string, ProblemMeaning>;
+
+export type ProblemCode = keyof typeof problemCodes;

@@ -1,0 +1,61 @@
+/** The secret store: one sealed file in the collection's local state; the process environment comes first. */
+import { join } from 'node:path';
+import { secretVariable } from '../expression/compile.js';
+import { sealedFile } from '../storage/sealed-file.js';
+
+/** Secrets by environment; under the empty name those of all environments. */
+type Stored = Readonly<Record<string, Readonly<Record<string, string>>>>;
+
+export interface SecretStore {
+  /** @param environment undefined for all environments */
+  set(name: string, value: string, environment: string | undefined): Promise<void>;
+  /** False where there was none. */
+  remove(name: string, environment: string | undefined): Promise<boolean>;
+  list(): Promise<readonly { readonly name: string; readonly environment: string | undefined }[]>;
+  /** A lookup that needs no waiting. */
+  open(environment: string): Promise<(name: string, key?: string) => string | undefined>;
+}
+
+export function secretStore(
+  local: string,
+  home: string,
+  processEnvironment: Readonly<Record<string, string | undefined>>,
+): SecretStore {
+  const file = sealedFile<Stored>(join(local, 'secrets.sealed'), home, {});
+  return {
+    async set(name, value, environment = '') {
+      const stored = await file.read();
+      await file.write({ ...stored, [environment]: { ...stored[environment], [name]: value } });
+    },
+    async remove(name, environment = '') {
+      const stored = await file.read();
+      if (stored[environment]?.[name] === undefined) return false;
+      const { [name]: _, ...others } = stored[environment];
+      await file.write({ ...stored, [environment]: others });
+      return true;
+    },
+    async list() {
+      const stored = await file.read();
+      return Object.entries(stored)
+        .flatMap(([environment, secrets]) =>
+          Object.keys(secrets).map((name) => ({ name, environment: environment || undefined })),
+        )
+        .sort((a, b) => a.name.localeCompare(b.name));
+    },
+    async open(environment) {
+      const stored = await file.read();
+      return (name, key) => {
+        const full = key === undefined ? name : `${name}[${key}]`;
+        return processEnvironment[secretVariable(name, key)] ?? stored[environment]?.[full] ?? stored['']?.[full];
+      };
+    },
+  };
+}
+
+/** What is wrong with a pasted secret, by its shape; undefined where nothing is. */
+export function pastedWrongly(value: string): string | undefined {
+  if (/^(["']).*\1$/s.test(value)) return 'it begins and ends with quotes, which are now part of it';
+  if (/[\r\n]/.test(value) && !value.includes('-----BEGIN')) return 'it holds a line break, which is now part of it';
+  if (value !== value.trim()) return 'it begins or ends with a space, which is now part of it';
+  return /^bearer\s/i.test(value) ? 'it begins with the word Bearer, which the session adds by itself' : undefined;
+}

@@ -1,0 +1,32 @@
+/** The names that a trail starts with: its inputs, and the columns of its row. */
+import { inputValue, missingInput } from '../collection/inputs.js';
+import { variableNames } from '../collection/layers.js';
+import { type Named, noNames } from '../expression/names.js';
+import type { Row } from './rows.js';
+import { Scope } from './scope.js';
+import type { TrailPlan } from './step-kind.js';
+import type { Workspace } from './workspace.js';
+
+/** @throws Problem input-missing, input-value */
+export function startScope(
+  plan: TrailPlan,
+  workspace: Workspace,
+  given: (input: string) => Named | undefined,
+  row?: Row,
+): Scope {
+  const values = new Map<string, Named>();
+  if (row) {
+    const origin = `row ${row.number} of ${plan.rows}`;
+    values.set('row', { value: row.columns, origin });
+    for (const [name, value] of Object.entries(row.columns)) values.set(name, { value, origin });
+  }
+  const scope = new Scope(values, `values of trail ${plan.name}`);
+  const hooks = { world: workspace.world(), onSecret: workspace.redactor.add };
+  const names = variableNames(workspace.layers, noNames, hooks);
+  for (const input of plan.inputs) {
+    const named = inputValue(input, given(input.name) ?? values.get(input.name), { ...hooks, names });
+    if (!named) throw missingInput(input);
+    scope.set(input.name, named);
+  }
+  return scope;
+}

@@ -1,0 +1,26 @@
+/** A step with only `keep`: names for values that are worked out. */
+import type { KeepStepFile } from '../../collection/files/trail-file.js';
+import { evaluated, planGives, walkEvaluation } from '../giving.js';
+import type { StepKind } from '../step-kind.js';
+
+export const keep: StepKind<KeepStepFile> = {
+  name: 'keep',
+  fits: (file): file is KeepStepFile => !('send' in file) && !('trail' in file),
+  async plan(file, room) {
+    const values = planGives(file.keep, room, [...room.path, 'keep']);
+    const label = file.name ?? `keep ${[...values.keys()].join(', ')}`;
+    return {
+      kind: 'keep',
+      label,
+      when: [],
+      async walk({ workspace, scope }) {
+        for (const [name, tree] of values) {
+          // One after the other, so that a value may use the one before it.
+          const named = evaluated(tree, walkEvaluation(workspace, scope), `kept by step ${label}`);
+          if (named) scope.set(name, named);
+        }
+        return { sent: undefined, kept: [...values.keys()], problems: [] };
+      },
+    };
+  },
+};

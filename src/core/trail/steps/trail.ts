@@ -1,0 +1,32 @@
+/** `trail`: another trail, with inputs and a scope of its own; what it gives back is named by `keep`. */
+import type { TrailStepFile } from '../../collection/files/trail-file.js';
+import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
+import { startScope } from '../start-scope.js';
+import type { StepKind } from '../step-kind.js';
+
+export const trail: StepKind<TrailStepFile> = {
+  name: 'trail',
+  fits: (file): file is TrailStepFile => 'trail' in file,
+  async plan(file, room) {
+    const plan = await room.trail(file.trail, 'trail');
+    const label = file.name ?? plan.name;
+    const gives = planGives(file.give, room, [...room.path, 'give']);
+    const keeps = planGives(file.keep, room, [...room.path, 'keep']);
+    return {
+      kind: 'trail',
+      label,
+      when: [],
+      async walk(walk) {
+        const { workspace } = walk;
+        const inner = startScope(plan, workspace, giver(gives, workspace, walk.scope, label));
+        const problem = await walk.steps(plan, { ...walk, scope: inner, depth: walk.depth + 1 });
+        if (problem) return { sent: undefined, kept: [], problems: [problem] };
+        for (const [name, tree] of keeps) {
+          const named = evaluated(tree, walkEvaluation(workspace, inner), `kept by step ${label}`);
+          if (named) walk.scope.set(name, named);
+        }
+        return { sent: undefined, kept: [...keeps.keys()], problems: [] };
+      },
+    };
+  },
+};

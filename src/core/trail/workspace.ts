@@ -1,0 +1,226 @@
+/** Everything that sending needs, opened once for a command: collection, environment, transport, sessions, log. */
+import { readFileSync } from 'node:fs';
+import type { Collection } from '../collection/collection.js';
+import {
+  collectionVariables,
+  type Environment,
+  type Layers,
+  readEnvironment,
+  type Settings,
+  variableLayers,
+  variableNames,
+} from '../collection/layers.js';
+import { type EchoLog, openEchoLog } from '../echo/log.js';
+import { retain } from '../echo/read.js';
+import { makeRedactor, type Redactor } from '../echo/redactor.js';
+import { type CredentialHosts, credentialHosts } from '../exchange/credential-hosts.js';
+import { planRequest, type RequestPlan, timeoutOf } from '../exchange/request-plan.js';
+import { openTransport, type Transport } from '../exchange/transport.js';
+import type { Timeout } from '../exchange/wire.js';
+import { compileExpectations, type Expectation } from '../expectation/expectations.js';
+import { compileKeeps, type Keep } from '../expectation/keeps.js';
+import type { Loads } from '../expression/compile.js';
+import { type Evaluation, omitted } from '../expression/evaluation.js';
+import { layered, namesFrom, noNames } from '../expression/names.js';
+import { compileTree } from '../expression/tree.js';
+import { type World, worldMaker } from '../expression/world.js';
+import { nearestHint } from '../problem/nearest.js';
+import { Problem } from '../problem/problem.js';
+import { type SecretStore, secretStore } from '../session/secrets.js';
+import type { SessionRoom } from '../session/session-kind.js';
+import { openSessions, type Sessions } from '../session/sessions.js';
+import { pathInside } from '../storage/inside.js';
+import { parseSize } from '../value/measures.js';
+import { textOf } from '../value/text.js';
+import type { Value } from '../value/written.js';
+import { sendForSession } from './send.js';
+
+/** A call that would change something, for the question whether it may. */
+export interface ChangeFacts {
+  readonly environment: string;
+  readonly host: string;
+  readonly method: string;
+  readonly url: string;
+}
+
+export interface WorkspaceSettings {
+  readonly collection: Collection;
+  readonly environment?: string | undefined;
+  /** From `--set`. */
+  readonly settings?: Settings | undefined;
+  readonly seed?: number | undefined;
+  /** The user's own Echo Trail folder, where the key of sealed files is kept. */
+  readonly home: string;
+  readonly processEnvironment: Readonly<Record<string, string | undefined>>;
+  readonly userAgent: string;
+  readonly allowChanges?: boolean | undefined;
+  /** Asks a person; undefined where nobody is there. */
+  readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
+}
+
+/** A request made ready, with what it expects and keeps. */
+export interface PreparedRequest {
+  readonly plan: RequestPlan;
+  readonly expectations: readonly Expectation[];
+  readonly keeps: readonly Keep[];
+}
+
+export interface Workspace {
+  readonly collection: Collection;
+  readonly environment: Environment;
+  readonly layers: Layers;
+  readonly settings: Settings;
+  readonly transport: Transport;
+  readonly sessions: Sessions;
+  readonly secrets: SecretStore;
+  readonly redactor: Redactor;
+  readonly log: EchoLog;
+  readonly hosts: CredentialHosts;
+  readonly timeout: Partial<Timeout>;
+  readonly userAgent: string;
+  /** Told of each session that is opened on the way; a walk sets it. */
+  onSessionOpened?: ((name: string) => void) | undefined;
+  world(): World;
+  readText(path: string): string;
+  prepare(request: string): Promise<PreparedRequest>;
+  /** @throws Problem change-refused, change-unconfirmed */
+  demandChange(facts: Omit<ChangeFacts, 'environment'>): Promise<void>;
+  /** @throws Problem usage: a name of `--set` that neither these inputs nor any variable knows */
+  checkSettings(inputs: Iterable<string>): void;
+  close(): Promise<void>;
+}
+
+/** @throws Problem about the collection's variables or the environment */
+export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace> {
+  const { collection, home, processEnvironment, userAgent } = given;
+  const settings: Settings = given.settings ?? new Map();
+  const loads: Loads = [];
+  const environment = readEnvironment(collection, given.environment, loads);
+  const layers = variableLayers(settings, environment, collectionVariables(collection, loads));
+  const redactor = makeRedactor();
+  const secrets = secretStore(collection.local, home, processEnvironment);
+  const [secret] = await Promise.all([secrets.open(environment.name), ...loads]);
+  const world = worldMaker({ root: collection.root, secret, seed: given.seed });
+  const prepared = new Map<string, Promise<PreparedRequest>>();
+  const readText = (path: string): string => readFileSync(pathInside(collection.root, path), 'utf8');
+  let confirming: Promise<boolean> | undefined;
+
+  const workspace: Workspace = {
+    collection,
+    environment,
+    layers,
+    settings,
+    secrets,
+    redactor,
+    userAgent,
+    world,
+    readText,
+    transport: openTransport(),
+    log: openEchoLog(collection.local, new Date()),
+    timeout: timeoutOf(environment.timeout),
+    hosts: credentialHosts(environment.name, environment.hosts, constantOrigin(layers, world, redactor)),
+    sessions: openSessions({
+      collection,
+      environment: environment.name,
+      home,
+      onSecret: redactor.add,
+      onOpened: (name) => workspace.onSessionOpened?.(name),
+      room: (name) => sessionRoom(workspace, name),
+    }),
+    prepare(request) {
+      const name = collection.resolve('request', request);
+      let ready = prepared.get(name);
+      if (!ready) {
+        ready = prepareRequest(collection, name, readText);
+        prepared.set(name, ready);
+      }
+      return ready;
+    },
+    async demandChange(facts) {
+      const { name, changes, file } = environment;
+      if (changes === 'allow' || (changes === 'ask' && given.allowChanges)) return;
+      const call = `${facts.method} ${redactor.hide(facts.url)}`;
+      if (changes === 'refuse') {
+        throw new Problem('change-refused', {
+          what: `the environment ${name} refuses calls that change something: ${call}`,
+          where: { file },
+          remedy: 'use another environment; for a call that changes nothing, write changes: false in its request file',
+        });
+      }
+      // One question for calls that come at the same time.
+      confirming ??= given.confirmChange?.({ environment: name, ...facts });
+      if (await confirming) return;
+      confirming = undefined;
+      throw new Problem('change-unconfirmed', {
+        what: `the environment ${name} asks before a change, and nobody said yes: ${call}`,
+        where: { file },
+        remedy: '--allow-changes says yes for one command; changes: allow in the environment says it for good',
+      });
+    },
+    checkSettings(inputs) {
+      const known = new Set([...inputs, ...layers.layers.flatMap(({ variables }) => [...variables.keys()])]);
+      for (const name of settings.keys()) {
+        if (known.has(name)) continue;
+        throw new Problem('usage', {
+          what: `--set ${name}: nothing here takes that name`,
+          remedy: nearestHint(name, known),
+          data: { name },
+        });
+      }
+    },
+    async close() {
+      await workspace.transport.close();
+      await workspace.log.close();
+      const { runs = 200, size = '256MB' } = collection.manifest.content.echoes ?? {};
+      await retain(collection.local, { runs, size: parseSize(size) ?? 256e6 });
+    },
+  };
+  return workspace;
+}
+
+async function prepareRequest(
+  collection: Collection,
+  name: string,
+  readText: (path: string) => string,
+): Promise<PreparedRequest> {
+  const loaded = collection.read('request', name);
+  const loads: Loads = [];
+  const plan = planRequest(collection, loaded, loads);
+  const ready = {
+    plan,
+    expectations: compileExpectations(plan.content.expect, loaded.yaml, ['expect'], readText, loads),
+    keeps: compileKeeps(plan.content.keep, loaded.yaml, ['keep'], loads),
+  };
+  await Promise.all(loads);
+  return ready;
+}
+
+/** The environment's origin as far as it is known without a row. */
+function constantOrigin(layers: Layers, world: () => World, redactor: Redactor): string | undefined {
+  try {
+    const found = variableNames(layers, noNames, { world: world(), onSecret: redactor.add }).lookup('origin');
+    return found === undefined ? undefined : textOf(found.value);
+  } catch {
+    return undefined;
+  }
+}
+
+function sessionRoom(workspace: Workspace, name: string): SessionRoom {
+  const { yaml } = workspace.collection.read('session', name);
+  return {
+    name,
+    yaml,
+    call: (request, give, sessions) => sendForSession(workspace, { name, yaml, request, give, sessions }),
+    async evaluate(value: Value, path, own) {
+      const loads: Loads = [];
+      const tree = compileTree(value, (inner) => yaml.position([...path, ...inner]), loads);
+      await Promise.all(loads);
+      const hooks = { world: workspace.world(), onSecret: workspace.redactor.add };
+      const names = layered(namesFrom(own, `session ${name}`), variableNames(workspace.layers, noNames, hooks));
+      const evaluation: Evaluation = { ...hooks, names, touchedSecret: false };
+      const result = tree.evaluate(evaluation);
+      if (evaluation.touchedSecret && result !== omitted) workspace.redactor.add(result);
+      return result;
+    },
+  };
+}

@@ -1,0 +1,48 @@
+/** Refusals as RFC 9457 problem details. */
+import type { FastifyReply } from 'fastify';
+
+export interface FieldFault {
+  /** JSON pointer into the body. */
+  readonly pointer?: string;
+  /** The name of a query parameter. */
+  readonly parameter?: string;
+  readonly detail: string;
+}
+
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly kind: string,
+    readonly title: string,
+    readonly detail: string,
+    readonly extra: {
+      readonly errors?: readonly FieldFault[];
+      readonly headers?: Readonly<Record<string, string>>;
+    } = {},
+  ) {
+    super(detail);
+  }
+}
+
+export function sendRefusal(
+  reply: FastifyReply,
+  instance: string,
+  { status, kind, title, detail, extra }: Refusal,
+): FastifyReply {
+  return reply
+    .code(status)
+    .headers(extra.headers ?? {})
+    .type('application/problem+json')
+    .send(
+      JSON.stringify({
+        type: `urn:larkhaven:problem:${kind}`,
+        title,
+        status,
+        detail,
+        instance,
+        ...(extra.errors && { errors: extra.errors }),
+      }),
+    );
+}
+
+export const notFound = (what: string): Refusal => new Refusal(404, 'not-found', 'Not found', what);

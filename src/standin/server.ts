@@ -1,0 +1,144 @@
+/**
+ * Larkhaven Harbour: a made-up port authority as a vendor to practise on. It is a strict peer that
+ * shares nothing with the tool.
+ */
+import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
+import addFormats from 'ajv-formats';
+import fastify, { type FastifyInstance } from 'fastify';
+import { stringify } from 'yaml';
+import { harbourDocument } from './harbour/openapi.js';
+import { credentials, harbourRoutes } from './harbour/routes.js';
+import { harbourState } from './harbour/state.js';
+import { type FieldFault, notFound, Refusal, sendRefusal } from './problem.js';
+
+export interface StandinSettings {
+  /** 0 for a free one. */
+  readonly port: number;
+  readonly seed?: number | undefined;
+}
+
+export interface Face {
+  readonly name: string;
+  readonly about: string;
+  readonly address: string;
+}
+
+export interface Standin {
+  readonly origin: string;
+  readonly faces: readonly Face[];
+  readonly credentials: { readonly user: string; readonly password: string };
+  close(): Promise<void>;
+}
+
+/** @throws the listening error, such as EADDRINUSE */
+export async function startStandin({ port, seed = 1 }: StandinSettings): Promise<Standin> {
+  const app = fastify({
+    logger: false,
+    forceCloseConnections: true,
+    exposeHeadRoutes: false,
+    routerOptions: { ignoreTrailingSlash: false },
+  });
+  const body = new Ajv2020({ allErrors: true, useDefaults: true, strict: false });
+  const query = new Ajv2020({ allErrors: true, useDefaults: true, coerceTypes: 'array', strict: false });
+  for (const ajv of [body, query]) (addFormats as unknown as (to: Ajv2020) => void)(ajv);
+  app.setValidatorCompiler(({ schema, httpPart }) => (httpPart === 'body' ? body : query).compile(schema as object));
+  app.setErrorHandler((error, request, reply) => sendRefusal(reply, request.url, asRefusal(error)));
+
+  const allowed = new Map<string, string[]>();
+  app.addHook('onRoute', ({ url, method }) => {
+    allowed.set(url, [...(allowed.get(url) ?? []), ...[method].flat()]);
+  });
+  const state = harbourState(seed);
+  harbourRoutes(app, state);
+  let origin = '';
+  app.get('/openapi.json', async (_request, reply) =>
+    reply.type('application/json').send(JSON.stringify(harbourDocument(origin), null, 2)),
+  );
+  app.get('/openapi.yaml', async (_request, reply) =>
+    reply.type('application/yaml').send(stringify(harbourDocument(origin), { aliasDuplicateObjects: false })),
+  );
+  app.get('/', async () => ({ name: 'Larkhaven Harbour', documentation: `${origin}/openapi.yaml` }));
+  refuseOtherMethods(app, allowed);
+
+  await app.listen({ port, host: '127.0.0.1' });
+  const address = app.server.address();
+  origin = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : port}`;
+  return {
+    origin,
+    credentials,
+    faces: [
+      { name: 'harbour', about: 'REST: vessels, berths, port calls; log in at /v1/sessions', address: `${origin}/v1` },
+      {
+        name: 'documentation',
+        about: 'its OpenAPI 3.1 document, also as openapi.json',
+        address: `${origin}/openapi.yaml`,
+      },
+    ],
+    close: () => app.close(),
+  };
+}
+
+/** RFC 9110 section 15.5.6: a known address with a method that it does not have is 405 with `Allow`. */
+function refuseOtherMethods(app: FastifyInstance, allowed: ReadonlyMap<string, readonly string[]>): void {
+  const all = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
+  for (const [url, methods] of new Map(allowed)) {
+    app.route({
+      url,
+      method: all.filter((method) => !methods.includes(method)),
+      handler: async (request) => {
+        throw new Refusal(405, 'method', 'Method not allowed', `${request.method} is not a method of ${request.url}`, {
+          headers: { Allow: methods.join(', ') },
+        });
+      },
+    });
+  }
+  app.setNotFoundHandler((request, reply) => sendRefusal(reply, request.url, notFound(`nothing is at ${request.url}`)));
+}
+
+interface Failure extends Error {
+  readonly statusCode?: number;
+  readonly validation?: readonly ErrorObject[];
+  readonly validationContext?: string;
+}
+
+function asRefusal(error: unknown): Refusal {
+  if (error instanceof Refusal) return error;
+  const { statusCode = 500, validation, validationContext, message } = error as Failure;
+  if (validation && validationContext === 'body') {
+    const errors = validation.map((fault): FieldFault => ({ pointer: pointerOf(fault), detail: wording(fault) }));
+    return new Refusal(
+      422,
+      'field',
+      'A field is at fault',
+      errors.map(({ pointer, detail }) => `${pointer} ${detail}`).join('; '),
+      { errors },
+    );
+  }
+  if (validation) {
+    const errors = validation.map(
+      (fault): FieldFault => ({ parameter: pointerOf(fault).replace(/^\//, ''), detail: wording(fault) }),
+    );
+    return new Refusal(
+      400,
+      'parameter',
+      'A parameter is at fault',
+      errors.map(({ parameter, detail }) => `${parameter} ${detail}`).join('; '),
+      { errors },
+    );
+  }
+  if (statusCode === 415) return new Refusal(415, 'type', 'Unsupported media type', 'send application/json');
+  if (statusCode >= 400 && statusCode < 500) return new Refusal(statusCode, 'malformed', 'Malformed request', message);
+  return new Refusal(500, 'fault', 'Internal error', 'something went wrong in the harbour office');
+}
+
+function pointerOf({ instancePath, params }: ErrorObject): string {
+  const own = (params.missingProperty ?? params.additionalProperty) as string | undefined;
+  return own === undefined ? instancePath || '/' : `${instancePath}/${own}`;
+}
+
+function wording({ keyword, message = 'is wrong', params }: ErrorObject): string {
+  if (keyword === 'required') return 'is missing';
+  if (keyword === 'additionalProperties') return 'is not a field here';
+  if (keyword === 'enum') return `must be one of ${(params.allowedValues as unknown[]).join(', ')}`;
+  return message;
+}
