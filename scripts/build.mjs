@@ -2,9 +2,9 @@
 
 import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync } from 'node:fs';
-import { cp, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { chmod, cp, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { fileURLToPath, pathToFileURL } from 'node:url';
 import { build } from 'esbuild';
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
@@ -26,21 +26,31 @@ await rm(join(root, 'dist'), { recursive: true, force: true });
 
 const { metafile } = await build({
   ...shared,
-  entryPoints: { main: 'src/cli/main.ts', 'core/index': 'src/core/index.ts' },
+  entryPoints: { program: 'src/cli/program.ts', 'core/index': 'src/core/index.ts' },
   outdir: 'dist',
   entryNames: '[dir]/[name]',
   chunkNames: 'parts/[name]-[hash]',
   splitting: true,
-  minifySyntax: true,
-  minifyWhitespace: true,
+  minifySyntax: !process.env.PLAIN,
+  minifyWhitespace: !process.env.PLAIN,
   metafile: true,
   // CommonJS packages in the bundle ask for `require` of Node's own modules.
   banner: {
     js: "import{createRequire as __makeRequire}from'node:module';const require=__makeRequire(import.meta.url);",
   },
 });
-const main = join(root, 'dist/main.js');
-await writeFile(main, `#!/usr/bin/env node\n${await readFile(main, 'utf8')}`, { mode: 0o755 });
+// The launcher is CommonJS, which starts faster; it answers --version and --help alone and imports all else.
+const { helpScreen } = await import(pathToFileURL(join(root, 'dist/program.js')).href);
+await build({
+  ...shared,
+  define: { ...shared.define, ECHO_TRAIL_HELP: JSON.stringify(helpScreen()) },
+  entryPoints: ['src/cli/main.ts'],
+  outfile: 'dist/main.cjs',
+  format: 'cjs',
+  external: ['./program.js'],
+  banner: { js: '#!/usr/bin/env node' },
+});
+await chmod(join(root, 'dist/main.cjs'), 0o755);
 await writeFile(join(root, 'dist/THIRD-PARTY.txt'), await notices(Object.keys(metafile.inputs)));
 
 if (tests) {

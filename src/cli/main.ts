@@ -1,7 +1,12 @@
 /** The entry point. What needs no library is answered before one is loaded. */
 import { version } from './version.js';
 
-const [first, ...rest] = process.argv.slice(2);
+/** The help screen of the program, rendered by the program itself when it is built. */
+declare const ECHO_TRAIL_HELP: string;
 
-if ((first === '--version' || first === '-V') && rest.length === 0) process.stdout.write(`echo-trail ${version}\n`);
+const args = process.argv.slice(2);
+const only = args.length === 1 ? args[0] : undefined;
+
+if (only === '--version' || only === '-V') process.stdout.write(`echo-trail ${version}\n`);
+else if (args.length === 0 || only === '--help' || only === '-h') process.stdout.write(ECHO_TRAIL_HELP);
 else import('./program.js').then(({ runProgram }) => runProgram(process.argv));

@@ -10,8 +10,8 @@ import { openTerminal, type Terminal } from './terminal.js';
 import { version } from './version.js';
 import { problemDocument, problemLines } from './view/problem.js';
 
-const about = `Explore a vendor's API from its documentation, build shared request collections, and run
-them with assertions and chained values.`;
+const about =
+  "Explore a vendor's API from its documentation, build shared request collections, and run them with assertions and chained values.";
 
 export async function runProgram(argv: readonly string[]): Promise<void> {
   // A reader such as head may close its end early; that is no fault.
@@ -30,6 +30,21 @@ export async function runProgram(argv: readonly string[]): Promise<void> {
     }
     throw error;
   }
+}
+
+/** The help screen, for the launcher to answer with. */
+export function helpScreen(): string {
+  const program = rootCommand();
+  addCommands(program);
+  let screen = '';
+  program.configureOutput({
+    writeOut: (text) => {
+      screen += text;
+    },
+    getOutHelpWidth: () => 100,
+  });
+  program.outputHelp();
+  return screen;
 }
 
 function rootCommand(): Command {
@@ -78,13 +93,18 @@ async function loadWanted(program: Command, args: readonly string[]): Promise<vo
   const taking = new Set(['--collection', '--env', '--set', '--seed']);
   const words = args.filter((word, index) => !word.startsWith('-') && !taking.has(args[index - 1] ?? ''));
   const wanted = words[0] === 'help' ? words[1] : words[0];
-  for (const { heading, commands } of stages) {
-    for (const { name, summary, load } of commands) {
-      const command = program.command(name).description(summary).helpGroup(`${heading}:`);
-      if (name === wanted) (await load()).configure(command, (action) => runAction(action));
-    }
-  }
+  const commands = addCommands(program);
+  const entry = stages.flatMap((stage) => stage.commands).find(({ name }) => name === wanted);
+  const command = commands.find((one) => one.name() === wanted);
+  if (entry && command) (await entry.load()).configure(command, (action) => runAction(action));
   inherit(program);
+}
+
+/** A line in the help for each, under the heading of its stage. */
+function addCommands(program: Command): Command[] {
+  return stages.flatMap(({ heading, commands }) =>
+    commands.map(({ name, summary }) => program.command(name).description(summary).helpGroup(`${heading}:`)),
+  );
 }
 
 /** Commander copies settings to a command when it is made, so those of the root are handed down once more. */

@@ -90,25 +90,34 @@ export function missingInput(plan: InputPlan): Problem {
 }
 
 /** Names of inputs, worked out when first used; an input that nobody gives and that has no default is unknown. */
-export function inputNames(
-  plans: readonly InputPlan[],
-  given: (name: string) => Named | undefined,
-  evaluation: Omit<Evaluation, 'touchedSecret'>,
-): Names & { missing(): InputPlan | undefined } {
-  const known = new Map<string, Named | undefined>();
-  const byName = new Map(plans.map((plan) => [plan.name, plan]));
-  const lookup = (name: string): Named | undefined => {
-    const plan = byName.get(name);
-    if (!plan) return undefined;
-    if (!known.has(name)) known.set(name, inputValue(plan, given(name), evaluation));
-    return known.get(name);
-  };
-  return {
-    lookup,
-    known: () => byName.keys(),
-    layers: plans.length > 0 ? [`inputs of ${plans[0]?.owner}`] : [],
-    missing: () => plans.find((plan) => lookup(plan.name) === undefined),
-  };
+export class InputNames implements Names {
+  private readonly worked = new Map<string, Named | undefined>();
+
+  constructor(
+    private readonly plans: readonly InputPlan[],
+    private readonly given: (name: string) => Named | undefined,
+    private readonly evaluation: Omit<Evaluation, 'touchedSecret'>,
+  ) {}
+
+  lookup(name: string): Named | undefined {
+    const before = this.worked.get(name);
+    if (before) return before;
+    for (const plan of this.plans) {
+      if (plan.name !== name) continue;
+      const found = inputValue(plan, this.given(name), this.evaluation);
+      this.worked.set(name, found);
+      return found;
+    }
+    return undefined;
+  }
+
+  known(): Iterable<string> {
+    return this.plans.map(({ name }) => name);
+  }
+
+  get layers(): readonly string[] {
+    return this.plans.length > 0 ? [`inputs of ${this.plans[0]?.owner}`] : [];
+  }
 }
 
 /** @throws Problem input-value */
@@ -116,7 +125,7 @@ function asDeclared(plan: InputPlan, given: Value): Value {
   const { type } = plan.declaration;
   const value = type === undefined ? given : asType(plan, given, type);
   const miss = plan.check?.miss(value, {});
-  if (miss !== undefined) throw wrongValue(plan, given, `it must be ${plan.check?.describe}`);
+  if (miss !== undefined) throw wrongValue(plan, given, `it must be ${plan.check?.describe()}`);
   return value;
 }
 

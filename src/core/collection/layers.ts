@@ -68,6 +68,18 @@ export type Settings = ReadonlyMap<string, string>;
 interface Layer {
   readonly origin: string;
   readonly variables: ReadonlyMap<string, Tree>;
+  /** Those that are the same for every request. */
+  readonly constants: ReadonlyMap<string, Named>;
+}
+
+function layer(origin: string, variables: ReadonlyMap<string, Tree>, settings: Settings): Layer {
+  const constants = new Map<string, Named>();
+  for (const [name, { constant }] of variables) {
+    const set = settings.get(name);
+    if (set !== undefined) constants.set(name, { value: set, origin: '--set' });
+    else if (constant !== undefined) constants.set(name, { value: constant, origin });
+  }
+  return { origin, variables, constants };
 }
 
 export interface Layers {
@@ -84,8 +96,8 @@ export function variableLayers(
   return {
     settings,
     layers: [
-      { origin: `environment ${environment.name}`, variables: environment.variables },
-      { origin: 'collection variables', variables },
+      layer(`environment ${environment.name}`, environment.variables, settings),
+      layer('collection variables', variables, settings),
     ],
   };
 }
@@ -95,45 +107,51 @@ export function variableLayers(
  * @param caller the names of whoever sends the request (a row may supply the origin)
  */
 export function variableNames(
-  { settings, layers }: Layers,
+  { layers }: Layers,
   caller: Names,
   evaluation: Omit<Evaluation, 'names' | 'touchedSecret'>,
 ): Names {
-  const known = new Map<string, Named>();
-  const open = new Set<string>();
+  return new VariableNames(layers, caller, evaluation);
+}
 
-  function lookup(name: string): Named | undefined {
-    const kept = known.get(name);
-    if (kept) return kept;
-    const found = find(name);
-    if (found) known.set(name, found);
+class VariableNames implements Names {
+  private worked: Map<string, Named> | undefined;
+  private readonly open: string[] = [];
+
+  constructor(
+    private readonly from: readonly Layer[],
+    private readonly caller: Names,
+    private readonly hooks: Omit<Evaluation, 'names' | 'touchedSecret'>,
+  ) {}
+
+  lookup(name: string): Named | undefined {
+    for (const layer of this.from) {
+      if (!layer.variables.has(name)) continue;
+      return layer.constants.get(name) ?? this.worked?.get(name) ?? this.workOut(name, layer);
+    }
+    return undefined;
+  }
+
+  private workOut(name: string, { variables, origin }: Layer): Named | undefined {
+    if (this.open.includes(name)) {
+      throw new Problem('circle', { what: `the variables ${this.open.join(', ')} refer to each other in a circle` });
+    }
+    this.open.push(name);
+    const inner: Evaluation = { ...this.hooks, names: layered(this, this.caller), touchedSecret: false };
+    const value = (variables.get(name) as Tree).evaluate(inner);
+    this.open.pop();
+    if (value === omitted) return undefined;
+    const found: Named = { value, origin, secret: inner.touchedSecret };
+    this.worked ??= new Map();
+    this.worked.set(name, found);
     return found;
   }
 
-  function find(name: string): Named | undefined {
-    const holder = layers.find(({ variables }) => variables.has(name));
-    if (!holder) return undefined;
-    const set = settings.get(name);
-    if (set !== undefined) return { value: set, origin: '--set' };
-    const template = holder.variables.get(name) as Tree;
-    if (template.constant !== undefined) return { value: template.constant, origin: holder.origin };
-    if (open.has(name)) {
-      throw new Problem('circle', { what: `the variables ${[...open].join(', ')} refer to each other in a circle` });
-    }
-    open.add(name);
-    const inner: Evaluation = { ...evaluation, names: layered(names, caller), touchedSecret: false };
-    const value = template.evaluate(inner);
-    open.delete(name);
-    if (value === omitted) return undefined;
-    return { value, origin: holder.origin, secret: inner.touchedSecret };
+  *known(): Iterable<string> {
+    for (const { variables } of this.from) yield* variables.keys();
   }
 
-  const names: Names = {
-    lookup,
-    *known() {
-      for (const { variables } of layers) yield* variables.keys();
-    },
-    layers: layers.map(({ origin }) => origin),
-  };
-  return names;
+  get layers(): readonly string[] {
+    return this.from.map(({ origin }) => origin);
+  }
 }

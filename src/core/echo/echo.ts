@@ -52,7 +52,15 @@ export const echo = z.strictObject({
     }),
   ),
   /** Milliseconds. */
-  phases: z.optional(z.record(z.string(), z.number())),
+  phases: z.optional(
+    z.strictObject({
+      lookup: z.optional(z.number()),
+      connect: z.optional(z.number()),
+      waiting: z.optional(z.number()),
+      receiving: z.optional(z.number()),
+      total: z.optional(z.number()),
+    }),
+  ),
   trouble: z.optional(
     z.strictObject({
       code: z.string(),

@@ -5,6 +5,7 @@
 import { randomBytes } from 'node:crypto';
 import { type FileHandle, mkdir, open } from 'node:fs/promises';
 import { join } from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 import type { Echo } from './echo.js';
 
 export interface EchoLog {
@@ -31,6 +32,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   let size = 0;
   let writing: Promise<void> | undefined;
   let failure: unknown;
+  let closing = false;
 
   async function write(): Promise<void> {
     file ??= mkdir(folder, { recursive: true, mode: 0o700 }).then(() => open(path, 'a', 0o600));
@@ -40,6 +42,8 @@ export function openEchoLog(local: string, started: Date): EchoLog {
       lines = [];
       size = 0;
       await handle.write(batch);
+      // A run that sends fast writes a few large pieces instead of thousands of small ones.
+      if (!closing && lines.length > 0) await setTimeout(gather);
     }
   }
 
@@ -65,15 +69,21 @@ export function openEchoLog(local: string, started: Date): EchoLog {
       return size;
     },
     async flushed() {
+      closing = true;
       while (writing) await writing;
+      closing = false;
     },
     async close() {
+      closing = true;
       while (writing) await writing;
       if (file) await (await file.catch(() => undefined))?.close();
       if (failure !== undefined) throw failure;
     },
   };
 }
+
+/** Milliseconds between two writes; what a kill can take from the record at most. */
+const gather = 10;
 
 /** Four letters and digits that are hard to confuse. */
 function shortName(): string {

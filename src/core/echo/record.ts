@@ -26,6 +26,7 @@ export interface Occasion {
   readonly row: number | undefined;
 }
 
+/** Absent parts are undefined, which JSON leaves out: of all a run does, this happens most often. */
 export function recordEcho(
   { id, at, environment, request, operation, step, row }: Occasion,
   wire: WireRequest,
@@ -39,29 +40,33 @@ export function recordEcho(
     id,
     at: at.toISOString(),
     environment,
-    ...(request !== undefined && { request }),
-    ...(operation !== undefined && { operation }),
-    ...(step !== undefined && { step }),
-    ...(row !== undefined && { row }),
+    request,
+    operation,
+    step,
+    row,
     sent: {
       method: wire.method,
       url: redactor.hide(wire.shownUrl),
-      headers: wire.headers.map(({ name, value, secret }) => [
-        name,
-        secret || secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hide(value),
-      ]),
-      ...(wire.body && { body: recordedText(wire.body.shown, wire.body.bytes.length, redactor) }),
+      headers: wire.headers.map(({ name, value, secret }) => recordedLine(name, value, secret, redactor)),
+      body: wire.body && recordedText(wire.body.shown, wire.body.bytes.length, redactor),
     },
-    ...(received && { received: recordedAnswer(received, redactor), phases: phasesOf(received) }),
-    ...(trouble && { trouble: recordedTrouble(trouble, redactor) }),
+    received: received && recordedAnswer(received, redactor),
+    phases: received && phasesOf(received),
+    trouble: trouble && recordedTrouble(trouble, redactor),
     met: verdicts.length - failed.length,
-    ...(failed.length > 0 && { failed: failed.map((verdict) => hideVerdict(verdict, redactor)) }),
-    ...(kept.length > 0 && {
-      kept: Object.fromEntries(
-        kept.map(({ name, value, secret }) => [name, secret ? hidden : redactor.hideIn(plain(value))]),
-      ),
-    }),
+    failed: failed.length > 0 ? failed.map((verdict) => hideVerdict(verdict, redactor)) : undefined,
+    kept: kept.length > 0 ? recordedKeeps(kept, redactor) : undefined,
   };
+}
+
+function recordedLine(name: string, value: string, secret: boolean, redactor: Redactor): [string, string] {
+  return [name, secret || secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hide(value)];
+}
+
+function recordedKeeps(kept: readonly Kept[], redactor: Redactor): Record<string, unknown> {
+  const out: Record<string, unknown> = {};
+  for (const { name, value, secret } of kept) out[name] = secret ? hidden : redactor.hideIn(plain(value));
+  return out;
 }
 
 function recordedAnswer(received: Received, redactor: Redactor): NonNullable<Echo['received']> {
@@ -69,13 +74,11 @@ function recordedAnswer(received: Received, redactor: Redactor): NonNullable<Ech
   return {
     status: received.status,
     reason,
-    headers: received.headers.map(([name, value]) => [
-      name,
-      secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hide(value),
-    ]),
-    ...(received.size > 0 && { body: recordedBody(received, redactor) }),
-    ...(hops.length > 0 && { hops: [...hops], finalUrl: redactor.hide(finalUrl) }),
-    ...(remoteAddress !== undefined && { remoteAddress }),
+    headers: received.headers.map(([name, value]) => recordedLine(name, value, false, redactor)),
+    body: received.size > 0 ? recordedBody(received, redactor) : undefined,
+    hops: hops.length > 0 ? [...hops] : undefined,
+    finalUrl: hops.length > 0 ? redactor.hide(finalUrl) : undefined,
+    remoteAddress,
   };
 }
 
@@ -83,14 +86,14 @@ function recordedBody(received: Received, redactor: Redactor): RecordedBody {
   if (looksTextual(received)) return recordedText(received.text, received.size, redactor);
   const bytes = Buffer.from(received.parts.body.subarray(0, longest / 2));
   const cut = received.size > bytes.length;
-  return { text: bytes.toString('base64'), encoding: 'base64', size: received.size, ...(cut && { cut }) };
+  return { text: bytes.toString('base64'), encoding: 'base64', size: received.size, cut: cut || undefined };
 }
 
 function recordedText(text: string, size: number, redactor: Redactor): RecordedBody {
   const cut = text.length > longest;
   // Hidden before it is cut, so that no half of a secret stays at the edge.
   const shown = redactor.hide(text);
-  return { text: cut ? shown.slice(0, longest) : shown, encoding: 'utf-8', size, ...(cut && { cut }) };
+  return { text: cut ? shown.slice(0, longest) : shown, encoding: 'utf-8', size, cut: cut || undefined };
 }
 
 /** Text by its type, or, where the type says nothing, by the absence of NUL bytes. */
@@ -101,13 +104,19 @@ export function looksTextual({ mediaType, parts }: Received): boolean {
   return !parts.body.subarray(0, 1000).includes(0);
 }
 
-function phasesOf({ parts: { phases } }: Received): Record<string, number> {
-  const out: Record<string, number> = {};
-  for (const name of ['lookup', 'connect', 'waiting', 'receiving', 'total'] as const) {
-    const value = phases[name];
-    if (value !== undefined) out[name] = Math.round(value * 1000) / 1000;
-  }
-  return out;
+function phasesOf({ parts: { phases } }: Received): NonNullable<Echo['phases']> {
+  return {
+    lookup: rounded(phases.lookup),
+    connect: rounded(phases.connect),
+    waiting: rounded(phases.waiting),
+    receiving: rounded(phases.receiving),
+    total: rounded(phases.total),
+  };
+}
+
+/** Microseconds are enough. */
+function rounded(ms: number | undefined): number | undefined {
+  return ms === undefined ? undefined : Math.round(ms * 1000) / 1000;
 }
 
 function recordedTrouble(

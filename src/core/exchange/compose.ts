@@ -14,27 +14,24 @@ export function composeRequest(
   const shownUrl = query.some(({ secret }) => secret)
     ? withQuery(address, query, (pair) => (pair.secret ? hidden : percentEncode(pair.value)))
     : url.href;
-  const explicit = new Set(request.headers.map(({ name }) => name.toLowerCase()));
-  const automatic = (name: string, value: string): HeaderLine[] =>
-    explicit.has(name) ? [] : [{ name, value, origin: 'automatic', secret: false }];
-  const length = body?.bytes.length ?? (method === 'POST' || method === 'PUT' || method === 'PATCH' ? 0 : undefined);
-  return {
-    method,
-    url,
-    shownUrl,
-    // In the order in which they leave.
-    headers: [
-      ...automatic('host', url.host),
-      ...automatic('connection', 'keep-alive'),
-      ...request.headers,
-      ...sessionLines.filter(({ name }) => !explicit.has(name.toLowerCase())),
-      ...automatic('accept', '*/*'),
-      ...automatic('user-agent', userAgent),
-      ...(body ? automatic('content-type', body.type) : []),
-      ...(length === undefined ? [] : automatic('content-length', String(length))),
-    ],
-    body,
-    timeout: request.timeout,
-    redirects: request.redirects,
+  const headers: HeaderLine[] = [];
+  const automatic = (name: string, value: string): void => {
+    if (!has(request.headers, name)) headers.push({ name, value, origin: 'automatic', secret: false });
   };
+  // In the order in which they leave.
+  automatic('host', url.host);
+  automatic('connection', 'keep-alive');
+  headers.push(...request.headers);
+  for (const line of sessionLines) if (!has(request.headers, line.name)) headers.push(line);
+  automatic('accept', '*/*');
+  automatic('user-agent', userAgent);
+  if (body) automatic('content-type', body.type);
+  if (body) automatic('content-length', String(body.bytes.length));
+  else if (method === 'POST' || method === 'PUT' || method === 'PATCH') automatic('content-length', '0');
+  return { method, url, shownUrl, headers, body, timeout: request.timeout, redirects: request.redirects };
+}
+
+function has(lines: readonly HeaderLine[], name: string): boolean {
+  const wanted = name.toLowerCase();
+  return lines.some((line) => line.name.toLowerCase() === wanted);
 }

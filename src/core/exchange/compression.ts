@@ -4,8 +4,8 @@ import { brotliDecompress, gunzip, inflate, inflateRaw } from 'node:zlib';
 import { Problem } from '../problem/problem.js';
 
 /** @throws Problem answer-encoding, answer-too-large */
-export async function decompressed(body: Buffer, codings: string, largest: number): Promise<Buffer> {
-  let out = body;
+export async function decompressed(body: Uint8Array, codings: string, largest: number): Promise<Buffer> {
+  let out = Buffer.from(body.buffer, body.byteOffset, body.length);
   const order = codings.split(',').map((coding) => coding.trim().toLowerCase());
   for (const coding of order.reverse()) out = await decode(out, coding, largest);
   return out;

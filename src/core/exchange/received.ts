@@ -38,6 +38,7 @@ export class Received implements Observed {
   readonly headers: ReceivedParts['headers'];
   private textRead: string | undefined;
   private jsonRead: Value | undefined;
+  private typeRead: string | undefined;
 
   constructor(readonly parts: ReceivedParts) {
     this.status = parts.status;
@@ -58,7 +59,8 @@ export class Received implements Observed {
 
   /** The media type in lower case, without parameters; empty where none is named. */
   get mediaType(): string {
-    return (headerValue(this.headers, 'content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? '';
+    this.typeRead ??= (headerValue(this.headers, 'content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? '';
+    return this.typeRead;
   }
 
   get claimsJson(): boolean {
@@ -66,9 +68,8 @@ export class Received implements Observed {
   }
 
   get text(): string {
-    if (this.textRead === undefined) {
-      this.textRead = decoder(headerValue(this.headers, 'content-type')).decode(this.parts.body);
-    }
+    if (this.textRead === undefined)
+      this.textRead = decoded(this.parts.body, headerValue(this.headers, 'content-type'));
     return this.textRead;
   }
 
@@ -85,16 +86,18 @@ export class Received implements Observed {
 }
 
 /** By the charset parameter (RFC 9110 section 8.3.2), UTF-8 where it is missing or unknown. A byte order mark is dropped. */
-function decoder(contentType: string | undefined): InstanceType<typeof TextDecoder> {
+function decoded(body: Uint8Array, contentType: string | undefined): string {
   const charset = /;\s*charset="?([^\s";]+)/i.exec(contentType ?? '')?.[1];
-  if (charset === undefined || /^utf-?8$/i.test(charset)) return utf8;
-  try {
-    return new TextDecoder(charset);
-  } catch {
-    return utf8;
+  if (charset !== undefined && !/^utf-?8$/i.test(charset)) {
+    try {
+      return new TextDecoder(charset).decode(body);
+    } catch {
+      // An unknown charset: UTF-8 is the best guess.
+    }
   }
+  const marked = body[0] === 0xef && body[1] === 0xbb && body[2] === 0xbf;
+  return Buffer.from(body.buffer, body.byteOffset, body.length).toString('utf8', marked ? 3 : 0);
 }
-const utf8 = new TextDecoder();
 
 function notJson(received: Received, error: Error): Problem {
   const start = received.text.slice(0, 80);

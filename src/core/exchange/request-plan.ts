@@ -1,7 +1,7 @@
 /** A request file made ready: parsed once, resolved for each sending. */
 import type { Collection, Loaded } from '../collection/collection.js';
 import type { RequestFile } from '../collection/files/request-file.js';
-import { type InputPlan, inputNames, missingInput, planInputs } from '../collection/inputs.js';
+import { InputNames, type InputPlan, missingInput, planInputs } from '../collection/inputs.js';
 import { type Layers, variableNames } from '../collection/layers.js';
 import type { YamlFile } from '../collection/yaml.js';
 import type { Loads } from '../expression/compile.js';
@@ -13,7 +13,7 @@ import { asProblem, Problem } from '../problem/problem.js';
 import { parseDuration } from '../value/measures.js';
 import { textOf } from '../value/text.js';
 import { plain, type Value } from '../value/written.js';
-import { type AddressPlan, absoluteUrl, compileAddress } from './address.js';
+import { type AddressPlan, compileAddress } from './address.js';
 import type { BodyPlan } from './body/body-kind.js';
 import { bodyKinds } from './body/registry.js';
 import { checkHeader } from './header-rules.js';
@@ -39,6 +39,8 @@ interface PlannedValue {
   readonly name: string;
   readonly tree: Tree;
   readonly origin: string;
+  /** The lines of a header that is the same for every sending. */
+  readonly fixed: readonly HeaderLine[] | undefined;
 }
 
 export const safeMethods: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS', 'TRACE']);
@@ -106,11 +108,10 @@ function mergedValues(
   for (const { content, yaml, origin } of layers) {
     for (const [name, value] of Object.entries(content[key] ?? {})) {
       if (key === 'headers') checkHeader(name, undefined, yaml.position([key, name], 'key'));
-      merged.set(same(name), {
-        name,
-        origin,
-        tree: compileTree(value, (path) => yaml.position([key, name, ...path]), loads),
-      });
+      const tree = compileTree(value, (path) => yaml.position([key, name, ...path]), loads);
+      const fixed =
+        key === 'headers' && tree.constant !== undefined ? linesOf(name, tree.constant, origin, false) : undefined;
+      merged.set(same(name), { name, origin, tree, fixed });
     }
   }
   return [...merged.values()];
@@ -144,6 +145,8 @@ export interface Giving {
   readonly world: World;
   readonly onSecret: (value: Value) => void;
   readonly timeout: Partial<Timeout>;
+  /** Lists every name with its origin, for a preview. */
+  readonly withOrigins?: boolean;
 }
 
 export interface Resolution {
@@ -158,13 +161,13 @@ export function resolveRequest(plan: RequestPlan, giving: Giving): Resolution {
   const used = new Map<string, Named>();
   const hooks = { world, onSecret };
   const variables = variableNames(giving.layers, giving.caller, hooks);
-  const inputs = inputNames(plan.inputs, giving.given, { ...hooks, names: variables });
+  const inputs = new InputNames(plan.inputs, giving.given, { world, onSecret, names: variables });
   const names = layered(inputs, variables);
   const evaluation: Evaluation = {
     ...hooks,
     names,
     touchedSecret: false,
-    onName: (name, named) => used.set(name, named),
+    onName: giving.withOrigins ? (name, named) => used.set(name, named) : undefined,
   };
   try {
     return { request: resolveParts(plan, giving, evaluation, used), names };
@@ -198,7 +201,6 @@ function resolveParts(
     }
     return undefined;
   });
-  absoluteUrl(address);
   const addressSecret = evaluation.touchedSecret;
   const query = plan.query.flatMap((value) => queryPairs(value, plan.content.lists ?? 'repeated', evaluation));
   const headers = plan.headers.flatMap((value) => headerLines(value, evaluation));
@@ -246,9 +248,13 @@ function queryPairs(
   return items.map((item: string) => ({ name: key, value: item, secret }));
 }
 
-function headerLines({ name, tree, origin }: PlannedValue, evaluation: Evaluation): HeaderLine[] {
+function headerLines({ name, tree, origin, fixed }: PlannedValue, evaluation: Evaluation): readonly HeaderLine[] {
+  if (fixed) return fixed;
   const { value, secret } = traced(tree, evaluation);
-  if (value === undefined) return [];
+  return value === undefined ? [] : linesOf(name, value, origin, secret);
+}
+
+function linesOf(name: string, value: Value, origin: string, secret: boolean): HeaderLine[] {
   return (Array.isArray(value) ? (value as readonly Value[]) : [value]).map((item) => {
     const text = wantText('header', name, item);
     checkHeader(name, text, undefined);

@@ -40,7 +40,7 @@ export interface ResolvedRequest {
   readonly redirects: number;
   /** Milliseconds. */
   readonly timeout: Timeout;
-  /** Every name that was used, with its value and where it came from. */
+  /** Every name that was used, with its value and where it came from; only where it was asked for. */
   readonly names: ReadonlyMap<string, Named>;
   /** A secret is in the address, a header or the body. */
   readonly secret: boolean;

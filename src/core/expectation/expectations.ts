@@ -71,7 +71,12 @@ export async function judge(
 ): Promise<Verdict[]> {
   const verdicts: Verdict[] = [];
   for (const expectation of expectations) {
-    const check = expectation.check ?? (await dynamicCheck(expectation, evaluation));
+    let { check } = expectation;
+    if (!check) {
+      const made = dynamicCheck(expectation, evaluation);
+      if (made.loads.length > 0) await Promise.all(made.loads);
+      check = made.check;
+    }
     verdicts.push(withRefusal(verdictOf(expectation.place, check, observed, situation), observed));
   }
   return verdicts;
@@ -84,12 +89,10 @@ function withRefusal(verdict: Verdict, observed: Observed): Verdict {
   return detail === undefined ? verdict : { ...verdict, detail };
 }
 
-async function dynamicCheck({ expected, remake }: Expectation, evaluation: Evaluation): Promise<Check> {
+function dynamicCheck({ expected, remake }: Expectation, evaluation: Evaluation): { check: Check; loads: Loads } {
   const loads: Loads = [];
   const value = expected.evaluate(evaluation);
-  const check = remake(value === omitted ? null : value, loads);
-  await Promise.all(loads);
-  return check;
+  return { check: remake(value === omitted ? null : value, loads), loads };
 }
 
 function verdictOf(place: Place, check: Check, observed: Observed, situation: Situation): Verdict {
@@ -101,7 +104,7 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Si
     return {
       place: place.text,
       ok: false,
-      expected: check.describe,
+      expected: check.describe(),
       found: what,
       ...(reason !== undefined && { detail: reason }),
     };
@@ -112,7 +115,7 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Si
   return {
     place: place.text,
     ok: false,
-    expected: check.describe,
+    expected: check.describe(),
     found: shortText(found),
     ...(miss !== '' && { detail: miss }),
     ...(near !== undefined && { near }),

@@ -20,18 +20,42 @@ export const noNames: Names = { lookup: () => undefined, known: () => [], layers
 
 /** Several sets of names, the first that knows a name wins. */
 export function layered(...sets: readonly Names[]): Names {
+  return new Layered(sets);
+}
+
+class Layered implements Names {
+  constructor(private readonly sets: readonly Names[]) {}
+
+  lookup(name: string): Named | undefined {
+    for (const set of this.sets) {
+      const found = set.lookup(name);
+      if (found) return found;
+    }
+    return undefined;
+  }
+
+  *known(): Iterable<string> {
+    for (const set of this.sets) yield* set.known();
+  }
+
+  get layers(): readonly string[] {
+    return this.sets.flatMap((set) => set.layers);
+  }
+}
+
+/** Names that are made when first asked for: most sendings never look at their caller's. */
+export function lazily(make: () => Names): Names {
+  let made: Names | undefined;
+  const names = (): Names => {
+    made ??= make();
+    return made;
+  };
   return {
-    lookup(name) {
-      for (const set of sets) {
-        const found = set.lookup(name);
-        if (found) return found;
-      }
-      return undefined;
+    lookup: (name) => names().lookup(name),
+    known: () => names().known(),
+    get layers() {
+      return names().layers;
     },
-    *known() {
-      for (const set of sets) yield* set.known();
-    },
-    layers: sets.flatMap((set) => set.layers),
   };
 }
 

@@ -29,20 +29,24 @@ export function worldMaker({ root, secret, seed }: WorldSettings): () => World {
   const random = seed === undefined ? Math.random : seeded(seed);
   const uuid = seed === undefined ? randomUUID : () => seededUuid(random);
   const file = (path: string): Uint8Array => readFileSync(pathInside(root, path));
-  return () => {
-    const now = new Date();
-    let made: string | undefined;
-    return {
-      now,
-      get uuid() {
-        made ??= uuid();
-        return made;
-      },
-      random,
-      file,
-      secret,
-    };
-  };
+  class OneRequest implements World {
+    readonly random = random;
+    readonly file = file;
+    readonly secret = secret;
+    private made: string | undefined;
+    private moment: Date | undefined;
+
+    get now(): Date {
+      this.moment ??= new Date();
+      return this.moment;
+    }
+
+    get uuid(): string {
+      this.made ??= uuid();
+      return this.made;
+    }
+  }
+  return () => new OneRequest();
 }
 
 /** mulberry32: small, fast, and the same on every machine; never used for anything secret. */

@@ -32,7 +32,7 @@ export function compileMatchers(expected: Value, workshop: Workshop): Check {
       remedy: 'write {exists: true}, or {equals: {}}',
     });
   return {
-    describe: checks.map((check) => check.describe).join(' and '),
+    describe: () => checks.map((check) => check.describe()).join(' and '),
     miss(found, situation) {
       for (const check of checks) {
         const miss = check.miss(found, situation);

@@ -26,7 +26,7 @@ export interface Situation {
 
 export interface Check {
   /** `at least 3`, `one of a, b`. */
-  readonly describe: string;
+  readonly describe: () => string;
   /** undefined when it holds; else a detail to show, empty where there is nothing to add. */
   readonly miss: (found: Value | undefined, situation: Situation) => string | undefined;
 }

@@ -21,7 +21,8 @@ export function headerValue(headers: Observed['headers'], name: string): string 
   const wanted = name.toLowerCase();
   let combined: string | undefined;
   for (const [key, value] of headers) {
-    if (key.toLowerCase() === wanted) combined = combined === undefined ? value : `${combined}, ${value}`;
+    if (key.length === wanted.length && key.toLowerCase() === wanted)
+      combined = combined === undefined ? value : `${combined}, ${value}`;
   }
   return combined;
 }

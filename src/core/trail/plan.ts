@@ -8,6 +8,7 @@ import { compileTree } from '../expression/tree.js';
 import { compileMatchers } from '../matcher/compile.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import type { Value } from '../value/written.js';
+import { loadRowReader } from './rows.js';
 import type { Condition, PlannedStep, PlanRoom, TrailPlan } from './step-kind.js';
 import { stepKinds } from './steps/registry.js';
 import type { Workspace } from './workspace.js';
@@ -64,6 +65,7 @@ export async function planTrail(
     atOnce: content['at-once'] ?? 1,
     undo: content.undo ?? 'failure',
   };
+  if (plan.rows !== undefined) loads.push(loadRowReader());
   await Promise.all(loads);
   return plan;
 }

@@ -23,9 +23,18 @@ export function readRows(root: string, file: string): AsyncIterable<Row> {
   });
 }
 
+let parse: typeof import('csv-parse').parse | undefined;
+
+/** What reading rows needs, loaded while the rest is made ready. */
+export async function loadRowReader(): Promise<void> {
+  parse ??= (await import('csv-parse')).parse;
+}
+
 async function* csvRows(path: string, file: string): AsyncGenerator<Row> {
-  const { parse } = await import('csv-parse');
-  const parser = createReadStream(path).pipe(parse({ columns: true, bom: true, skip_empty_lines: true, trim: false }));
+  await loadRowReader();
+  const parser = createReadStream(path).pipe(
+    (parse as NonNullable<typeof parse>)({ columns: true, bom: true, skip_empty_lines: true, trim: false }),
+  );
   let number = 0;
   try {
     for await (const columns of parser as AsyncIterable<Record<string, string>>) {

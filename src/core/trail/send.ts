@@ -68,7 +68,10 @@ export async function previewRequest(
   prepared: PreparedRequest,
   sending: Pick<Sending, 'given' | 'caller' | 'sessions'>,
 ): Promise<Preview> {
-  const { request } = resolveRequest(prepared.plan, giving(workspace, sending, workspace.world()));
+  const { request } = resolveRequest(prepared.plan, {
+    ...giving(workspace, sending, workspace.world()),
+    withOrigins: true,
+  });
   const { lines, notOpen } = await workspace.sessions.peek(sending.sessions ?? request.sessions);
   return { request, notOpen, wire: composed(workspace, request, lines) };
 }
@@ -141,7 +144,8 @@ async function judgeOutcome(
   const outcome = malformed(given);
   const { received, trouble } = outcome;
   if (!received || trouble) return { outcome, verdicts: [], kept: [], problems: trouble ? [trouble] : [] };
-  const evaluation = (names: Names): Evaluation => ({ ...own, names, touchedSecret: false });
+  const { world, onSecret } = own;
+  const evaluation = (names: Names): Evaluation => ({ names, world, onSecret, touchedSecret: false });
   const situation = { documented: () => documented(workspace, prepared.plan.content.operation, received) };
   const stepExpectations = sending.expectations ?? [];
   const ofRequest = ownParts(prepared, stepExpectations);

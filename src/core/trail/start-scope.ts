@@ -2,6 +2,7 @@
 import { inputValue, missingInput } from '../collection/inputs.js';
 import { variableNames } from '../collection/layers.js';
 import { type Named, noNames } from '../expression/names.js';
+import type { Value } from '../value/written.js';
 import type { Row } from './rows.js';
 import { Scope } from './scope.js';
 import type { TrailPlan } from './step-kind.js';
@@ -18,9 +19,10 @@ export function startScope(
   if (row) {
     const origin = `row ${row.number} of ${plan.rows}`;
     values.set('row', { value: row.columns, origin });
-    for (const [name, value] of Object.entries(row.columns)) values.set(name, { value, origin });
+    for (const name in row.columns) values.set(name, { value: row.columns[name] as Value, origin });
   }
   const scope = new Scope(values, `values of trail ${plan.name}`);
+  if (plan.inputs.length === 0) return scope;
   const hooks = { world: workspace.world(), onSecret: workspace.redactor.add };
   const names = variableNames(workspace.layers, noNames, hooks);
   for (const input of plan.inputs) {

@@ -93,11 +93,17 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   } else {
     const problem = await walkRows(
       plan,
-      readRows(workspace.collection.root, plan.rows),
+      readRows(workspace.collection.root, plan.rows)[Symbol.asyncIterator](),
       async (row) => {
         settings.onRow?.(row.number);
         const found = await walkOne(startScope(plan, workspace, fromCommandLine, row), row.number);
-        report({ event: 'row', row: row.number, ok: found === undefined, label: rowLabel(row), problem: found });
+        report({
+          event: 'row',
+          row: row.number,
+          ok: found === undefined,
+          label: found ? rowLabel(row) : '',
+          problem: found,
+        });
         if (found) tally.problem = graver(tally.problem, found);
       },
       settings.signal,
@@ -142,26 +148,24 @@ const rowLabel = ({ columns }: Row): string => {
 /** Rows as they come from the stream, so many at once; memory holds only those. What ends the reading is returned. */
 async function walkRows(
   plan: TrailPlan,
-  rows: AsyncIterable<Row>,
+  rows: AsyncIterator<Row>,
   walkRow: (row: Row) => Promise<void>,
   signal: AbortSignal,
 ): Promise<Problem | undefined> {
-  const open = new Set<Promise<void>>();
   let fault: Problem | undefined;
-  try {
-    for await (const row of rows) {
-      if (signal.aborted || fault) break;
-      const work = walkRow(row).catch((error: unknown) => {
-        fault ??= asProblem(error).at({ file: plan.rows as string, line: undefined });
-      });
-      const tracked: Promise<void> = work.finally(() => open.delete(tracked));
-      open.add(tracked);
-      if (open.size >= plan.atOnce) await Promise.race(open);
+  async function walker(): Promise<void> {
+    while (!signal.aborted && !fault) {
+      const next = await rows.next();
+      if (next.done) return;
+      await walkRow(next.value);
     }
-  } catch (error) {
-    fault ??= asProblem(error);
   }
-  await Promise.all(open);
+  const guarded = (): Promise<void> =>
+    walker().catch((error: unknown) => {
+      fault ??= asProblem(error);
+    });
+  await Promise.all(Array.from({ length: plan.atOnce }, guarded));
+  await rows.return?.();
   return fault;
 }
 
@@ -190,9 +194,14 @@ async function walkSteps(plan: TrailPlan, walk: Walk): Promise<Problem | undefin
     const [first] = result.problems;
     // What went wrong inside an inner trail is told there.
     walk.report({
-      ...base,
-      ...result,
+      event: 'step',
+      kind: step.kind,
+      label: step.label,
+      depth,
+      row,
       state: first ? 'failed' : 'ok',
+      sent: result.sent,
+      kept: result.kept,
       problems: step.kind === 'trail' ? [] : result.problems,
     });
     if (first) return result.problems.reduce(graver);

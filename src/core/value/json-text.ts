@@ -4,8 +4,8 @@ import { type Value, Written } from './written.js';
 
 /** RFC 8259 section 6. */
 const jsonNumber = /^-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?$/;
-/** A run of digits that a double may not hold; only then is the slower exact parser worth it. */
-const longDigits = /\d(?:\.?\d){15}/;
+/** A run that a double may not hold in full; only then is the slower exact parser worth it. */
+const longDigits = /[\d.]{16}/;
 
 /** @throws SyntaxError as JSON.parse does. */
 export function parseJson(text: string): Value {

@@ -37,7 +37,7 @@ function echoText(
   const { out } = terminal;
   const phase = Object.entries(phases ?? {})
     .filter(([name]) => name !== 'total')
-    .map(([name, ms]) => `${name} ${durationText(ms)}`)
+    .map(([name, ms]) => `${name} ${durationText(ms ?? 0)}`)
     .join(', ');
   const blocks = [
     `${out.bold(id)}   ${at}   environment ${environment}${request === undefined ? '' : `   request ${request}`}${step === undefined || step === request ? '' : `   step ${step}`}`,

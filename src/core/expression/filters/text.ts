@@ -89,7 +89,10 @@ export const textFilters: readonly Filter[] = [
   },
 ];
 
+const unreserved = /^[A-Za-z0-9._~-]*$/;
+
 /** RFC 3986 section 2.3: unreserved characters stay, all others become octets of UTF-8. */
 export function percentEncode(text: string): string {
+  if (unreserved.test(text)) return text;
   return encodeURIComponent(text).replace(/[!'()*]/g, (char) => `%${char.charCodeAt(0).toString(16).toUpperCase()}`);
 }

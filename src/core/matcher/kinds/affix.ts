@@ -13,7 +13,7 @@ function affix(name: string, words: string, test: (text: string, part: string) =
       if (typeof plain(expected) === 'object') throw shapeProblem(name, 'a text', expected);
       const part = textOf(expected);
       const holds = (found: Value | undefined): boolean => typeof found === 'string' && test(found, part);
-      return { describe: `${words} ${shortText(part)}`, miss: (found) => unless(holds(found)) };
+      return { describe: () => `${words} ${shortText(part)}`, miss: (found) => unless(holds(found)) };
     },
   };
 }

@@ -10,7 +10,7 @@ export const contains: MatcherKind = {
   about: 'a text that holds the text, a list that holds the item, a map that holds these members',
   example: '{contains: harbour}',
   compile: (expected) => ({
-    describe: `contains ${shortText(expected)}`,
+    describe: () => `contains ${shortText(expected)}`,
     miss: (found) => unless(holds(found, expected)),
   }),
 };

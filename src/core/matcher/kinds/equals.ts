@@ -8,6 +8,6 @@ export const equals: MatcherKind = {
   example: '{equals: confirmed}',
   compile(expected, { subject }) {
     const same = equality('equals', expected, subject);
-    return { describe: shortText(expected), miss: (found) => unless(same(found)) };
+    return { describe: () => shortText(expected), miss: (found) => unless(same(found)) };
   },
 };

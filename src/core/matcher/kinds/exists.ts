@@ -9,7 +9,7 @@ export const exists: MatcherKind = {
   compile(expected) {
     if (typeof expected !== 'boolean') throw shapeProblem('exists', 'true or false', expected);
     return {
-      describe: expected ? 'exists' : 'does not exist',
+      describe: () => (expected ? 'exists' : 'does not exist'),
       miss: (found) => unless((found !== undefined && !(Array.isArray(found) && found.length === 0)) === expected),
     };
   },

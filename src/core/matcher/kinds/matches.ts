@@ -18,7 +18,7 @@ export const matches: MatcherKind = {
       }),
     );
     return {
-      describe: `matches ${expected}`,
+      describe: () => `matches ${expected}`,
       miss: (found) => unless(plain(found) !== null && found !== undefined && containsMatch(expected, textOf(found))),
     };
   },

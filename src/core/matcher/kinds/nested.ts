@@ -11,7 +11,7 @@ export const not: MatcherKind = {
   compile(expected, { subject }, nested) {
     const inner = nested(expected, subject);
     return {
-      describe: `not ${inner.describe}`,
+      describe: () => `not ${inner.describe()}`,
       miss: (found, situation) => unless(inner.miss(found, situation) !== undefined),
     };
   },
@@ -24,7 +24,7 @@ export const count: MatcherKind = {
   compile(expected, _workshop, nested) {
     const inner = nested(expected, strict);
     return {
-      describe: `a count of ${inner.describe}`,
+      describe: () => `a count of ${inner.describe()}`,
       miss(found, situation) {
         const size = sizeOf(found);
         return size !== undefined && inner.miss(size, situation) === undefined
@@ -48,7 +48,7 @@ export const all: MatcherKind = {
   compile(expected, _workshop, nested) {
     const inner = nested(expected, strict);
     return {
-      describe: `all ${inner.describe}`,
+      describe: () => `all ${inner.describe()}`,
       miss(found, situation) {
         if (!Array.isArray(found)) return 'it is not a list';
         const wrong = found.findIndex((item: Value) => inner.miss(item, situation) !== undefined);
@@ -65,7 +65,7 @@ export const any: MatcherKind = {
   compile(expected, _workshop, nested) {
     const inner = nested(expected, strict);
     return {
-      describe: `any ${inner.describe}`,
+      describe: () => `any ${inner.describe()}`,
       miss(found, situation) {
         if (!Array.isArray(found)) return 'it is not a list';
         return unless(found.some((item: Value) => inner.miss(item, situation) === undefined));

@@ -10,7 +10,7 @@ export const oneOf: MatcherKind = {
     if (!Array.isArray(expected) || expected.length === 0) throw shapeProblem('one-of', 'a list', expected);
     const options = expected.map((option) => equality('one-of', option, subject));
     return {
-      describe: `one of ${expected.map(shortText).join(', ')}`,
+      describe: () => `one of ${expected.map(shortText).join(', ')}`,
       miss: (found) => unless(options.some((option) => option(found))),
     };
   },

@@ -13,7 +13,7 @@ function order(name: string, words: string, holds: (found: number, limit: number
       const shown =
         subject.unit === 'duration' ? durationText(limit) : subject.unit === 'size' ? sizeText(limit) : String(limit);
       return {
-        describe: `${words} ${shown}`,
+        describe: () => `${words} ${shown}`,
         miss(found) {
           const number = foundNumber(found, subject);
           return unless(number !== undefined && holds(number, limit));

@@ -61,7 +61,7 @@ export const schema: MatcherKind = {
     loads.push(load());
     if (expected === 'documented') {
       return {
-        describe: 'valid by the documented schema',
+        describe: () => 'valid by the documented schema',
         miss(found, { documented }) {
           const known = documented?.();
           return known ? schemaMiss(known, found) : 'the documentation has no schema for this answer';
@@ -72,7 +72,7 @@ export const schema: MatcherKind = {
     if (!isValueMap(given)) throw shapeProblem('schema', 'a JSON Schema, a file or documented', expected);
     const where = typeof expected === 'string' ? expected : 'the schema given';
     const own = withPlainScalars(given) as object;
-    return { describe: `valid by ${where}`, miss: (found) => schemaMiss(own, found) };
+    return { describe: () => `valid by ${where}`, miss: (found) => schemaMiss(own, found) };
   },
 };
 

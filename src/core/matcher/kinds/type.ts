@@ -15,7 +15,7 @@ export const type: MatcherKind = {
       throw shapeProblem('type', names.join(', '), expected);
     }
     return {
-      describe: `of type ${wanted.join(' or ')}`,
+      describe: () => `of type ${wanted.join(' or ')}`,
       miss(found) {
         if (found === undefined) return '';
         const is = typeOf(found);

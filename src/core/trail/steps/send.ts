@@ -2,7 +2,7 @@
 import type { SendStepFile, UndoFile } from '../../collection/files/trail-file.js';
 import { compileExpectations } from '../../expectation/expectations.js';
 import { compileKeeps } from '../../expectation/keeps.js';
-import type { layered } from '../../expression/names.js';
+import { lazily, type Names } from '../../expression/names.js';
 import type { Problem } from '../../problem/problem.js';
 import { giver, planGives, walkEvaluation } from '../giving.js';
 import type { Scope } from '../scope.js';
@@ -60,8 +60,8 @@ export const send: StepKind<SendStepFile> = {
 };
 
 /** The names that expectations and keeps of the step see. */
-function callerNames(walk: Walk): ReturnType<typeof layered> {
-  return walkEvaluation(walk.workspace, walk.scope).names;
+function callerNames({ workspace, scope }: Walk): Names {
+  return lazily(() => walkEvaluation(workspace, scope).names);
 }
 
 /** A 4xx says that nothing was done, so there is nothing to take back. */
