@@ -7,7 +7,11 @@ const { NODE_EXTRA_CA_CERTS: _, ...environment } = process.env;
 export function runOnce(args, { cwd, env = {} } = {}) {
   return new Promise((resolve, reject) => {
     const started = performance.now();
-    const child = spawn(process.execPath, args, { cwd, env: { ...environment, ...env }, stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(process.execPath, args, {
+      cwd,
+      env: { ...environment, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
     let output = '';
     let errors = '';
     child.stdout.on('data', (chunk) => {
@@ -35,5 +39,9 @@ export async function compare(times, ours, floor) {
   await floor();
   const pairs = [];
   for (let index = 0; index < times; index += 1) pairs.push([await ours(), await floor()]);
-  return { ours: median(pairs.map(([one]) => one)), floor: median(pairs.map(([, other]) => other)), ratio: median(pairs.map(([one, other]) => one / other)) };
+  return {
+    ours: median(pairs.map(([one]) => one)),
+    floor: median(pairs.map(([, other]) => other)),
+    ratio: median(pairs.map(([one, other]) => one / other)),
+  };
 }

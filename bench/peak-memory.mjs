@@ -2,5 +2,6 @@
 import { writeFileSync } from 'node:fs';
 
 process.on('exit', () => {
-  if (process.env.ECHO_TRAIL_BENCH_PEAK) writeFileSync(process.env.ECHO_TRAIL_BENCH_PEAK, String(process.resourceUsage().maxRSS * 1024));
+  if (process.env.ECHO_TRAIL_BENCH_PEAK)
+    writeFileSync(process.env.ECHO_TRAIL_BENCH_PEAK, String(process.resourceUsage().maxRSS * 1024));
 });

@@ -19,7 +19,9 @@ function report(name, { ours, floor, ratio }, limit, unit, least = false) {
   const good = least ? ratio >= limit : ratio <= limit;
   if (!good) missed += 1;
   const shown = (value) => `${value.toFixed(value < 10 ? 2 : 0)} ${unit}`;
-  console.log(`${good ? 'ok    ' : 'MISSED'} ${name.padEnd(52)} ${shown(ours).padStart(12)} / ${shown(floor).padStart(12)} = ${ratio.toFixed(2)}   (${least ? 'at least' : 'at most'} ${limit})`);
+  console.log(
+    `${good ? 'ok    ' : 'MISSED'} ${name.padEnd(52)} ${shown(ours).padStart(12)} / ${shown(floor).padStart(12)} = ${ratio.toFixed(2)}   (${least ? 'at least' : 'at most'} ${limit})`,
+  );
 }
 
 makeCollection();
@@ -29,30 +31,53 @@ const timed = (args, options) => async () => (await runOnce(args, options)).ms;
 const inCollection = { cwd: join(folder, 'collection'), env };
 
 if (wanted('start')) {
-  report('start: --version to node -e 0', await compare(21, timed([program, '--version']), timed(['-e', '0'])), 1.3, 'ms');
+  report(
+    'start: --version to node -e 0',
+    await compare(21, timed([program, '--version']), timed(['-e', '0'])),
+    1.3,
+    'ms',
+  );
   report('start: --help to node -e 0', await compare(21, timed([program, '--help']), timed(['-e', '0'])), 1.7, 'ms');
 }
 if (wanted('send')) {
   const floor = timed([join(here, 'floors/send.mjs'), `${origin}/v1/vessels/9000017`]);
-  report('send: one GET, two assertions, to bare undici', await compare(21, timed([program, 'send', 'show', '--quiet'], inCollection), floor), 1.5, 'ms');
+  report(
+    'send: one GET, two assertions, to bare undici',
+    await compare(21, timed([program, 'send', 'show', '--quiet'], inCollection), floor),
+    1.5,
+    'ms',
+  );
 }
 if (wanted('run')) {
   const ours = async () => {
     const { output } = await runOnce([program, 'run', 'five-thousand'], inCollection);
     return 5000 / walkSeconds(output);
   };
-  const floor = async () => 5000 / (Number((await runOnce([join(here, 'floors/loop.mjs'), origin, '5000', '16'])).output) / 1000);
+  const floor = async () =>
+    5000 / (Number((await runOnce([join(here, 'floors/loop.mjs'), origin, '5000', '16'])).output) / 1000);
   report('run: 5,000 rows, 16 at once, to a bare pool', await compare(9, ours, floor), 0.5, 'a second', true);
 }
 if (wanted('memory')) {
   const peak = async (trail) => {
     const file = join(folder, 'peak');
-    await runOnce(['--import', join(here, 'peak-memory.mjs'), program, 'run', trail], { ...inCollection, env: { ...env, ECHO_TRAIL_BENCH_PEAK: file } });
+    await runOnce(['--import', join(here, 'peak-memory.mjs'), program, 'run', trail], {
+      ...inCollection,
+      env: { ...env, ECHO_TRAIL_BENCH_PEAK: file },
+    });
     return Number(readFileSync(file, 'utf8')) / 1e6;
   };
   const pairs = [];
   for (let index = 0; index < 9; index += 1) pairs.push([await peak('fifty-thousand'), await peak('five-thousand')]);
-  report('memory: peak at 50,000 rows to peak at 5,000', { ours: median(pairs.map(([one]) => one)), floor: median(pairs.map(([, other]) => other)), ratio: median(pairs.map(([one, other]) => one / other)) }, 1.3, 'MB');
+  report(
+    'memory: peak at 50,000 rows to peak at 5,000',
+    {
+      ours: median(pairs.map(([one]) => one)),
+      floor: median(pairs.map(([, other]) => other)),
+      ratio: median(pairs.map(([one, other]) => one / other)),
+    },
+    1.3,
+    'MB',
+  );
 }
 
 server.disconnect();
@@ -61,7 +86,7 @@ process.exitCode = missed > 0 ? 1 : 0;
 
 /** The time that the summary tells: `418 ms`, `1.25 s`. */
 function walkSeconds(output) {
-  const found = /([\d.]+) (ms|s)   run/.exec(output);
+  const found = /([\d.]+) (ms|s) {3}run/.exec(output);
   if (!found) throw new Error(`no summary in ${output}`);
   return Number(found[1]) / (found[2] === 'ms' ? 1000 : 1);
 }
@@ -73,9 +98,18 @@ function makeCollection() {
   };
   write('echo-trail.yaml', 'name: bench\nenvironment: local\nechoes: {runs: 3}\n');
   write('environments/local.yaml', `variables: {origin: "${origin}"}\n`);
-  write('requests/show.yaml', 'inputs: {imo: {default: "9000017"}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}"}\n');
-  write('requests/row.yaml', 'inputs: {imo: {}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}", $.lengthM: {over: 0}}\nkeep: {name: $.name}\n');
-  for (const [name, count] of [['five-thousand', 5000], ['fifty-thousand', 50_000]]) {
+  write(
+    'requests/show.yaml',
+    'inputs: {imo: {default: "9000017"}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}"}\n',
+  );
+  write(
+    'requests/row.yaml',
+    'inputs: {imo: {}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}", $.lengthM: {over: 0}}\nkeep: {name: $.name}\n',
+  );
+  for (const [name, count] of [
+    ['five-thousand', 5000],
+    ['fifty-thousand', 50_000],
+  ]) {
     write(`data/${name}.csv`, `imo\n${Array.from({ length: count }, (_, index) => 9000000 + index).join('\n')}\n`);
     write(`trails/${name}.yaml`, `rows: data/${name}.csv\nat-once: 16\nsteps: [{send: row}]\n`);
   }

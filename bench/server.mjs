@@ -3,7 +3,14 @@ import { createServer } from 'node:http';
 
 const server = createServer((request, response) => {
   const imo = request.url?.split('/').at(-1) ?? '';
-  const body = JSON.stringify({ imo, name: 'Amber Tern', flag: 'Larkhaven', kind: 'coaster', lengthM: 82, draftM: 4.1 });
+  const body = JSON.stringify({
+    imo,
+    name: 'Amber Tern',
+    flag: 'Larkhaven',
+    kind: 'coaster',
+    lengthM: 82,
+    draftM: 4.1,
+  });
   response.writeHead(200, { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body) });
   response.end(body);
 });

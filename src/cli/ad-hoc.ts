@@ -75,4 +75,4 @@ function literal(value: Value): Value {
 }
 
 /** Nothing on the command line is an expression. */
-const escaped = (text: string): string => text.replaceAll('${', '$${');
+const escaped = (text: string): string => text.replaceAll('${', () => '$${');

@@ -86,7 +86,7 @@ export function makeContext(
 }
 
 /** `--set NAME=VALUE`; the value is text and nothing is looked for in it. @throws Problem usage */
-export function readSettings(given: readonly string[]): Settings {
+function readSettings(given: readonly string[]): Settings {
   return new Map(
     given.map((text) => {
       const at = text.indexOf('=');

@@ -9,6 +9,7 @@ import { type CommandModule, examples } from '../command.js';
 import type { Context } from '../context.js';
 import { exitStatus } from '../exit-status.js';
 import type { Terminal } from '../terminal.js';
+import { problemLines } from '../view/problem.js';
 import { eventLines, summaryText } from '../view/run.js';
 import { eventDocument, summaryDocument } from '../view/run-documents.js';
 
@@ -24,8 +25,7 @@ export const { configure }: CommandModule = {
           const plans: TrailPlan[] = [];
           // Everything is read before the first step is taken.
           for (const name of names) plans.push(await planFor(workspace, name));
-          const inputs = plans.flatMap((plan) => plan.inputs.map((input) => input.name));
-          workspace.checkSettings(inputs);
+          workspace.checkSettings(plans.flatMap(({ takes }) => takes));
           let status = 0;
           for (const plan of plans) {
             const summary = await walk(plan, workspace, context);
@@ -33,6 +33,8 @@ export const { configure }: CommandModule = {
             if (terminal.json)
               terminal.print(workspace.redactor.hide(JSON.stringify(summaryDocument(summary, plan.name))));
             else terminal.print(summaryText(summary, plan.name, terminal, workspace.redactor.hide));
+            if (summary.ended && !terminal.json)
+              terminal.complain(problemLines(summary.ended, terminal.err, workspace.redactor.hide));
             if (summary.interrupted) break;
           }
           return status;

@@ -16,7 +16,7 @@ export function statusText(status: number, reason: string, colours: Colours): st
   return colours.bold(paint(text));
 }
 
-export function phasesText({ parts: { phases } }: Received): string {
+function phasesText({ parts: { phases } }: Received): string {
   const { lookup, connect, waiting, receiving, total } = phases;
   const named = [
     lookup !== undefined && `lookup ${durationText(lookup)}`,

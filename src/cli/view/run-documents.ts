@@ -55,7 +55,7 @@ export function eventDocument(
 }
 
 export function summaryDocument(summary: Summary, walked: string): Documents['run summary'] {
-  const { rows, inDoubt, problem, ...facts } = summary;
+  const { rows, inDoubt, problem, ended: _, ...facts } = summary;
   return {
     event: 'summary',
     walked,

@@ -48,7 +48,7 @@ export function collectionVariables(collection: Collection, loads: Loads): Reado
 }
 
 /** Values of a map, placed where each value stands in its file. */
-export function trees(
+function trees(
   values: Readonly<Record<string, Value>> | undefined,
   path: readonly (string | number)[],
   { yaml }: Pick<Loaded<unknown>, 'yaml'>,

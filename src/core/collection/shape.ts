@@ -82,7 +82,9 @@ function problemOf(schema: $ZodType, issue: $ZodIssue, file: YamlFile): Problem[
       }
       // The alternative that came furthest says most.
       const best = [...issue.errors].sort((a, b) => unionDepth(b) - unionDepth(a))[0] ?? [];
-      const deeper = best.filter((inner) => inner.path.length > 0 || inner.code === 'unrecognized_keys');
+      // A misspelt key is also a missing one; only the first helps.
+      const misspelt = best.filter((inner) => inner.code === 'unrecognized_keys');
+      const deeper = misspelt.length > 0 ? misspelt : best.filter((inner) => inner.path.length > 0);
       if (deeper.length > 0)
         return problemsOf(
           schema,

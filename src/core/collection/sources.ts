@@ -99,14 +99,16 @@ export function sourceIndex(collection: Collection, name: string): Documentation
   const stamp = stampOf(text);
   const path = indexPath(collection, name);
   const kept = existsSync(path) ? readIndex(readFileSync(path, 'utf8'), stamp) : undefined;
-  const index =
-    kept ??
-    (readIndex(
-      writeIndex(parseDocumentation(text, name, entry.file).documentation, stamp),
-      stamp,
-    ) as DocumentationIndex);
+  const index = kept ?? remade(text, name, entry.file, stamp, path);
   cache.set(name, index);
   return index;
+}
+
+/** An index made anew, and kept for the next time; where it cannot be kept, it is made once more then. */
+function remade(text: string, name: string, file: string, stamp: string, path: string): DocumentationIndex {
+  const lines = writeIndex(parseDocumentation(text, name, file).documentation, stamp);
+  writeAtomically(path, lines).catch(() => undefined);
+  return readIndex(lines, stamp) as DocumentationIndex;
 }
 
 const indexPath = (collection: Collection, name: string): string =>

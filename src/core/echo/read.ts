@@ -13,7 +13,7 @@ export interface RecordedRun {
 }
 
 /** The runs that are recorded, the newest first. */
-export function recordedRuns(local: string): RecordedRun[] {
+function recordedRuns(local: string): RecordedRun[] {
   const folder = join(local, 'echoes');
   if (!existsSync(folder)) return [];
   return readdirSync(folder)
@@ -28,7 +28,7 @@ export function recordedRuns(local: string): RecordedRun[] {
 }
 
 /** The echoes of one run in the order in which they ended. A last line that was cut off by a kill is passed over. */
-export async function* readRun({ path }: RecordedRun): AsyncGenerator<Echo> {
+async function* readRun({ path }: RecordedRun): AsyncGenerator<Echo> {
   for await (const line of createInterface({
     input: createReadStream(path, 'utf8'),
     crlfDelay: Number.POSITIVE_INFINITY,

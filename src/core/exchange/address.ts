@@ -36,15 +36,16 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
       if (opened === omitted) throw new Problem('address-shape', { what: 'the address cannot be omitted', where });
       let address = opened === undefined ? '' : textOf(opened);
       for (const [index, piece] of pieces.entries()) {
-        if (index % 2 === 0)
-          address =
-            index === 0 && address.endsWith('/') && piece.startsWith('/') ? address + piece.slice(1) : address + piece;
-        else address += encodedPart(piece, part(piece), parts, where);
+        if (index % 2 === 1) address += encodedPart(piece, part(piece), parts, where);
+        else address = index === 0 && origin && piece.startsWith('/') ? joined(address, piece) : address + piece;
       }
       return address;
     },
   };
 }
+
+/** An opening and a path with one slash between them. */
+const joined = (opening: string, path: string): string => `${opening.replace(/\/+$/, '')}/${path.replace(/^\/+/, '')}`;
 
 function encodedPart(
   name: string,

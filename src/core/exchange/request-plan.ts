@@ -43,7 +43,7 @@ interface PlannedValue {
   readonly fixed: readonly HeaderLine[] | undefined;
 }
 
-export const safeMethods: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS', 'TRACE']);
+const safeMethods: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS', 'TRACE']);
 
 /** What a request file says and what the folders above it say, as one. */
 interface Layer {

@@ -24,7 +24,7 @@ export function explainTrouble(error: unknown, progress: Progress): Problem {
   const { url, timeout, connected, answered, received, announced } = progress;
   const port = url.port || (url.protocol === 'https:' ? '443' : '80');
   const host = url.hostname;
-  const { code = '', message = String(error) } = (innermost(error) ?? {}) as { code?: string; message?: string };
+  const { code = '', message = String(error), name } = (innermost(error) ?? {}) as Partial<Error> & { code?: string };
   const phase = answered ? 'receiving the answer' : connected ? 'waiting for the answer' : 'connecting';
   const make = (kind: ProblemCode, what: string, cause?: string, remedy?: string): Problem =>
     new Problem(kind, { what, where: phase, cause, remedy, data: { host, phase } }, { cause: error });
@@ -98,7 +98,7 @@ export function explainTrouble(error: unknown, progress: Progress): Problem {
       );
     default:
   }
-  if (/^HPE_/.test(code)) {
+  if (name === 'HTTPParserError') {
     return answered
       ? make('answer-cut-short', `the answer broke off after ${received} bytes`, message)
       : make(

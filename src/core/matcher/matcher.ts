@@ -44,6 +44,5 @@ export interface MatcherKind {
   compile(expected: Value, workshop: Workshop, nested: Nested): Check;
 }
 
-export const met = undefined;
 /** The usual answer of a check without details. */
 export const unless = (holds: boolean): string | undefined => (holds ? undefined : '');

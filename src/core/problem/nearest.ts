@@ -8,13 +8,18 @@ export function nearest(name: string, known: Iterable<string>): string | undefin
   let least = Math.max(1, Math.floor(name.length / 3)) + 1;
   for (const candidate of known) {
     const lower = candidate.toLowerCase();
-    const far = lower === wanted ? 0 : distance(wanted, lower);
+    // Letters that changed places are one mistake, not two.
+    const far = lower === wanted ? 0 : sameLetters(lower, wanted) ? 1 : distance(wanted, lower);
     if (far < least) {
       least = far;
       best = candidate;
     }
   }
   return best;
+}
+
+function sameLetters(one: string, other: string): boolean {
+  return one.length === other.length && [...one].sort().join('') === [...other].sort().join('');
 }
 
 /** `"did you mean X?"` or, where nothing is near, the first few that exist. */

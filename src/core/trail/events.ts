@@ -63,6 +63,8 @@ export interface Summary {
   readonly inDoubt: readonly string[];
   /** Milliseconds. */
   readonly time: number;
+  /** What ended the rows early, and is told by no event. */
+  readonly ended: Problem | undefined;
   /** The gravest problem, which decides the exit status. */
   readonly problem: Problem | undefined;
 }

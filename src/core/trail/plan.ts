@@ -60,6 +60,7 @@ export async function planTrail(
   const plan: TrailPlan = {
     name,
     steps,
+    takes: Object.keys(content.inputs ?? {}),
     inputs: planInputs(content.inputs, { yaml }, `trail ${name}`, loads),
     rows: content.rows,
     atOnce: content['at-once'] ?? 1,

@@ -42,6 +42,8 @@ export interface TrailPlan {
   readonly name: string;
   readonly inputs: readonly import('../collection/inputs.js').InputPlan[];
   readonly steps: readonly PlannedStep[];
+  /** The names that `--set` may give. */
+  readonly takes: readonly string[];
   readonly rows: string | undefined;
   readonly atOnce: number;
   readonly undo: 'failure' | 'always' | 'never';

@@ -29,6 +29,7 @@ interface Tally {
   undone: number;
   notUndone: number;
   inDoubt: string[];
+  ended: Problem | undefined;
   problem: Problem | undefined;
 }
 
@@ -59,6 +60,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     undone: 0,
     notUndone: 0,
     inDoubt: [],
+    ended: undefined,
     problem: undefined,
   };
   const report = (event: WalkEvent): void => {
@@ -108,6 +110,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
       },
       settings.signal,
     );
+    tally.ended = problem;
     if (problem) tally.problem = graver(tally.problem, problem);
   }
   await closeSessions(workspace, report);
@@ -125,6 +128,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     notUndone: tally.notUndone,
     inDoubt: tally.inDoubt,
     time: performance.now() - started,
+    ended: tally.ended,
     problem: tally.problem,
   };
 }
@@ -271,5 +275,7 @@ export async function requestAsTrail(workspace: Workspace, prepared: PreparedReq
   );
   // Only what the command line names; the request has its defaults itself.
   const inputs = prepared.plan.inputs.filter(({ name }) => workspace.settings.has(name));
-  return { name: prepared.plan.name, steps: [step], inputs, rows: undefined, atOnce: 1, undo: 'never' };
+  const { name } = prepared.plan;
+  const takes = prepared.plan.inputs.map((input) => input.name);
+  return { name, steps: [step], takes, inputs, rows: undefined, atOnce: 1, undo: 'never' };
 }

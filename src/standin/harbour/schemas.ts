@@ -17,7 +17,7 @@ const berthCode = { type: 'string', pattern: '^[NSW][0-9]$', description: 'Code 
 
 const wish = {
   berth: berthCode,
-  nights: { type: 'integer', minimum: 1, maximum: 14, default: 1, description: 'Nights at the berth', examples: [2] },
+  nights: { type: 'integer', minimum: 1, maximum: 14, description: 'Nights at the berth', examples: [2] },
   cargo: { type: 'string', enum: [...cargoes], default: 'mixed', description: 'What is on board' },
   pilot: { type: 'boolean', default: false, description: 'Whether a pilot is wanted' },
   arrival: {

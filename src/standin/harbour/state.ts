@@ -51,7 +51,7 @@ export const vesselKinds = ['coaster', 'bulk carrier', 'tanker', 'ferry'] as con
 export const quays = ['north', 'south', 'west'] as const;
 export const cargoes = ['grain', 'timber', 'mixed'] as const;
 /** How long a call is `requested` before the harbour office confirms it. */
-export const confirmsAfterMs = 400;
+const confirmsAfterMs = 400;
 export const tokenLastsS = 1800;
 
 const names = [

@@ -53,7 +53,7 @@ export const trailNamesResolve: Rule = {
 };
 
 /** What a step leaves behind: what it keeps, and what its request keeps. */
-export function gains(step: StepFile, { requests, collection }: Checked): string[] {
+function gains(step: StepFile, { requests, collection }: Checked): string[] {
   const own = Object.keys(step.keep ?? {});
   if (!('send' in step)) return own;
   const request = requests.get(resolved(collection, step.send));

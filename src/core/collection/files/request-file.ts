@@ -16,7 +16,7 @@ import {
   values,
 } from './parts.js';
 
-export const bodySpec = described(
+const bodySpec = described(
   z.union([
     z.strictObject({ json: described(anyValue, 'Any value, sent as JSON; numbers stay numbers.') }),
     z.strictObject({ text: described(z.string(), 'Text, sent as UTF-8.') }),
@@ -24,7 +24,6 @@ export const bodySpec = described(
   ]),
   'The body, by kind. The content type follows from the kind; an explicit header wins.',
 );
-export type BodySpec = z.infer<typeof bodySpec>;
 
 const shared = {
   about: z.optional(about),

@@ -38,7 +38,7 @@ function validator(schema: object): ValidateFunction {
 }
 
 /** Where the value breaks the schema, at most three places; undefined where it does not. */
-export function schemaMiss(schema: object, found: Value | undefined): string | undefined {
+function schemaMiss(schema: object, found: Value | undefined): string | undefined {
   const validate = validator(schema);
   if (validate(withPlainScalars(found))) return undefined;
   const places = (validate.errors ?? []).map(
@@ -49,8 +49,6 @@ export function schemaMiss(schema: object, found: Value | undefined): string | u
   );
   return places.slice(0, 3).join('; ') + (places.length > 3 ? `; and ${places.length - 3} more` : '');
 }
-
-export const loadSchemas = load;
 
 export const schema: MatcherKind = {
   name: 'schema',

@@ -1,0 +1,40 @@
+/** Reference pages made from the registries of filters, sources, places, matchers and errors. */
+import { exitStatuses } from '../../src/cli/exit-status.js';
+import { filterFamilies } from '../../src/core/expression/filters/registry.js';
+import { sources } from '../../src/core/expression/sources/registry.js';
+import { matchers } from '../../src/core/matcher/registry.js';
+import { placeKinds } from '../../src/core/place/registry.js';
+import { type ProblemFamily, problemCodes } from '../../src/core/problem/codes.js';
+
+const made = 'Made from the code (`npm run generate`).';
+
+interface Entry {
+  readonly name: string;
+  readonly about: string;
+  readonly example: string;
+}
+
+function table(entries: Iterable<Entry>): string {
+  const rows = [...entries].map(
+    ({ name, about, example }) => `| \`${name}\` | ${cell(about)} | \`${cell(example)}\` |`,
+  );
+  return ['| name | what it gives | example |', '|---|---|---|', ...rows].join('\n');
+}
+
+const cell = (text: string): string => text.replaceAll('|', '\\|');
+
+export function filtersPage(): string {
+  const families = [...filterFamilies].map(([family, filters]) => `## Filters: ${family}\n\n${table(filters)}`);
+  return `# Sources and filters\n\n${made}\n\n## Sources\n\n${table(sources.values())}\n| \`secret.NAME\` | a secret by name; \`secret.NAME[key]\` by name and key | \`\${secret.deskPassword}\` |\n\n${families.join('\n\n')}\n`;
+}
+
+export function matchersPage(): string {
+  return `# Places and matchers\n\n${made}\n\n## Places\n\n${table(placeKinds)}\n\n## Matchers\n\n${table(matchers.values())}\n`;
+}
+
+export function errorsPage(): string {
+  const rows = Object.entries(problemCodes).map(
+    ([code, { family, meaning }]) => `| \`${code}\` | ${exitStatuses[family as ProblemFamily]} | ${meaning} |`,
+  );
+  return `# Errors\n\n${made} The code is in the document that \`--json\` prints of an error.\n\n| code | exit status | meaning |\n|---|---|---|\n${rows.join('\n')}\n`;
+}

@@ -1,0 +1,216 @@
+/** The exchange against real bytes: what a plain socket server receives, and ways in which a server can fail. */
+import assert from 'node:assert/strict';
+import { createServer } from 'node:net';
+import { test } from 'node:test';
+import { brotliCompressSync, deflateRawSync, deflateSync, gzipSync } from 'node:zlib';
+import { credentialHosts } from '../../src/core/exchange/credential-hosts.js';
+import { type Outcome, openTransport } from '../../src/core/exchange/transport.js';
+import type { HeaderLine, WireRequest } from '../../src/core/exchange/wire.js';
+import { answerOf, type RawServer, rawServer } from '../support/raw-server.js';
+
+const line = (name: string, value: string, secret = false): HeaderLine => ({ name, value, origin: 'test', secret });
+
+function get(url: string, more: Partial<WireRequest> = {}): WireRequest {
+  return {
+    method: 'GET',
+    url: new URL(url),
+    shownUrl: url,
+    headers: [line('accept', '*/*')],
+    body: undefined,
+    timeout: { connect: 2000, total: 2000 },
+    redirects: 5,
+    ...more,
+  };
+}
+
+async function send(wire: WireRequest, signal?: AbortSignal): Promise<Outcome> {
+  const transport = openTransport();
+  try {
+    return await transport.send(wire, signal);
+  } finally {
+    await transport.close();
+  }
+}
+
+async function against(
+  answer: Parameters<typeof rawServer>[0],
+  work: (server: RawServer) => Promise<void>,
+): Promise<void> {
+  const server = await rawServer(answer);
+  try {
+    await work(server);
+  } finally {
+    await server.close();
+  }
+}
+
+test('an answer is given back whole: status, reason, header lines in order with repeats, body, phases', async () => {
+  await against(
+    () => answerOf('{"a":1}', { status: '207 Mixed Bag', headers: ['X-Two: a', 'x-two: b', 'Set-Cookie: c=1'] }),
+    async ({ origin }) => {
+      const { received, trouble } = await send(get(`${origin}/x?y=1`));
+      assert.equal(trouble, undefined);
+      assert.deepEqual([received?.status, received?.parts.reason, received?.text], [207, 'Mixed Bag', '{"a":1}']);
+      assert.deepEqual(received?.headers.slice(2), [
+        ['X-Two', 'a'],
+        ['x-two', 'b'],
+        ['Set-Cookie', 'c=1'],
+      ]);
+      const phases = received?.parts.phases;
+      assert.ok(phases && phases.total >= phases.waiting && phases.connect !== undefined);
+    },
+  );
+});
+
+const bodies: readonly (readonly [coding: string, body: Buffer])[] = [
+  ['gzip', gzipSync('harbour')],
+  ['deflate', deflateSync('harbour')],
+  ['deflate', deflateRawSync('harbour')],
+  ['br', brotliCompressSync('harbour')],
+];
+for (const [coding, body] of bodies) {
+  test(`a body in ${coding} is decompressed`, async () => {
+    const head = `HTTP/1.1 200 OK\r\ncontent-encoding: ${coding}\r\ncontent-length: ${body.length}\r\n\r\n`;
+    await against(
+      () => Buffer.concat([Buffer.from(head), body]),
+      async ({ origin }) => {
+        const { received } = await send(get(origin));
+        assert.equal(received?.text, 'harbour');
+        assert.equal(received?.parts.wireSize, body.length);
+      },
+    );
+  });
+}
+
+const charsets: readonly (readonly [type: string, bytes: Buffer, text: string])[] = [
+  ['text/plain; charset=iso-8859-1', Buffer.from([0xe9]), 'é'],
+  ['text/plain', Buffer.from('é'), 'é'],
+  ['text/plain; charset=utf-8', Buffer.from([0xef, 0xbb, 0xbf, 0x61]), 'a'],
+  ['text/plain; charset=no-such', Buffer.from('é'), 'é'],
+];
+for (const [type, bytes, text] of charsets) {
+  test(`${type} is read as ${text}`, async () => {
+    const head = `HTTP/1.1 200 OK\r\ncontent-type: ${type}\r\ncontent-length: ${bytes.length}\r\n\r\n`;
+    await against(
+      () => Buffer.concat([Buffer.from(head), bytes]),
+      async ({ origin }) => assert.equal((await send(get(origin))).received?.text, text),
+    );
+  });
+}
+
+const troubles: readonly (readonly [
+  name: string,
+  code: string,
+  answer: Parameters<typeof rawServer>[0],
+  status?: number,
+])[] = [
+  ['a connection closed without an answer', 'connection-reset', (_head, socket) => void socket.destroy()],
+  [
+    'an answer cut short',
+    'answer-cut-short',
+    (_head, socket) => void socket.end('HTTP/1.1 200 OK\r\ncontent-length: 50\r\n\r\nhalf'),
+    200,
+  ],
+  ['something that is not HTTP', 'answer-malformed', () => 'SSH-2.0-gull\r\n\r\n'],
+  ['a broken chunk', 'answer-cut-short', () => 'HTTP/1.1 200 OK\r\ntransfer-encoding: chunked\r\n\r\nzz\r\nx', 200],
+  ['silence', 'answer-timeout', () => undefined],
+  ['silence in the middle', 'answer-timeout', () => 'HTTP/1.1 200 OK\r\ncontent-length: 50\r\n\r\nhalf', 200],
+  [
+    'compression that is none',
+    'answer-encoding',
+    () => answerOf('plain', { headers: ['content-encoding: gzip'] }),
+    200,
+  ],
+];
+for (const [name, code, answer, status] of troubles) {
+  test(`${name} is told as ${code}`, async () => {
+    await against(answer, async ({ origin }) => {
+      const { received, trouble } = await send(get(origin, { timeout: { connect: 500, total: 400 } }));
+      assert.equal(trouble?.code, code, trouble?.message);
+      assert.equal(trouble?.family, 'no-answer');
+      assert.ok(typeof trouble?.where === 'string');
+      assert.equal(received?.status, status);
+      if (code === 'answer-cut-short' && name.includes('short')) assert.equal(received?.text, 'half');
+    });
+  });
+}
+
+test('a port on which nothing listens is told as refused', async () => {
+  const server = createServer();
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const { port } = server.address() as { port: number };
+  await new Promise((resolve) => server.close(resolve));
+  const { trouble } = await send(get(`http://127.0.0.1:${port}/`));
+  assert.equal(trouble?.code, 'connection-refused');
+  assert.match(trouble?.what ?? '', new RegExp(`127\\.0\\.0\\.1 refused the connection on port ${port}`));
+});
+
+test('a name that nobody knows is told as such', async () => {
+  const { trouble } = await send(get('http://no-such-host.larkhaven.invalid/'));
+  assert.equal(trouble?.code, 'name-lookup');
+});
+
+test('an interruption ends the exchange at once', async () => {
+  await against(
+    () => undefined,
+    async ({ origin }) => {
+      const controller = new AbortController();
+      setTimeout(() => controller.abort(), 50);
+      const { trouble } = await send(get(origin), controller.signal);
+      assert.equal(trouble?.code, 'interrupted');
+      assert.equal((await send(get(origin), controller.signal)).trouble?.code, 'interrupted');
+    },
+  );
+});
+
+test('redirects of a safe call are followed, listed, and never take a secret to another origin', async () => {
+  await against(
+    () => answerOf('{"end":true}'),
+    async (other) => {
+      await against(
+        (head) =>
+          answerOf('', {
+            status: '302 Found',
+            headers: [`location: ${head.includes('/start') ? '/next' : `${other.origin}/end`}`],
+          }),
+        async (first) => {
+          const headers = [line('authorization', 'Bearer x', true), line('accept', '*/*')];
+          const { received } = await send(get(`${first.origin}/start`, { headers }));
+          assert.equal(received?.text, '{"end":true}');
+          assert.deepEqual(received?.parts.hops, [
+            { status: 302, url: `${first.origin}/start` },
+            { status: 302, url: `${first.origin}/next` },
+          ]);
+          assert.equal(received?.finalUrl, `${other.origin}/end`);
+          assert.match(first.received.join(''), /GET \/next[\s\S]*authorization: Bearer x/);
+          assert.doesNotMatch(other.received.join(''), /authorization/i);
+          assert.equal((await send(get(`${first.origin}/start`, { method: 'POST' }))).received?.status, 302);
+          assert.equal((await send(get(`${first.origin}/start`, { redirects: 0 }))).received?.status, 302);
+        },
+      );
+    },
+  );
+});
+
+test('redirects that go round in a circle are ended', async () => {
+  await against(
+    () => answerOf('', { status: '302 Found', headers: ['location: /again'] }),
+    async ({ origin }) => assert.equal((await send(get(origin))).trouble?.code, 'redirect-loop'),
+  );
+});
+
+test('credentials go to listed hosts only', () => {
+  const hosts = credentialHosts('sandbox', ['api.larkhaven.example', '127.0.0.1:4810', '::1'], undefined);
+  for (const good of ['https://api.larkhaven.example/x', 'http://127.0.0.1:4810', 'http://[::1]:9/'])
+    assert.equal(hosts.allows(new URL(good)), true, good);
+  for (const bad of [
+    'https://larkhaven.example',
+    'https://api.larkhaven.example.evil.example',
+    'http://127.0.0.1:4811',
+  ]) {
+    assert.equal(hosts.allows(new URL(bad)), false, bad);
+    assert.throws(() => hosts.demand(new URL(bad), 'a secret'), { code: 'host-not-listed' });
+  }
+  assert.equal(credentialHosts('x', undefined, 'http://127.0.0.1:1').allows(new URL('http://127.0.0.1:2')), true);
+  assert.equal(credentialHosts('x', undefined, undefined).allows(new URL('http://127.0.0.1')), false);
+});

@@ -1,0 +1,250 @@
+/** `check`: one collection for each thing that it finds, with file, line and column. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { rules } from '../../src/core/check/rules/registry.js';
+import { collectionOf, demoCollection } from '../support/folder.js';
+import { document, echoTrail } from '../support/program.js';
+
+interface Finding {
+  readonly rule: string;
+  readonly severity: string;
+  readonly file: string;
+  readonly line: number;
+  readonly column: number;
+  readonly what: string;
+  readonly remedy: string | null;
+}
+
+const openapi = JSON.stringify({
+  openapi: '3.1.0',
+  info: { title: 'T' },
+  paths: {
+    '/v1/calls/{id}': {
+      patch: {
+        operationId: 'amend',
+        parameters: [
+          { name: 'id', in: 'path', schema: {} },
+          { name: 'by', in: 'query', required: true, schema: {} },
+        ],
+        requestBody: { required: true, content: { 'application/json': {} } },
+        responses: {},
+      },
+    },
+  },
+});
+const documented = {
+  'echo-trail.yaml': 'name: t\nenvironment: sandbox\ndocs: {harbour: {file: docs/h.json}}\n',
+  'docs/h.json': openapi,
+};
+
+const cases: readonly (readonly [
+  rule: string,
+  severity: 'error' | 'warning',
+  files: Record<string, string>,
+  place: string,
+  says: RegExp,
+])[] = [
+  [
+    'file-valid',
+    'error',
+    { 'requests/x.yaml': 'url: http://x.example\nmethd: GET\n' },
+    'requests/x.yaml:2:1',
+    /methd.*did you mean method/,
+  ],
+  ['file-valid', 'error', { 'requests/x.yaml': 'url: [\n' }, 'requests/x.yaml:2:1', /well-formed|indentation/],
+  ['file-valid', 'error', { 'trails/x.yaml': 'steps: []\n' }, 'trails/x.yaml:1:8', /steps/],
+  [
+    'file-ready',
+    'error',
+    { 'requests/x.yaml': 'url: ${origin}/\nheaders:\n  X: ${origin | uper}\n' },
+    'requests/x.yaml:3:6',
+    /no filter uper; did you mean upper/,
+  ],
+  [
+    'file-ready',
+    'error',
+    { 'requests/x.yaml': 'url: ${origin}/\nexpect:\n  statos: 200\n' },
+    'requests/x.yaml:3:3',
+    /statos is not a place.*did you mean status/,
+  ],
+  [
+    'file-ready',
+    'error',
+    { 'requests/x.yaml': 'url: ${origin}/\nexpect:\n  $.a: {ovr: 2}\n' },
+    'requests/x.yaml:3:3',
+    /no matcher ovr.*did you mean over/,
+  ],
+  [
+    'file-ready',
+    'error',
+    { 'requests/x.yaml': 'url: ${origin}/\nkeep:\n  a: $.[\n' },
+    'requests/x.yaml:3:6',
+    /JSONPath/,
+  ],
+  [
+    'file-ready',
+    'error',
+    { 'requests/x.yaml': 'url: ${origin}/a${origin}\n' },
+    'requests/x.yaml:1:6',
+    /may only open the address/,
+  ],
+  [
+    'file-ready',
+    'error',
+    { 'requests/x.yaml': 'url: ${origin}/\nexpect:\n  body: {matches: "("}\n' },
+    'requests/x.yaml:3:3',
+    /regular expression/,
+  ],
+  [
+    'file-ready',
+    'error',
+    { 'trails/x.yaml': 'steps:\n  - send: nowhere\n' },
+    'trails/x.yaml:2:11',
+    /no request nowhere/,
+  ],
+  [
+    'names-resolve',
+    'error',
+    { 'requests/x.yaml': 'inputs: {imo: {}}\nurl: ${origin}/{imo}\nquery:\n  a: ${imoo}\n' },
+    'requests/x.yaml:4:6',
+    /imoo.*did you mean imo/,
+  ],
+  ['names-resolve', 'error', { 'requests/x.yaml': 'url: ${origin}/{imo}\n' }, 'requests/x.yaml:1:6', /part \{imo\}/],
+  [
+    'trail-names-resolve',
+    'error',
+    {
+      'requests/x.yaml': 'inputs: {a: {}}\nurl: ${origin}/{a}\n',
+      'trails/t.yaml': 'steps:\n  - send: x\n    give: {a: "${later}"}\n  - keep: {later: 1}\n',
+    },
+    'trails/t.yaml:3:15',
+    /later is not known at this step/,
+  ],
+  [
+    'kept-values-used',
+    'warning',
+    { 'requests/x.yaml': 'url: ${origin}/\nkeep:\n  callId: $.id\n' },
+    'requests/x.yaml:3:3',
+    /callId is kept, but nothing uses it/,
+  ],
+  [
+    'inputs-used',
+    'warning',
+    { 'requests/x.yaml': 'inputs:\n  imo: {}\nurl: ${origin}/\n' },
+    'requests/x.yaml:2:3',
+    /input imo.*nowhere/,
+  ],
+  [
+    'no-body-in-get',
+    'warning',
+    { 'requests/x.yaml': 'url: ${origin}/\nbody: {json: {}}\n' },
+    'requests/x.yaml:2:1',
+    /GET carries a body.*POST/,
+  ],
+  [
+    'operation-matches',
+    'error',
+    { ...documented, 'requests/x.yaml': 'operation: harbour/amnd\nurl: ${origin}/\n' },
+    'requests/x.yaml:1:12',
+    /amnd.*did you mean harbour\/amend/,
+  ],
+  [
+    'operation-matches',
+    'error',
+    {
+      ...documented,
+      'requests/x.yaml':
+        'inputs: {id: {}}\noperation: harbour/amend\nmethod: PUT\nurl: ${origin}/v1/calls/{id}?by=me\nbody: {json: {}}\n',
+    },
+    'requests/x.yaml:3:9',
+    /method is PUT, documented is PATCH/,
+  ],
+  [
+    'operation-matches',
+    'error',
+    {
+      ...documented,
+      'requests/x.yaml':
+        'inputs: {id: {}}\noperation: harbour/amend\nmethod: PATCH\nurl: ${origin}/v2/calls/{id}?by=me\nbody: {json: {}}\n',
+    },
+    'requests/x.yaml:4:6',
+    /path is \/v2\/calls\/\{id\}, documented/,
+  ],
+  [
+    'operation-matches',
+    'warning',
+    {
+      ...documented,
+      'requests/x.yaml':
+        'inputs: {id: {}}\noperation: harbour/amend\nmethod: PATCH\nurl: ${origin}/v1/calls/{id}\nbody: {json: {}}\n',
+    },
+    'requests/x.yaml:2:12',
+    /query parameter by is required/,
+  ],
+  [
+    'operation-matches',
+    'warning',
+    {
+      ...documented,
+      'requests/x.yaml':
+        'inputs: {id: {}}\noperation: harbour/amend\nmethod: PATCH\nurl: ${origin}/v1/calls/{id}?by=me\n',
+    },
+    'requests/x.yaml:2:12',
+    /body is required/,
+  ],
+  [
+    'documentation-readable',
+    'error',
+    { ...documented, 'docs/h.json': '{"openapi": 3' },
+    'docs/h.json:1',
+    /well-formed JSON/,
+  ],
+];
+
+for (const [rule, severity, files, place, says] of cases) {
+  test(`${rule}: ${says.source}`, async () => {
+    const cwd = collectionOf(files);
+    const checked = await echoTrail(['check', '--json'], { cwd });
+    const { findings } = document<{ findings: Finding[] }>(checked);
+    const found = findings.find((one) => one.rule === rule && says.test(`${one.what} ${one.remedy ?? ''}`));
+    assert.ok(found, JSON.stringify(findings, null, 1));
+    assert.equal(found.severity, severity);
+    assert.ok(
+      `${found.file}:${found.line}:${found.column}`.startsWith(place),
+      `${found.file}:${found.line}:${found.column}`,
+    );
+    assert.equal(checked.status, findings.some((one) => one.severity === 'error') ? 2 : 0);
+  });
+}
+
+test('every rule is in the table', () => {
+  const used = new Set(cases.map(([rule]) => rule));
+  assert.deepEqual(
+    rules.map(({ name }) => name).filter((name) => !used.has(name)),
+    [],
+  );
+});
+
+test('the demo collection has no finding', async () => {
+  const checked = await echoTrail(['check', '--json'], { cwd: demoCollection('http://127.0.0.1:9') });
+  assert.deepEqual(document<{ findings: Finding[] }>(checked).findings, []);
+  assert.equal(checked.status, 0);
+});
+
+test('all findings of all files are listed at once', async () => {
+  const cwd = collectionOf({
+    'requests/a.yaml': 'url: 5\nbodi: {}\n',
+    'requests/b.yaml': 'url: ${nope}/\n',
+    'environments/other.yaml': 'chnges: ask\n',
+  });
+  const { out, status } = await echoTrail(['check'], { cwd });
+  assert.equal(status, 2);
+  for (const place of [
+    'environments/other.yaml:1:1',
+    'requests/a.yaml:1:6',
+    'requests/a.yaml:2:1',
+    'requests/b.yaml:1:6',
+  ])
+    assert.ok(out.includes(place), out);
+  assert.match(out, /5 files: 4 errors, 0 warnings/);
+});
