@@ -31,8 +31,8 @@ const { metafile } = await build({
   entryNames: '[dir]/[name]',
   chunkNames: 'parts/[name]-[hash]',
   splitting: true,
-  minifySyntax: !process.env.PLAIN,
-  minifyWhitespace: !process.env.PLAIN,
+  minifySyntax: true,
+  minifyWhitespace: true,
   metafile: true,
   // CommonJS packages in the bundle ask for `require` of Node's own modules.
   banner: {

@@ -2,6 +2,7 @@
 import assert from 'node:assert/strict';
 import { createServer } from 'node:net';
 import { test } from 'node:test';
+import { stripVTControlCharacters } from 'node:util';
 import { collectionOf, everyFile, writeIn } from '../support/folder.js';
 import { echoTrail } from '../support/program.js';
 import { answerOf, rawServer } from '../support/raw-server.js';
@@ -260,6 +261,17 @@ test('with --json an error is a document on standard error', async () => {
   assert.deepEqual(
     [error.code, error.where, error.remedy],
     ['unknown-name', { file: 'requests/x.yaml', line: 1, column: 6 }, 'did you mean origin?'],
+  );
+});
+
+test('with colours an error is as readable as without', async () => {
+  const cwd = collectionOf({ 'requests/x.yaml': 'url: ${orgin}/\n' });
+  const { err } = await echoTrail(['send', 'x'], { cwd, env: { FORCE_COLOR: '1' } });
+  assert.ok(err.includes('\u001b[31m'), 'it is coloured');
+  assert.doesNotMatch(err, /\\u001b/);
+  assert.match(
+    stripVTControlCharacters(err),
+    /^error {2}the name orgin is not known here\nat {5}requests\/x\.yaml:1:6\n/,
   );
 });
 

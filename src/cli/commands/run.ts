@@ -85,6 +85,8 @@ async function walk(
 ): Promise<Summary> {
   const { hide } = workspace.redactor;
   const rows = plan.rows !== undefined;
+  // What follows the names stands in one column, unless a name is very long.
+  const width = rows ? 0 : Math.min(40, Math.max(...plan.steps.map(({ label }) => label.length)));
   const progress = progressLine(plan, terminal);
   const report = (event: WalkEvent): void => {
     progress.count(event);
@@ -92,7 +94,7 @@ async function walk(
       const document = eventDocument(event, hide);
       if (document) terminal.print(hide(JSON.stringify(document)));
     } else if (!terminal.quiet || (event.event === 'step' && event.state === 'failed')) {
-      for (const line of eventLines(event, terminal, hide, rows)) terminal.print(line);
+      for (const line of eventLines(event, terminal, hide, rows, width)) terminal.print(line);
     }
   };
   try {

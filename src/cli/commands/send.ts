@@ -58,6 +58,7 @@ async function send(
 ): Promise<number> {
   const { terminal, signal } = context;
   const workspace = await context.workspace({ allowChanges: options.allowChanges === true });
+  workspace.onSessionOpened = (name) => terminal.note(terminal.err.dim(`opened  session ${name}`));
   const prepared =
     url === undefined
       ? await fromFile(workspace, first, options)

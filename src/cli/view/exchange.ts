@@ -10,9 +10,10 @@ import { colouredJson } from './json.js';
 import { printable, printableLine } from './printable.js';
 import { table } from './table.js';
 
-export function statusText(status: number, reason: string, colours: Colours): string {
+/** @param wanted a refusal that was expected is good news */
+export function statusText(status: number, reason: string, colours: Colours, wanted = false): string {
   const text = `${status}${reason === '' ? '' : ` ${printableLine(reason)}`}`;
-  const paint = status >= 400 ? colours.red : status >= 300 ? colours.yellow : colours.green;
+  const paint = wanted || status < 300 ? colours.green : status >= 400 ? colours.red : colours.yellow;
   return colours.bold(paint(text));
 }
 

@@ -47,7 +47,7 @@ function contentText(content: Content, terminal: Terminal, toSend: boolean): str
     content.example !== undefined &&
       `  ${terminal.out.dim(content.documentedExample ? 'documented example' : toSend ? 'example, made from the fields' : 'made from the fields')}\n${indent(colouredJson(content.example, terminal.out), 2)}`,
   ];
-  return parts.filter((part) => typeof part === 'string').join('\n');
+  return parts.filter((part) => typeof part === 'string').join('\n\n');
 }
 
 function answerText({ status, description, content, headers }: Answer, terminal: Terminal): string {

@@ -8,16 +8,19 @@ export function problemLines(
   colours: Colours,
   hide: (text: string) => string = (text) => text,
 ): string {
-  const { what, where, reason, remedy, excerpt, code } = problem;
+  const { where, reason, remedy, excerpt, code } = problem;
+  // Made harmless first and coloured then, or the colours would be taken for control characters of a vendor.
+  const safe = (text: string): string => printable(hide(text));
   const label = (text: string): string => colours.dim(text.padEnd(7));
-  const lines = [`${colours.red(colours.bold('error'))}  ${what}`];
-  if (where !== undefined)
-    lines.push(`${label('at')}${typeof where === 'string' ? where : colours.cyan(positionText(where))}`);
-  if (excerpt !== undefined) lines.push(...excerpt.split('\n').map((line) => `       ${colours.dim('|')} ${line}`));
-  if (reason !== undefined) lines.push(`${label('cause')}${reason}`);
-  if (remedy !== undefined) lines.push(`${label('try')}${remedy}`);
+  const lines = [`${colours.red(colours.bold('error'))}  ${safe(problem.what)}`];
+  if (where !== undefined) {
+    lines.push(`${label('at')}${typeof where === 'string' ? where : colours.cyan(safe(positionText(where)))}`);
+  }
+  for (const line of excerpt?.split('\n') ?? []) lines.push(`       ${colours.dim('|')} ${safe(line)}`);
+  if (reason !== undefined) lines.push(`${label('cause')}${safe(reason)}`);
+  if (remedy !== undefined) lines.push(`${label('try')}${safe(remedy)}`);
   if (problem.family === 'fault') lines.push(`${label('code')}${code}`);
-  return printable(hide(lines.join('\n')));
+  return lines.join('\n');
 }
 
 /** The document that --json prints of an error, on standard error. */

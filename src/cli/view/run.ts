@@ -8,11 +8,11 @@ import { printableLine } from './printable.js';
 type Hide = (text: string) => string;
 
 /** The lines of an event; none where it is told in the progress line only. */
-export function eventLines(event: WalkEvent, terminal: Terminal, hide: Hide, rows: boolean): string[] {
+export function eventLines(event: WalkEvent, terminal: Terminal, hide: Hide, rows: boolean, width = 0): string[] {
   switch (event.event) {
     case 'step':
       // Of many rows only what went wrong is of interest.
-      return rows && event.state !== 'failed' ? [] : stepLines(event, terminal, hide, rows);
+      return rows && event.state !== 'failed' ? [] : stepLines(event, terminal, hide, rows, width);
     case 'undo':
       return undoLines(event, terminal, hide);
     case 'row':
@@ -39,22 +39,23 @@ function stepLines(
   { out }: Terminal,
   hide: Hide,
   rows: boolean,
+  width: number,
 ): string[] {
   const margin = '  '.repeat(depth);
   const mark = { ok: out.green('ok     '), failed: out.red('failed '), skipped: out.dim('skipped') }[state];
   const received = sent?.outcome.received;
   const parts = [
     sent &&
-      `${out.cyan(sent.wire.method)} ${received ? statusText(received.status, received.parts.reason, out) : out.red('no answer')}`,
+      `${out.cyan(sent.wire.method)} ${received ? statusText(received.status, received.parts.reason, out, state === 'ok') : out.red('no answer')}`,
     received && out.dim(durationText(received.parts.phases.total)),
     sent &&
       sent.verdicts.length > 0 &&
       out.dim(`${sent.verdicts.filter(({ ok }) => ok).length} of ${sent.verdicts.length} as expected`),
     kept.length > 0 && kind !== 'keep' && out.dim(`kept ${kept.join(', ')}`),
   ].filter(Boolean);
-  const lines = [
-    `${mark} ${margin}${rows ? rowText(row) : ''}${out.bold(label)}${parts.length > 0 ? `   ${parts.join('   ')}` : ''}`,
-  ];
+  const gap = ' '.repeat(Math.max(0, width - margin.length - label.length));
+  const told = parts.length > 0 ? `${gap}   ${parts.join('   ')}` : '';
+  const lines = [`${mark} ${margin}${rows ? rowText(row) : ''}${out.bold(label)}${told}`];
   for (const problem of problems) {
     lines.push(`        ${margin}${printableLine(hide(problem.what))}`);
     if (problem.reason !== undefined) lines.push(`        ${margin}${out.dim(printableLine(hide(problem.reason)))}`);

@@ -56,7 +56,7 @@ export function table(
     style: { 'padding-left': 0, 'padding-right': 0, head: [], border: [], compact: true },
     colWidths: widths,
     wordWrap: true,
-    wrapOnWordBoundary: false,
+    wrapOnWordBoundary: wordsFit(rows, widths),
     ...(heads && { head: heads.map((text) => terminal.out.dim(text)) }),
   });
   for (const row of rows) made.push([...row]);
@@ -66,6 +66,13 @@ export function table(
     .split('\n')
     .map((line) => (margin + line).trimEnd())
     .join('\n');
+}
+
+/** Between words where every word has room; else an address, say, would be cut off. */
+function wordsFit(rows: readonly (readonly string[])[], widths: readonly number[]): boolean {
+  return rows.every((row) =>
+    row.every((cell, index) => cell.split(/\s+/).every((word) => stringWidth(word) <= (widths[index] as number))),
+  );
 }
 
 /** Narrows flexible columns until the sum fits, none below 16. */

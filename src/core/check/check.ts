@@ -85,8 +85,16 @@ export async function checkCollection(collection: Collection, workspace: Workspa
 
   const order = (finding: Finding): string =>
     `${finding.where.file} ${String(finding.where.line ?? 0).padStart(6, '0')}`;
-  const unique = [...new Map(findings.map((finding) => [`${order(finding)} ${finding.what}`, finding])).values()];
-  return { findings: unique.sort((a, b) => (order(a) < order(b) ? -1 : 1)), files: names.length + 1 + defaults.size };
+  // A file that is not valid is not ready either: what is said twice is said by the first.
+  const unique = new Map<string, Finding>();
+  for (const finding of findings) {
+    const key = `${order(finding)} ${finding.what}`;
+    if (!unique.has(key)) unique.set(key, finding);
+  }
+  return {
+    findings: [...unique.values()].sort((a, b) => (order(a) < order(b) ? -1 : 1)),
+    files: names.length + 1 + defaults.size,
+  };
 }
 
 /** Makes a file ready, which parses its expressions, places and matchers; a file that fails is left out of what follows. */

@@ -125,7 +125,7 @@ function asDeclared(plan: InputPlan, given: Value): Value {
   const { type } = plan.declaration;
   const value = type === undefined ? given : asType(plan, given, type);
   const miss = plan.check?.miss(value, {});
-  if (miss !== undefined) throw wrongValue(plan, given, `it must be ${plan.check?.describe()}`);
+  if (miss !== undefined) throw wrongValue(plan, given, `expected: ${plan.check?.describe()}`);
   return value;
 }
 
@@ -162,11 +162,12 @@ function asType(plan: InputPlan, given: Value, type: NonNullable<Input['type']>)
 }
 
 function wrongValue(plan: InputPlan, given: Value, why: string): Problem {
+  const said = plan.declaration.about ?? plan.declaration.label;
   return new Problem('input-value', {
     what: `the input ${plan.name} of ${plan.owner} cannot be ${shortText(given)}`,
     where: { file: plan.file },
     cause: why,
-    remedy: plan.declaration.about ?? plan.declaration.label,
+    remedy: `--set ${plan.name}=VALUE${said === undefined ? '' : ` (${said})`}`,
     data: { input: plan.name },
   });
 }

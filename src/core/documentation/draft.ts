@@ -141,7 +141,11 @@ function parameterLine(parameter: Parameter, inputs: Inputs): Line {
 
 /** `integer, 1 to 14, default 1: nights at the berth`, as a comment behind a value. */
 function remark(field: Field): string {
-  const facts = [field.type, limitsText(field), field.default !== undefined && `default ${textOf(field.default)}`]
+  const facts = [
+    field.type,
+    limitsText(field),
+    field.default !== undefined && `default ${textOf(field.default) || '""'}`,
+  ]
     .filter(Boolean)
     .join(', ');
   const about = field.description === undefined ? '' : `: ${oneLine(field.description)}`;

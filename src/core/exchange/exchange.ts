@@ -148,6 +148,7 @@ class Exchange {
     const ended = performance.now();
     const { fresh, chunks } = this;
     const { times } = this.origin;
+    const connected = fresh && times.started >= this.started;
     return {
       status: this.status,
       reason: this.reason,
@@ -155,11 +156,11 @@ class Exchange {
       body: chunks.length === 1 ? (chunks[0] as Buffer) : Buffer.concat(chunks),
       wireSize: this.size,
       phases: {
-        lookup: fresh && times.lookedUp > times.started ? times.lookedUp - times.started : undefined,
-        connect: fresh ? times.ended - times.lookedUp : undefined,
+        lookup: connected && times.lookedUp > times.started ? times.lookedUp - times.started : undefined,
+        connect: connected ? times.ended - times.lookedUp : undefined,
         waiting: this.firstByte - this.sent,
         receiving: ended - this.firstByte,
-        total: ended - this.started,
+        total: ended - (connected ? times.started : this.sent),
       },
       finalUrl: this.wire.url.href,
       hops: [],
