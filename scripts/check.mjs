@@ -11,7 +11,6 @@ const checks = [
   ['unused code', bin('knip'), []],
   ['import directions', bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']],
   ['generated files', process.execPath, ['scripts/generate.mjs', '--check']],
-  ['types of the package', process.execPath, ['scripts/build.mjs', '--tests', '--types']],
 ];
 let failed = 0;
 for (const [name, command, args] of checks) {

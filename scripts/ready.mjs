@@ -47,24 +47,18 @@ if (!stampIs(installStamp, locked)) {
 
 const tests = wanted.includes('--tests');
 const types = wanted.includes('--types');
-const sources = digest([
-  'package.json',
-  'package-lock.json',
-  'tsconfig.json',
-  'tsconfig.types.json',
-  ...filesIn('scripts'),
-  ...filesIn('src'),
-  ...(tests ? filesIn('test') : []),
-]);
+const own = ['package.json', 'package-lock.json', 'tsconfig.json', 'tsconfig.types.json', ...filesIn('scripts')];
+const program = digest([...own, ...filesIn('src')]);
+const stamp = { program, tests: tests ? digest(filesIn('test')) : undefined, types };
 const buildStamp = 'dist/.built';
-const built = [sources, tests && 'tests', types && 'types'].filter(Boolean).join(' ');
+const before = existsSync(join(root, buildStamp)) ? JSON.parse(readFileSync(join(root, buildStamp), 'utf8')) : {};
 // A build with more in it serves as well, where its sources are the same.
-const before = existsSync(join(root, buildStamp)) ? readFileSync(join(root, buildStamp), 'utf8') : '';
-if (before !== built) {
+const serves = before.program === program && (!tests || before.tests === stamp.tests) && (!types || before.types);
+if (!serves) {
   run('building …', process.execPath, [
     'scripts/build.mjs',
     ...(tests ? ['--tests'] : []),
     ...(types ? ['--types'] : []),
   ]);
-  writeFileSync(join(root, buildStamp), built);
+  writeFileSync(join(root, buildStamp), JSON.stringify(stamp));
 }

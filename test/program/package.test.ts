@@ -33,6 +33,15 @@ test('npm pack gives a tarball that installs into an empty folder and runs', () 
     "import { compileJsonPath } from 'echo-trail/core';\nconsole.log(compileJsonPath('$.a', []).select({ a: 7 })[0]);\n",
   );
   assert.equal(execFileSync(process.execPath, ['use.js'], { cwd: place, encoding: 'utf8' }), '7\n');
+  writeFileSync(
+    join(place, 'typed.ts'),
+    "import { openCollection, Problem, type Summary } from 'echo-trail/core';\nexport const names: readonly string[] = openCollection('.').names('request');\nexport const well = (summary: Summary): boolean => summary.ok;\nexport const code: string = new Problem('usage', { what: 'x' }).code;\n// @ts-expect-error the code of a problem is one of the table\nnew Problem('no-such-code', { what: 'x' });\n",
+  );
+  const tsc = join(projectFolder, 'node_modules/typescript/bin/tsc');
+  const compilerOptions = { strict: true, noEmit: true, skipLibCheck: true, module: 'nodenext', target: 'es2022', types: [] };
+  writeFileSync(join(place, 'tsconfig.json'), JSON.stringify({ compilerOptions, files: ['typed.ts'] }));
+  execFileSync(process.execPath, [tsc, '-p', '.'], { cwd: place, encoding: 'utf8' });
+});
 });
 
 test('the demo walks the whole path and says where to go on', async () => {

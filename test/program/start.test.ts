@@ -131,6 +131,41 @@ test('docs add keeps a snapshot, docs list and find and show read it, draft writ
   assert.match(overwriting.err, /--as/);
 });
 
+test('a recursive document is read, shown and drafted', async () => {
+  const cwd = collectionOf({
+    'in/lights.json': JSON.stringify({
+      openapi: '3.1.0',
+      info: { title: 'Lights' },
+      components: {
+        schemas: {
+          Light: {
+            type: 'object',
+            required: ['name'],
+            properties: {
+              name: { type: 'string' },
+              next: { $ref: '#/components/schemas/Light' },
+              all: { type: 'array', items: { $ref: '#/components/schemas/Light' } },
+            },
+          },
+        },
+      },
+      paths: {
+        '/lights': {
+          post: {
+            operationId: 'addLight',
+            requestBody: { content: { 'application/json': { schema: { $ref: '#/components/schemas/Light' } } } },
+            responses: {},
+          },
+        },
+      },
+    }),
+  });
+  assert.equal((await echoTrail(['docs', 'add', 'in/lights.json'], { cwd })).status, 0);
+  assert.match((await echoTrail(['docs', 'show', 'addLight'], { cwd })).out, /next +object +a Light again/);
+  assert.equal((await echoTrail(['draft', 'lights/addLight'], { cwd })).status, 0);
+  assert.equal((await echoTrail(['check'], { cwd })).status, 0);
+});
+
 test('an index that is missing or stale is made anew from the snapshot', async () => {
   const cwd = demoCollection(standin.origin);
   assert.match((await echoTrail(['docs', 'show', 'amendCall'], { cwd })).out, /PATCH/);

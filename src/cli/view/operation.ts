@@ -62,7 +62,9 @@ function answerText({ status, description, content, headers }: Answer, terminal:
         ({ name, description: about }) => `       header ${out.cyan(name)}  ${printableLine(about ?? '')}`,
       ),
     );
-  if (content?.example !== undefined && /^2/.test(status)) lines.push(indent(colouredJson(content.example, out), 7));
+  // Of a refusal only what the vendor gives as an example; one made from its fields says nothing new.
+  if (content?.example !== undefined && (/^2/.test(status) || content.documentedExample))
+    lines.push(indent(colouredJson(content.example, out), 7));
   return lines.join('\n');
 }
 

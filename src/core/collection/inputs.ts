@@ -91,7 +91,7 @@ export function missingInput(plan: InputPlan): Problem {
 
 /** Names of inputs, worked out when first used; an input that nobody gives and that has no default is unknown. */
 export class InputNames implements Names {
-  private readonly worked = new Map<string, Named | undefined>();
+  private worked: Map<string, Named | undefined> | undefined;
 
   constructor(
     private readonly plans: readonly InputPlan[],
@@ -100,11 +100,12 @@ export class InputNames implements Names {
   ) {}
 
   lookup(name: string): Named | undefined {
-    const before = this.worked.get(name);
+    const before = this.worked?.get(name);
     if (before) return before;
     for (const plan of this.plans) {
       if (plan.name !== name) continue;
       const found = inputValue(plan, this.given(name), this.evaluation);
+      this.worked ??= new Map();
       this.worked.set(name, found);
       return found;
     }

@@ -116,7 +116,7 @@ export function variableNames(
 
 class VariableNames implements Names {
   private worked: Map<string, Named> | undefined;
-  private readonly open: string[] = [];
+  private open: string[] | undefined;
 
   constructor(
     private readonly from: readonly Layer[],
@@ -133,6 +133,7 @@ class VariableNames implements Names {
   }
 
   private workOut(name: string, { variables, origin }: Layer): Named | undefined {
+    this.open ??= [];
     if (this.open.includes(name)) {
       throw new Problem('circle', { what: `the variables ${this.open.join(', ')} refer to each other in a circle` });
     }

@@ -24,6 +24,8 @@ export interface ConnectTimes {
 }
 
 export interface Origin {
+  /** Scheme, host and port. */
+  readonly name: string;
   readonly pool: Pool;
   readonly times: ConnectTimes;
 }
@@ -69,7 +71,7 @@ class Exchange {
     try {
       this.origin.pool.dispatch(
         {
-          origin: wire.url.origin,
+          origin: this.origin.name,
           path: wire.url.pathname + wire.url.search,
           method: wire.method as 'GET',
           headers: headerList(wire),

@@ -135,6 +135,8 @@ export function timeoutOf(spec: RequestFile['timeout']): Partial<Timeout> {
   };
 }
 
+const none: ReadonlyMap<string, Named> = new Map();
+
 /** What a sending brings with it. */
 export interface Giving {
   readonly layers: Layers;
@@ -158,7 +160,7 @@ export interface Resolution {
 /** @throws Problem unknown-name, input-missing, input-value, secret-missing and all that evaluation may throw */
 export function resolveRequest(plan: RequestPlan, giving: Giving): Resolution {
   const { world, onSecret } = giving;
-  const used = new Map<string, Named>();
+  const used = giving.withOrigins ? new Map<string, Named>() : undefined;
   const hooks = { world, onSecret };
   const variables = variableNames(giving.layers, giving.caller, hooks);
   const inputs = new InputNames(plan.inputs, giving.given, { world, onSecret, names: variables });
@@ -167,7 +169,7 @@ export function resolveRequest(plan: RequestPlan, giving: Giving): Resolution {
     ...hooks,
     names,
     touchedSecret: false,
-    onName: giving.withOrigins ? (name, named) => used.set(name, named) : undefined,
+    onName: used && ((name, named) => used.set(name, named)),
   };
   try {
     return { request: resolveParts(plan, giving, evaluation, used), names };
@@ -187,7 +189,7 @@ function resolveParts(
   plan: RequestPlan,
   giving: Giving,
   evaluation: Evaluation,
-  used: ReadonlyMap<string, Named>,
+  used: ReadonlyMap<string, Named> | undefined,
 ): ResolvedRequest {
   const address = plan.address.evaluate(evaluation, (part) => {
     const own = plan.path.get(part)?.evaluate(evaluation);
@@ -219,7 +221,7 @@ function resolveParts(
     changes: plan.changes,
     redirects: redirects === 'none' ? 0 : redirects,
     timeout: { connect: 10_000, total: 60_000, ...giving.timeout, ...plan.timeout },
-    names: used,
+    names: used ?? none,
     secret:
       addressSecret ||
       query.some(({ secret }) => secret) ||

@@ -17,17 +17,22 @@ export interface Transport {
   close(): Promise<void>;
 }
 
+/** The time to connect that is in force where nothing is said. */
+const usualConnect = 10_000;
+
 export function openTransport(): Transport {
   const origins = new Map<string, Origin>();
 
   function originFor({ url, timeout }: WireRequest): Origin {
-    const key = `${url.origin} ${timeout.connect}`;
+    const name = url.origin;
+    const key = timeout.connect === usualConnect ? name : `${name} ${timeout.connect}`;
     let origin = origins.get(key);
     if (!origin) {
       const times: ConnectTimes = { started: 0, lookedUp: 0, ended: 0, remoteAddress: undefined };
       origin = {
+        name,
         times,
-        pool: new Pool(url.origin, {
+        pool: new Pool(name, {
           connect: timedConnector(times, timeout.connect),
           headersTimeout: 0,
           bodyTimeout: 0,

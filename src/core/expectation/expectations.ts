@@ -123,9 +123,13 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Si
 }
 
 /** Without an expectation on `status` or `errors`, a status of 400 or more is a failure. */
-export function defaultVerdict(expectations: readonly Expectation[], observed: Observed): Verdict | undefined {
-  if (expectations.some(({ place }) => place.text === 'status' || place.text === 'errors')) return undefined;
-  if (observed.status < 400) return undefined;
+export function defaultVerdict(
+  own: readonly Expectation[],
+  ofStep: readonly Expectation[],
+  observed: Observed,
+): Verdict | undefined {
+  const speaks = ({ place }: Expectation): boolean => place.text === 'status' || place.text === 'errors';
+  if (observed.status < 400 || own.some(speaks) || ofStep.some(speaks)) return undefined;
   const detail = problemText(observed);
   return {
     place: 'status',

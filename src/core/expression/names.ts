@@ -45,18 +45,30 @@ class Layered implements Names {
 
 /** Names that are made when first asked for: most sendings never look at their caller's. */
 export function lazily(make: () => Names): Names {
-  let made: Names | undefined;
-  const names = (): Names => {
-    made ??= make();
-    return made;
-  };
-  return {
-    lookup: (name) => names().lookup(name),
-    known: () => names().known(),
-    get layers() {
-      return names().layers;
-    },
-  };
+  return new Lazy(make);
+}
+
+class Lazy implements Names {
+  private made: Names | undefined;
+
+  constructor(private readonly make: () => Names) {}
+
+  private get names(): Names {
+    this.made ??= this.make();
+    return this.made;
+  }
+
+  lookup(name: string): Named | undefined {
+    return this.names.lookup(name);
+  }
+
+  known(): Iterable<string> {
+    return this.names.known();
+  }
+
+  get layers(): readonly string[] {
+    return this.names.layers;
+  }
 }
 
 /** Names from a plain map of values. */

@@ -29,24 +29,38 @@ export function worldMaker({ root, secret, seed }: WorldSettings): () => World {
   const random = seed === undefined ? Math.random : seeded(seed);
   const uuid = seed === undefined ? randomUUID : () => seededUuid(random);
   const file = (path: string): Uint8Array => readFileSync(pathInside(root, path));
-  class OneRequest implements World {
-    readonly random = random;
-    readonly file = file;
-    readonly secret = secret;
-    private made: string | undefined;
-    private moment: Date | undefined;
+  const shared = { random, uuid, file, secret };
+  return () => new OneRequest(shared);
+}
 
-    get now(): Date {
-      this.moment ??= new Date();
-      return this.moment;
-    }
+/** What all requests of a run share, with one moment and one UUID of its own. */
+class OneRequest implements World {
+  private made: string | undefined;
+  private moment: Date | undefined;
 
-    get uuid(): string {
-      this.made ??= uuid();
-      return this.made;
-    }
+  constructor(private readonly shared: Pick<World, 'random' | 'file' | 'secret'> & { uuid(): string }) {}
+
+  get now(): Date {
+    this.moment ??= new Date();
+    return this.moment;
   }
-  return () => new OneRequest();
+
+  get uuid(): string {
+    this.made ??= this.shared.uuid();
+    return this.made;
+  }
+
+  random(): number {
+    return this.shared.random();
+  }
+
+  file(path: string): Uint8Array {
+    return this.shared.file(path);
+  }
+
+  secret(name: string, key?: string): string | undefined {
+    return this.shared.secret(name, key);
+  }
 }
 
 /** mulberry32: small, fast, and the same on every machine; never used for anything secret. */

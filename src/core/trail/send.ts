@@ -17,6 +17,7 @@ import { type Named, type Names, noNames } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
 import type { World } from '../expression/world.js';
 import { asProblem, Problem } from '../problem/problem.js';
+import type { Attachment } from '../session/sessions.js';
 import type { Value } from '../value/written.js';
 import type { PreparedRequest, Workspace } from './workspace.js';
 
@@ -95,22 +96,13 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   if (request.changes)
     await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
 
-  let at = new Date();
-  const attempt = async (): Promise<{
-    attached: Awaited<ReturnType<typeof workspace.sessions.attach>> | undefined;
-    wire: WireRequest;
-    outcome: Outcome;
-  }> => {
-    const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions) : undefined;
-    const wire = attached ? composed(workspace, request, attached.lines) : bare;
-    at = new Date();
-    sending.onSent?.();
-    return { attached, wire, outcome: await workspace.transport.send(wire, sending.signal) };
-  };
-  let { attached, wire, outcome } = await attempt();
+  let tried = await attempt(workspace, request, bare, sessions, sending);
+  const { attached } = tried;
   // A token that was good once and is refused now has ended: once more with a new one.
-  if (outcome.received?.status === 401 && attached && (await workspace.sessions.renew(attached)))
-    ({ attached, wire, outcome } = await attempt());
+  if (tried.outcome.received?.status === 401 && attached && (await workspace.sessions.renew(attached))) {
+    tried = await attempt(workspace, request, bare, sessions, sending);
+  }
+  const { at, wire, outcome } = tried;
 
   const judged = await judgeOutcome(workspace, prepared, sending, outcome, {
     names,
@@ -134,6 +126,28 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   return { echo: id, request, wire, ...judged };
 }
 
+/** One try: what was attached, what left and when, and what became of it. */
+interface Attempt {
+  readonly at: Date;
+  readonly attached: Attachment | undefined;
+  readonly wire: WireRequest;
+  readonly outcome: Outcome;
+}
+
+async function attempt(
+  workspace: Workspace,
+  request: ResolvedRequest,
+  bare: WireRequest,
+  sessions: readonly string[],
+  { signal, onSent }: Sending,
+): Promise<Attempt> {
+  const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions) : undefined;
+  const wire = attached ? composed(workspace, request, attached.lines) : bare;
+  const at = new Date();
+  onSent?.();
+  return { at, attached, wire, outcome: await workspace.transport.send(wire, signal) };
+}
+
 async function judgeOutcome(
   workspace: Workspace,
   prepared: PreparedRequest,
@@ -149,20 +163,23 @@ async function judgeOutcome(
   const situation = { documented: () => documented(workspace, prepared.plan.content.operation, received) };
   const stepExpectations = sending.expectations ?? [];
   const ofRequest = ownParts(prepared, stepExpectations);
-  const verdicts = [
-    ...(await judge(ofRequest.expectations, received, evaluation(own.names), situation)),
-    ...(await judge(stepExpectations, received, evaluation(sending.caller), situation)),
-  ];
-  const standard = defaultVerdict([...ofRequest.expectations, ...stepExpectations], received);
+  const verdicts = await judge(ofRequest.expectations, received, evaluation(own.names), situation);
+  if (stepExpectations.length > 0) {
+    verdicts.push(...(await judge(stepExpectations, received, evaluation(sending.caller), situation)));
+  }
+  const standard = defaultVerdict(ofRequest.expectations, stepExpectations, received);
   if (standard) verdicts.push(standard);
-  const fromOwn = takeKeeps(ofRequest.keeps, received, evaluation(own.names));
-  const fromStep = takeKeeps(sending.keeps ?? [], received, evaluation(sending.caller));
-  const kept = [...fromOwn.kept, ...fromStep.kept];
+  const { kept, missing } = takeKeeps(ofRequest.keeps, received, evaluation(own.names));
+  if (sending.keeps && sending.keeps.length > 0) {
+    const fromStep = takeKeeps(sending.keeps, received, evaluation(sending.caller));
+    kept.push(...fromStep.kept);
+    missing.push(...fromStep.missing);
+  }
   for (const { value, secret } of kept) if (secret) workspace.redactor.add(value);
   const failed = verdicts.filter(({ ok }) => !ok);
   const problems = failed.map((verdict) => failedExpectation(verdict));
   // Behind a failed expectation a missing value is no news.
-  if (failed.length === 0) problems.push(...fromOwn.missing, ...fromStep.missing);
+  if (failed.length === 0) problems.push(...missing);
   return { outcome, verdicts, kept, problems };
 }
 
