@@ -38,10 +38,16 @@ test('npm pack gives a tarball that installs into an empty folder and runs', () 
     "import { openCollection, Problem, type Summary } from 'echo-trail/core';\nexport const names: readonly string[] = openCollection('.').names('request');\nexport const well = (summary: Summary): boolean => summary.ok;\nexport const code: string = new Problem('usage', { what: 'x' }).code;\n// @ts-expect-error the code of a problem is one of the table\nnew Problem('no-such-code', { what: 'x' });\n",
   );
   const tsc = join(projectFolder, 'node_modules/typescript/bin/tsc');
-  const compilerOptions = { strict: true, noEmit: true, skipLibCheck: true, module: 'nodenext', target: 'es2022', types: [] };
+  const compilerOptions = {
+    strict: true,
+    noEmit: true,
+    skipLibCheck: true,
+    module: 'nodenext',
+    target: 'es2022',
+    types: [],
+  };
   writeFileSync(join(place, 'tsconfig.json'), JSON.stringify({ compilerOptions, files: ['typed.ts'] }));
   execFileSync(process.execPath, [tsc, '-p', '.'], { cwd: place, encoding: 'utf8' });
-});
 });
 
 test('the demo walks the whole path and says where to go on', async () => {
