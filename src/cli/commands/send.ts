@@ -58,7 +58,9 @@ async function send(
 ): Promise<number> {
   const { terminal, signal } = context;
   const workspace = await context.workspace({ allowChanges: options.allowChanges === true });
-  workspace.onSessionOpened = (name) => terminal.note(terminal.err.dim(`opened  session ${name}`));
+  if (options.pick === undefined) {
+    workspace.onSessionOpened = (name) => terminal.note(terminal.err.dim(`opened  session ${name}`));
+  }
   const prepared =
     url === undefined
       ? await fromFile(workspace, first, options)
@@ -153,7 +155,7 @@ async function fromCommandLine(
     await writeAtomically(join(collection.root, target.file), text);
     await installEditorSchemas(collection.root);
   }
-  return { plan, expectations: [], keeps: [] };
+  return { plan, expectations: [], keeps: [], tokens: [] };
 }
 
 function printPicked(

@@ -157,6 +157,7 @@ async function judgeOutcome(
 ): Promise<Pick<Sent, 'outcome' | 'verdicts' | 'kept' | 'problems'>> {
   const outcome = malformed(given);
   const { received, trouble } = outcome;
+  if (received && !trouble) hideTokens(prepared, received, own.onSecret);
   if (!received || trouble) return { outcome, verdicts: [], kept: [], problems: trouble ? [trouble] : [] };
   const { world, onSecret } = own;
   const evaluation = (names: Names): Evaluation => ({ names, world, onSecret, touchedSecret: false });
@@ -181,6 +182,18 @@ async function judgeOutcome(
   // Behind a failed expectation a missing value is no news.
   if (failed.length === 0) problems.push(...missing);
   return { outcome, verdicts, kept, problems };
+}
+
+/** The token of a log-in is a secret before anything of the answer is kept, shown or recorded. */
+function hideTokens({ tokens }: PreparedRequest, received: Received, onSecret: (value: Value) => void): void {
+  for (const place of tokens) {
+    try {
+      const value = place.find(received);
+      if (value !== undefined) onSecret(value);
+    } catch {
+      // No token there: the session says so.
+    }
+  }
 }
 
 /** A step that expects a status of its own speaks of another answer: what the request expects and keeps is not in it. */

@@ -24,6 +24,8 @@ import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { layered, namesFrom, noNames } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
 import { type World, worldMaker } from '../expression/world.js';
+import type { Place } from '../place/place.js';
+import { readPlace } from '../place/registry.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { type SecretStore, secretStore } from '../session/secrets.js';
@@ -63,6 +65,8 @@ export interface PreparedRequest {
   readonly plan: RequestPlan;
   readonly expectations: readonly Expectation[];
   readonly keeps: readonly Keep[];
+  /** Where its answer holds the token of a session that it opens: a secret from the first moment. */
+  readonly tokens: readonly Place[];
 }
 
 export interface Workspace {
@@ -190,9 +194,23 @@ async function prepareRequest(
     plan,
     expectations: compileExpectations(plan.content.expect, loaded.yaml, ['expect'], readText, loads),
     keeps: compileKeeps(plan.content.keep, loaded.yaml, ['keep'], loads),
+    tokens: tokenPlaces(collection, name, loads),
   };
   await Promise.all(loads);
   return ready;
+}
+
+/** By the session files that open with this request; one that cannot be read is told when it is used. */
+function tokenPlaces(collection: Collection, request: string, loads: Loads): Place[] {
+  return collection.names('session').flatMap((name) => {
+    try {
+      const { content } = collection.read('session', name);
+      if (content.kind !== 'login' || collection.resolve('request', content.open.send) !== request) return [];
+      return [readPlace(content.token, loads)];
+    } catch {
+      return [];
+    }
+  });
 }
 
 /** The environment's origin as far as it is known without a row. */

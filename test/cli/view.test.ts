@@ -1,0 +1,103 @@
+/** What is printed: harmless, laid out, and in the right words. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import pc from 'picocolors';
+import { exitStatus } from '../../src/cli/exit-status.js';
+import type { Terminal } from '../../src/cli/terminal.js';
+import { colouredJson } from '../../src/cli/view/json.js';
+import { printable, printableLine } from '../../src/cli/view/printable.js';
+import { problemDocument, problemLines } from '../../src/cli/view/problem.js';
+import { table } from '../../src/cli/view/table.js';
+import { problemCodes } from '../../src/core/problem/codes.js';
+import { Problem } from '../../src/core/problem/problem.js';
+
+const plain = pc.createColors(false);
+const terminal = { width: 60, out: plain, err: plain } as Terminal;
+
+const texts: readonly (readonly [given: string, shown: string])[] = [
+  ['plain\ttext\n', 'plain\ttext\n'],
+  ['a\r\nb', 'a\nb'],
+  ['\u001b[2J', '\\u001b[2J'],
+  ['\u009b31m', '\\u009b31m'],
+  ['\u0007\u0000', '\\u0007\\u0000'],
+  ['abc\u202egnp.exe', 'abc\\u202egnp.exe'],
+  ['grüße 🚢', 'grüße 🚢'],
+];
+for (const [given, shown] of texts)
+  test(`${JSON.stringify(given)} is shown as ${JSON.stringify(shown)}`, () => assert.equal(printable(given), shown));
+
+test('on one line, line breaks are shown too', () => assert.equal(printableLine('a\nb\tc'), 'a\\nb c'));
+
+test('a table has columns in line, leaves out empty ones, and wraps between words where it can', () => {
+  assert.equal(
+    table(
+      [
+        ['a', '', 'one'],
+        ['bbb', '', 'two'],
+      ],
+      terminal,
+      { head: ['x', 'y', 'z'] },
+    ),
+    'x    z\na    one\nbbb  two',
+  );
+  const wrapped = table(
+    [['name', 'a description that is much longer than the sixty columns of this terminal']],
+    terminal,
+  );
+  for (const line of wrapped.split('\n')) assert.ok(line.length <= 60, line);
+  assert.match(wrapped, /^name {2}a description that/);
+  assert.doesNotMatch(wrapped, /\bterm$/m);
+  const address = table([['GET', `http://harbour.example/${'x'.repeat(90)}`]], terminal);
+  assert.equal(address.replace(/\s/g, ''), `GEThttp://harbour.example/${'x'.repeat(90)}`);
+});
+
+test('JSON is laid out, and coloured by what a thing is', () => {
+  const value = { a: 'x "y": 1', n: -1.5, t: true, list: [null] };
+  assert.equal(colouredJson(value, plain), JSON.stringify(value, null, 2));
+  const coloured = colouredJson(value, pc.createColors(true));
+  assert.ok(coloured.includes('\u001b[36m"a"\u001b[39m: \u001b[32m"x \\"y\\": 1"\u001b[39m'), coloured);
+  assert.ok(coloured.includes('\u001b[33m-1.5\u001b[39m') && coloured.includes('\u001b[35mnull\u001b[39m'));
+});
+
+test('an error says what, where, why and what to do, and hides what it must', () => {
+  const problem = new Problem('unknown-name', {
+    what: 'the name x tide-secret',
+    where: { file: 'a.yaml', line: 3, column: 7 },
+    cause: 'searched',
+    remedy: 'did you mean y?',
+    excerpt: 'q: ${x}\n   ^',
+  });
+  const text = problemLines(problem, plain, (line) => line.replace('tide-secret', '‹secret›'));
+  assert.equal(
+    text,
+    'error  the name x ‹secret›\nat     a.yaml:3:7\n       | q: ${x}\n       |    ^\ncause  searched\ntry    did you mean y?',
+  );
+  assert.deepEqual(problemDocument(problem), {
+    error: {
+      code: 'unknown-name',
+      family: 'wrong-input',
+      what: 'the name x tide-secret',
+      where: { file: 'a.yaml', line: 3, column: 7 },
+      cause: 'searched',
+      remedy: 'did you mean y?',
+      data: {},
+    },
+  });
+});
+
+test('every code has an exit status, by the table of the manual', () => {
+  const status = (code: keyof typeof problemCodes): number => exitStatus(new Problem(code, { what: '' }));
+  assert.deepEqual(
+    [
+      status('interrupted'),
+      status('usage'),
+      status('change-refused'),
+      status('secret-missing'),
+      status('connection-refused'),
+      status('step-failed'),
+    ],
+    [130, 2, 4, 4, 3, 1],
+  );
+  for (const code of Object.keys(problemCodes) as (keyof typeof problemCodes)[]) assert.ok(status(code) > 0, code);
+  assert.equal(exitStatus(undefined), 0);
+});

@@ -1,0 +1,93 @@
+/** Places: what stands where in an exchange, and what is near where nothing stands. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { Received } from '../../src/core/exchange/received.js';
+import { readPlace } from '../../src/core/place/registry.js';
+import type { Value } from '../../src/core/value/written.js';
+
+function received(body: string, headers: readonly (readonly [string, string])[] = [], status = 200): Received {
+  return new Received({
+    status,
+    reason: 'OK',
+    headers: [['Content-Type', 'application/json'], ...headers],
+    body: Buffer.from(body),
+    wireSize: body.length,
+    phases: { lookup: undefined, connect: undefined, waiting: 10, receiving: 2, total: 12 },
+    finalUrl: 'http://harbour.example/v1/calls',
+    hops: [],
+    remoteAddress: undefined,
+  });
+}
+
+const answer = received(
+  '{"id": "PC-0001", "state": null, "items": [{"code": "N1"}, {"code": "N2"}], "vessel": {"imo": "9000017"}}',
+  [
+    ['ETag', '"7"'],
+    ['Vary', 'accept'],
+    ['vary', 'origin'],
+  ],
+  201,
+);
+
+const found: readonly (readonly [place: string, value: Value | undefined])[] = [
+  ['status', 201],
+  ['time', 12],
+  ['size', 105],
+  ['final-url', 'http://harbour.example/v1/calls'],
+  ['header.etag', '"7"'],
+  ['header.ETAG', '"7"'],
+  ['header.vary', 'accept, origin'],
+  ['header.location', undefined],
+  ['$.id', 'PC-0001'],
+  ['$.state', null],
+  ['$.items[0].code', 'N1'],
+  ['$.items[*].code', ['N1', 'N2']],
+  ['$.items[?@.code == "N2"].code', ['N2']],
+  ['$.items[7].code', undefined],
+  ['$..imo', ['9000017']],
+  ['$.nothing', undefined],
+  ['$.nothing[*]', []],
+  ['errors', []],
+];
+for (const [text, value] of found)
+  test(`at ${text} stands ${JSON.stringify(value)}`, () => assert.deepEqual(readPlace(text, []).find(answer), value));
+
+const near: readonly (readonly [place: string, hint: string | undefined])[] = [
+  ['$.idd', '$.id'],
+  ['$.vessel.immo', '$.vessel.imo'],
+  ['$.items.code', '$.items is a list of 2'],
+  ['$.id.x', '$.id is "PC-0001"'],
+  ['$.quay', '$ has id, state, items, vessel'],
+  ['header.etga', 'header.etag'],
+  ['status', undefined],
+];
+for (const [text, hint] of near)
+  test(`near ${text} is ${hint}`, () => assert.equal(readPlace(text, []).near(answer), hint));
+
+test('a problem by RFC 9457 is an error that the answer declares', () => {
+  const problem = new Received({
+    ...answer.parts,
+    status: 409,
+    headers: [['content-type', 'application/problem+json; charset=utf-8']],
+    body: Buffer.from('{"title": "Taken", "status": 409}'),
+  });
+  assert.deepEqual(readPlace('errors', []).find(problem), [{ title: 'Taken', status: 409 }]);
+});
+
+test('an answer that is not JSON says so where JSON is looked for', () => {
+  for (const [body, says] of [
+    ['<html>', /begins with "<html>"/],
+    ['', /empty/],
+  ] as const) {
+    assert.throws(
+      () => readPlace('$.id', []).find(received(body)),
+      (error: Error & { code?: string; reason?: string }) =>
+        error.code === 'answer-not-json' && says.test(`${error.message} ${error.reason}`),
+    );
+  }
+});
+
+for (const wrong of ['statos', 'header', 'header.', 'header.a b', '.id', 'id', '$.', '$[', '$.a b', '']) {
+  test(`${JSON.stringify(wrong)} is not a place`, () =>
+    assert.throws(() => readPlace(wrong, []), { code: 'place-syntax' }));
+}
