@@ -80,3 +80,22 @@ test('a value that was pasted wrongly is noticed by its shape', () => {
   for (const right of ['token', 'it"s', '-----BEGIN KEY-----\nx\n-----END KEY-----'])
     assert.equal(pastedWrongly(right), undefined, right);
 });
+
+const fields: readonly (readonly [text: string, shown: string])[] = [
+  ['{"user":"agent","password":"tide"}', '{"user":"agent","password":"‹secret›"}'],
+  ['{"access_token": "a\\"b", "expiresIn": 5}', '{"access_token": "‹secret›", "expiresIn": 5}'],
+  ['{"apiKey":"x","note":"token of thanks"}', '{"apiKey":"‹secret›","note":"token of thanks"}'],
+  ['{"nextPageToken":"p2","tokenType":"bearer","token":""}', '{"nextPageToken":"p2","tokenType":"bearer","token":""}'],
+  ['user=agent&password=a%20b&code=1', 'user=agent&password=‹secret›&code=1'],
+  ['http://127.0.0.1/x?token=abc&page=2', 'http://127.0.0.1/x?token=‹secret›&page=2'],
+];
+for (const [text, shown] of fields)
+  test(`${text} is shown as ${shown}`, () => assert.equal(makeRedactor().hide(text), shown));
+
+test('fields that are named as credentials are hidden in structures too', () => {
+  const value = { login: { password: 'tide', token: null, tokens: 3 }, list: [{ secret: 's' }] };
+  assert.deepEqual(makeRedactor().hideIn(value), {
+    login: { password: '‹secret›', token: null, tokens: 3 },
+    list: [{ secret: '‹secret›' }],
+  });
+});

@@ -52,6 +52,39 @@ test('no password and no token is in any output or any file, whatever is asked',
   }
 });
 
+test('a log-in that is sent by hand shows and records neither its password nor its token', async () => {
+  const cwd = demoCollection(standin.origin);
+  const texts: string[] = [];
+  const given = ['--set', 'user=agent', '--set', `password=${password}`];
+  for (const args of [
+    ['preview', 'desk/log-in', ...given],
+    ['preview', 'desk/log-in', ...given, '--json'],
+    ['send', 'desk/log-in', ...given],
+    ['send', 'desk/log-in', ...given, '--json'],
+    ['send', 'desk/log-in', ...given, '--pick', '$.token'],
+    [
+      'send',
+      'POST',
+      '/v1/sessions',
+      '--session',
+      'none',
+      '--body-json',
+      JSON.stringify(standin.credentials),
+      '--as',
+      'desk/by-hand',
+    ],
+    ['echo', 'show'],
+  ]) {
+    const { out, err, status } = await echoTrail(args, { cwd });
+    assert.equal(status, 0, err);
+    texts.push(out, err);
+  }
+  for (const { path, text } of everyFile(cwd)) if (!path.endsWith('by-hand.yaml')) texts.push(text);
+  const all = texts.join('\n');
+  assert.ok(!all.includes(password));
+  assert.doesNotMatch(all, /lh_[\w-]{20}/);
+});
+
 test('a kept secret is neither shown, nor held, nor recorded', async () => {
   const cwd = await readyCollection();
   writeIn(

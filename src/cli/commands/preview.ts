@@ -1,5 +1,6 @@
 /** `preview`: exactly what would be sent, with the origin of every value; nothing is sent. */
 
+import { isSecretName } from '../../core/echo/secret-fields.js';
 import { hidden, type WireRequest } from '../../core/exchange/wire.js';
 import { noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
@@ -58,7 +59,7 @@ function previewDocument({ request, wire, notOpen }: Preview, hide: Hide): Docum
     body: wire.body ? { type: wire.body.type, size: wire.body.bytes.length, text: hide(wire.body.shown) } : null,
     names: [...request.names].map(([name, { value, origin, secret }]) => ({
       name,
-      value: secret ? hidden : plain(value),
+      value: secret || isSecretName(name) ? hidden : plain(value),
       origin,
     })),
     opens: [...notOpen],
@@ -93,7 +94,7 @@ function previewText({ request, wire }: Preview, environment: string, terminal: 
       `${title('values')}\n${table(
         [...request.names].map(([name, { value, origin, secret }]) => [
           out.cyan(name),
-          secret ? hidden : printableLine(hide(shortText(value))),
+          secret || isSecretName(name) ? hidden : printableLine(hide(shortText(value))),
           out.dim(origin),
         ]),
         terminal,

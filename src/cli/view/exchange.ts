@@ -47,7 +47,7 @@ export function bodyText(received: Received, colours: Colours, hide: (text: stri
   if (!looksTextual(received)) return colours.dim(`${sizeText(received.size)} of bytes, not shown`);
   if (received.claimsJson || /^\s*[{[]/.test(received.text)) {
     try {
-      return hide(colouredJson(received.json(), colours));
+      return colouredJson(received.json(), colours, hide);
     } catch {
       // Shown as it came: what is wrong with it is said elsewhere.
     }

@@ -6,8 +6,9 @@ import { printable } from './printable.js';
 
 const tokens = /("(?:[^"\\]|\\.)*")(\s*:)?|(-?\d[\d.eE+-]*)|\b(true|false|null)\b/g;
 
-export function colouredJson(value: Value, colours: Colours): string {
-  return colouredJsonText(printable(writeJson(value, 2)), colours);
+/** @param hide takes secrets out before the colours come in */
+export function colouredJson(value: Value, colours: Colours, hide: (text: string) => string = (text) => text): string {
+  return colouredJsonText(printable(hide(writeJson(value, 2))), colours);
 }
 
 export function colouredJsonText(text: string, colours: Colours): string {

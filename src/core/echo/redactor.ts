@@ -1,7 +1,11 @@
-/** Hiding secrets by value: whatever was read from the store, or worked out from it, in every form it may take. */
+/**
+ * Hiding secrets: by value, whatever was read from the store or worked out from it, in every form it may
+ * take; and by place, what stands in a field whose name says that it is a credential.
+ */
 import { hidden } from '../exchange/wire.js';
 import { textOf } from '../value/text.js';
 import { isValueMap, type Value } from '../value/written.js';
+import { isSecretName, withoutSecretFields } from './secret-fields.js';
 
 /** Shorter values would hide half of every text; they are hidden by their place only. */
 const shortest = 8;
@@ -31,7 +35,8 @@ export function makeRedactor(): Redactor {
         pattern = undefined;
       }
     },
-    hide(text) {
+    hide(given) {
+      const text = withoutSecretFields(given, hidden);
       if (known.size === 0 || text.length < shortest) return text;
       // The longest first, so that a token inside a header line leaves nothing of the line behind.
       pattern ??= new RegExp(
@@ -44,15 +49,19 @@ export function makeRedactor(): Redactor {
       return text.replace(pattern, hidden);
     },
     hideIn(value) {
-      if (known.size === 0) return value;
       if (typeof value === 'string') return redactor.hide(value);
       if (Array.isArray(value)) return value.map(redactor.hideIn);
       if (!isValueMap(value)) return value;
-      return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, redactor.hideIn(item)]));
+      return Object.fromEntries(
+        Object.entries(value).map(([key, item]) => [key, hidesField(key, item) ? hidden : redactor.hideIn(item)]),
+      );
     },
   };
   return redactor;
 }
+
+const hidesField = (key: string, value: Value): boolean =>
+  typeof value === 'string' && value !== '' && isSecretName(key);
 
 function textForms(text: string): string[] {
   const inJson = JSON.stringify(text).slice(1, -1);

@@ -3,7 +3,8 @@
 import { variableNames } from '../collection/layers.js';
 import { documentedSchema, findOperation } from '../collection/sources.js';
 import type { YamlFile } from '../collection/yaml.js';
-import { recordEcho } from '../echo/record.js';
+import { looksTextual, recordEcho } from '../echo/record.js';
+import { isSecretName, secretFieldValues } from '../echo/secret-fields.js';
 import { composeRequest } from '../exchange/compose.js';
 import type { Received } from '../exchange/received.js';
 import { type Giving, resolveRequest } from '../exchange/request-plan.js';
@@ -170,13 +171,14 @@ async function judgeOutcome(
   }
   const standard = defaultVerdict(ofRequest.expectations, stepExpectations, received);
   if (standard) verdicts.push(standard);
-  const { kept, missing } = takeKeeps(ofRequest.keeps, received, evaluation(own.names));
+  const { kept: taken, missing } = takeKeeps(ofRequest.keeps, received, evaluation(own.names));
   if (sending.keeps && sending.keeps.length > 0) {
     const fromStep = takeKeeps(sending.keeps, received, evaluation(sending.caller));
-    kept.push(...fromStep.kept);
+    taken.push(...fromStep.kept);
     missing.push(...fromStep.missing);
   }
-  for (const { value, secret } of kept) if (secret) workspace.redactor.add(value);
+  const kept = taken.map((one) => (one.secret || isSecretName(one.name) ? { ...one, secret: true } : one));
+  for (const one of kept) if (one.secret) workspace.redactor.add(one.value);
   const failed = verdicts.filter(({ ok }) => !ok);
   const problems = failed.map((verdict) => failedExpectation(verdict));
   // Behind a failed expectation a missing value is no news.
@@ -186,6 +188,7 @@ async function judgeOutcome(
 
 /** The token of a log-in is a secret before anything of the answer is kept, shown or recorded. */
 function hideTokens({ tokens }: PreparedRequest, received: Received, onSecret: (value: Value) => void): void {
+  if (looksTextual(received)) for (const value of secretFieldValues(received.text)) onSecret(value);
   for (const place of tokens) {
     try {
       const value = place.find(received);

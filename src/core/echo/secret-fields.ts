@@ -1,0 +1,35 @@
+/** Values that are credentials by the name of their field: `password`, `access_token`, `apiKey`. */
+
+/** Page tokens and their like are no credentials. */
+const notThese = /next|page|continuation|cursor|sync|count|type|expires|limit/i;
+const theseNames = /pass(?:word|phrase|wd)|secret|token|api[-_ ]?key|private[-_ ]?key|credential/i;
+
+export const isSecretName = (name: string): boolean => theseNames.test(name) && !notThese.test(name);
+
+/** A member of JSON text whose value is a text, or a field of a form. */
+const jsonMember = /"((?:[^"\\]|\\.){1,60})"(\s*:\s*)"((?:[^"\\]|\\.)+)"/g;
+const formField = /(^|[&?])([^=&?\s"]{1,60})=([^&\s"]+)/g;
+
+/** The text with such values replaced. */
+export function withoutSecretFields(text: string, replacement: string): string {
+  if (!theseNames.test(text)) return text;
+  return text
+    .replace(jsonMember, (whole, name: string, colon: string) =>
+      isSecretName(name) ? `"${name}"${colon}"${replacement}"` : whole,
+    )
+    .replace(formField, (whole, before: string, name: string) =>
+      isSecretName(name) ? `${before}${name}=${replacement}` : whole,
+    );
+}
+
+/** Such values in a text, as they stand there. */
+export function secretFieldValues(text: string): string[] {
+  if (!theseNames.test(text)) return [];
+  const inJson = [...text.matchAll(jsonMember)]
+    .filter(([, name]) => isSecretName(name ?? ''))
+    .map(([, , , value]) => value as string);
+  const inForm = [...text.matchAll(formField)]
+    .filter(([, , name]) => isSecretName(name ?? ''))
+    .map(([, , , value]) => value as string);
+  return [...inJson, ...inForm];
+}
