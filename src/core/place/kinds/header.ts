@@ -17,7 +17,7 @@ export const header: PlaceKind = {
       near(observed) {
         const names = [...new Set(observed.headers.map(([key]) => key.toLowerCase()))];
         const near = nearest(name, names);
-        return near === undefined ? `headers there: ${names.join(', ')}` : `header.${near}`;
+        return near === undefined ? `the answer has ${names.join(', ')}` : `header.${near}`;
       },
     };
   },
