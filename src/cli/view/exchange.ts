@@ -1,5 +1,4 @@
 /** An exchange in words: status line, body, what was met, kept and recorded. */
-import { looksTextual } from '../../core/echo/record.js';
 import type { Received } from '../../core/exchange/received.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { headerValue } from '../../core/place/observed.js';
@@ -44,7 +43,7 @@ export function answerLine(received: Received, colours: Colours): string {
 /** The body for people: JSON laid out, text as it is, bytes by their size. Secrets hidden. */
 export function bodyText(received: Received, colours: Colours, hide: (text: string) => string): string {
   if (received.size === 0) return '';
-  if (!looksTextual(received)) return colours.dim(`${sizeText(received.size)} of bytes, not shown`);
+  if (!received.textual) return colours.dim(`${sizeText(received.size)} of bytes, not shown`);
   if (received.claimsJson || /^\s*[{[]/.test(received.text)) {
     try {
       return colouredJson(received.json(), colours, hide);

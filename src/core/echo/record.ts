@@ -60,7 +60,7 @@ export function recordEcho(
 }
 
 function recordedLine(name: string, value: string, secret: boolean, redactor: Redactor): [string, string] {
-  return [name, secret || secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hide(value)];
+  return [name, secret || secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hideKnown(value)];
 }
 
 function recordedKeeps(kept: readonly Kept[], redactor: Redactor): Record<string, unknown> {
@@ -83,7 +83,7 @@ function recordedAnswer(received: Received, redactor: Redactor): NonNullable<Ech
 }
 
 function recordedBody(received: Received, redactor: Redactor): RecordedBody {
-  if (looksTextual(received)) return recordedText(received.text, received.size, redactor);
+  if (received.textual) return recordedText(received.text, received.size, redactor);
   const bytes = Buffer.from(received.parts.body.subarray(0, longest / 2));
   const cut = received.size > bytes.length;
   return { text: bytes.toString('base64'), encoding: 'base64', size: received.size, cut: cut || undefined };
@@ -94,14 +94,6 @@ function recordedText(text: string, size: number, redactor: Redactor): RecordedB
   // Hidden before it is cut, so that no half of a secret stays at the edge.
   const shown = redactor.hide(text);
   return { text: cut ? shown.slice(0, longest) : shown, encoding: 'utf-8', size, cut: cut || undefined };
-}
-
-/** Text by its type, or, where the type says nothing, by the absence of NUL bytes. */
-export function looksTextual({ mediaType, parts }: Received): boolean {
-  if (/^text\/|[/+](?:json|xml)$|^application\/(?:javascript|graphql|x-www-form-urlencoded|yaml)$/.test(mediaType))
-    return true;
-  if (/^(?:image|audio|video|font)\/|^application\/(?:pdf|zip|gzip|octet-stream)$/.test(mediaType)) return false;
-  return !parts.body.subarray(0, 1000).includes(0);
 }
 
 function phasesOf({ parts: { phases } }: Received): NonNullable<Echo['phases']> {

@@ -12,8 +12,10 @@ const shortest = 8;
 
 export interface Redactor {
   add(value: Value): void;
-  /** The text with every known secret hidden. */
+  /** The text with every known secret hidden, and what stands in fields that are named as credentials. */
   hide(text: string): string;
+  /** The known secrets only: a header line has no fields. */
+  hideKnown(text: string): string;
   /** The same for all texts in a value. */
   hideIn(value: Value): Value;
 }
@@ -35,8 +37,8 @@ export function makeRedactor(): Redactor {
         pattern = undefined;
       }
     },
-    hide(given) {
-      const text = withoutSecretFields(given, hidden);
+    hide: (text) => redactor.hideKnown(withoutSecretFields(text, hidden)),
+    hideKnown(text) {
       if (known.size === 0 || text.length < shortest) return text;
       // The longest first, so that a token inside a header line leaves nothing of the line behind.
       pattern ??= new RegExp(

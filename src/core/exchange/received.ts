@@ -38,7 +38,7 @@ export class Received implements Observed {
   readonly headers: ReceivedParts['headers'];
   private textRead: string | undefined;
   private jsonRead: Value | undefined;
-  private typeRead: string | undefined;
+  private mediaRead: Media | undefined;
 
   constructor(readonly parts: ReceivedParts) {
     this.status = parts.status;
@@ -59,12 +59,21 @@ export class Received implements Observed {
 
   /** The media type in lower case, without parameters; empty where none is named. */
   get mediaType(): string {
-    this.typeRead ??= (headerValue(this.headers, 'content-type') ?? '').split(';')[0]?.trim().toLowerCase() ?? '';
-    return this.typeRead;
+    return this.media.type;
   }
 
   get claimsJson(): boolean {
-    return /[/+]json$/.test(this.mediaType);
+    return this.media.json;
+  }
+
+  /** Text by its type, or, where the type says nothing, by the absence of NUL bytes. */
+  get textual(): boolean {
+    return this.media.textual ?? !this.parts.body.subarray(0, 1000).includes(0);
+  }
+
+  private get media(): Media {
+    this.mediaRead ??= mediaOf(headerValue(this.headers, 'content-type') ?? '');
+    return this.mediaRead;
   }
 
   get text(): string {
@@ -83,6 +92,32 @@ export class Received implements Observed {
     }
     return this.jsonRead;
   }
+}
+
+/** What a content type says. */
+interface Media {
+  readonly type: string;
+  readonly json: boolean;
+  /** undefined where the type says nothing. */
+  readonly textual: boolean | undefined;
+}
+
+/** A vendor sends few different types, and a run asks for them at every answer. */
+const mediaTypes = new Map<string, Media>();
+
+function mediaOf(contentType: string): Media {
+  let media = mediaTypes.get(contentType);
+  if (!media) {
+    const type = contentType.split(';')[0]?.trim().toLowerCase() ?? '';
+    const text = /^text\/|[/+](?:json|xml)$|^application\/(?:javascript|graphql|x-www-form-urlencoded|yaml)$/.test(
+      type,
+    );
+    const bytes = /^(?:image|audio|video|font)\/|^application\/(?:pdf|zip|gzip|octet-stream)$/.test(type);
+    media = { type, json: /[/+]json$/.test(type), textual: text ? true : bytes ? false : undefined };
+    if (mediaTypes.size > 100) mediaTypes.clear();
+    mediaTypes.set(contentType, media);
+  }
+  return media;
 }
 
 /** By the charset parameter (RFC 9110 section 8.3.2), UTF-8 where it is missing or unknown. A byte order mark is dropped. */

@@ -3,7 +3,7 @@
 import { variableNames } from '../collection/layers.js';
 import { documentedSchema, findOperation } from '../collection/sources.js';
 import type { YamlFile } from '../collection/yaml.js';
-import { looksTextual, recordEcho } from '../echo/record.js';
+import { recordEcho } from '../echo/record.js';
 import { isSecretName, secretFieldValues } from '../echo/secret-fields.js';
 import { composeRequest } from '../exchange/compose.js';
 import type { Received } from '../exchange/received.js';
@@ -188,7 +188,7 @@ async function judgeOutcome(
 
 /** The token of a log-in is a secret before anything of the answer is kept, shown or recorded. */
 function hideTokens({ tokens }: PreparedRequest, received: Received, onSecret: (value: Value) => void): void {
-  if (looksTextual(received)) for (const value of secretFieldValues(received.text)) onSecret(value);
+  if (received.textual) for (const value of secretFieldValues(received.text)) onSecret(value);
   for (const place of tokens) {
     try {
       const value = place.find(received);
