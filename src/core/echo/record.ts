@@ -47,7 +47,7 @@ export function recordEcho(
     sent: {
       method: wire.method,
       url: redactor.hide(wire.shownUrl),
-      headers: wire.headers.map(({ name, value, secret }) => recordedLine(name, value, secret, redactor)),
+      headers: recordedLines(wire.headers, redactor),
       body: wire.body && recordedText(wire.body.shown, wire.body.bytes.length, redactor),
     },
     received: received && recordedAnswer(received, redactor),
@@ -57,6 +57,17 @@ export function recordEcho(
     failed: failed.length > 0 ? failed.map((verdict) => hideVerdict(verdict, redactor)) : undefined,
     kept: kept.length > 0 ? recordedKeeps(kept, redactor) : undefined,
   };
+}
+
+const recorded = new WeakMap<WireRequest['headers'], { readonly size: number; readonly lines: [string, string][] }>();
+
+/** Lines that are the same for thousands of requests are recorded from one copy, as long as no secret becomes known. */
+function recordedLines(headers: WireRequest['headers'], redactor: Redactor): [string, string][] {
+  const before = recorded.get(headers);
+  if (before?.size === redactor.size) return before.lines;
+  const lines = headers.map(({ name, value, secret }) => recordedLine(name, value, secret, redactor));
+  recorded.set(headers, { size: redactor.size, lines });
+  return lines;
 }
 
 function recordedLine(name: string, value: string, secret: boolean, redactor: Redactor): [string, string] {

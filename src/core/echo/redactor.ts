@@ -16,6 +16,8 @@ export interface Redactor {
   hide(text: string): string;
   /** The known secrets only: a header line has no fields. */
   hideKnown(text: string): string;
+  /** Grows with every secret that becomes known. */
+  readonly size: number;
   /** The same for all texts in a value. */
   hideIn(value: Value): Value;
 }
@@ -36,6 +38,9 @@ export function makeRedactor(): Redactor {
         known.add(form);
         pattern = undefined;
       }
+    },
+    get size() {
+      return known.size;
     },
     hide: (text) => redactor.hideKnown(withoutSecretFields(text, hidden)),
     hideKnown(text) {

@@ -187,12 +187,16 @@ class Exchange {
   }
 }
 
+const lists = new WeakMap<WireRequest['headers'], string[]>();
+
 /** Names and values in turn. Three lines the library writes itself, two of them first and one last. */
 function headerList({ headers }: WireRequest): string[] {
-  const list: string[] = [];
-  for (const { name, value, origin } of headers) {
-    if (origin === 'automatic' && (name === 'host' || name === 'connection' || name === 'content-length')) continue;
-    list.push(name, value);
+  let list = lists.get(headers);
+  if (!list) {
+    const own = ({ name, origin }: WireRequest['headers'][number]): boolean =>
+      origin !== 'automatic' || (name !== 'host' && name !== 'connection' && name !== 'content-length');
+    list = headers.filter(own).flatMap(({ name, value }) => [name, value]);
+    lists.set(headers, list);
   }
   return list;
 }

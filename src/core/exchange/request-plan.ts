@@ -31,6 +31,8 @@ export interface RequestPlan {
   readonly path: ReadonlyMap<string, Tree>;
   readonly query: readonly PlannedValue[];
   readonly headers: readonly PlannedValue[];
+  /** All header lines, where every one is the same for every sending. */
+  readonly fixedHeaders: readonly HeaderLine[] | undefined;
   readonly body: BodyPlan | undefined;
   readonly timeout: Partial<Timeout>;
 }
@@ -70,6 +72,7 @@ export function planRequest(collection: Collection, loaded: Loaded<RequestFile>,
   const url = content.url;
   const where = (path: TreePath): ReturnType<YamlFile['position']> => yaml.position(path);
   const session = nearest('session') ?? 'none';
+  const headers = mergedValues('headers', layers, loads, (key) => key.toLowerCase());
   return {
     name,
     content: {
@@ -91,7 +94,8 @@ export function planRequest(collection: Collection, loaded: Loaded<RequestFile>,
       ]),
     ),
     query: mergedValues('query', layers, loads, (key) => key),
-    headers: mergedValues('headers', layers, loads, (key) => key.toLowerCase()),
+    headers,
+    fixedHeaders: headers.every(({ fixed }) => fixed) ? headers.flatMap(({ fixed }) => fixed ?? []) : undefined,
     body: content.body === undefined ? undefined : planBody(content.body, where, loads),
     timeout: timeoutOf(nearest('timeout')),
   };
@@ -205,7 +209,7 @@ function resolveParts(
   });
   const addressSecret = evaluation.touchedSecret;
   const query = plan.query.flatMap((value) => queryPairs(value, plan.content.lists ?? 'repeated', evaluation));
-  const headers = plan.headers.flatMap((value) => headerLines(value, evaluation));
+  const headers = plan.fixedHeaders ?? plan.headers.flatMap((value) => headerLines(value, evaluation));
   evaluation.touchedSecret = false;
   const body = plan.body?.(evaluation);
   const redirects = plan.content.redirects ?? 10;
