@@ -85,6 +85,18 @@ test('a log-in that is sent by hand shows and records neither its password nor i
   assert.doesNotMatch(all, /lh_[\w-]{20}/);
 });
 
+test('a kept value that holds a token is not held in the open', async () => {
+  const cwd = await readyCollection();
+  writeIn(
+    cwd,
+    'requests/desk/whole.yaml',
+    `inputs: {password: {default: "\${secret.deskPassword}"}}\nmethod: POST\nurl: \${origin}/v1/sessions\nsession: none\nbody: {json: {user: agent, password: "\${password}"}}\nkeep: {login: $, user: $.user}\n`,
+  );
+  assert.equal((await echoTrail(['send', 'desk/whole'], { cwd })).status, 0);
+  for (const { path, text } of everyFile(cwd)) assert.doesNotMatch(text, /lh_[\w-]{20}/, path);
+  assert.match((await echoTrail(['env', 'show'], { cwd })).out, /user +"agent" +held from desk\/whole/);
+});
+
 test('a kept secret is neither shown, nor held, nor recorded', async () => {
   const cwd = await readyCollection();
   writeIn(

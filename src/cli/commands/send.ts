@@ -86,7 +86,7 @@ async function send(
     clearInterval(timer);
     terminal.progress('');
   }
-  await hold(workspace.collection.local, workspace.environment.name, sent.request.name, sent.kept);
+  await hold(workspace.collection.local, workspace.environment.name, sent.request.name, sent.kept, workspace.redactor);
   const status = Math.max(0, ...sent.problems.map(exitStatus));
   const hide = workspace.redactor.hide;
   if (picked) return printPicked(sent, picked, context, hide, status);

@@ -2,8 +2,10 @@
 import { readFile, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
+import type { Redactor } from '../echo/redactor.js';
 import type { Kept } from '../expectation/keeps.js';
 import { writeAtomically } from '../storage/atomic-write.js';
+import { equalValues } from '../value/equal.js';
 import { parseJson, writeJson } from '../value/json-text.js';
 import type { Value } from '../value/written.js';
 
@@ -23,8 +25,15 @@ export async function readHeld(local: string, environment: string): Promise<Held
   }
 }
 
-export async function hold(local: string, environment: string, request: string, kept: readonly Kept[]): Promise<void> {
-  const open = kept.filter(({ secret }) => !secret);
+/** @param redactor knows what is secret: a value that holds any of it is not held */
+export async function hold(
+  local: string,
+  environment: string,
+  request: string,
+  kept: readonly Kept[],
+  redactor: Redactor,
+): Promise<void> {
+  const open = kept.filter(({ secret, value }) => !secret && equalValues(value, redactor.hideIn(value)));
   if (open.length === 0) return;
   const held = { ...(await readHeld(local, environment)) };
   for (const { name, value, place } of open) held[name] = { value, from: `${request} ${place}` };
