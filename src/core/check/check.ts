@@ -1,10 +1,11 @@
 /** Checking a collection without sending anything: every file by itself, then all of them together. */
 import { join } from 'node:path';
-import { type Collection, type Loaded, manifestName } from '../collection/collection.js';
+import type { Collection, Loaded } from '../collection/collection.js';
 import { manifestFile } from '../collection/files/manifest-file.js';
 import { defaultsKind, type FileContents, type FileKind, fileKinds } from '../collection/files/registry.js';
+import { manifestName } from '../collection/find-collection.js';
 import { shapeProblems } from '../collection/shape.js';
-import { sourceIndex } from '../collection/sources.js';
+import { openSource } from '../collection/source-index.js';
 import { readYaml } from '../collection/yaml.js';
 import { asProblem, type FilePosition, type Problem } from '../problem/problem.js';
 import { planTrail } from '../trail/plan.js';
@@ -58,9 +59,9 @@ export async function checkCollection(collection: Collection, workspace: Workspa
   const requests = read('request');
   const trails = read('trail');
 
-  for (const name of Object.keys(collection.manifest.content.docs ?? {})) {
+  for (const name of Object.keys(collection.docs)) {
     try {
-      sourceIndex(collection, name);
+      await openSource(collection, name);
     } catch (error) {
       add('documentation-readable', asProblem(error), manifestName);
     }
@@ -81,7 +82,8 @@ export async function checkCollection(collection: Collection, workspace: Workspa
   const usable = <T>(files: Map<string, Loaded<T>>): Map<string, Loaded<T>> =>
     new Map([...files].filter(([, { yaml }]) => sound.has(yaml.file)));
   const checked: Checked = { collection, variables, requests: usable(requests), trails: usable(trails) };
-  for (const rule of rules) for (const finding of rule.check(checked)) findings.push({ rule: rule.name, ...finding });
+  for (const rule of rules)
+    for await (const finding of rule.check(checked)) findings.push({ rule: rule.name, ...finding });
 
   const order = (finding: Finding): string =>
     `${finding.where.file} ${String(finding.where.line ?? 0).padStart(6, '0')}`;

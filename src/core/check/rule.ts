@@ -17,5 +17,5 @@ export interface Rule {
   readonly name: string;
   /** The sentence that must hold. */
   readonly must: string;
-  check(checked: Checked): Iterable<Omit<Finding, 'rule'>>;
+  check(checked: Checked): Iterable<Omit<Finding, 'rule'>> | AsyncIterable<Omit<Finding, 'rule'>>;
 }

@@ -1,16 +1,16 @@
 /** A collection folder: finding it, and finding and reading the files in it by name. */
 import { existsSync, readdirSync, statSync } from 'node:fs';
-import { dirname, join, relative, resolve, sep } from 'node:path';
+import { join, relative, resolve, sep } from 'node:path';
 import type { ZodMiniType } from 'zod/mini';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { type ManifestFile, manifestFile } from './files/manifest-file.js';
 import { defaultsKind, type FileContents, type FileKind, fileKinds } from './files/registry.js';
 import type { DefaultsFile } from './files/request-file.js';
+import { findCollection, localFolder, manifestName } from './find-collection.js';
 import { shaped } from './shape.js';
+import type { Shelf } from './shelf.js';
 import { readYaml, type YamlFile } from './yaml.js';
-
-export const manifestName = 'echo-trail.yaml';
 
 /** A file that was read and fits its schema. */
 export interface Loaded<T> {
@@ -20,12 +20,8 @@ export interface Loaded<T> {
   readonly yaml: YamlFile;
 }
 
-export interface Collection {
-  /** The folder, absolute. */
-  readonly root: string;
+export interface Collection extends Shelf {
   readonly manifest: Loaded<ManifestFile>;
-  /** The local state, `.echo-trail/`, never in version control. */
-  readonly local: string;
   /** All names of a kind, sorted. */
   names(kind: FileKind): readonly string[];
   /** The whole name for any unambiguous end of it. @throws Problem name-not-found, name-ambiguous */
@@ -34,18 +30,6 @@ export interface Collection {
   read<K extends FileKind>(kind: K, given: string): Loaded<FileContents[K]>;
   /** The `defaults.yaml` that hold for a request, the outermost folder first. */
   defaults(requestName: string): readonly Loaded<DefaultsFile>[];
-}
-
-/** The nearest folder upward that holds a manifest. @throws Problem collection-not-found */
-export function findCollection(from: string): string {
-  for (let folder = resolve(from); ; folder = dirname(folder)) {
-    if (existsSync(join(folder, manifestName))) return folder;
-    if (dirname(folder) === folder) break;
-  }
-  throw new Problem('collection-not-found', {
-    what: `no collection here: neither ${resolve(from)} nor a folder above it holds ${manifestName}`,
-    remedy: 'echo-trail init makes one; --collection DIR names another folder; echo-trail demo shows one',
-  });
 }
 
 /** @throws Problem collection-not-found, and all that reading the manifest may throw */
@@ -68,7 +52,8 @@ export function openCollection(root: string): Collection {
   const collection: Collection = {
     root,
     manifest,
-    local: join(root, '.echo-trail'),
+    local: join(root, localFolder),
+    docs: manifest.content.docs ?? {},
     names(kind) {
       let names = listed.get(kind);
       if (!names) {

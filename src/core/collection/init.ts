@@ -3,7 +3,10 @@ import { existsSync } from 'node:fs';
 import { basename, join, resolve } from 'node:path';
 import { Problem } from '../problem/problem.js';
 import { writeAtomically } from '../storage/atomic-write.js';
-import { manifestName } from './collection.js';
+import { environmentText } from './environment-text.js';
+import { manifestName } from './find-collection.js';
+
+const sandbox = 'environments/sandbox.yaml';
 
 export interface NewCollection {
   readonly folder: string;
@@ -13,24 +16,16 @@ export interface NewCollection {
 /** The files written, from the folder. @throws Problem file-exists; then nothing is written */
 export async function initCollection({ folder, origin }: NewCollection): Promise<readonly string[]> {
   const root = resolve(folder);
-  const { hostname } = new URL(origin);
   const files: Record<string, string> = {
     [manifestName]: `# yaml-language-server: $schema=.echo-trail/schemas/manifest.json
 name: ${JSON.stringify(basename(root))}
 environment: sandbox                # used where --env is not given
 variables: {}
 `,
-    'environments/sandbox.yaml': `# yaml-language-server: $schema=../.echo-trail/schemas/environment.json
-about: The vendor's sandbox
-changes: allow                      # allow | ask | refuse: what happens to a call that changes something here
-variables:
-  origin: ${origin}
-hosts: [${JSON.stringify(hostname.replace(/^\[|\]$/g, ''))}]   # credentials go to these hosts only
-timeout: {connect: 10s, total: 60s}
-`,
+    [sandbox]: environmentText({ file: sandbox, origin, about: "The vendor's sandbox", changes: 'allow' }),
     '.gitignore': '# secrets, open sessions, echoes and indexes stay on this machine\n.echo-trail/\n',
   };
-  const taken = [manifestName, 'environments/sandbox.yaml'].filter((file) => existsSync(join(root, file)));
+  const taken = [manifestName, sandbox].filter((file) => existsSync(join(root, file)));
   if (taken.length > 0) {
     throw new Problem('file-exists', {
       what: `there is a collection already in ${root}`,

@@ -1,6 +1,6 @@
 /** Inputs: what a caller may set, read as their type and held against their matchers. */
 import type { Loads } from '../expression/compile.js';
-import { type Evaluation, omitted } from '../expression/evaluation.js';
+import { Evaluation, omitted, type Surroundings } from '../expression/evaluation.js';
 import type { Named, Names } from '../expression/names.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import { compileMatchers } from '../matcher/compile.js';
@@ -55,7 +55,8 @@ export function planInputs(
 export function inputValue(
   plan: InputPlan,
   given: Named | undefined,
-  evaluation: Omit<Evaluation, 'touchedSecret'>,
+  names: Names,
+  surroundings: Surroundings,
 ): Named | undefined {
   if (given) {
     const value = asDeclared(plan, given.value);
@@ -64,7 +65,7 @@ export function inputValue(
   if (!plan.fallback) return undefined;
   const { constant } = plan.fallback;
   if (constant !== undefined) return { value: asDeclared(plan, constant), origin: `default in ${plan.file}` };
-  const inner: Evaluation = { ...evaluation, touchedSecret: false };
+  const inner = new Evaluation(names, surroundings);
   const value = plan.fallback.evaluate(inner);
   if (value === omitted) return undefined;
   return { value: asDeclared(plan, value), origin: `default in ${plan.file}`, secret: inner.touchedSecret };
@@ -96,7 +97,8 @@ export class InputNames implements Names {
   constructor(
     private readonly plans: readonly InputPlan[],
     private readonly given: (name: string) => Named | undefined,
-    private readonly evaluation: Omit<Evaluation, 'touchedSecret'>,
+    private readonly names: Names,
+    private readonly surroundings: Surroundings,
   ) {}
 
   lookup(name: string): Named | undefined {
@@ -104,7 +106,7 @@ export class InputNames implements Names {
     if (before) return before;
     for (const plan of this.plans) {
       if (plan.name !== name) continue;
-      const found = inputValue(plan, this.given(name), this.evaluation);
+      const found = inputValue(plan, this.given(name), this.names, this.surroundings);
       this.worked ??= new Map();
       this.worked.set(name, found);
       return found;

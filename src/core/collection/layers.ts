@@ -1,11 +1,10 @@
 /** The layers of variables: `--set`, then the environment, then the collection. */
-
 import type { Loads } from '../expression/compile.js';
-import { type Evaluation, omitted } from '../expression/evaluation.js';
+import { Evaluation, omitted, type Surroundings } from '../expression/evaluation.js';
 import { layered, type Named, type Names } from '../expression/names.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import { Problem } from '../problem/problem.js';
-import type { Value } from '../value/written.js';
+import { plain, type Value } from '../value/written.js';
 import type { Collection, Loaded } from './collection.js';
 import type { EnvironmentFile } from './files/environment-file.js';
 
@@ -17,6 +16,10 @@ export interface Environment {
   readonly changes: 'allow' | 'ask' | 'refuse';
   readonly hosts: readonly string[] | undefined;
   readonly timeout: EnvironmentFile['timeout'];
+  /** `tls`, `proxy` and `http`. */
+  readonly connection: Tree;
+  /** How long an address may be. */
+  readonly urlLimit: number;
   readonly variables: ReadonlyMap<string, Tree>;
 }
 
@@ -39,6 +42,12 @@ export function readEnvironment(collection: Collection, given: string | undefine
     changes: content.changes ?? 'ask',
     hosts: content.hosts,
     timeout: content.timeout,
+    connection: compileTree(
+      definedOnly({ tls: content.tls, proxy: content.proxy, http: content.http }),
+      (path) => yaml.position(path),
+      loads,
+    ),
+    urlLimit: Number(plain(content['url-limit'] ?? 8000)),
     variables: trees(content.variables, ['variables'], loaded, loads),
   };
 }
@@ -46,6 +55,9 @@ export function readEnvironment(collection: Collection, given: string | undefine
 export function collectionVariables(collection: Collection, loads: Loads): ReadonlyMap<string, Tree> {
   return trees(collection.manifest.content.variables, ['variables'], collection.manifest, loads);
 }
+
+const definedOnly = (given: Readonly<Record<string, unknown>>): Value =>
+  Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)) as Value;
 
 /** Values of a map, placed where each value stands in its file. */
 function trees(
@@ -106,12 +118,8 @@ export function variableLayers(
  * The variables as names, worked out when first used and then kept for this request.
  * @param caller the names of whoever sends the request (a row may supply the origin)
  */
-export function variableNames(
-  { layers }: Layers,
-  caller: Names,
-  evaluation: Omit<Evaluation, 'names' | 'touchedSecret'>,
-): Names {
-  return new VariableNames(layers, caller, evaluation);
+export function variableNames({ layers }: Layers, caller: Names, surroundings: Surroundings): Names {
+  return new VariableNames(layers, caller, surroundings);
 }
 
 class VariableNames implements Names {
@@ -121,7 +129,7 @@ class VariableNames implements Names {
   constructor(
     private readonly from: readonly Layer[],
     private readonly caller: Names,
-    private readonly hooks: Omit<Evaluation, 'names' | 'touchedSecret'>,
+    private readonly surroundings: Surroundings,
   ) {}
 
   lookup(name: string): Named | undefined {
@@ -138,7 +146,7 @@ class VariableNames implements Names {
       throw new Problem('circle', { what: `the variables ${this.open.join(', ')} refer to each other in a circle` });
     }
     this.open.push(name);
-    const inner: Evaluation = { ...this.hooks, names: layered(this, this.caller), touchedSecret: false };
+    const inner = new Evaluation(layered(this, this.caller), this.surroundings);
     const value = (variables.get(name) as Tree).evaluate(inner);
     this.open.pop();
     if (value === omitted) return undefined;

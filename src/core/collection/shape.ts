@@ -77,8 +77,20 @@ function problemOf(schema: $ZodType, issue: $ZodIssue, file: YamlFile): Problem[
     }
     case 'invalid_union': {
       if (issue.errors.length === 0) {
-        const options = (issue as { note?: string; discriminator?: string }).discriminator;
-        return [make(`${keyText([...path])} is of no known kind${options ? ` (${options})` : ''}`)];
+        const key = (issue as { discriminator?: string }).discriminator ?? 'kind';
+        const known = [...(schema._zod.propValues?.[key] ?? [])].map(String);
+        const at = path.at(-1) === key ? path : [...path, key];
+        const given = valueAt(file.value, at);
+        if (given === undefined)
+          return [make(`${keyText(at)} is missing`, `allowed: ${known.join(', ')}`, at.slice(0, -1), 'key')];
+        const near = nearest(String(given), known);
+        return [
+          make(
+            `${keyText(at)} cannot be ${foundText(given)}`,
+            `${near === undefined ? '' : `did you mean ${near}? `}allowed: ${known.join(', ')}`,
+            at,
+          ),
+        ];
       }
       // The alternative that came furthest says most.
       const best = [...issue.errors].sort((a, b) => unionDepth(b) - unionDepth(a))[0] ?? [];

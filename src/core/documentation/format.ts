@@ -1,13 +1,34 @@
-/** A documentation format, and the list of those that are read. A new one is one folder and one line here. */
-import type { Documentation } from './model.js';
-import { openapi } from './openapi/read.js';
+/** A documentation format: how it is recognised, read once, and described from the index ever after. */
+import type { Documents, Part } from './documents.js';
+import type { Definitions, Documentation, Operation, OperationEntry, TypeDescription } from './model.js';
 
 export interface DocumentationFormat {
+  /** As it stands in the index: `OpenAPI`. */
   readonly name: string;
-  /** Whether a parsed document claims to be of this format, in any version. */
-  claims(document: unknown): boolean;
+  /** What it looks like, for people whose file is none: `openapi: 3.x or swagger: 2.0 at its top`. */
+  readonly about: string;
+  /** Whether a document claims to be of this format, in any version. */
+  claims(part: Part): boolean;
+  /** What a document refers to, as it stands there; fragments included. */
+  references(part: Part): Promise<readonly string[]>;
   /** @throws Problem document-unreadable: a version that is not read, or nothing usable in it */
-  read(document: unknown, source: string): Documentation;
+  read(documents: Documents, source: string): Promise<Documentation>;
+  /** What describes its operations from the index. */
+  describer(): Promise<Describer>;
 }
 
-export const formats: readonly DocumentationFormat[] = [openapi];
+/** What an index of a format is read with. */
+export interface Describer {
+  /** An operation in full, or with so many levels of members below members. */
+  describe(entry: OperationEntry, source: string, definitions: Definitions, depth?: number): Operation;
+  describeType(name: string, key: string, definitions: Definitions): TypeDescription;
+  /** Names of fields, such as `cargo.kind`, and the texts of their descriptions, for searches. */
+  searchable(entry: OperationEntry, definitions: Definitions): Searchable & { readonly shared?: readonly string[] };
+  /** What operations share, by the keys that `searchable` gave: written once, however many have it. */
+  searchableShared?(key: string, definitions: Definitions): Searchable;
+}
+
+export interface Searchable {
+  readonly description: string;
+  readonly fields: readonly string[];
+}

@@ -1,5 +1,5 @@
 /** Paths that must stay inside the collection folder, symbolic links resolved. */
-import { realpathSync } from 'node:fs';
+import { realpathSync, statSync } from 'node:fs';
 import { isAbsolute, relative, resolve, sep } from 'node:path';
 import { Problem } from '../problem/problem.js';
 
@@ -21,6 +21,12 @@ export function pathInside(root: string, named: string): string {
     });
   }
   if (!isWithin(realpathSync(root), real)) throw outside(named);
+  if (!statSync(real).isFile())
+    throw new Problem('file-unreadable', {
+      what: `${named} is not a file`,
+      where: { file: named },
+      data: { file: named },
+    });
   return real;
 }
 

@@ -1,5 +1,6 @@
 /** JSON text in and out, exact for long numbers. */
 import { isSafeNumber, parse as parseExactly } from 'lossless-json';
+import { pathBelow } from './json-path-text.js';
 import { type Value, Written } from './written.js';
 
 /** RFC 8259 section 6. */
@@ -12,8 +13,34 @@ export function parseJson(text: string): Value {
   const value = JSON.parse(text) as Value;
   if (!longDigits.test(text)) return value;
   return parseExactly(text, null, {
+    // As JSON.parse does; that they stand twice is told apart from it.
+    onDuplicateKey: ({ newValue }: { newValue: unknown }) => newValue,
     parseNumber: (source: string) => (isSafeNumber(source) ? Number(source) : new Written(source, Number(source))),
   }) as Value;
+}
+
+/**
+ * Keys that stand twice in one object, as JSONPaths; parsers take the last and say nothing. Only of text that parses.
+ */
+export function duplicateKeys(text: string): string[] {
+  const found = new Set<string>();
+  const open: { readonly keys: Set<string> | undefined; name: string; index: number }[] = [];
+  const strings = /"(?:[^"\\]|\\.)*"|[{}[\],]/g;
+  for (let token = strings.exec(text); token; token = strings.exec(text)) {
+    const [mark] = token;
+    const here = open.at(-1);
+    if (mark === '{' || mark === '[') open.push({ keys: mark === '{' ? new Set() : undefined, name: '', index: 0 });
+    else if (mark === '}' || mark === ']') open.pop();
+    else if (mark === ',') {
+      if (here && !here.keys) here.index += 1;
+    } else if (here?.keys && /^\s*:/.test(text.slice(strings.lastIndex, strings.lastIndex + 40))) {
+      here.name = JSON.parse(mark) as string;
+      if (here.keys.has(here.name))
+        found.add(open.reduce((at, { keys, name, index }) => pathBelow(at, keys ? name : index), '$'));
+      here.keys.add(here.name);
+    }
+  }
+  return [...found];
 }
 
 /** The text of a scalar as it stands in JSON: a valid number keeps its digits, anything else its value. */
@@ -25,10 +52,11 @@ function writtenJson(scalar: Written): string {
   return JSON.stringify(scalar.value);
 }
 
-function holdsWritten(value: unknown): boolean {
+/** Whether anything in it is not written as JSON.stringify would. */
+function needsOwnText(value: unknown): boolean {
   if (typeof value !== 'object' || value === null) return false;
-  if (value instanceof Written) return true;
-  for (const key in value) if (holdsWritten((value as Record<string, unknown>)[key])) return true;
+  if (value instanceof Written || value instanceof Uint8Array) return true;
+  for (const key in value) if (needsOwnText((value as Record<string, unknown>)[key])) return true;
   return false;
 }
 
@@ -37,7 +65,7 @@ function holdsWritten(value: unknown): boolean {
  * Bytes are written as base64 text.
  */
 export function writeJson(value: Value, indent = 0): string {
-  if (!holdsWritten(value)) return JSON.stringify(bytesAsText(value), null, indent);
+  if (!needsOwnText(value)) return JSON.stringify(value, null, indent);
   return exactJson(value, indent, '');
 }
 

@@ -6,12 +6,13 @@
  *     query: {ship: "${imoo}"}     # does not
  */
 
+import { addressNames } from '../../exchange/address-template.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { nearestHint } from '../../problem/nearest.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';
 
-const parts = ['url', 'path', 'query', 'headers', 'body', 'expect'] as const;
+const parts = ['url', 'path', 'query', 'headers', 'cookies', 'body', 'expect'] as const;
 
 export const namesResolve: Rule = {
   name: 'names-resolve',
@@ -32,11 +33,13 @@ export const namesResolve: Rule = {
         }
       }
       for (const [, part] of content.url.replace(/^\$\{[^}]*\}/, '').matchAll(/\{([^{}]*)\}/g)) {
-        if (part === undefined || inputs.includes(part) || content.path?.[part] !== undefined) continue;
-        yield {
-          ...missing(part, ['url']),
-          what: `the part {${part}} of the address is neither an input of ${name} nor given under path:`,
-        };
+        for (const used of addressNames(part ?? '')) {
+          if (inputs.includes(used) || content.path?.[used] !== undefined) continue;
+          yield {
+            ...missing(used, ['url']),
+            what: `the part {${used}} of the address is neither an input of ${name} nor given under path:`,
+          };
+        }
       }
     }
   },

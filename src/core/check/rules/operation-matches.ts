@@ -7,7 +7,7 @@
  */
 import type { Loaded } from '../../collection/collection.js';
 import type { RequestFile } from '../../collection/files/request-file.js';
-import { findOperation } from '../../collection/sources.js';
+import { findOperation } from '../../collection/source-index.js';
 import type { Operation } from '../../documentation/model.js';
 import { asProblem } from '../../problem/problem.js';
 import type { Finding } from '../finding.js';
@@ -26,6 +26,10 @@ export const operationMatches: Rule = {
       } catch (error) {
         const { what, remedy } = asProblem(error);
         yield { severity: 'error', where: yaml.position(['operation']), what, remedy };
+        continue;
+      }
+      if (operation.protocol !== 'http') {
+        yield* otherProtocol(request, operation);
         continue;
       }
       const method = (content.method ?? 'GET').toUpperCase();
@@ -50,6 +54,41 @@ export const operationMatches: Rule = {
     }
   },
 };
+
+/** GraphQL and SOAP: a POST with a body of that kind; the action by its description. */
+function* otherProtocol(
+  { content, yaml }: Loaded<RequestFile>,
+  { protocol, soap }: Operation,
+): Generator<Omit<Finding, 'rule'>> {
+  const method = (content.method ?? 'GET').toUpperCase();
+  if (method !== 'POST' && !(protocol === 'graphql' && content.body === undefined)) {
+    yield {
+      severity: 'error',
+      where: content.method === undefined ? yaml.position(['url'], 'key') : yaml.position(['method']),
+      what: `the method is ${method}, and a ${protocol === 'soap' ? 'SOAP' : 'GraphQL'} call is a POST`,
+      remedy: 'method: POST',
+    };
+  }
+  const { body } = content;
+  if (!soap || !body || !('soap' in body)) return;
+  const { version = '1.1', action = '' } = body.soap;
+  if (version !== soap.version) {
+    yield {
+      severity: 'error',
+      where: yaml.position(['body', 'soap', 'version']),
+      what: `the version is ${version}, documented for this port is ${soap.version}`,
+      remedy: `version: "${soap.version}"`,
+    };
+  }
+  if (action.replace(/^"|"$/g, '') !== soap.action) {
+    yield {
+      severity: 'error',
+      where: yaml.position(['body', 'soap', 'action']),
+      what: `the action is ${JSON.stringify(action)}, documented is ${JSON.stringify(soap.action)}`,
+      remedy: `action: ${soap.action}`,
+    };
+  }
+}
 
 function* missingParts({ content, yaml }: Loaded<RequestFile>, operation: Operation): Generator<Omit<Finding, 'rule'>> {
   const given = {

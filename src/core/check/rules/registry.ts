@@ -1,16 +1,20 @@
 /** All rules. A new one is one file and one line here. */
 import type { Rule } from '../rule.js';
+import { documentsFit } from './documents-fit.js';
 import { inputsUsed } from './inputs-used.js';
 import { keptValuesUsed } from './kept-values-used.js';
 import { namesResolve } from './names-resolve.js';
 import { noBodyInGet } from './no-body-in-get.js';
 import { operationMatches } from './operation-matches.js';
 import { trailNamesResolve } from './trail-names-resolve.js';
+import { valuesDocumented } from './values-documented.js';
 
 export const rules: readonly Rule[] = [
   namesResolve,
   trailNamesResolve,
   operationMatches,
+  valuesDocumented,
+  documentsFit,
   keptValuesUsed,
   inputsUsed,
   noBodyInGet,

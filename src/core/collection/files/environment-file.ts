@@ -1,7 +1,7 @@
 /** `environments/NAME.yaml`. */
 import * as z from 'zod/mini';
 import { described } from './described.js';
-import { about, timeout, values } from './parts.js';
+import { about, anyValue, timeout, values } from './parts.js';
 
 export const environmentFile = described(
   z.strictObject({
@@ -16,6 +16,51 @@ export const environmentFile = described(
       'Credentials go to these hosts only. The host of `origin` where nothing is said.',
     ),
     timeout: z.optional(timeout),
+    tls: described(
+      z.optional(
+        z.strictObject({
+          trust: described(
+            z.optional(z.union([z.string(), z.array(z.string())])),
+            'Certificates in PEM that are trusted too: paths in the collection, or the PEM itself.',
+          ),
+          identity: described(
+            z.optional(
+              z.strictObject({
+                certificate: described(z.optional(z.string()), 'The client certificate in PEM, or its path.'),
+                key: described(z.optional(z.string()), 'Its key in PEM, or its path; `${secret.NAME}` holds it best.'),
+                bundle: described(z.optional(z.string()), 'Both in one PKCS#12 file instead: its path.'),
+                passphrase: described(z.optional(z.string()), 'The pass phrase of the key or the bundle.'),
+              }),
+            ),
+            'The client certificate and its key.',
+          ),
+          name: described(z.optional(z.string()), 'The name that the server must prove, in place of the host.'),
+          minimum: described(z.optional(z.enum(['1.2', '1.3'])), 'The oldest version of TLS that is spoken.'),
+          pinned: described(
+            z.optional(z.string()),
+            'The SHA-256 fingerprint of the only certificate that is taken, whoever signed it.',
+          ),
+        }),
+      ),
+      'How TLS connections are made. Worked out anew for each request.',
+    ),
+    proxy: described(
+      z.optional(
+        z.union([
+          z.string(),
+          z.strictObject({
+            url: z.string(),
+            except: described(z.optional(z.array(z.string())), 'Hosts, and `.domains`, that are reached without it.'),
+          }),
+        ]),
+      ),
+      'The proxy, or `none`. HTTPS_PROXY, HTTP_PROXY and NO_PROXY of the process where nothing is said.',
+    ),
+    http: described(z.optional(z.union([z.literal(1), z.literal(2)])), 'The version of HTTP. 1 where nothing is said.'),
+    'url-limit': described(
+      z.optional(anyValue),
+      'How long an address may be; a longer one is sent with a warning. 8000 where nothing is said.',
+    ),
   }),
   'An environment: where requests go, and what is allowed there.',
 );

@@ -3,10 +3,25 @@ import * as z from 'zod/mini';
 import { described } from './described.js';
 import { about, values } from './parts.js';
 
+const asked = z.strictObject({
+  from: described(z.string(), 'The request whose answer says it.'),
+  values: described(z.optional(z.string()), 'The place of the allowed values, such as `$.items[*].code`.'),
+  fields: described(z.optional(z.string()), 'Of a filter: the place of the names of its fields.'),
+  operators: described(z.optional(z.string()), 'Of a filter: the place of its operators.'),
+});
+
 const documentation = z.strictObject({
   file: described(z.string(), 'The snapshot in the collection, from its folder.'),
   source: described(z.optional(z.string()), 'Where it was fetched from.'),
   fetched: described(z.optional(z.string()), 'The day it was fetched.'),
+  parts: described(
+    z.optional(z.record(z.string(), z.string())),
+    'Further documents that it refers to: their names or addresses, and their snapshots.',
+  ),
+  asked: described(
+    z.optional(z.record(z.string(), asked)),
+    'What the API itself says of a parameter, by `OPERATION.PARAMETER`; `docs ask` sends the requests.',
+  ),
 });
 
 export const manifestFile = described(

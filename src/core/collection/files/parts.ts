@@ -19,6 +19,8 @@ const duration = z.string().check(
 export const timeout = described(
   z.strictObject({
     connect: described(z.optional(duration), 'Until the connection stands, TLS included. 10s where nothing is said.'),
+    'first-byte': described(z.optional(duration), 'From sending to the first byte of the answer.'),
+    idle: described(z.optional(duration), 'Between two pieces of the answer.'),
     total: described(z.optional(duration), 'From the start to the last byte. 60s where nothing is said.'),
   }),
   'How long to wait.',
@@ -58,7 +60,7 @@ export const keep = described(
 
 export const redirects = described(
   z.union([z.literal('none'), z.number()]),
-  'How many redirects of a safe call are followed, or `none`. 10 where nothing is said. Others are never followed.',
+  'How many redirects are followed, or `none`. Where nothing is said, 10 of GET and HEAD, and the GET that a 303 asks for.',
 );
 
 const prompt = z.enum(['always', 'on-request', 'never']);

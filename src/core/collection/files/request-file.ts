@@ -20,7 +20,44 @@ const bodySpec = described(
   z.union([
     z.strictObject({ json: described(anyValue, 'Any value, sent as JSON; numbers stay numbers.') }),
     z.strictObject({ text: described(z.string(), 'Text, sent as UTF-8.') }),
-    z.strictObject({ form: described(values, 'Fields, sent URL-encoded; a list repeats its field.') }),
+    z.strictObject({
+      form: described(values, 'Fields, sent URL-encoded; a list repeats its field, a map is written with brackets.'),
+    }),
+    z.strictObject({
+      parts: described(
+        values,
+        'Parts of multipart/form-data: a text, a list, or {text | file | template | json, type, name}.',
+      ),
+    }),
+    z.strictObject({ file: described(z.string(), 'The path of a file in the collection, sent as it is.') }),
+    z.strictObject({ template: described(z.string(), 'The path of a file in bodies/, with values put in.') }),
+    z.strictObject({ xml: described(z.string(), 'XML text; the values in it are escaped.') }),
+    z.strictObject({
+      graphql: described(
+        z.strictObject({
+          document: described(
+            z.string(),
+            'The document: a query, mutation or subscription; or the path of a .graphql file.',
+          ),
+          variables: described(z.optional(values), 'Values for the variables that the document declares.'),
+          operation: described(
+            z.optional(z.string()),
+            'Which operation of the document is meant, where it has several.',
+          ),
+        }),
+        'A GraphQL document with its variables, sent as JSON.',
+      ),
+    }),
+    z.strictObject({
+      soap: described(
+        z.strictObject({
+          envelope: described(z.string(), 'The envelope, or the path of an .xml file; the values in it are escaped.'),
+          version: described(z.optional(z.enum(['1.1', '1.2'])), 'The version of SOAP. 1.1 where nothing is said.'),
+          action: described(z.optional(z.string()), 'The action, with or without its quotes.'),
+        }),
+        'A SOAP envelope; content type and action follow from the version.',
+      ),
+    }),
   ]),
   'The body, by kind. The content type follows from the kind; an explicit header wins.',
 );
@@ -53,8 +90,24 @@ export const requestFile = described(
       z.optional(values),
       'Values for the `{name}` parts of the address, where they are not inputs of that name.',
     ),
+    cookies: described(z.optional(values), 'Cookies by name, sent beside those that the vendor has set.'),
     body: z.optional(bodySpec),
     keep: z.optional(keep),
+    table: described(
+      z.optional(
+        z.strictObject({
+          rows: described(
+            z.optional(z.string()),
+            'The place of the list; the largest list of maps where nothing is said.',
+          ),
+          columns: described(
+            z.optional(z.union([z.array(z.string()), z.record(z.string(), z.string())])),
+            'Paths in an item, such as `berth.code`; with names where they are to be called otherwise.',
+          ),
+        }),
+      ),
+      'The list of the answer that `send` shows as a table.',
+    ),
     changes: described(
       z.optional(z.boolean()),
       'false for a call that changes nothing although its method says so; true for the opposite.',

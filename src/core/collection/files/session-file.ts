@@ -36,7 +36,38 @@ const login = described(
   'A token that a request obtains.',
 );
 
-export const sessionFile = described(z.union([bearer, login]), 'A session: one way to authenticate.');
+const user = described(z.string(), 'The user.');
+const password = described(z.string(), 'The password, usually `${secret.NAME}`.');
+
+const basic = described(
+  z.strictObject({ kind: z.literal('basic'), about: z.optional(about), user, password }),
+  'User and password with every request (RFC 7617).',
+);
+
+const digest = described(
+  z.strictObject({ kind: z.literal('digest'), about: z.optional(about), user, password }),
+  'A proof of the password for each request (RFC 7616); the first refusal says what the server wants.',
+);
+
+const apiKey = described(
+  z.strictObject({
+    kind: z.literal('api-key'),
+    about: z.optional(about),
+    key: described(z.string(), 'The key, usually `${secret.NAME}`.'),
+    header: described(z.optional(z.string()), 'The name of the header that takes it.'),
+    query: described(z.optional(z.string()), 'The name of the query parameter that takes it.'),
+    cookie: described(z.optional(z.string()), 'The name of the cookie that takes it.'),
+  }),
+  'A key that is sent with every request, in one of a header, a query parameter and a cookie.',
+);
+
+export const sessionFile = described(
+  z.discriminatedUnion('kind', [bearer, login, basic, digest, apiKey]),
+  'A session: one way to authenticate.',
+);
 export type SessionFile = z.infer<typeof sessionFile>;
 export type BearerFile = z.infer<typeof bearer>;
 export type LoginFile = z.infer<typeof login>;
+export type BasicFile = z.infer<typeof basic>;
+export type DigestFile = z.infer<typeof digest>;
+export type ApiKeyFile = z.infer<typeof apiKey>;

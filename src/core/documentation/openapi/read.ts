@@ -1,78 +1,94 @@
-/** OpenAPI 3.0 and 3.1: from the document to operations. Faulty parts are lost alone, with a warning. */
+/** OpenAPI 2.0, 3.0 and 3.1: from the documents to what the index keeps. Faulty parts are lost alone, with a warning. */
 import { Problem } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
-import { exampleFrom } from '../example.js';
-import type { DocumentationFormat } from '../format.js';
-import type { Answer, Body, Content, Documentation, Field, Operation, Parameter, ParameterLocation } from '../model.js';
-import { isMap, type Json, type JsonMap, pointer, type References, references } from './references.js';
-import { asJsonSchema, exampleOf, type FieldReader, fieldReader } from './schema.js';
-import { securityReader } from './security.js';
+import type { Documents } from '../documents.js';
+import type { Documentation, OperationEntry, Server, Warning } from '../model.js';
+import { collectDefinitions, namedSchemas } from './definitions.js';
+import { documentedLinks, type OwnOperation } from './describe.js';
+import { warnOfFaults } from './faults.js';
+import { below, isMap, type Json, type JsonMap, pointer, type References, references } from './references.js';
+import { operation3, securitySchemes3, server2, type Version2, version2Of } from './version2.js';
 
 const methods = ['get', 'put', 'post', 'delete', 'options', 'head', 'patch', 'trace'] as const;
-const safeMethods = new Set(['get', 'head', 'options', 'trace']);
-const locations = new Set(['path', 'query', 'header', 'cookie']);
-/** Headers that the tool itself answers for; as parameters they mean nothing (OpenAPI 3.1, Parameter Object). */
-const ownHeaders = new Set(['accept', 'content-type', 'authorization']);
+const mostWarnings = 5000;
 
-export const openapi: DocumentationFormat = {
-  name: 'OpenAPI',
-  claims: (document) => isMap(document) && ('openapi' in document || 'swagger' in document),
-  read(document, source) {
-    const root = document as JsonMap;
-    const version = String(root.openapi ?? root.swagger);
-    if (!/^3\.[01](?:\.|$)/.test(version)) {
-      throw new Problem('document-unreadable', {
-        what: `OpenAPI ${version} is not read`,
-        remedy: 'versions 3.0 and 3.1 are; many vendors publish one of them beside the older',
-        data: { version },
-      });
-    }
-    if (root.paths !== undefined && !isMap(root.paths)) {
-      throw new Problem('document-unreadable', {
-        what: 'the document claims to be OpenAPI, but its paths are not a map',
-        where: '/paths',
-      });
-    }
-    return new Reading(root, source, version).documentation();
-  },
-};
+/** @throws Problem document-unreadable */
+export function readOpenApi(documents: Documents, source: string): Documentation {
+  const root = documents.main.content as JsonMap;
+  const version = versionOf(root);
+  if (root.paths !== undefined && !isMap(root.paths)) {
+    throw new Problem('document-unreadable', {
+      what: 'the document claims to be OpenAPI, but its paths are not a map',
+      where: '/paths',
+    });
+  }
+  return new Reading(root, source, version, documents).documentation();
+}
+
+function versionOf(root: JsonMap): string {
+  const version = String(root.openapi ?? root.swagger);
+  if (/^3\.[01](?:\.|$)/.test(version) && root.openapi !== undefined) return version;
+  if (/^2(?:\.0)?$/.test(version)) return '2.0';
+  throw new Problem('document-unreadable', {
+    what: `OpenAPI ${version} is not read`,
+    remedy: 'versions 2.0, 3.0 and 3.1 are; many vendors publish one of them beside the others',
+    data: { version },
+  });
+}
 
 class Reading {
+  private readonly definitions: Map<string, Value>;
+  private readonly warnings: Warning[];
   private readonly references: References;
-  private readonly reader: FieldReader;
-  private readonly security: ReturnType<typeof securityReader>;
   private readonly ids = new Set<string>();
+  private readonly version2: Version2 | undefined;
+  private readonly servers: Json | undefined;
 
   constructor(
     private readonly root: JsonMap,
     private readonly source: string,
     private readonly version: string,
+    { main, parts }: Documents,
   ) {
-    this.references = references(root);
-    this.reader = fieldReader(this.references);
-    this.security = securityReader(root, this.references);
+    const { definitions, warnings } = collectDefinitions({ main, parts });
+    this.definitions = definitions;
+    this.warnings = warnings;
+    this.references = references(definitions);
+    this.version2 = version === '2.0' ? version2Of(root) : undefined;
+    const fetched = /^https?:/.test(main.uri) ? new URL(main.uri).origin : undefined;
+    this.servers = this.version2 ? server2(root, fetched) : root.servers;
   }
 
   documentation(): Documentation {
-    const info = isMap(this.root.info) ? this.root.info : {};
-    const operations = Object.entries(isMap(this.root.paths) ? this.root.paths : {}).flatMap(([path, item]) =>
-      this.pathItem(path, item),
+    const { root } = this;
+    const info = isMap(root.info) ? root.info : {};
+    const types = new Map<string, string>();
+    for (const [name, { key, schema }] of namedSchemas(root)) {
+      types.set(name, key);
+      this.definitions.set(key, schema as Value);
+    }
+    const components = isMap(root.components) ? root.components : {};
+    const schemes = this.version2 ? securitySchemes3(root.securityDefinitions) : components.securitySchemes;
+    for (const [name, scheme] of Object.entries(isMap(schemes) ? schemes : {}))
+      this.definitions.set(`#/components/securitySchemes/${name}`, scheme as Value);
+    const operations = Object.entries(isMap(root.paths) ? root.paths : {}).flatMap(([path, item]) =>
+      path.startsWith('x-') ? [] : this.pathItem(path, item),
     );
     if (operations.length === 0) this.references.warn('/paths', 'the document describes no operation');
-    const components = isMap(this.root.components) ? this.root.components : {};
-    const schemas = isMap(components.schemas) ? components.schemas : {};
     return {
       format: 'OpenAPI',
       version: this.version,
       title: typeof info.title === 'string' ? info.title : this.source,
-      servers: serverUrls(this.root.servers),
+      servers: serversOf(this.servers),
       operations,
-      definitions: Object.fromEntries(Object.entries(schemas).map(([name, schema]) => [name, asJsonSchema(schema)])),
-      warnings: dedupe(this.references.warnings),
+      definitions: this.definitions,
+      types,
+      webhooks: webhookNames(root),
+      warnings: dedupe([...this.warnings, ...this.references.warnings]).slice(0, mostWarnings),
     };
   }
 
-  private pathItem(path: string, given: Json): Operation[] {
+  private pathItem(path: string, given: Json): OperationEntry[] {
     const at = pointer('paths', path);
     const item = this.references.follow(given, at);
     if (!isMap(item)) {
@@ -81,42 +97,47 @@ class Reading {
     }
     return methods.flatMap((method) => {
       if (item[method] === undefined) return [];
-      const where = at + pointer(method);
+      const where = below(at, method);
       const described = item[method];
       if (!isMap(described)) {
         this.references.warn(where, 'the operation is not a map');
         return [];
       }
-      return [this.operation(method, path, described, item, where)];
+      const entry = this.operation(method, path, described, item, where);
+      warnOfFaults(entry, this.references);
+      return [entry];
     });
   }
 
-  private operation(method: string, path: string, own: JsonMap, item: JsonMap, at: string): Operation {
-    const [server] = serverUrls(own.servers ?? item.servers ?? this.root.servers);
+  private operation(method: string, path: string, own: JsonMap, item: JsonMap, at: string): OperationEntry {
+    const { version2, root } = this;
+    const [server] = serversOf(own.servers ?? item.servers ?? this.servers);
     const tags = Array.isArray(own.tags) ? own.tags.filter((tag) => typeof tag === 'string') : [];
-    const body = this.body(own.requestBody, at + pointer('requestBody'));
+    const security = own.security ?? root.security;
+    const kept: OwnOperation = {
+      at,
+      operation: version2 ? operation3(own, item.parameters, version2, this.references, at) : own,
+      ...(version2 === undefined && item.parameters !== undefined && { shared: item.parameters }),
+      ...(security !== undefined && { security }),
+    };
+    const links = documentedLinks(own.responses, this.references, at);
     return {
       id: this.id(own.operationId, method, path, at),
-      source: this.source,
       group:
         tags[0] ??
         path.split('/').find((part) => part !== '' && !part.startsWith('{') && !/^v\d/.test(part)) ??
         'operations',
       ...(typeof own.summary === 'string' && { summary: own.summary }),
-      ...(typeof own.description === 'string' && { description: own.description.trim() }),
       method: method.toUpperCase(),
-      path: basePath(server) + path,
-      deprecated: own.deprecated === true,
-      changes: !safeMethods.has(method),
-      parameters: this.parameters(item.parameters, own.parameters, path, at),
-      ...(body && { body }),
-      answers: this.answers(own.responses, at + pointer('responses')),
-      security: this.security(own.security, at),
+      path: basePath(server?.url) + path,
+      ...(own.deprecated === true && { deprecated: true }),
+      ...(links.length > 0 && { links }),
+      own: kept as unknown as Value,
     };
   }
 
   private id(given: Json | undefined, method: string, path: string, at: string): string {
-    let id = typeof given === 'string' && given.trim() !== '' ? given.trim().replace(/\s+/g, '-') : '';
+    let id = typeof given === 'string' && given.trim() !== '' ? given.trim().replace(/[\s/]+/g, '-') : '';
     if (id === '') {
       id = `${method}${path}`
         .replace(/[{}]/g, '')
@@ -130,138 +151,39 @@ class Reading {
     this.ids.add(unique);
     return unique;
   }
-
-  private parameters(shared: Json | undefined, own: Json | undefined, path: string, at: string): Parameter[] {
-    const found = new Map<string, Parameter>();
-    for (const list of [shared, own]) {
-      if (list !== undefined && !Array.isArray(list)) this.references.warn(at, 'parameters is not a list');
-      for (const [index, given] of (Array.isArray(list) ? list : []).entries()) {
-        const parameter = this.parameter(given as Json, at + pointer('parameters', index));
-        if (parameter) found.set(`${parameter.in} ${parameter.name}`, parameter);
-      }
-    }
-    for (const [, name] of path.matchAll(/\{([^}]+)\}/g)) {
-      if (name === undefined || found.has(`path ${name}`)) continue;
-      this.references.warn(at, `the path parameter ${name} is not described`);
-      found.set(`path ${name}`, { name, in: 'path', type: 'string', required: true });
-    }
-    return [...found.values()];
-  }
-
-  private parameter(given: Json, at: string): Parameter | undefined {
-    const own = this.references.follow(given, at);
-    if (own === undefined) return undefined;
-    if (!isMap(own) || typeof own.name !== 'string' || !locations.has(String(own.in))) {
-      this.references.warn(at, 'the parameter has no name, or stands in no known place');
-      return undefined;
-    }
-    if (own.in === 'header' && ownHeaders.has(own.name.toLowerCase())) return undefined;
-    const content = isMap(own.content) ? Object.values(own.content)[0] : undefined;
-    const schema = own.schema ?? (isMap(content) ? content.schema : undefined);
-    const field = this.reader.field(own.name, schema, own.required === true || own.in === 'path', at);
-    const example = own.example ?? firstExample(own.examples);
-    return {
-      ...field,
-      in: own.in as ParameterLocation,
-      ...(typeof own.description === 'string' && { description: own.description }),
-      ...(example !== undefined && { example: example as Value }),
-      ...(own.deprecated === true && { deprecated: true }),
-      ...(field.type.startsWith('array') && {
-        lists: own.explode === false ? ('joined' as const) : ('repeated' as const),
-      }),
-    };
-  }
-
-  private body(given: Json | undefined, at: string): Body | undefined {
-    if (given === undefined) return undefined;
-    const own = this.references.follow(given, at);
-    if (!isMap(own) || !isMap(own.content) || Object.keys(own.content).length === 0) {
-      this.references.warn(at, 'the request body has no content');
-      return undefined;
-    }
-    const content = this.content(own.content, at + pointer('content'), true);
-    return (
-      content && {
-        ...content,
-        required: own.required === true,
-        otherTypes: Object.keys(own.content).filter((type) => type !== content.type),
-      }
-    );
-  }
-
-  private answers(given: Json | undefined, at: string): Answer[] {
-    if (given !== undefined && !isMap(given)) this.references.warn(at, 'the answers are not a map');
-    return Object.entries(isMap(given) ? given : {}).flatMap(([status, one]) => {
-      const where = at + pointer(status);
-      const own = this.references.follow(one, where);
-      if (!isMap(own)) {
-        if (own !== undefined) this.references.warn(where, 'the answer is not a map');
-        return [];
-      }
-      const content = isMap(own.content) ? this.content(own.content, where + pointer('content'), false) : undefined;
-      return [
-        {
-          status,
-          ...(typeof own.description === 'string' && { description: own.description }),
-          ...(content && { content }),
-          headers: this.headers(own.headers, where + pointer('headers')),
-        },
-      ];
-    });
-  }
-
-  private headers(given: Json | undefined, at: string): Field[] {
-    return Object.entries(isMap(given) ? given : {}).flatMap(([name, one]) => {
-      const own = this.references.follow(one, at + pointer(name));
-      if (!isMap(own)) return [];
-      const field = this.reader.field(name, own.schema, own.required === true, at + pointer(name));
-      return [typeof own.description === 'string' ? { ...field, description: own.description } : field];
-    });
-  }
-
-  /** The JSON content where there is one, else the first. */
-  private content(content: JsonMap, at: string, toSend: boolean): Content | undefined {
-    const types = Object.keys(content);
-    const type = types.find((one) => /^application\/(?:[\w.-]+\+)?json\b/.test(one)) ?? types[0];
-    if (type === undefined) return undefined;
-    const own = content[type];
-    if (!isMap(own)) {
-      this.references.warn(at + pointer(type), 'the content is not a map');
-      return undefined;
-    }
-    const where = at + pointer(type, 'schema');
-    const fields = this.reader.fields(own.schema, where);
-    const schema = this.references.follow(own.schema, where);
-    const documented = own.example ?? firstExample(own.examples) ?? (isMap(schema) ? exampleOf(schema) : undefined);
-    const list = isMap(schema) && schema.type === 'array';
-    const made = fields.length === 0 ? undefined : exampleFrom(fields, { toSend });
-    const example = documented ?? (list && made !== undefined ? [made] : made);
-    return {
-      type,
-      fields,
-      ...(example !== undefined && { example: example as Value }),
-      documentedExample: documented !== undefined,
-      ...(own.schema !== undefined && { schema: asJsonSchema(own.schema) }),
-    };
-  }
 }
 
-/** The value of the first of several named examples. */
-function firstExample(examples: Json | undefined): Json | undefined {
-  const first = isMap(examples) ? Object.values(examples)[0] : undefined;
-  return isMap(first) ? first.value : undefined;
+function webhookNames(root: JsonMap): string[] {
+  const given = isMap(root.webhooks) ? root.webhooks : isMap(root['x-webhooks']) ? root['x-webhooks'] : {};
+  return Object.entries(given).flatMap(([name, item]) =>
+    isMap(item)
+      ? methods.filter((method) => item[method] !== undefined).map((method) => `${method.toUpperCase()} ${name}`)
+      : [],
+  );
 }
 
 /** Server addresses with their variables at the default. */
-function serverUrls(given: Json | undefined): string[] {
+function serversOf(given: Json | undefined): Server[] {
   if (!Array.isArray(given)) return [];
-  return given.filter(isMap).flatMap(({ url, variables }) => {
+  return given.filter(isMap).flatMap(({ url, variables, description }) => {
     if (typeof url !== 'string') return [];
+    const all = Object.entries(isMap(variables) ? variables : {}).filter((entry): entry is [string, JsonMap] =>
+      isMap(entry[1]),
+    );
     return [
-      url.replace(/\{([^}]+)\}/g, (whole, name: string) => {
-        const variable = isMap(variables) ? variables[name] : undefined;
-        return isMap(variable) && variable.default !== undefined ? String(variable.default) : whole;
-      }),
+      {
+        url: url.replace(/\{([^}]+)\}/g, (whole, name: string) => {
+          const variable = all.find(([key]) => key === name)?.[1];
+          return variable?.default === undefined ? whole : String(variable.default);
+        }),
+        ...(all.length > 0 && { template: url }),
+        ...(typeof description === 'string' && { description }),
+        variables: all.map(([name, one]) => ({
+          name,
+          default: String(one.default ?? ''),
+          allowed: Array.isArray(one.enum) ? one.enum.map(String) : [],
+        })),
+      },
     ];
   });
 }
@@ -272,6 +194,6 @@ function basePath(server: string | undefined): string {
   return server.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, '').replace(/\/+$/, '');
 }
 
-function dedupe<T extends { at: string; what: string }>(warnings: readonly T[]): T[] {
+function dedupe(warnings: readonly Warning[]): Warning[] {
   return [...new Map(warnings.map((warning) => [`${warning.at} ${warning.what}`, warning])).values()];
 }

@@ -1,5 +1,5 @@
-/** Following `$ref` inside one document (RFC 6901 pointers, RFC 3986 fragments). */
-import type { Warning } from '../model.js';
+/** Following `$ref` (RFC 6901 pointers, RFC 3986 fragments) among the definitions of a source. */
+import type { Definitions, Warning } from '../model.js';
 
 export type Json = null | boolean | number | string | readonly Json[] | { readonly [key: string]: Json };
 export type JsonMap = { readonly [key: string]: Json };
@@ -8,8 +8,14 @@ export function isMap(value: unknown): value is JsonMap {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 
-export const pointer = (...keys: readonly (string | number)[]): string =>
-  keys.map((key) => `/${String(key).replaceAll('~', '~0').replaceAll('/', '~1')}`).join('');
+/** The pointer to a member of what a pointer leads to. */
+export const below = (at: string, key: string | number): string =>
+  `${at}/${typeof key === 'string' ? escaped(key) : key}`;
+
+export const pointer = (...keys: readonly (string | number)[]): string => keys.reduce(below, '') as string;
+
+const escaped = (key: string): string =>
+  key.includes('~') || key.includes('/') ? key.replaceAll('~', '~0').replaceAll('/', '~1') : key;
 
 export interface References {
   readonly warnings: Warning[];
@@ -18,50 +24,45 @@ export interface References {
   warn(at: string, what: string): void;
 }
 
-export function references(document: JsonMap): References {
+export function references(definitions: Definitions): References {
   const warnings: Warning[] = [];
   const warn = (at: string, what: string): void => {
     warnings.push({ at, what });
   };
-
-  function target(reference: string, at: string): Json | undefined {
-    if (!reference.startsWith('#')) {
-      warn(at, `$ref ${reference} leads to another document, which is not read`);
-      return undefined;
-    }
-    let value: Json | undefined = document;
-    let decoded: string;
-    try {
-      decoded = decodeURIComponent(reference.slice(1));
-    } catch {
-      decoded = reference.slice(1);
-    }
-    for (const part of decoded.split('/').slice(1)) {
-      const key = part.replaceAll('~1', '/').replaceAll('~0', '~');
-      if (typeof value !== 'object' || value === null || !Object.hasOwn(value, key)) {
-        warn(at, `$ref ${reference} leads nowhere`);
-        return undefined;
-      }
-      value = (value as Record<string, Json>)[key];
-    }
-    return value;
-  }
-
   return {
     warnings,
     warn,
     follow(value, at) {
+      if (!isMap(value) || typeof value.$ref !== 'string') return value;
       const passed = new Set<string>();
-      let current = value;
+      let current: Json | undefined = value;
       while (isMap(current) && typeof current.$ref === 'string') {
         if (passed.has(current.$ref)) {
           warn(at, `$ref ${current.$ref} leads back to itself`);
           return undefined;
         }
         passed.add(current.$ref);
-        current = target(current.$ref, at);
+        current = definitions.get(current.$ref) as Json | undefined;
       }
       return current;
     },
   };
+}
+
+/** What stands at a pointer, or undefined. */
+export function atPointer(document: Json, fragment: string): Json | undefined {
+  let decoded: string;
+  try {
+    decoded = decodeURIComponent(fragment);
+  } catch {
+    decoded = fragment;
+  }
+  if (decoded !== '' && !decoded.startsWith('/')) return undefined;
+  let value: Json | undefined = document;
+  for (const part of decoded.split('/').slice(1)) {
+    const key = part.replaceAll('~1', '/').replaceAll('~0', '~');
+    if (typeof value !== 'object' || value === null || !Object.hasOwn(value, key)) return undefined;
+    value = (value as Record<string, Json>)[key];
+  }
+  return value;
 }

@@ -1,57 +1,27 @@
-/** Schemas: as JSON Schema 2020-12 for validation, and as fields for people. */
+/** Schemas as fields for people. */
 import type { Value } from '../../value/written.js';
-import type { Field, Limits } from '../model.js';
-import { isMap, type Json, type JsonMap, type References } from './references.js';
+import type { Alternative, Definitions, Field, Limits, TypeDescription } from '../model.js';
+import { asJsonSchema } from './json-schema.js';
+import { isMap, type Json, type JsonMap, references as makeReferences, type References } from './references.js';
 
 /** Beyond this nothing is listed any more: a person has stopped reading, and a document may be hostile. */
 const deepest = 12;
 const mostFields = 2000;
 
-/** OpenAPI 3.0 says `nullable` and boolean limits where JSON Schema has a type and a number. */
-export function asJsonSchema(schema: Json | undefined, depth = 0): Value {
-  if (!isMap(schema)) return schema === false ? false : {};
-  if (depth > 200) return {};
-  const out: Record<string, Value> = {};
-  for (const [key, value] of Object.entries(schema)) {
-    if (key === 'nullable' || key === 'xml' || key === 'externalDocs' || key.startsWith('x-')) continue;
-    if (schemaKeys.has(key)) out[key] = asJsonSchema(value, depth + 1);
-    else if (schemaListKeys.has(key) && Array.isArray(value))
-      out[key] = value.map((item: Json) => asJsonSchema(item, depth + 1));
-    else if (schemaMapKeys.has(key) && isMap(value)) {
-      out[key] = Object.fromEntries(Object.entries(value).map(([name, item]) => [name, asJsonSchema(item, depth + 1)]));
-    } else out[key] = value as Value;
-  }
-  for (const [flag, limit] of [
-    ['exclusiveMinimum', 'minimum'],
-    ['exclusiveMaximum', 'maximum'],
-  ] as const) {
-    if (typeof out[flag] !== 'boolean') continue;
-    const number = out[limit];
-    const exclusive = out[flag] === true;
-    delete out[flag];
-    if (exclusive && number !== undefined) {
-      delete out[limit];
-      out[flag] = number;
-    }
-  }
-  if (schema.nullable !== true) return out;
-  if (typeof out.type === 'string') out.type = [out.type, 'null'];
-  if (Array.isArray(out.enum) && !out.enum.includes(null)) out.enum = [...(out.enum as Value[]), null];
-  return out;
-}
-
-const schemaKeys = new Set(['items', 'additionalProperties', 'not', 'contains', 'if', 'then', 'else', 'propertyNames']);
-const schemaListKeys = new Set(['allOf', 'anyOf', 'oneOf', 'prefixItems']);
-const schemaMapKeys = new Set(['properties', 'patternProperties', '$defs', 'dependentSchemas']);
-
 export interface FieldReader {
   /** The members of an object schema, or of the items of a list schema. */
   fields(schema: Json | undefined, at: string): readonly Field[];
   field(name: string, schema: Json | undefined, required: boolean, at: string): Field;
+  /** The shapes of `oneOf` or `anyOf`, where the schema has several. */
+  alternatives(schema: Json | undefined, at: string): readonly Alternative[] | undefined;
 }
 
-/** @param references of the document that the schemas stand in */
-export function fieldReader(references: References): FieldReader {
+/**
+ * @param references of the document that the schemas stand in
+ * @param levels of members below members that are described
+ */
+export function fieldReader(references: References, levels = deepest): FieldReader {
+  const last = Math.min(levels, deepest);
   let budget = mostFields;
 
   /** The schema with references followed and `allOf` laid together. */
@@ -103,8 +73,10 @@ export function fieldReader(references: References): FieldReader {
     const recursive = reference !== undefined && above.includes(reference) ? reference.replace(/^.*\//, '') : undefined;
     const inside = reference === undefined ? above : [...above, reference];
     budget -= 1;
-    const stop = recursive !== undefined || depth >= deepest || budget <= 0;
+    const stop = recursive !== undefined || depth >= last || budget <= 0;
+    const more = stop && recursive === undefined && isMap(contentOf(own, at).properties);
     const fields = stop ? [] : members(own, at, inside, depth + 1);
+    const alternatives = stop ? undefined : alternativesOf(own, at, inside, depth + 1);
     return {
       name,
       type: typeText(own, (inner) => whole(inner, at)),
@@ -119,16 +91,75 @@ export function fieldReader(references: References): FieldReader {
       ...(own.deprecated === true && { deprecated: true }),
       ...(fields.length > 0 && { fields }),
       ...fact('recursive', recursive),
+      ...(more && { more: reference?.replace(/^.*\//, '') ?? '' }),
+      ...fact('alternatives', alternatives),
     };
   }
 
+  /** Of a list, its items. */
+  const contentOf = (own: JsonMap, at: string): JsonMap =>
+    own.items === undefined ? own : whole(own.items, `${at}/items`);
+
+  function alternativesOf(
+    own: JsonMap,
+    at: string,
+    above: readonly string[],
+    depth: number,
+  ): readonly Alternative[] | undefined {
+    const key = Array.isArray(own.oneOf) ? 'oneOf' : 'anyOf';
+    const given = own[key];
+    if (!Array.isArray(given) || depth > last) return undefined;
+    const shapes = given.filter((one: Json) => whole(one, at).type !== 'null');
+    if (shapes.length < 2 || !shapes.some((one: Json) => isMap(whole(one, at).properties))) return undefined;
+    const property = isMap(own.discriminator) ? own.discriminator.propertyName : undefined;
+    const mapping = isMap(own.discriminator) && isMap(own.discriminator.mapping) ? own.discriminator.mapping : {};
+    return shapes.map((one: Json, index) => {
+      const reference = referenceIn(one);
+      const shape = whole(one, at);
+      const name =
+        reference?.replace(/^.*\//, '') ?? (typeof shape.title === 'string' ? shape.title : `shape ${index + 1}`);
+      const value =
+        Object.entries(mapping).find(([, target]) => target === reference || target === name)?.[0] ??
+        (reference === undefined ? undefined : name);
+      const again = reference !== undefined && above.includes(reference);
+      return {
+        name,
+        ...(typeof property === 'string' && value !== undefined && { when: `${property}: ${value}` }),
+        fields: again
+          ? []
+          : members(one, `${at}/${key}/${index}`, reference === undefined ? above : [...above, reference], depth + 1),
+      };
+    });
+  }
+
   return {
+    alternatives(schema, at) {
+      const own = whole(schema, at);
+      return alternativesOf(own.items === undefined ? own : whole(own.items, at), at, [], 0);
+    },
     fields(schema, at) {
       budget = mostFields;
       const reference = referenceIn(schema);
       return members(schema, at, reference === undefined ? [] : [reference], 0);
     },
     field: (name, schema, required, at) => one(name, schema, required, at, [], 0),
+  };
+}
+
+/** A named schema as a type. */
+export function describeSchema(name: string, key: string, definitions: Definitions): TypeDescription {
+  const links = makeReferences(definitions);
+  const reader = fieldReader(links);
+  const reference: Json = { $ref: key };
+  const field = reader.field(name, reference, false, key);
+  const alternatives = reader.alternatives(reference, key);
+  return {
+    name,
+    kind: field.allowed ? 'enumeration' : field.type,
+    ...fact('description', field.description),
+    fields: reader.fields(reference, key),
+    ...fact('allowed', field.allowed),
+    ...fact('alternatives', alternatives),
   };
 }
 

@@ -2,25 +2,16 @@
 import type { SecurityNeed } from '../model.js';
 import { isMap, type Json, type JsonMap, type References } from './references.js';
 
-export function securityReader(
-  document: JsonMap,
-  references: References,
-): (own: Json | undefined, at: string) => readonly SecurityNeed[] {
-  const components = isMap(document.components) ? document.components : {};
-  const schemes = isMap(components.securitySchemes) ? components.securitySchemes : {};
-  return (own, at) => {
-    const wanted = own ?? document.security;
-    if (!Array.isArray(wanted)) return [];
-    // An empty requirement means that the call is allowed without any.
-    if (wanted.some((need: Json) => isMap(need) && Object.keys(need).length === 0)) return [];
-    return wanted.filter(isMap).map((need) => ({
-      schemes: Object.keys(need).map((name) => {
-        const scheme = references.follow(schemes[name], `/components/securitySchemes/${name}`);
-        if (!isMap(scheme)) references.warn(at, `the security scheme ${name} is not described`);
-        return { name, about: isMap(scheme) ? schemeText(scheme) : 'not described' };
-      }),
-    }));
-  };
+export function securityNeeds(wanted: Json | undefined, references: References, at: string): readonly SecurityNeed[] {
+  if (!Array.isArray(wanted)) return [];
+  // An empty requirement means that the call is allowed without any.
+  if (wanted.some((need: Json) => isMap(need) && Object.keys(need).length === 0)) return [];
+  return wanted.filter(isMap).map((need) => ({
+    schemes: Object.keys(need).map((name) => {
+      const scheme = references.follow({ $ref: `#/components/securitySchemes/${name}` }, at);
+      return { name, about: isMap(scheme) ? schemeText(scheme) : 'not described' };
+    }),
+  }));
 }
 
 function schemeText(scheme: JsonMap): string {

@@ -1,0 +1,34 @@
+/**
+ * A GraphQL document fits the schema of its source.
+ *
+ *     operation: pilots/pilot
+ *     body: {graphql: {document: "query ($id: ID!) { pilot(id: $id) { name } }"}}     # holds
+ */
+import { readSource } from '../../collection/indexing.js';
+import { operationOf } from '../operation-of.js';
+import type { Rule } from '../rule.js';
+
+export const documentsFit: Rule = {
+  name: 'documents-fit',
+  must: 'a GraphQL document fits the schema of its source',
+  async *check(checked) {
+    for (const request of checked.requests.values()) {
+      const { body } = request.content;
+      const operation = operationOf(checked, request);
+      if (!operation?.graphql || !body || !('graphql' in body)) continue;
+      const { documentFaults } = await import('../../documentation/graphql/validate.js');
+      const { main } = await readSource(checked.collection, operation.source);
+      const start = request.yaml.position(['body', 'graphql', 'document']);
+      // A block of text begins on the line behind its key.
+      const behind = /[|>][-+\d]*\s*(?:#.*)?$/.test(request.yaml.line(start) ?? '') ? 0 : 1;
+      for (const { what, line } of documentFaults(body.graphql.document, main)) {
+        yield {
+          severity: 'error',
+          where: { ...start, ...(start.line !== undefined && { line: start.line + line - behind }) },
+          what: `the document does not fit the schema: ${what}`,
+          remedy: `echo-trail docs show ${operation.source}/${operation.id}`,
+        };
+      }
+    }
+  },
+};

@@ -1,0 +1,97 @@
+/**
+ * The body and the query of a request hold what is documented: known names, types, allowed values.
+ *
+ *     body: {json: {berth: N1, nights: 2}}     # holds
+ *     body: {json: {berth: N1, nights: "2"}}   # $.nights is a string, documented as integer
+ */
+import type { Loaded } from '../../collection/collection.js';
+import type { RequestFile } from '../../collection/files/request-file.js';
+import { mismatches, textMismatch } from '../../documentation/mismatch.js';
+import type { Field, Operation } from '../../documentation/model.js';
+import { nearestHint } from '../../problem/nearest.js';
+import { plain } from '../../value/written.js';
+import type { Finding } from '../finding.js';
+import { operationOf } from '../operation-of.js';
+import type { Rule } from '../rule.js';
+
+export const valuesDocumented: Rule = {
+  name: 'values-documented',
+  must: 'the body, the variables, the query and its filter clauses hold what is documented for them',
+  *check(checked) {
+    for (const request of checked.requests.values()) {
+      const operation = operationOf(checked, request);
+      if (!operation) continue;
+      yield* inQuery(request, operation);
+      yield* inBody(request, operation);
+    }
+  },
+};
+
+/** Text with an expression is known only when it is sent. */
+const unknown = (value: unknown): boolean => typeof value === 'string' && value.includes('${');
+
+function* inQuery(
+  { content, yaml }: Loaded<RequestFile>,
+  { parameters, protocol }: Operation,
+): Generator<Omit<Finding, 'rule'>> {
+  if (protocol !== 'http') return;
+  const known = new Map(parameters.filter((one) => one.in === 'query').map((one) => [one.name, one]));
+  for (const [name, value] of Object.entries(content.query ?? {})) {
+    const parameter = known.get(name) ?? known.get(name.replace(/\[[^\]]*\]$/, ''));
+    if (!parameter) {
+      yield {
+        severity: 'warning',
+        where: yaml.position(['query', name], 'key'),
+        what: `the query parameter ${name} is not documented`,
+        remedy: nearestHint(name, known.keys()),
+      };
+      continue;
+    }
+    for (const one of (Array.isArray(value) ? value : [value]) as unknown[]) {
+      const bare = plain(one);
+      if (typeof bare === 'object' || (unknown(bare) && !parameter.clauses)) continue;
+      // Of a clause its form is known, whatever its values come to be.
+      const what = textMismatch(String(bare).replace(/\$\{[^}]*\}/g, '0'), parameter);
+      if (what !== undefined)
+        yield {
+          severity: 'warning',
+          where: yaml.position(['query', name]),
+          what: `query ${name} ${what}`,
+          remedy: undefined,
+        };
+    }
+  }
+}
+
+function* inBody({ content, yaml }: Loaded<RequestFile>, operation: Operation): Generator<Omit<Finding, 'rule'>> {
+  const { body } = content;
+  const [root, value, fields] = partOf(body, operation);
+  if (fields === undefined || unknown(value)) return;
+  for (const { at, what, path } of mismatches(bare(value), fields, { unknown })) {
+    yield {
+      severity: 'warning',
+      where: yaml.position(['body', ...root, ...path]),
+      what: `${at.replace(/^\$/, root[0] === 'graphql' ? 'variables' : '$')} ${what}`,
+      remedy: `echo-trail docs show ${operation.source}/${operation.id}`,
+    };
+  }
+}
+
+function partOf(
+  body: RequestFile['body'],
+  { protocol, parameters, body: documented }: Operation,
+): [root: string[], value: unknown, fields: readonly Field[] | undefined] {
+  if (body && 'graphql' in body && protocol === 'graphql')
+    return [['graphql', 'variables'], body.graphql.variables ?? {}, parameters];
+  const plainShape = documented && /[/+]json\b/.test(documented.type) && !documented.alternatives;
+  if (body && 'json' in body && plainShape) return [['json'], body.json, documented.fields];
+  return [[], undefined, undefined];
+}
+
+/** Values without what they remember of how they were written. */
+function bare(value: unknown): unknown {
+  const scalar = plain(value);
+  if (Array.isArray(scalar)) return scalar.map(bare);
+  if (typeof scalar !== 'object' || scalar === null) return scalar;
+  return Object.fromEntries(Object.entries(scalar).map(([key, inner]) => [key, bare(inner)]));
+}

@@ -1,0 +1,101 @@
+/** Reading the snapshot of a source, and making its index. */
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir, userInfo } from 'node:os';
+import { join } from 'node:path';
+import { crc32 } from 'node:zlib';
+import { type Documents, mainAddress, type Part, readPart } from '../documentation/documents.js';
+import { type DocumentationIndex, type IndexFacts, openIndex } from '../documentation/index-file.js';
+import type { Documentation } from '../documentation/model.js';
+import { formatOf, readDocumentation } from '../documentation/read.js';
+import { writeIndex } from '../documentation/write-index.js';
+import { pathInside } from '../storage/inside.js';
+import { entryOf, type Shelf, type SourceEntry } from './shelf.js';
+import { elsewhere, indexFolder, overlayFile, snapshotFiles, stamped } from './snapshot.js';
+
+/** Tells whether the content of any file changed: a checksum, which takes a tenth of the time of a digest. */
+export function stampOf(shelf: Shelf, paths: readonly string[]): string {
+  let sum = 0;
+  for (const path of paths) sum = crc32(readFileSync(pathInside(shelf.root, path)), crc32(path, sum));
+  return sum.toString(16);
+}
+
+/** From the snapshot, anew. @throws Problem document-unreadable, file-not-found */
+export async function remade(shelf: Shelf, name: string, entry: SourceEntry): Promise<DocumentationIndex> {
+  const documents = await readSnapshot(shelf, entry);
+  const documentation = await readDocumentation(await overlaid(documents, shelf, name), name);
+  const facts = await keptIndex(shelf, name, documentation, documents.main, entry);
+  return openIndex(indexFolder(shelf, name), name, facts);
+}
+
+const snapshots = new WeakMap<Shelf, Map<string, Documents>>();
+
+/** The documents of a source, with the notes beside them; read once. */
+export async function readSource(shelf: Shelf, name: string): Promise<Documents> {
+  const cache = snapshots.get(shelf) ?? new Map<string, Documents>();
+  snapshots.set(shelf, cache);
+  const known = cache.get(name);
+  if (known) return known;
+  const documents = await readSnapshot(shelf, entryOf(shelf, name));
+  cache.set(name, documents);
+  return documents;
+}
+
+/** The documents of a source as they were fetched. @throws Problem file-not-found, document-unreadable */
+async function readSnapshot(shelf: Shelf, { file, source, parts = {} }: SourceEntry): Promise<Documents> {
+  const read = (path: string): string => readFileSync(pathInside(shelf.root, path), 'utf8').replace(/^\uFEFF/, '');
+  const uri = mainAddress(source ?? file);
+  const main = await readPart(uri, file, read(file));
+  const all = new Map<string, Part>([[uri, main]]);
+  for (const [called, path] of Object.entries(parts)) {
+    const address = new URL(called, uri).href;
+    all.set(address, await readPart(address, path, read(path)));
+  }
+  return { main, parts: all };
+}
+
+export async function overlaid(documents: Documents, shelf: Shelf, name: string): Promise<Documents> {
+  const file = overlayFile(name);
+  if (!existsSync(join(shelf.root, file))) return documents;
+  const { withOverlay } = await import('../documentation/overlay.js');
+  return withOverlay(documents, readFileSync(pathInside(shelf.root, file), 'utf8'), file);
+}
+
+/** What was fetched again, indexed beside the snapshot and not in its place; `discard` lets it go. */
+export async function readFresh(
+  shelf: Shelf,
+  name: string,
+  documents: Documents,
+): Promise<DocumentationIndex & { discard(): void }> {
+  const folder = mkdtempSync(join(tmpdir(), 'echo-trail-fresh-'));
+  const discard = (): void => rmSync(folder, { recursive: true, force: true });
+  try {
+    const documentation = await readDocumentation(await overlaid(documents, shelf, name), name);
+    const inner = join(folder, 'index');
+    const describer = await formatOf(documents.main).describer();
+    const facts = writeIndex(inner, documentation, { stamp: '', files: [] }, describer);
+    return { ...(await openIndex(inner, name, facts)), discard };
+  } catch (error) {
+    discard();
+    throw error;
+  }
+}
+
+/** Writes the index; where the collection cannot be written to, beside other temporary files. */
+export async function keptIndex(
+  shelf: Shelf,
+  name: string,
+  documentation: Documentation,
+  main: Part,
+  entry: SourceEntry,
+): Promise<IndexFacts> {
+  const paths = snapshotFiles(shelf, name, entry);
+  const stamp = { files: stamped(shelf, paths), stamp: stampOf(shelf, paths) };
+  const describer = await formatOf(main).describer();
+  try {
+    return writeIndex(indexFolder(shelf, name), documentation, stamp, describer);
+  } catch {
+    const folder = join(tmpdir(), `echo-trail-${userInfo().username}-${stamp.stamp}`);
+    elsewhere.set(`${shelf.root} ${name}`, folder);
+    return writeIndex(folder, documentation, stamp, describer);
+  }
+}

@@ -1,0 +1,92 @@
+/** A new environment, its origin offered from the servers that the documentation names. */
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Server } from '../documentation/model.js';
+import { Problem } from '../problem/problem.js';
+import { writeAtomically } from '../storage/atomic-write.js';
+import type { Collection } from './collection.js';
+import { environmentText } from './environment-text.js';
+import type { Shelf } from './shelf.js';
+import { sourceIndex } from './source-index.js';
+
+/** A server that a source names, its address whole. */
+export interface OfferedServer extends Server {
+  readonly source: string;
+}
+
+/** The servers of all sources, each origin once; an address without a host is at the host that the source came from. */
+export function offeredServers(shelf: Shelf): readonly OfferedServer[] {
+  const offered = new Map<string, OfferedServer>();
+  for (const [source, { source: from }] of Object.entries(shelf.docs)) {
+    const base = from !== undefined && /^https?:/i.test(from) ? from : undefined;
+    const servers = sourceIndex(shelf, source).facts.servers;
+    for (const server of servers.length > 0 || base === undefined ? servers : [{ url: '/', variables: [] }]) {
+      if (!URL.canParse(server.url, base)) continue;
+      const url = new URL(server.url, base);
+      if (!/^https?:$/.test(url.protocol)) continue;
+      const key = server.variables.length > 0 ? server.url : url.origin;
+      if (!offered.has(key)) offered.set(key, { ...server, url: url.href, source });
+    }
+  }
+  return [...offered.values()];
+}
+
+/**
+ * The origin of a server, its variables at what was chosen or else at their defaults.
+ * @param chosen by the name of the variable
+ * @throws Problem usage: a value that the documentation does not allow, or one of no variable
+ */
+export function originOf({ url, template, variables }: OfferedServer, chosen: ReadonlyMap<string, string>): string {
+  for (const [name, value] of chosen) {
+    const variable = variables.find((one) => one.name === name);
+    const names = variables.map((one) => one.name).join(', ');
+    if (!variable) {
+      throw new Problem('usage', {
+        what: `the server ${template ?? url} has no variable ${name}`,
+        remedy: names === '' ? 'it has none' : `it has: ${names}`,
+      });
+    }
+    if (variable.allowed.length > 0 && !variable.allowed.includes(value)) {
+      throw new Problem('usage', {
+        what: `${name} of ${template ?? url} cannot be ${value}`,
+        remedy: `documented: ${variable.allowed.join(', ')}`,
+      });
+    }
+  }
+  if (template === undefined) return new URL(url).origin;
+  const values = new Map([...variables.map((one) => [one.name, one.default] as const), ...chosen]);
+  const whole = template.replace(/\{([^}]+)\}/g, (written, name: string) => values.get(name) ?? written);
+  return new URL(whole, url).origin;
+}
+
+export interface NewEnvironment {
+  readonly name: string;
+  readonly origin: string;
+  readonly about: string | undefined;
+}
+
+/**
+ * Writes `environments/NAME.yaml`. Its calls that change something are asked about: nobody has said yet what it is.
+ * @returns the file, from the collection @throws Problem usage, file-exists; then nothing is written
+ */
+export async function makeEnvironment({ root }: Collection, { name, origin, about }: NewEnvironment): Promise<string> {
+  if (!/^[\p{L}\p{N}][\p{L}\p{N}._/-]*$/u.test(name) || name.includes('..')) {
+    throw new Problem('usage', {
+      what: `${JSON.stringify(name)} cannot be the name of an environment`,
+      remedy: 'letters, digits, dots, dashes and underscores',
+    });
+  }
+  const url = URL.canParse(origin) ? new URL(origin) : undefined;
+  if (!url || !/^https?:$/.test(url.protocol) || url.origin !== origin.replace(/\/$/, '')) {
+    throw new Problem('usage', {
+      what: `${origin} is not an origin`,
+      remedy: 'scheme, host and port alone, such as https://api.harbour.example; the path stands in the requests',
+    });
+  }
+  const file = `environments/${name}.yaml`;
+  if (existsSync(join(root, file))) {
+    throw new Problem('file-exists', { what: `there is an environment ${name} already`, where: { file } });
+  }
+  await writeAtomically(join(root, file), environmentText({ file, origin: url.origin, about, changes: 'ask' }));
+  return file;
+}

@@ -1,0 +1,49 @@
+/** The documents of one source: the one that was asked for, and those that it refers to. */
+import { demandShape, demandSize, fromJson, fromYaml, type Notation, notationOf } from './notation.js';
+
+/** One document, its notation known, parsed where it is data. */
+export interface Part {
+  /** Absolute: the address it was fetched from, or `file:///NAME` from the folder of the first document. */
+  readonly uri: string;
+  /** For messages. */
+  readonly file: string;
+  readonly text: string;
+  readonly notation: Notation;
+  /** The data of JSON and YAML. */
+  readonly content: unknown;
+}
+
+export interface Documents {
+  readonly main: Part;
+  /** By address, the first included. */
+  readonly parts: ReadonlyMap<string, Part>;
+}
+
+/** @throws Problem document-too-large, document-unreadable */
+export async function readPart(uri: string, file: string, text: string): Promise<Part> {
+  demandSize(text, file);
+  const notation = notationOf(text, file);
+  const content =
+    notation === 'json' ? fromJson(text, file) : notation === 'yaml' ? await fromYaml(text, file) : undefined;
+  if (content !== undefined) demandShape(content, text, file);
+  return { uri, file, text, notation, content };
+}
+
+/** The address of what a part refers to, without its fragment; undefined where it is no address. */
+export function addressOf(reference: string, from: string): string | undefined {
+  const [address = ''] = reference.split('#');
+  if (address === '') return from;
+  return URL.canParse(address, from) ? new URL(address, from).href : undefined;
+}
+
+/** The address of a first document that came from a file or an address. */
+export function mainAddress(source: string): string {
+  if (/^https?:\/\//i.test(source)) return source;
+  return `file:///${encodeURIComponent(source.replace(/^.*[\\/]/, ''))}`;
+}
+
+/** How a part is called in messages and keys: relative to the folder of the first where it lies below it. */
+export function partName(uri: string, main: string): string {
+  const folder = main.replace(/[^/]*$/, '');
+  return uri.startsWith(folder) ? decodeURI(uri.slice(folder.length)) : uri;
+}

@@ -1,0 +1,148 @@
+/** A request file written from the documentation: what is required is active, the rest is there as comments. */
+import type { SelectionSettings } from '../graphql/selection.js';
+import type { Definitions, Operation, OperationEntry, Parameter } from '../model.js';
+import { bodyLines } from './body.js';
+import { graphqlLines } from './graphql.js';
+import { Inputs, inputName, type Supplier } from './inputs.js';
+import {
+  active,
+  block,
+  type CallLines,
+  commented,
+  flow,
+  key,
+  type Line,
+  oneLine,
+  reference,
+  remark,
+  sample,
+  scalar,
+} from './lines.js';
+import { soapLines } from './soap.js';
+
+export interface DraftSettings {
+  /** What the index has of the operation, and of what it refers to. */
+  readonly entry: OperationEntry;
+  readonly definitions: Definitions;
+  /** What supplies the values of parameters and fields, by their names. */
+  readonly suppliers?: ReadonlyMap<string, Supplier> | undefined;
+  /** Of the answer of a GraphQL call. */
+  readonly selection?: Partial<SelectionSettings> | undefined;
+  /** From the request file to the JSON Schema that editors understand. */
+  readonly schema: string;
+  /** The only session of the collection, where there is just one. */
+  readonly session?: string | undefined;
+}
+
+/** The path below `requests/` that a draft gets where none is asked for. */
+export function draftName({ group, id }: Operation): string {
+  return `${slug(group)}/${slug(id)}`;
+}
+
+function slug(text: string): string {
+  return text
+    .replace(/([\p{Ll}\p{N}])(\p{Lu})/gu, '$1-$2')
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '');
+}
+
+/** The text of the file. */
+export function draftRequest(operation: Operation, settings: DraftSettings): string {
+  const inputs = new Inputs(settings.suppliers);
+  const call = callLines(operation, settings, inputs);
+  const { schema, session } = settings;
+  const blocks: Line[][] = [
+    [active(`# yaml-language-server: $schema=${schema}`)],
+    [
+      active(`about: ${scalar(oneLine(operation.summary ?? operation.description ?? operation.id))}`),
+      active(`operation: ${scalar(`${operation.source}/${operation.id}`)}`),
+      ...(operation.deprecated ? [active('# The documentation calls this operation deprecated.')] : []),
+    ],
+    block('inputs', inputs.lines()),
+    ...call.address,
+    sessionLines(operation, session),
+    ...call.body,
+  ];
+  return `${blocks
+    .filter((lines) => lines.length > 0)
+    .map((lines) => lines.map(({ active: on, text }) => (on ? text : commented(text))).join('\n'))
+    .join('\n')}\n`;
+}
+
+function callLines(operation: Operation, settings: DraftSettings, inputs: Inputs): CallLines {
+  const { graphql, soap } = operation;
+  const { entry, definitions, selection } = settings;
+  if (graphql) return graphqlLines(operation, graphql, definitions, selection, inputs);
+  return soap ? soapLines(operation, soap, entry, definitions, inputs) : httpLines(operation, inputs);
+}
+
+function httpLines(operation: Operation, inputs: Inputs): CallLines {
+  const at = (where: Parameter['in']): readonly Parameter[] =>
+    operation.parameters.filter((parameter) => parameter.in === where);
+  const path = at('path').map((parameter) => inputs.add(parameter, [parameter.name], 'path'));
+  const renamed = at('path').flatMap(({ name }, index) =>
+    path[index] === name ? [] : [{ active: true, text: `${key(name)}: \${${path[index]}}` }],
+  );
+  const query = at('query').map((parameter) => parameterLine(parameter, inputs));
+  const headers = at('header').map((parameter) => parameterLine(parameter, inputs));
+  const body = bodyLines(operation, inputs);
+  const answer = operation.answers.find(({ status }) => /^2/.test(status));
+  const accept = answer?.content?.type;
+
+  return {
+    address: [
+      [active(`method: ${operation.method}`), active(`url: ${addressText(operation.path)}`)],
+      block('path', renamed),
+      block('query', query),
+      block('headers', [...(accept ? [active(`Accept: ${scalar(accept)}`)] : []), ...headers]),
+    ],
+    body: [body, block('expect', expectations(answer)), block('keep', keeps(answer))],
+  };
+}
+
+function parameterLine(parameter: Parameter, inputs: Inputs): Line {
+  if (parameter.required)
+    return active(
+      `${key(parameter.name)}: ${reference(inputs.add(parameter, [parameter.name], parameter.in))}${remark(parameter)}`,
+    );
+  return { active: false, text: `${key(parameter.name)}: ${flow(sample(parameter))}${remark(parameter)}` };
+}
+
+function sessionLines({ security, protocol, certainty }: Operation, session: string | undefined): Line[] {
+  // GraphQL, WSDL, pages and samples do not say what they want.
+  if (security.length === 0 && (protocol !== 'http' || certainty !== undefined))
+    return [active('session: none                       # whether one is wanted is not documented')];
+  if (security.length === 0) return [active('session: none')];
+  const wanted = security
+    .map(({ schemes }) => schemes.map(({ name, about }) => `${name}, ${about}`).join(' and '))
+    .join('; or ');
+  return session === undefined
+    ? [{ active: false, text: `session: NAME   # the documentation wants ${wanted}` }]
+    : [active(`session: ${scalar(session)}   # the documentation wants ${wanted}`)];
+}
+
+function expectations(answer: Operation['answers'][number] | undefined): Line[] {
+  if (!answer) return [];
+  const lines = [active(`status: ${/^\d+$/.test(answer.status) ? answer.status : answer.status.toLowerCase()}`)];
+  if (answer.content) lines.push(active(`header.content-type: {starts-with: ${scalar(answer.content.type)}}`));
+  if (answer.content?.schema !== undefined) lines.push(active('$: {schema: documented}'));
+  return lines;
+}
+
+/** What the server sets is what the next request usually needs. */
+function keeps(answer: Operation['answers'][number] | undefined): Line[] {
+  const array = JSON.stringify(answer?.content?.schema ?? null).startsWith('{"type":"array"');
+  const own = (answer?.content?.fields ?? [])
+    .filter((field) => field.readOnly || /^id$|Id$|_id$/.test(field.name))
+    .slice(0, 3);
+  const lines = array ? [] : own.map((field) => ({ active: false, text: `${inputName(field.name)}: $.${field.name}` }));
+  if (answer?.headers.some((header) => header.name.toLowerCase() === 'location'))
+    lines.push({ active: false, text: 'address: header.location' });
+  return lines;
+}
+
+function addressText(path: string): string {
+  const plain = path.replace(/\{([^}]+)\}/g, (_, name: string) => `{${name}}`);
+  return `\${origin}${plain}`;
+}

@@ -1,0 +1,127 @@
+/** HTML to blocks (parse5: the parser of the standard, which reads what browsers read). */
+import { type DefaultTreeAdapterMap, parse } from 'parse5';
+import type { Block } from './blocks.js';
+
+type Node = DefaultTreeAdapterMap['node'];
+type Element = DefaultTreeAdapterMap['element'];
+
+const skipped = new Set(['script', 'style', 'template', 'noscript', 'nav', 'footer', 'head', 'svg', 'button', 'form']);
+const inline = new Set([
+  'a',
+  'abbr',
+  'b',
+  'br',
+  'code',
+  'del',
+  'em',
+  'i',
+  'ins',
+  'kbd',
+  'mark',
+  'q',
+  's',
+  'samp',
+  'small',
+  'span',
+  'strong',
+  'sub',
+  'sup',
+  'time',
+  'tt',
+  'u',
+  'var',
+  'wbr',
+]);
+const deepest = 500;
+
+export function htmlBlocks(html: string): { title: string | undefined; blocks: readonly Block[] } {
+  const document = parse(html, { sourceCodeLocationInfo: true });
+  const blocks: Block[] = [];
+  let waiting = '';
+  let waitingLine = 1;
+  let title: string | undefined;
+
+  const flush = (): void => {
+    const text = folded(waiting);
+    if (text !== '') blocks.push({ is: 'text', text, line: waitingLine });
+    waiting = '';
+  };
+  const visit = (node: Node, depth: number): void => {
+    if (depth > deepest) return;
+    if (node.nodeName === '#text') {
+      if (waiting === '') waitingLine = lineOf(node);
+      waiting += (node as DefaultTreeAdapterMap['textNode']).value;
+      return;
+    }
+    if (!('childNodes' in node)) return;
+    const name = node.nodeName;
+    if (name === 'title') title = folded(textOf(node));
+    if (skipped.has(name) && name !== 'head') return;
+    if (inline.has(name)) {
+      if (name === 'br') waiting += '\n';
+      for (const inner of node.childNodes) visit(inner, depth + 1);
+      return;
+    }
+    flush();
+    const level = /^h([1-6])$/.exec(name)?.[1];
+    if (level !== undefined)
+      blocks.push({ is: 'heading', level: Number(level), text: folded(textOf(node)), line: lineOf(node) });
+    else if (name === 'pre')
+      blocks.push({
+        is: 'code',
+        text: textOf(node).replace(/^\n/, '').trimEnd(),
+        language: languageOf(node as Element),
+        line: lineOf(node),
+      });
+    else if (name === 'table') {
+      const table = tableOf(node as Element);
+      if (table) blocks.push(table);
+    } else for (const inner of node.childNodes) visit(inner, depth + 1);
+    flush();
+  };
+  visit(document, 0);
+  flush();
+  return { title, blocks };
+}
+
+function tableOf(table: Element): Block | undefined {
+  const rows: { cells: string[]; line: number }[] = [];
+  const visit = (node: Node): void => {
+    if (!('childNodes' in node)) return;
+    if (node.nodeName === 'tr') {
+      const cells = node.childNodes.filter((one) => one.nodeName === 'td' || one.nodeName === 'th');
+      if (cells.length > 0) rows.push({ cells: cells.map((one) => folded(textOf(one))), line: lineOf(node) });
+      return;
+    }
+    for (const inner of node.childNodes) if (inner.nodeName !== 'table') visit(inner);
+  };
+  visit(table);
+  const [first, ...others] = rows;
+  if (!first) return undefined;
+  return {
+    is: 'table',
+    head: first.cells,
+    rows: others.map(({ cells }) => cells),
+    lines: others.map(({ line }) => line),
+    line: lineOf(table),
+  };
+}
+
+function textOf(node: Node): string {
+  if (node.nodeName === '#text') return (node as DefaultTreeAdapterMap['textNode']).value;
+  if (node.nodeName === 'br') return '\n';
+  return 'childNodes' in node ? node.childNodes.map(textOf).join('') : '';
+}
+
+const folded = (text: string): string => text.replace(/[\s\u00a0]+/g, ' ').trim();
+
+const lineOf = (node: Node): number => ('sourceCodeLocation' in node ? (node.sourceCodeLocation?.startLine ?? 1) : 1);
+
+/** By the class that the notation of HTML recommends: `language-json`. */
+function languageOf(pre: Element): string {
+  const inner = pre.childNodes.find((one): one is Element => one.nodeName === 'code');
+  const classes = [pre, ...(inner ? [inner] : [])]
+    .map(({ attrs }) => attrs.find(({ name }) => name === 'class')?.value ?? '')
+    .join(' ');
+  return /\blang(?:uage)?-([\w-]+)/.exec(classes)?.[1]?.toLowerCase() ?? '';
+}

@@ -1,0 +1,51 @@
+/** Markdown (CommonMark, with tables) to blocks. */
+import type { Nodes, Table } from 'mdast';
+import { fromMarkdown } from 'mdast-util-from-markdown';
+import { gfmTableFromMarkdown } from 'mdast-util-gfm-table';
+import { gfmTable } from 'micromark-extension-gfm-table';
+import type { Block } from './blocks.js';
+
+const deepest = 200;
+
+export function markdownBlocks(markdown: string): { title: string | undefined; blocks: readonly Block[] } {
+  const root = fromMarkdown(markdown, { extensions: [gfmTable()], mdastExtensions: [gfmTableFromMarkdown()] });
+  const blocks: Block[] = [];
+  const visit = (node: Nodes, depth: number): void => {
+    const line = node.position?.start.line ?? 1;
+    switch (node.type) {
+      case 'heading':
+        blocks.push({ is: 'heading', level: node.depth, text: textOf(node), line });
+        return;
+      case 'paragraph':
+        blocks.push({ is: 'text', text: textOf(node), line });
+        return;
+      case 'code':
+        blocks.push({ is: 'code', text: node.value, language: (node.lang ?? '').toLowerCase(), line });
+        return;
+      case 'table':
+        blocks.push(tableOf(node, line));
+        return;
+      default:
+        if ('children' in node && depth < deepest) for (const inner of node.children) visit(inner as Nodes, depth + 1);
+    }
+  };
+  visit(root, 0);
+  const title = blocks.find((block) => block.is === 'heading' && block.level === 1);
+  return { title: title?.is === 'heading' ? title.text : undefined, blocks };
+}
+
+function tableOf({ children }: Table, line: number): Block {
+  const [head = [], ...rows] = children.map((row) => row.children.map((cell) => textOf(cell)));
+  return { is: 'table', head, rows, line, lines: children.slice(1).map((row) => row.position?.start.line ?? line) };
+}
+
+function textOf(node: Nodes): string {
+  if ('value' in node) return node.value;
+  if (node.type === 'break') return '\n';
+  return 'children' in node
+    ? node.children
+        .map((one) => textOf(one as Nodes))
+        .join('')
+        .replace(/\s+/g, ' ')
+    : '';
+}

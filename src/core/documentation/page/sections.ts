@@ -1,0 +1,115 @@
+/** Which blocks of a page speak of which call. */
+import type { Certainty, Warning } from '../model.js';
+import type { Block, Heading, Table } from './blocks.js';
+import { type Call, callIn, callOf, fitsPath, methodPath } from './call.js';
+import { fieldsIn } from './field-table.js';
+import { commandLine, rawRequest } from './messages.js';
+
+/** An operation and the blocks that speak of it. */
+export interface Section {
+  readonly method: string;
+  readonly path: string;
+  readonly query: readonly string[];
+  readonly summary: string;
+  readonly certainty: Certainty;
+  readonly line: number;
+  readonly blocks: Block[];
+}
+
+export function sectionsOf(blocks: readonly Block[], warnings: Warning[]): readonly Section[] {
+  const found = new Map<string, Section>();
+  const trail: Heading[] = [];
+  let open: Section | undefined;
+  let openLevel = 0;
+  let useful = true;
+
+  const start = (call: Call, summary: string, certainty: Certainty, line: number, level: number): void => {
+    const key = `${call.method} ${call.path}`;
+    const before = found.get(key);
+    // Listed first and described later: the description is what counts.
+    open = {
+      ...call,
+      summary: before?.summary && summary === '' ? before.summary : summary,
+      certainty,
+      line,
+      blocks: before?.blocks ?? [],
+    };
+    found.set(key, open);
+    openLevel = level;
+    useful = true;
+  };
+  const leave = (): void => {
+    const last = trail.at(-1);
+    if (!useful && last && last.level > 1)
+      warnings.push({ at: `line ${last.line}`, what: `nothing was read from “${last.text}”` });
+  };
+  for (const block of blocks) {
+    const level = trail.at(-1)?.level ?? 0;
+    if (block.is === 'heading') {
+      leave();
+      useful = open !== undefined && block.level > openLevel;
+      if (open && block.level <= openLevel) open = undefined;
+      while (trail.length > 0 && (trail.at(-1)?.level ?? 0) >= block.level) trail.pop();
+      trail.push(block);
+      const call = callIn(block.text);
+      if (call)
+        start(
+          call,
+          block.text.replace(methodPath, '').replace(/^[\s:–—-]+|[\s:–—-]+$/g, ''),
+          'sure',
+          block.line,
+          block.level,
+        );
+      else open?.blocks.push(block);
+      continue;
+    }
+    const title = trail.at(-1)?.text ?? '';
+    if (block.is === 'table' && listsCalls(block)) {
+      for (const row of block.rows) {
+        const call = callIn(row.join(' '));
+        if (call) start(call, describedIn(row), 'sure', block.line, level);
+      }
+      open = undefined;
+      continue;
+    }
+    if (block.is === 'text') {
+      const call = callIn(block.text);
+      // A sentence that mentions a call is not its definition.
+      if (call && block.text.replace(methodPath, '').trim().length < 40) {
+        start(call, title, 'sure', block.line, level);
+        continue;
+      }
+    }
+    if (block.is === 'code') {
+      const lines = block.text.split('\n').filter((line) => line.trim() !== '');
+      const calls = lines.map((line) =>
+        /^\s*(?:GET|POST|PUT|PATCH|DELETE|HEAD|OPTIONS)\s+\S+\s*$/.test(line) ? callIn(line) : undefined,
+      );
+      if (calls.length > 0 && calls.every((call) => call !== undefined)) {
+        for (const call of calls) start(call, title, 'sure', block.line, level);
+        continue;
+      }
+      const example = rawRequest(block.text) ?? commandLine(block.text);
+      const call = example && callOf(example);
+      const described: Section | undefined = open;
+      if (call && !(described && described.method === call.method && fitsPath(call.path, described.path)))
+        start(call, title, 'guess', block.line, level);
+    }
+    if (open) open.blocks.push(block);
+    else if (block.is === 'table' && fieldsIn(block))
+      warnings.push({ at: `line ${block.line}`, what: 'a table of fields stands below no call' });
+  }
+  leave();
+  return [...found.values()];
+}
+
+const listsCalls = (table: Table): boolean =>
+  table.rows.filter((row) => callIn(row.join(' '))).length > 0 && !fieldsIn(table);
+
+const describedIn = (row: readonly string[]): string =>
+  row
+    .filter(
+      (cell) =>
+        !/^(?:GET|POST|PUT|PATCH|DELETE|HEAD|OPTIONS)$/.test(cell) && !cell.startsWith('/') && !methodPath.test(cell),
+    )
+    .at(-1) ?? '';

@@ -1,0 +1,35 @@
+/** An operation without what lies deeper than a reader asked for. */
+import type { Content, Field, Operation } from './model.js';
+
+/** @param depth levels of fields within fields that stay */
+export function shallowOperation(operation: Operation, depth: number): Operation {
+  const { parameters, body, answers } = operation;
+  const content = <T extends Content>(given: T): T => ({ ...given, ...shallow(given, depth) });
+  return {
+    ...operation,
+    parameters: parameters.map((one) => ({ ...one, ...shallowField(one, depth) })),
+    ...(body && { body: content(body) }),
+    answers: answers.map((answer) => (answer.content ? { ...answer, content: content(answer.content) } : answer)),
+  };
+}
+
+type Holder = Pick<Field, 'fields' | 'alternatives'>;
+
+function shallow<T extends Holder>({ fields, alternatives }: T, depth: number): Pick<T, 'fields' | 'alternatives'> {
+  return {
+    ...(fields && { fields: fields.map((one) => shallowField(one, depth)) }),
+    ...(alternatives && {
+      alternatives: alternatives.map((one) => ({
+        ...one,
+        fields: one.fields.map((field) => shallowField(field, depth)),
+      })),
+    }),
+  };
+}
+
+function shallowField(field: Field, depth: number): Field {
+  if (!field.fields && !field.alternatives) return field;
+  if (depth > 0) return { ...field, ...shallow(field, depth - 1) };
+  const { fields: _, alternatives: __, ...rest } = field;
+  return { ...rest, more: '' };
+}

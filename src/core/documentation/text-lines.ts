@@ -1,0 +1,115 @@
+/**
+ * A file of lines that is scanned whole: splitting it would cost more than most searches. Each byte of its UTF-8 is
+ * a character here, since to read it so takes a fifth of the time; what is looked for has to be written so too.
+ */
+import { readFileSync } from 'node:fs';
+
+export class TextLines {
+  private starts: readonly number[] | undefined;
+  private lower: string | undefined;
+
+  constructor(readonly text: string) {}
+
+  static read(path: string): TextLines {
+    return new TextLines(readFileSync(path, 'latin1'));
+  }
+
+  /** The line of a number, without its end; empty beyond the last. */
+  line(number: number): string {
+    const starts = this.lineStarts();
+    const from = starts[number];
+    return from === undefined ? '' : this.text.slice(from, this.endFrom(from));
+  }
+
+  get count(): number {
+    return this.lineStarts().length;
+  }
+
+  *[Symbol.iterator](): Generator<string> {
+    for (let from = 0; from < this.text.length; ) {
+      const end = this.endFrom(from);
+      yield this.text.slice(from, end);
+      from = end + 1;
+    }
+  }
+
+  /**
+   * Numbers of lines that have a text which `accept` takes, each once, in order.
+   * @param accept told where the text stands and where its line begins and ends
+   */
+  *numbersWith(wanted: string, accept: (at: number, from: number, end: number) => boolean): Generator<number> {
+    const { text } = this;
+    const starts = this.lineStarts();
+    let line = 0;
+    for (let at = text.indexOf(wanted); at !== -1; ) {
+      while ((starts[line + 1] ?? Number.POSITIVE_INFINITY) <= at) line += 1;
+      const from = starts[line] as number;
+      const end = this.endFrom(at);
+      const found = accept(at, from, end);
+      if (found) yield line;
+      at = text.indexOf(wanted, found ? end : at + 1);
+    }
+  }
+
+  /** Lines with a cell that is neither their first nor their last. */
+  *withCell(cell: string): Generator<string> {
+    const { text } = this;
+    const wanted = `\t${cell}\t`;
+    for (let at = text.indexOf(wanted); at !== -1; ) {
+      const end = this.endFrom(at);
+      yield text.slice(text.lastIndexOf('\n', at) + 1, end);
+      at = text.indexOf(wanted, end);
+    }
+  }
+
+  /** Lines with a word, in any case where its letters are ASCII. */
+  *having(word: string): Generator<string> {
+    // Byte by byte: what becomes of other letters does not matter, as long as it is the same on both sides.
+    this.lower ??= this.text.toLowerCase();
+    const wanted = toBytes(word).toLowerCase();
+    for (let at = this.lower.indexOf(wanted); at !== -1; ) {
+      const end = this.endFrom(at);
+      yield this.text.slice(this.text.lastIndexOf('\n', at) + 1, end);
+      at = this.lower.indexOf(wanted, end);
+    }
+  }
+
+  /** The first line whose first cell is this one. */
+  lineOf(cell: string): string | undefined {
+    const wanted = `${cell}\t`;
+    let at = this.text.startsWith(wanted) ? 0 : this.text.indexOf(`\n${wanted}`);
+    if (at === -1) return undefined;
+    if (at > 0) at += 1;
+    return this.text.slice(at, this.endFrom(at));
+  }
+
+  private endFrom(at: number): number {
+    const end = this.text.indexOf('\n', at);
+    return end === -1 ? this.text.length : end;
+  }
+
+  private lineStarts(): readonly number[] {
+    if (this.starts) return this.starts;
+    const starts: number[] = [];
+    for (let from = 0; from < this.text.length; from = this.endFrom(from) + 1) starts.push(from);
+    this.starts = starts;
+    return starts;
+  }
+}
+
+/** A text as it stands among bytes, and back. */
+export const toBytes = (text: string): string => (isPlain(text) ? text : Buffer.from(text).toString('latin1'));
+export const fromBytes = (text: string): string => (isPlain(text) ? text : Buffer.from(text, 'latin1').toString());
+
+const isPlain = (text: string): boolean => !/[^\0-\x7f]/.test(text);
+
+/** The cell of a line of cells that tabs part. */
+export function cellOf(line: string, wanted: number): string {
+  let from = 0;
+  for (let count = 0; count < wanted; count += 1) from = line.indexOf('\t', from) + 1;
+  const end = line.indexOf('\t', from);
+  return end === -1 ? line.slice(from) : line.slice(from, end);
+}
+
+export const lineOf = (cells: readonly (string | number)[]): string =>
+  `${cells.map((cell) => (typeof cell === 'number' || !/[\t\n\r]/.test(cell) ? cell : cell.replace(/[\t\n\r]+/g, ' '))).join('\t')}\n`;

@@ -1,0 +1,199 @@
+/**
+ * The envelope of a call, in the order and the namespaces that the schema demands: required elements stand
+ * there, optional ones and other choices as comments.
+ */
+import { escaped } from '../escape-xml.js';
+import type { Definitions } from '../model.js';
+import type { ClarkName, MessagePart, OwnSoapOperation, Particle, XsdElement } from './model.js';
+import { elementOf, globalElement, type ResolvedType, resolveType } from './resolve-type.js';
+
+const envelopes = {
+  '1.1': 'http://schemas.xmlsoap.org/soap/envelope/',
+  '1.2': 'http://www.w3.org/2003/05/soap-envelope',
+} as const;
+
+/** What a leaf is, for whoever writes its text. */
+export interface Leaf {
+  readonly path: readonly string[];
+  readonly type: string;
+  readonly allowed?: readonly string[] | undefined;
+  readonly limits?: ResolvedType['limits'];
+  readonly about?: string | undefined;
+  readonly default?: string | undefined;
+  /** False inside a comment. */
+  readonly active: boolean;
+}
+
+export type LeafText = (leaf: Leaf) => string;
+
+const deepest = 12;
+
+/** An envelope with sample values. */
+export const sampleEnvelope = (own: OwnSoapOperation, definitions: Definitions): string =>
+  envelopeText(own, definitions, (leaf) => escaped(sampleText(leaf)));
+
+export function sampleText({ default: fallback, allowed, type }: Leaf): string {
+  if (fallback !== undefined) return fallback;
+  if (allowed?.[0] !== undefined) return allowed[0];
+  if (/integer|number/.test(type)) return '0';
+  if (type.startsWith('boolean')) return 'false';
+  if (type.includes('date-time')) return '2026-11-24T09:00:00Z';
+  if (type.includes('(date)')) return '2026-11-24';
+  return 'text';
+}
+
+export function envelopeText(own: OwnSoapOperation, definitions: Definitions, text: LeafText): string {
+  const writing = new Writing(definitions, text);
+  const headers = own.input.headers.flatMap((part) => writing.part(part));
+  const parts = own.input.parts.flatMap((part) => writing.part(part));
+  const body = own.style === 'rpc' ? writing.wrapped(own.operation, own.namespace, parts) : parts;
+  const soap = envelopes[own.version];
+  const spaces = [...writing.prefixes].map(([namespace, prefix]) => `    xmlns:${prefix}="${escaped(namespace)}"`);
+  return [
+    '<soap:Envelope',
+    [`    xmlns:soap="${soap}"`, ...spaces].join('\n').concat('>'),
+    ...(headers.length > 0 ? ['  <soap:Header>', ...indented(headers, 2), '  </soap:Header>'] : []),
+    '  <soap:Body>',
+    ...indented(body, 2),
+    '  </soap:Body>',
+    '</soap:Envelope>',
+  ].join('\n');
+}
+
+const indented = (lines: readonly string[], levels: number): string[] =>
+  lines.map((line) => '  '.repeat(levels) + line);
+
+class Writing {
+  /** By namespace. */
+  readonly prefixes = new Map<string, string>();
+
+  constructor(
+    private readonly definitions: Definitions,
+    private readonly text: LeafText,
+  ) {}
+
+  part({ name, element, type }: MessagePart): string[] {
+    const described = element === undefined ? undefined : globalElement(element, this.definitions);
+    const own: XsdElement = described ?? {
+      local: name,
+      namespace: '',
+      ...(type !== undefined && { type }),
+      least: 1,
+      most: 1,
+    };
+    return this.element({ ...own, least: 1, most: 1 }, [], true, []);
+  }
+
+  wrapped(name: string, namespace: string, lines: readonly string[]): string[] {
+    const tag = this.tag(name, namespace);
+    return [`<${tag}>`, ...indented(lines, 1), `</${tag}>`];
+  }
+
+  private tag(local: string, namespace: string): string {
+    if (namespace === '') return local;
+    let prefix = this.prefixes.get(namespace);
+    if (prefix === undefined) {
+      const word =
+        /([a-z][a-z0-9]*)[^a-z0-9]*$/i
+          .exec(namespace.replace(/[^a-z0-9]+(?:v?\d[\d.]*)?\/?$/i, ''))?.[1]
+          ?.toLowerCase() ?? 'ns';
+      const taken = new Set(this.prefixes.values());
+      prefix = /^xml|^soap$/.test(word) ? 'ns' : word;
+      for (let count = 2; taken.has(prefix); count += 1) prefix = `${word}${count}`;
+      this.prefixes.set(namespace, prefix);
+    }
+    return `${prefix}:${local}`;
+  }
+
+  /** @param above names of the types that hold it */
+  private element(given: XsdElement, path: readonly string[], active: boolean, above: readonly ClarkName[]): string[] {
+    const element = elementOf(given, this.definitions);
+    const resolved = resolveType(element, this.definitions);
+    if (resolved.names.some((name) => above.includes(name)) || path.length > deepest)
+      return active ? [`<!-- ${element.local}: again as above -->`] : [];
+    const here = [...path, element.local];
+    const tag = this.tag(element.local, element.namespace);
+    const attributes = resolved.attributes
+      .filter(({ required }) => required)
+      .map((one) => {
+        const { text, allowed, limits, about } = resolveType(one, this.definitions);
+        const leaf: Leaf = {
+          path: [...here, one.name],
+          type: text,
+          allowed,
+          limits,
+          about: one.about ?? about,
+          default: one.fixed ?? one.default,
+          active,
+        };
+        const name = one.namespace ? this.tag(one.name, one.namespace) : one.name;
+        return ` ${name}="${this.value(leaf, one.fixed)}"`;
+      })
+      .join('');
+    const many = element.most === -1 || element.most > 1 ? 'may repeat' : '';
+    if (!resolved.complex) {
+      const leaf: Leaf = {
+        path: here,
+        type: resolved.text,
+        allowed: resolved.allowed,
+        limits: resolved.limits,
+        about: element.about ?? resolved.about,
+        default: element.fixed ?? element.default,
+        active,
+      };
+      const notes = [resolved.allowed?.join(' | '), many].filter(Boolean).join('; ');
+      const note = notes === '' || !active ? '' : `   <!-- ${notes.replaceAll('--', '- -')} -->`;
+      return [`<${tag}${attributes}>${this.value(leaf, element.fixed)}</${tag}>${note}`];
+    }
+    const inside = [...above, ...resolved.names];
+    const inner = resolved.particles.flatMap((one) => this.particle(one, here, active, inside));
+    if (inner.length === 0) return [`<${tag}${attributes}/>`];
+    return [`<${tag}${attributes}>${many && active ? `   <!-- ${many} -->` : ''}`, ...indented(inner, 1), `</${tag}>`];
+  }
+
+  private value(leaf: Leaf, fixed: string | undefined): string {
+    return fixed === undefined ? this.text(leaf) : escaped(fixed);
+  }
+
+  private particle(
+    particle: Particle,
+    path: readonly string[],
+    active: boolean,
+    above: readonly ClarkName[],
+  ): string[] {
+    if (particle.is === 'any') return active ? ['<!-- any element may stand here -->'] : [];
+    if (particle.is === 'element')
+      return this.marked(particle.element.least > 0, active, 'optional', (on) =>
+        this.element(particle.element, path, on, above),
+      );
+    if (particle.is !== 'choice') {
+      return this.marked(particle.least > 0, active, 'optional', (on) =>
+        particle.items.flatMap((one) => this.particle(one, path, on, above)),
+      );
+    }
+    const [first, ...others] = particle.items;
+    if (!first) return [];
+    return [
+      ...this.marked(particle.least > 0, active, 'optional', (on) => this.whole(first, path, on, above)),
+      ...(active
+        ? others.flatMap((one) => this.marked(false, true, 'or', (on) => this.whole(one, path, on, above)))
+        : []),
+    ];
+  }
+
+  /** A choice that is made is there, whatever its own number says. */
+  private whole(particle: Particle, path: readonly string[], active: boolean, above: readonly ClarkName[]): string[] {
+    return particle.is === 'element'
+      ? this.element(particle.element, path, active, above)
+      : this.particle(particle, path, active, above);
+  }
+
+  /** As it is where it is required, else inside one comment; comments do not nest. */
+  private marked(required: boolean, active: boolean, word: string, write: (active: boolean) => string[]): string[] {
+    if (required || !active) return write(active);
+    const lines = write(false);
+    if (lines.length === 0) return [];
+    if (lines.length === 1) return [`<!-- ${word}: ${lines[0]} -->`];
+    return [`<!-- ${word}:`, ...indented(lines, 1), '-->'];
+  }
+}
