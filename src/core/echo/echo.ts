@@ -9,8 +9,10 @@ const body = z.strictObject({
   encoding: z.enum(['utf-8', 'base64']),
   /** Bytes in full. */
   size: z.number(),
-  /** Only the beginning is recorded. */
+  /** Only the beginning is recorded here. */
   cut: z.optional(z.boolean()),
+  /** Where all of it is, from the folder of the echoes. */
+  file: z.optional(z.string()),
 });
 export type RecordedBody = z.infer<typeof body>;
 
@@ -31,6 +33,8 @@ export const echo = z.strictObject({
   environment: z.string(),
   request: z.optional(z.string()),
   operation: z.optional(z.string()),
+  /** The sessions that it was sent with. */
+  sessions: z.optional(z.array(z.string())),
   /** The step's name and its row, where a trail sent it. */
   step: z.optional(z.string()),
   row: z.optional(z.number()),
@@ -49,6 +53,22 @@ export const echo = z.strictObject({
       finalUrl: z.optional(z.string()),
       hops: z.optional(z.array(z.strictObject({ status: z.number(), url: z.string() }))),
       remoteAddress: z.optional(z.string()),
+      /** Where it is not HTTP/1.1. */
+      protocol: z.optional(z.string()),
+      tls: z.optional(
+        z.strictObject({
+          protocol: z.string(),
+          cipher: z.string(),
+          subject: z.optional(z.string()),
+          issuer: z.optional(z.string()),
+          until: z.optional(z.string()),
+          fingerprint: z.optional(z.string()),
+        }),
+      ),
+      trailers: z.optional(lines),
+      hints: z.optional(z.array(z.strictObject({ status: z.number(), headers: lines }))),
+      /** Bytes of the body as they came, where they were compressed, or went to a file. */
+      wireSize: z.optional(z.number()),
     }),
   ),
   /** Milliseconds. */
@@ -56,6 +76,7 @@ export const echo = z.strictObject({
     z.strictObject({
       lookup: z.optional(z.number()),
       connect: z.optional(z.number()),
+      tls: z.optional(z.number()),
       waiting: z.optional(z.number()),
       receiving: z.optional(z.number()),
       total: z.optional(z.number()),

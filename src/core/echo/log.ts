@@ -3,7 +3,7 @@
  * write is under way go out together with the next, so that a run is not slowed by its record.
  */
 import { randomBytes } from 'node:crypto';
-import { type FileHandle, mkdir, open } from 'node:fs/promises';
+import { type FileHandle, mkdir, open, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
 import type { Echo } from './echo.js';
@@ -13,6 +13,8 @@ export interface EchoLog {
   readonly run: string;
   nextId(): string;
   append(echo: Echo): void;
+  /** A long body of an echo in a file of its own; its path from the folder of the echoes, undefined beyond 64 MB. */
+  beside(id: string, direction: 'sent' | 'received', content: string | Uint8Array): string | undefined;
   /** How many bytes wait to be written. */
   readonly waiting: number;
   /** Settles when all that was appended is written. */
@@ -33,6 +35,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   let writing: Promise<void> | undefined;
   let failure: unknown;
   let closing = false;
+  const bodies: Promise<void>[] = [];
 
   async function write(): Promise<void> {
     file ??= mkdir(folder, { recursive: true, mode: 0o700 }).then(() => open(path, 'a', 0o600));
@@ -65,22 +68,39 @@ export function openEchoLog(local: string, started: Date): EchoLog {
           writing = undefined;
         });
     },
+    beside(id, direction, content) {
+      if (content.length > longestBeside) return undefined;
+      const name = `bodies/${run}/${id.slice(run.length + 1)}-${direction}`;
+      bodies.push(
+        mkdir(join(folder, 'bodies', run), { recursive: true, mode: 0o700 })
+          .then(() => writeFile(join(folder, name), content, { mode: 0o600 }))
+          .catch((error: unknown) => {
+            failure ??= error;
+          }),
+      );
+      return name;
+    },
     get waiting() {
       return size;
     },
     async flushed() {
       closing = true;
       while (writing) await writing;
+      await Promise.all(bodies);
       closing = false;
     },
     async close() {
       closing = true;
       while (writing) await writing;
+      await Promise.all(bodies);
       if (file) await (await file.catch(() => undefined))?.close();
       if (failure !== undefined) throw failure;
     },
   };
 }
+
+/** A longer body is recorded by its beginning alone. */
+const longestBeside = 64e6;
 
 /** Milliseconds between two writes; what a kill can take from the record at most. */
 const gather = 10;

@@ -1,5 +1,5 @@
 /** Reading recorded echoes: the newest run first. */
-import { createReadStream, existsSync, readdirSync, statSync } from 'node:fs';
+import { createReadStream, existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline';
@@ -20,11 +20,22 @@ function recordedRuns(local: string): RecordedRun[] {
     .filter((name) => name.endsWith('.jsonl'))
     .map((name) => ({ name, ...statSync(join(folder, name)) }))
     .sort((a, b) => b.mtimeMs - a.mtimeMs || b.name.localeCompare(a.name))
-    .map(({ name, size }) => ({
-      run: name.slice(0, -'.jsonl'.length).replace(/^.*-/, ''),
-      path: join(folder, name),
-      size,
-    }));
+    .map(({ name, size }) => {
+      const run = name.slice(0, -'.jsonl'.length).replace(/^.*-/, '');
+      return { run, path: join(folder, name), size: size + bodiesSize(join(folder, 'bodies', run)) };
+    });
+}
+
+/** Bytes of the long bodies of a run. */
+function bodiesSize(folder: string): number {
+  if (!existsSync(folder)) return 0;
+  return readdirSync(folder).reduce((sum, name) => sum + statSync(join(folder, name)).size, 0);
+}
+
+/** The bytes of a body that is recorded beside its echo; undefined where it is not there any more. */
+export function recordedBytes(local: string, file: string): Buffer | undefined {
+  const path = join(local, 'echoes', file);
+  return /^bodies\/\w+\/[\w-]+$/.test(file) && existsSync(path) ? readFileSync(path) : undefined;
 }
 
 /** The echoes of one run in the order in which they ended. A last line that was cut off by a kill is passed over. */
@@ -92,6 +103,7 @@ export async function retain(local: string, { runs, size }: Retention): Promise<
     total += run.size;
     if (index < runs && (total <= size || index === 0)) continue;
     await rm(run.path, { force: true });
+    await rm(join(local, 'echoes/bodies', run.run), { recursive: true, force: true });
     gone += 1;
   }
   return gone;

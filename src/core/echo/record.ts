@@ -1,8 +1,8 @@
 /** From an exchange to its echo: secrets hidden by place and by value, long bodies cut. */
-
+import type { TlsFacts } from '../exchange/certificate.js';
 import type { Received } from '../exchange/received.js';
 import type { Outcome } from '../exchange/transport.js';
-import { hidden, type WireRequest } from '../exchange/wire.js';
+import { bodySize, hidden, type WireRequest } from '../exchange/wire.js';
 import type { Verdict } from '../expectation/expectations.js';
 import type { Kept } from '../expectation/keeps.js';
 import { type Problem, positionText } from '../problem/problem.js';
@@ -16,47 +16,66 @@ const longest = 200_000;
 /** Headers whose values are credentials wherever they come from. */
 const secretHeaders = new Set(['authorization', 'proxy-authorization', 'cookie', 'set-cookie']);
 
+/** Keeps a long body in a file of its own; where it is, undefined where it is too long for that too. */
+export type Beside = (id: string, direction: 'sent' | 'received', content: string | Uint8Array) => string | undefined;
+
 export interface Occasion {
   readonly id: string;
   readonly at: Date;
   readonly environment: string;
   readonly request: string | undefined;
   readonly operation: string | undefined;
+  readonly sessions: readonly string[];
   readonly step: string | undefined;
   readonly row: number | undefined;
 }
 
 /** Absent parts are undefined, which JSON leaves out: of all a run does, this happens most often. */
 export function recordEcho(
-  { id, at, environment, request, operation, step, row }: Occasion,
+  { id, at, environment, request, operation, sessions, step, row }: Occasion,
   wire: WireRequest,
   { received, trouble }: Outcome,
   verdicts: readonly Verdict[],
   kept: readonly Kept[],
   redactor: Redactor,
+  beside: Beside,
 ): Echo {
   const failed = verdicts.filter(({ ok }) => !ok);
   return {
     id,
-    at: at.toISOString(),
+    at: isoTime(at),
     environment,
     request,
     operation,
+    sessions: sessions.length > 0 ? [...sessions] : undefined,
     step,
     row,
     sent: {
       method: wire.method,
       url: redactor.hide(wire.shownUrl),
       headers: recordedLines(wire.headers, redactor),
-      body: wire.body && recordedText(wire.body.shown, wire.body.bytes.length, redactor),
+      body: wire.body && recordedText(wire.body.shown, bodySize(wire.body), redactor, beside, id, 'sent'),
     },
-    received: received && recordedAnswer(received, redactor),
+    received: received && recordedAnswer(received, redactor, beside, id),
     phases: received && phasesOf(received),
     trouble: trouble && recordedTrouble(trouble, redactor),
     met: verdicts.length - failed.length,
     failed: failed.length > 0 ? failed.map((verdict) => hideVerdict(verdict, redactor)) : undefined,
     kept: kept.length > 0 ? recordedKeeps(kept, redactor) : undefined,
   };
+}
+
+let lastTime = 0;
+let lastIso = '';
+
+/** RFC 3339 in UTC. Several exchanges share a millisecond, and writing it out costs as much as a small request. */
+function isoTime(at: Date): string {
+  const time = at.getTime();
+  if (time !== lastTime) {
+    lastIso = at.toISOString();
+    lastTime = time;
+  }
+  return lastIso;
 }
 
 const recorded = new WeakMap<WireRequest['headers'], { readonly size: number; readonly lines: [string, string][] }>();
@@ -80,37 +99,74 @@ function recordedKeeps(kept: readonly Kept[], redactor: Redactor): Record<string
   return out;
 }
 
-function recordedAnswer(received: Received, redactor: Redactor): NonNullable<Echo['received']> {
-  const { reason, hops, finalUrl, remoteAddress } = received.parts;
+function recordedAnswer(
+  received: Received,
+  redactor: Redactor,
+  beside: Beside,
+  id: string,
+): NonNullable<Echo['received']> {
+  const { reason, hops, finalUrl, remoteAddress, protocol, tls, trailers, hints, wireSize } = received.parts;
   return {
     status: received.status,
     reason,
-    headers: received.headers.map(([name, value]) => recordedLine(name, value, false, redactor)),
-    body: received.size > 0 ? recordedBody(received, redactor) : undefined,
-    hops: hops.length > 0 ? [...hops] : undefined,
+    headers: recordedHeaders(received.headers, redactor),
+    body: received.parts.body.length > 0 ? recordedBody(received, redactor, beside, id) : undefined,
+    hops: hops.length > 0 ? hops.map(({ status, url }) => ({ status, url: redactor.hide(url) })) : undefined,
     finalUrl: hops.length > 0 ? redactor.hide(finalUrl) : undefined,
     remoteAddress,
+    protocol: protocol === 'HTTP/1.1' ? undefined : protocol,
+    tls: tls && recordedTls(tls),
+    trailers: trailers.length > 0 ? recordedHeaders(trailers, redactor) : undefined,
+    hints:
+      hints.length > 0
+        ? hints.map(({ status, headers }) => ({ status, headers: recordedHeaders(headers, redactor) }))
+        : undefined,
+    wireSize: wireSize === received.parts.body.length ? undefined : wireSize,
   };
 }
 
-function recordedBody(received: Received, redactor: Redactor): RecordedBody {
-  if (received.textual) return recordedText(received.text, received.size, redactor);
-  const bytes = Buffer.from(received.parts.body.subarray(0, longest / 2));
-  const cut = received.size > bytes.length;
-  return { text: bytes.toString('base64'), encoding: 'base64', size: received.size, cut: cut || undefined };
+const recordedHeaders = (lines: Received['headers'], redactor: Redactor): [string, string][] =>
+  lines.map(([name, value]) => recordedLine(name, value, false, redactor));
+
+function recordedTls({ protocol, cipher, certificate }: TlsFacts): NonNullable<NonNullable<Echo['received']>['tls']> {
+  const { subject, issuer, until, fingerprint } = certificate ?? {};
+  return { protocol, cipher, subject, issuer, until, fingerprint };
 }
 
-function recordedText(text: string, size: number, redactor: Redactor): RecordedBody {
+function recordedBody(received: Received, redactor: Redactor, beside: Beside, id: string): RecordedBody {
+  if (received.textual) return recordedText(received.text, received.size, redactor, beside, id, 'received');
+  const { body } = received.parts;
+  const bytes = Buffer.from(body.subarray(0, longest / 2));
+  const cut = body.length > bytes.length;
+  return {
+    text: bytes.toString('base64'),
+    encoding: 'base64',
+    size: received.size,
+    cut: cut || undefined,
+    file: cut ? beside(id, 'received', body) : undefined,
+  };
+}
+
+function recordedText(
+  text: string,
+  size: number,
+  redactor: Redactor,
+  beside: Beside,
+  id: string,
+  direction: 'sent' | 'received',
+): RecordedBody {
   const cut = text.length > longest;
   // Hidden before it is cut, so that no half of a secret stays at the edge.
   const shown = redactor.hide(text);
-  return { text: cut ? shown.slice(0, longest) : shown, encoding: 'utf-8', size, cut: cut || undefined };
+  if (!cut) return { text: shown, encoding: 'utf-8', size, cut: undefined };
+  return { text: shown.slice(0, longest), encoding: 'utf-8', size, cut: true, file: beside(id, direction, shown) };
 }
 
 function phasesOf({ parts: { phases } }: Received): NonNullable<Echo['phases']> {
   return {
     lookup: rounded(phases.lookup),
     connect: rounded(phases.connect),
+    tls: rounded(phases.tls),
     waiting: rounded(phases.waiting),
     receiving: rounded(phases.receiving),
     total: rounded(phases.total),

@@ -1,12 +1,13 @@
-/** Addresses: `${…}` may only open one; `{name}` parts are percent-encoded (RFC 6570 level 1). */
+/** Addresses: `${…}` may only open one; its `{…}` parts are those of RFC 6570. */
 import type { Loads } from '../expression/compile.js';
 import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { percentEncode } from '../expression/filters/text.js';
 import { compileTemplate } from '../expression/template.js';
 import { nearestHint } from '../problem/nearest.js';
-import { type FilePosition, Problem } from '../problem/problem.js';
+import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
-import { plain, type Value } from '../value/written.js';
+import type { Value } from '../value/written.js';
+import { type AddressPart, addressPart } from './address-template.js';
 import type { QueryPair } from './wire.js';
 
 export interface AddressPlan {
@@ -28,7 +29,9 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
   }
   const origin = opening === '' ? undefined : compileTemplate(opening, where, loads);
   const pieces = rest.split(/\{([^{}]*)\}/);
-  const parts = pieces.filter((_, index) => index % 2 === 1);
+  const parts: string[] = [];
+  const written = pieces.map((piece, index) => (index % 2 === 1 ? placedPart(piece, parts, where) : undefined));
+  parts.push(...written.flatMap((one) => one?.names ?? []));
   return {
     parts,
     evaluate(evaluation, part) {
@@ -36,8 +39,14 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
       if (opened === omitted) throw new Problem('address-shape', { what: 'the address cannot be omitted', where });
       let address = opened === undefined ? '' : textOf(opened);
       for (const [index, piece] of pieces.entries()) {
-        if (index % 2 === 1) address += encodedPart(piece, part(piece), parts, where);
-        else address = index === 0 && origin && piece.startsWith('/') ? joined(address, piece) : address + piece;
+        const own = written[index];
+        if (own) {
+          try {
+            address += own.write(part);
+          } catch (error) {
+            throw asProblem(error).at(where);
+          }
+        } else address = index === 0 && origin && piece.startsWith('/') ? joined(address, piece) : address + piece;
       }
       return address;
     },
@@ -47,29 +56,21 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
 /** An opening and a path with one slash between them. */
 const joined = (opening: string, path: string): string => `${opening.replace(/\/+$/, '')}/${path.replace(/^\/+/, '')}`;
 
-function encodedPart(
-  name: string,
-  value: Value | undefined,
-  parts: readonly string[],
-  where: FilePosition | undefined,
-): string {
-  if (value === undefined) {
-    throw new Problem('unknown-name', {
-      what: `the address needs a value for {${name}}`,
-      where,
-      remedy: `declare it under inputs: or give it under path:${parts.length > 1 ? `; ${nearestHint(name, parts)}` : ''}`,
-      data: { name },
-    });
+function placedPart(source: string, parts: readonly string[], where: FilePosition | undefined): AddressPart {
+  try {
+    return addressPart(
+      source,
+      (name) =>
+        new Problem('unknown-name', {
+          what: `the address needs a value for {${name}}`,
+          where,
+          remedy: `declare it under inputs: or give it under path:${parts.length > 1 ? `; ${nearestHint(name, parts)}` : ''}`,
+          data: { name },
+        }),
+    );
+  } catch (error) {
+    throw asProblem(error).at(where);
   }
-  const text = textOf(value);
-  if (plain(value) === null || text === '') {
-    throw new Problem('address-shape', {
-      what: `the value for {${name}} in the address is ${text === '' ? 'empty' : 'null'}`,
-      where,
-      data: { name },
-    });
-  }
-  return percentEncode(text);
 }
 
 /** @throws Problem address-shape */

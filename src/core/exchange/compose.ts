@@ -1,7 +1,7 @@
 /** From a resolved request to the request as it leaves: session lines and automatic lines added. */
 import { percentEncode } from '../expression/filters/text.js';
 import { absoluteUrl, withQuery } from './address.js';
-import { type HeaderLine, hidden, type ResolvedRequest, type WireRequest } from './wire.js';
+import { bodySize, type HeaderLine, hidden, type ResolvedRequest, type WireRequest } from './wire.js';
 
 /** @param sessionLines what the sessions add; an explicit header of the same name wins */
 export function composeRequest(
@@ -15,7 +15,16 @@ export function composeRequest(
     ? withQuery(address, query, (pair) => (pair.secret ? hidden : percentEncode(pair.value)))
     : url.href;
   const headers = linesFor(request, sessionLines, userAgent, url.host);
-  return { method, url, shownUrl, headers, body, timeout: request.timeout, redirects: request.redirects };
+  return {
+    method,
+    url,
+    shownUrl,
+    headers,
+    body,
+    timeout: request.timeout,
+    redirects: request.redirects,
+    connection: request.connection,
+  };
 }
 
 /** The same lines for the same request, so that a run of thousands makes them once. */
@@ -50,13 +59,30 @@ function allLines(
   automatic('host', host);
   automatic('connection', 'keep-alive');
   headers.push(...own);
-  for (const line of sessionLines) if (!has(own, line.name)) headers.push(line);
+  for (const line of sessionLines) {
+    const at = line.name === 'Cookie' ? headers.findIndex(({ name }) => name.toLowerCase() === 'cookie') : -1;
+    if (at !== -1) headers[at] = together(headers[at] as HeaderLine, line);
+    else if (!has(own, line.name)) headers.push(line);
+  }
   automatic('accept', '*/*');
   automatic('user-agent', userAgent);
+  for (const { name, value } of body?.headers ?? []) automatic(name, value);
   if (body) automatic('content-type', body.type);
-  if (body) automatic('content-length', String(body.bytes.length));
+  if (body) automatic('content-length', String(bodySize(body)));
   else if (method === 'POST' || method === 'PUT' || method === 'PATCH') automatic('content-length', '0');
   return headers;
+}
+
+/** One line of cookies (RFC 6265 section 5.4); a name of the request's own wins. */
+function together(own: HeaderLine, jar: HeaderLine): HeaderLine {
+  const names = new Set(own.value.split(/;\s*/).map((pair) => pair.split('=')[0]));
+  const others = jar.value.split(/;\s*/).filter((pair) => !names.has(pair.split('=')[0]));
+  return {
+    ...own,
+    value: [own.value, ...others].join('; '),
+    origin: `${own.origin}, ${jar.origin}`,
+    secret: true,
+  };
 }
 
 function has(lines: readonly HeaderLine[], name: string): boolean {

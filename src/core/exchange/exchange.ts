@@ -1,8 +1,10 @@
 /** One exchange on one connection: what is sent, what comes back, when, and what goes wrong. */
-import type { Pool } from 'undici';
+import type { Dispatcher } from 'undici';
 import { asProblem, type Problem } from '../problem/problem.js';
 import { decompressed } from './compression.js';
+import type { ConnectTimes } from './connectors.js';
 import { Received, type ReceivedParts } from './received.js';
+import type { Sink } from './sink.js';
 import { Ended, explainTrouble, type Progress } from './trouble.js';
 import type { WireRequest } from './wire.js';
 
@@ -15,25 +17,24 @@ export interface Outcome {
   readonly trouble: Problem | undefined;
 }
 
-/** When the newest connection of a pool was made; milliseconds of `performance.now`. */
-export interface ConnectTimes {
-  started: number;
-  lookedUp: number;
-  ended: number;
-  remoteAddress: string | undefined;
-}
-
 export interface Origin {
   /** Scheme, host and port. */
   readonly name: string;
-  readonly pool: Pool;
+  readonly pool: Dispatcher;
   readonly times: ConnectTimes;
+  /** Its host and port, where there is one in between. */
+  readonly proxy?: string;
 }
 
 /** Never rejects for what a network or a server does. */
-export function exchange(wire: WireRequest, origin: Origin, signal: AbortSignal | undefined): Promise<Outcome> {
+export function exchange(
+  wire: WireRequest,
+  origin: Origin,
+  signal: AbortSignal | undefined,
+  sink?: Sink,
+): Promise<Outcome> {
   return new Promise((resolve) => {
-    new Exchange(wire, origin, signal, resolve).begin();
+    new Exchange(wire, origin, signal, sink, resolve).begin();
   });
 }
 
@@ -51,12 +52,19 @@ class Exchange {
   private readonly chunks: Buffer[] = [];
   private abort: ((error: Error) => void) | undefined;
   private timer: NodeJS.Timeout | undefined;
+  /** For the first byte, then between pieces. */
+  private silence: NodeJS.Timeout | undefined;
+  private sinking: ReturnType<Sink['begin']> = 'nothing';
+  private trailers: [string, string][] = [];
+  private readonly hints: { status: number; headers: [string, string][] }[] = [];
+  private resume: (() => void) | undefined;
   private readonly interrupt = (): void => this.end(new Ended('interrupt'));
 
   constructor(
     private readonly wire: WireRequest,
     private readonly origin: Origin,
     private readonly signal: AbortSignal | undefined,
+    private readonly sink: Sink | undefined,
     private readonly resolve: (outcome: Outcome) => void,
   ) {}
 
@@ -75,7 +83,7 @@ class Exchange {
           path: wire.url.pathname + wire.url.search,
           method: wire.method as 'GET',
           headers: headerList(wire),
-          body: wire.body?.bytes ?? null,
+          body: wire.body?.streamed?.open() ?? wire.body?.bytes ?? null,
         },
         this,
       );
@@ -88,28 +96,55 @@ class Exchange {
     this.abort = abort;
     this.sent = performance.now();
     this.fresh = this.origin.times.ended >= this.started;
+    this.await(this.wire.timeout.firstByte, 'first-byte');
   }
 
-  onHeaders(code: number, raw: Buffer[], _resume: () => void, reason: string): boolean {
+  /** Ends the exchange where nothing comes for so long. */
+  private await(limit: number | undefined, by: 'first-byte' | 'idle'): void {
+    if (limit === undefined && this.silence === undefined) return;
+    clearTimeout(this.silence);
+    this.silence = limit === undefined ? undefined : setTimeout(() => this.end(new Ended(by)), limit);
+  }
+
+  onHeaders(code: number, raw: Buffer[], resume: () => void, reason: string): boolean {
+    const headers = linesIn(raw);
     // 1xx are hints on the way; the answer follows.
-    if (code < 200) return true;
+    if (code < 200) {
+      this.hints.push({ status: code, headers });
+      return true;
+    }
     this.firstByte = performance.now();
     this.status = code;
     this.reason = reason;
-    for (let index = 0; index + 1 < raw.length; index += 2) {
-      this.headers.push([(raw[index] as Buffer).toString('latin1'), (raw[index + 1] as Buffer).toString('latin1')]);
-    }
+    this.headers = headers;
+    this.resume = resume;
+    this.sinking = this.sink?.begin(code, headers) ?? 'nothing';
+    this.await(this.wire.timeout.idle, 'idle');
     return true;
   }
 
   onData(chunk: Buffer): boolean {
     this.size += chunk.length;
+    this.await(this.wire.timeout.idle, 'idle');
+    if (this.sinking === 'instead') return this.pass(chunk);
     if (this.size > largest) this.end(new Ended('size'));
     else this.chunks.push(chunk);
-    return true;
+    return this.sinking === 'nothing' || this.pass(chunk);
   }
 
-  onComplete(): void {
+  /** To the sink; false holds the connection back until it has taken the chunk. */
+  private pass(chunk: Buffer): boolean {
+    const waiting = this.sink?.write(chunk);
+    if (!waiting) return true;
+    waiting.then(
+      () => this.resume?.(),
+      (error: unknown) => this.end(error as Error),
+    );
+    return false;
+  }
+
+  onComplete(trailers: readonly (Buffer | string)[] | null): void {
+    this.trailers = linesIn(trailers ?? []);
     this.finish(undefined);
   }
 
@@ -128,15 +163,20 @@ class Exchange {
     if (this.done) return;
     this.done = true;
     clearTimeout(this.timer);
+    clearTimeout(this.silence);
     if (this.signal) interruptions(this.signal).delete(this.interrupt);
-    const trouble = error === undefined ? undefined : explainTrouble(error, this.progress());
+    if (error === undefined) this.conclude(undefined);
+    else void explainTrouble(error, this.progress()).then((trouble) => this.conclude(trouble));
+  }
+
+  private conclude(trouble: Problem | undefined): void {
     if (this.status === 0) {
       this.resolve({ received: undefined, trouble });
       return;
     }
     const parts = this.parts();
     const encoding = this.header('content-encoding');
-    if (encoding === undefined || trouble) {
+    if (encoding === undefined || trouble || this.sinking === 'instead') {
       this.resolve({ received: new Received(parts), trouble });
       return;
     }
@@ -157,9 +197,11 @@ class Exchange {
       headers: this.headers,
       body: chunks.length === 1 ? (chunks[0] as Buffer) : Buffer.concat(chunks),
       wireSize: this.size,
+      ...(this.sinking === 'instead' && { saved: this.sink?.saved ?? this.size }),
       phases: {
         lookup: connected && times.lookedUp > times.started ? times.lookedUp - times.started : undefined,
-        connect: connected ? times.ended - times.lookedUp : undefined,
+        connect: connected ? (times.connected || times.ended) - times.lookedUp : undefined,
+        tls: connected && times.tls ? times.ended - (times.connected || times.lookedUp) : undefined,
         waiting: this.firstByte - this.sent,
         receiving: ended - this.firstByte,
         total: ended - (connected ? times.started : this.sent),
@@ -167,6 +209,10 @@ class Exchange {
       finalUrl: this.wire.url.href,
       hops: [],
       remoteAddress: times.remoteAddress,
+      protocol: times.protocol,
+      tls: times.tls,
+      trailers: this.trailers,
+      hints: this.hints,
     };
   }
 
@@ -179,6 +225,8 @@ class Exchange {
     return {
       url: this.wire.url,
       timeout: this.wire.timeout,
+      connection: this.wire.connection,
+      proxy: this.origin.proxy,
       connected: this.abort !== undefined,
       answered: this.status > 0,
       received: this.size,
@@ -187,14 +235,25 @@ class Exchange {
   }
 }
 
+const latin1 = (raw: Buffer | string | undefined): string =>
+  typeof raw === 'string' ? raw : (raw?.toString('latin1') ?? '');
+
+/** Names and values in turn, as the library gives them. */
+function linesIn(raw: readonly (Buffer | string)[]): [string, string][] {
+  const lines: [string, string][] = [];
+  for (let index = 0; index + 1 < raw.length; index += 2) lines.push([latin1(raw[index]), latin1(raw[index + 1])]);
+  return lines;
+}
+
 const lists = new WeakMap<WireRequest['headers'], string[]>();
 
-/** Names and values in turn. Three lines the library writes itself, two of them first and one last. */
-function headerList({ headers }: WireRequest): string[] {
+/** Names and values in turn. Three lines the library writes itself, two of them first and one last; of a stream it does not know the length. */
+function headerList({ headers, body }: WireRequest): string[] {
   let list = lists.get(headers);
   if (!list) {
     const own = ({ name, origin }: WireRequest['headers'][number]): boolean =>
-      origin !== 'automatic' || (name !== 'host' && name !== 'connection' && name !== 'content-length');
+      origin !== 'automatic' ||
+      (name !== 'host' && name !== 'connection' && (name !== 'content-length' || body?.streamed !== undefined));
     list = headers.filter(own).flatMap(({ name, value }) => [name, value]);
     lists.set(headers, list);
   }

@@ -1,14 +1,16 @@
 /** What came back: raw facts, and the body decoded when somebody looks at it. */
-
 import { headerValue, type Observed } from '../place/observed.js';
 import { Problem } from '../problem/problem.js';
 import { parseJson } from '../value/json-text.js';
 import type { Value } from '../value/written.js';
+import type { TlsFacts } from './certificate.js';
+import { decoded } from './charset.js';
 
 /** Milliseconds each. `connect` is undefined on a connection that was open already. */
 export interface Phases {
   readonly lookup: number | undefined;
   readonly connect: number | undefined;
+  readonly tls: number | undefined;
   readonly waiting: number;
   readonly receiving: number;
   readonly total: number;
@@ -25,12 +27,21 @@ export interface ReceivedParts {
   readonly headers: readonly (readonly [name: string, value: string])[];
   /** Decompressed. */
   readonly body: Uint8Array;
+  /** Bytes that went elsewhere in place of `body`, decoded. */
+  readonly saved?: number;
   /** Bytes of the body as they came. */
   readonly wireSize: number;
   readonly phases: Phases;
   readonly finalUrl: string;
   readonly hops: readonly Hop[];
   readonly remoteAddress: string | undefined;
+  /** `HTTP/1.1` or `HTTP/2`. */
+  readonly protocol: string;
+  readonly tls: TlsFacts | undefined;
+  /** Header lines behind the body (RFC 9110 section 6.5). */
+  readonly trailers: readonly (readonly [name: string, value: string])[];
+  /** Answers on the way (RFC 9110 section 15.2), such as 103 Early Hints. */
+  readonly hints: readonly { readonly status: number; readonly headers: ReceivedParts['headers'] }[];
 }
 
 export class Received implements Observed {
@@ -50,7 +61,7 @@ export class Received implements Observed {
   }
 
   get size(): number {
-    return this.parts.body.length;
+    return this.parts.saved ?? this.parts.body.length;
   }
 
   get finalUrl(): string {
@@ -85,12 +96,16 @@ export class Received implements Observed {
   json(): Value {
     if (this.jsonRead === undefined) {
       try {
-        this.jsonRead = parseJson(this.text);
+        this.jsonRead = this.media.lines ? parseLines(this.text) : parseJson(this.text);
       } catch (error) {
         throw notJson(this, error as Error);
       }
     }
     return this.jsonRead;
+  }
+
+  get hopCount(): number {
+    return this.parts.hops.length;
   }
 }
 
@@ -98,6 +113,8 @@ export class Received implements Observed {
 interface Media {
   readonly type: string;
   readonly json: boolean;
+  /** A value a line. */
+  readonly lines: boolean;
   /** undefined where the type says nothing. */
   readonly textual: boolean | undefined;
 }
@@ -113,26 +130,26 @@ function mediaOf(contentType: string): Media {
       type,
     );
     const bytes = /^(?:image|audio|video|font)\/|^application\/(?:pdf|zip|gzip|octet-stream)$/.test(type);
-    media = { type, json: /[/+]json$/.test(type), textual: text ? true : bytes ? false : undefined };
+    const lines = /^application\/(?:x-)?(?:ndjson|jsonl|json-lines|json-seq)$/.test(type);
+    media = {
+      type,
+      lines,
+      json: lines || /[/+]json$/.test(type),
+      textual: text || lines ? true : bytes ? false : undefined,
+    };
     if (mediaTypes.size > 100) mediaTypes.clear();
     mediaTypes.set(contentType, media);
   }
   return media;
 }
 
-/** By the charset parameter (RFC 9110 section 8.3.2), UTF-8 where it is missing or unknown. A byte order mark is dropped. */
-function decoded(body: Uint8Array, contentType: string | undefined): string {
-  const charset = /;\s*charset="?([^\s";]+)/i.exec(contentType ?? '')?.[1];
-  if (charset !== undefined && !/^utf-?8$/i.test(charset)) {
-    try {
-      return new TextDecoder(charset).decode(body);
-    } catch {
-      // An unknown charset: UTF-8 is the best guess.
-    }
-  }
-  const marked = body[0] === 0xef && body[1] === 0xbb && body[2] === 0xbf;
-  return Buffer.from(body.buffer, body.byteOffset, body.length).toString('utf8', marked ? 3 : 0);
-}
+/** JSON lines: a value each, empty lines left out; with RFC 7464 a record separator opens each. */
+const parseLines = (text: string): Value =>
+  text
+    .split('\n')
+    .map((line) => (line.startsWith('\u001e') ? line.slice(1) : line).trim())
+    .filter((line) => line !== '')
+    .map(parseJson);
 
 function notJson(received: Received, error: Error): Problem {
   const start = received.text.slice(0, 80);

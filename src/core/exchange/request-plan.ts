@@ -1,21 +1,24 @@
 /** A request file made ready: parsed once, resolved for each sending. */
+import { readFileSync } from 'node:fs';
 import type { Collection, Loaded } from '../collection/collection.js';
 import type { RequestFile } from '../collection/files/request-file.js';
 import { InputNames, type InputPlan, missingInput, planInputs } from '../collection/inputs.js';
 import { type Layers, variableNames } from '../collection/layers.js';
 import type { YamlFile } from '../collection/yaml.js';
+import { safeMethods } from '../documentation/safe-methods.js';
 import type { Loads } from '../expression/compile.js';
-import { type Evaluation, omitted } from '../expression/evaluation.js';
+import { Evaluation, omitted, type Surroundings } from '../expression/evaluation.js';
 import { layered, type Named, type Names } from '../expression/names.js';
 import { compileTree, type SecretTrace, type Tree, type TreePath } from '../expression/tree.js';
-import type { World } from '../expression/world.js';
 import { asProblem, Problem } from '../problem/problem.js';
+import { pathInside } from '../storage/inside.js';
 import { parseDuration } from '../value/measures.js';
 import { textOf } from '../value/text.js';
-import { plain, type Value } from '../value/written.js';
+import { isValueMap, plain, type Value } from '../value/written.js';
 import { type AddressPlan, compileAddress } from './address.js';
-import type { BodyPlan } from './body/body-kind.js';
+import type { BodyPlan, BodySetting } from './body/body-kind.js';
 import { bodyKinds } from './body/registry.js';
+import { type Connection, type ConnectionPlan, plainConnection } from './connection.js';
 import { checkHeader } from './header-rules.js';
 import type { HeaderLine, QueryPair, ResolvedRequest, Timeout } from './wire.js';
 
@@ -31,6 +34,7 @@ export interface RequestPlan {
   readonly path: ReadonlyMap<string, Tree>;
   readonly query: readonly PlannedValue[];
   readonly headers: readonly PlannedValue[];
+  readonly cookies: ReadonlyMap<string, Tree>;
   /** All header lines, where every one is the same for every sending. */
   readonly fixedHeaders: readonly HeaderLine[] | undefined;
   readonly body: BodyPlan | undefined;
@@ -44,8 +48,6 @@ interface PlannedValue {
   /** The lines of a header that is the same for every sending. */
   readonly fixed: readonly HeaderLine[] | undefined;
 }
-
-const safeMethods: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS', 'TRACE']);
 
 /** What a request file says and what the folders above it say, as one. */
 interface Layer {
@@ -95,8 +97,22 @@ export function planRequest(collection: Collection, loaded: Loaded<RequestFile>,
     ),
     query: mergedValues('query', layers, loads, (key) => key),
     headers,
+    cookies: new Map(
+      Object.entries(content.cookies ?? {}).map(([key, value]) => [
+        key,
+        compileTree(value, (inner) => where(['cookies', key, ...inner]), loads),
+      ]),
+    ),
     fixedHeaders: headers.every(({ fixed }) => fixed) ? headers.flatMap(({ fixed }) => fixed ?? []) : undefined,
-    body: content.body === undefined ? undefined : planBody(content.body, where, loads),
+    body:
+      content.body === undefined
+        ? undefined
+        : planBody(content.body, {
+            where,
+            loads,
+            method,
+            read: (path) => readFileSync(pathInside(collection.root, path), 'utf8'),
+          }),
     timeout: timeoutOf(nearest('timeout')),
   };
 }
@@ -121,20 +137,19 @@ function mergedValues(
   return [...merged.values()];
 }
 
-function planBody(
-  spec: NonNullable<RequestFile['body']>,
-  where: (path: TreePath) => ReturnType<YamlFile['position']>,
-  loads: Loads,
-): BodyPlan {
+function planBody(spec: NonNullable<RequestFile['body']>, setting: BodySetting): BodyPlan {
+  const { where } = setting;
   const [name, value] = Object.entries(spec)[0] as [string, Value];
   const kind = bodyKinds.get(name);
   if (!kind) throw new Problem('body-shape', { what: `there is no body of the kind ${name}`, where: where(['body']) });
-  return kind.compile(value, (path) => where(['body', name, ...path]), loads);
+  return kind.compile(value, { ...setting, where: (path) => where(['body', name, ...path]) });
 }
 
 export function timeoutOf(spec: RequestFile['timeout']): Partial<Timeout> {
   return {
     ...(spec?.connect !== undefined && { connect: parseDuration(spec.connect) as number }),
+    ...(spec?.['first-byte'] !== undefined && { firstByte: parseDuration(spec['first-byte']) as number }),
+    ...(spec?.idle !== undefined && { idle: parseDuration(spec.idle) as number }),
     ...(spec?.total !== undefined && { total: parseDuration(spec.total) as number }),
   };
 }
@@ -142,15 +157,15 @@ export function timeoutOf(spec: RequestFile['timeout']): Partial<Timeout> {
 const none: ReadonlyMap<string, Named> = new Map();
 
 /** What a sending brings with it. */
-export interface Giving {
+export interface Giving extends Surroundings {
   readonly layers: Layers;
   /** A value that the caller has for an input. */
   readonly given: (input: string) => Named | undefined;
   /** The names of the caller, which the environment's values may use. */
   readonly caller: Names;
-  readonly world: World;
-  readonly onSecret: (value: Value) => void;
   readonly timeout: Partial<Timeout>;
+  /** How the environment wants connections to be made. */
+  readonly connection?: ConnectionPlan | undefined;
   /** Lists every name with its origin, for a preview. */
   readonly withOrigins?: boolean;
 }
@@ -163,20 +178,15 @@ export interface Resolution {
 
 /** @throws Problem unknown-name, input-missing, input-value, secret-missing and all that evaluation may throw */
 export function resolveRequest(plan: RequestPlan, giving: Giving): Resolution {
-  const { world, onSecret } = giving;
   const used = giving.withOrigins ? new Map<string, Named>() : undefined;
-  const hooks = { world, onSecret };
-  const variables = variableNames(giving.layers, giving.caller, hooks);
-  const inputs = new InputNames(plan.inputs, giving.given, { world, onSecret, names: variables });
+  const variables = variableNames(giving.layers, giving.caller, giving);
+  const inputs = new InputNames(plan.inputs, giving.given, variables, giving);
   const names = layered(inputs, variables);
-  const evaluation: Evaluation = {
-    ...hooks,
-    names,
-    touchedSecret: false,
-    onName: used && ((name, named) => used.set(name, named)),
-  };
+  const evaluation = new Evaluation(names, giving, used && ((name, named) => used.set(name, named)));
   try {
-    return { request: resolveParts(plan, giving, evaluation, used), names };
+    const connection =
+      giving.connection?.(() => new Evaluation(layered(variables, giving.caller), giving)) ?? plainConnection;
+    return { request: resolveParts(plan, giving, evaluation, connection, used), names };
   } catch (error) {
     throw missingAsInput(plan, asProblem(error));
   }
@@ -193,6 +203,7 @@ function resolveParts(
   plan: RequestPlan,
   giving: Giving,
   evaluation: Evaluation,
+  connection: Connection,
   used: ReadonlyMap<string, Named> | undefined,
 ): ResolvedRequest {
   const address = plan.address.evaluate(evaluation, (part) => {
@@ -209,10 +220,14 @@ function resolveParts(
   });
   const addressSecret = evaluation.touchedSecret;
   const query = plan.query.flatMap((value) => queryPairs(value, plan.content.lists ?? 'repeated', evaluation));
-  const headers = plan.fixedHeaders ?? plan.headers.flatMap((value) => headerLines(value, evaluation));
+  const own = plan.fixedHeaders ?? plan.headers.flatMap((value) => headerLines(value, evaluation));
+  const cookie = plan.cookies.size > 0 ? cookieLine(plan, evaluation) : undefined;
+  const headers = cookie ? [...own, cookie] : own;
   evaluation.touchedSecret = false;
-  const body = plan.body?.(evaluation);
-  const redirects = plan.content.redirects ?? 10;
+  const made = plan.body?.(evaluation);
+  const body = made?.asQuery ? undefined : made;
+  query.push(...(made?.asQuery ?? []));
+  const { redirects } = plan.content;
   return {
     name: plan.name,
     operation: plan.content.operation,
@@ -224,6 +239,7 @@ function resolveParts(
     sessions: plan.sessions,
     changes: plan.changes,
     redirects: redirects === 'none' ? 0 : redirects,
+    connection,
     timeout: { connect: 10_000, total: 60_000, ...giving.timeout, ...plan.timeout },
     names: used ?? none,
     secret:
@@ -247,11 +263,41 @@ function queryPairs(
 ): QueryPair[] {
   const { value, secret } = traced(tree, evaluation);
   if (value === undefined) return [];
+  if (isValueMap(value)) return deepPairs(name, value, secret);
   if (!Array.isArray(value)) return [{ name, value: wantText('query parameter', name, value), secret }];
   const items = value.map((item: Value) => wantText('query parameter', name, item));
   if (lists === 'joined') return items.length === 0 ? [] : [{ name, value: items.join(','), secret }];
   const key = lists === 'bracketed' ? `${name}[]` : name;
   return items.map((item: string) => ({ name: key, value: item, secret }));
+}
+
+/** Beside those of the jar (RFC 6265 section 4.2). @throws Problem header-shape */
+function cookieLine({ cookies, name: request }: RequestPlan, evaluation: Evaluation): HeaderLine | undefined {
+  const pairs: string[] = [];
+  let anySecret = false;
+  for (const [name, tree] of cookies) {
+    const { value, secret } = traced(tree, evaluation);
+    if (value === undefined) continue;
+    const text = wantText('cookie', name, value);
+    if (!/^[!#-+\--:<-[\]-~]*$/.test(text)) {
+      throw new Problem('header-shape', {
+        what: `the cookie ${name} holds a space, a quote, a comma, a semicolon or a backslash`,
+        remedy: '| percent or | base64 writes it as a cookie can hold it, if the vendor reads it so',
+      });
+    }
+    pairs.push(`${name}=${text}`);
+    anySecret ||= secret;
+  }
+  if (pairs.length === 0) return undefined;
+  return { name: 'Cookie', value: pairs.join('; '), origin: `request ${request}`, secret: anySecret };
+}
+
+/** A map as OpenAPI's deepObject writes it: `berth[quay]=north`. */
+function deepPairs(name: string, value: Value, secret: boolean): QueryPair[] {
+  if (isValueMap(value))
+    return Object.entries(value).flatMap(([key, inner]) => deepPairs(`${name}[${key}]`, inner, secret));
+  const items = Array.isArray(value) ? (value as readonly Value[]) : [value];
+  return items.map((item) => ({ name, value: wantText('query parameter', name, item), secret }));
 }
 
 function headerLines({ name, tree, origin, fixed }: PlannedValue, evaluation: Evaluation): readonly HeaderLine[] {

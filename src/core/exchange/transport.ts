@@ -1,18 +1,19 @@
-/** Sending over HTTP/1.1: a pool of connections an origin, one exchange at a time on each; redirects. */
-import { lookup as lookUp } from 'node:dns';
-import type { LookupFunction, Socket } from 'node:net';
-import buildConnector from 'undici/lib/core/connect.js';
+/** Sending: a pool of connections for each origin and way of connecting; a proxy in between where there is one. */
+import type { Dispatcher } from 'undici';
 import Pool from 'undici/lib/dispatcher/pool.js';
-import { Problem } from '../problem/problem.js';
-import { type ConnectTimes, exchange, type Origin, type Outcome } from './exchange.js';
-import { type Hop, Received } from './received.js';
+import { type Connection, proxyFor } from './connection.js';
+import { noTimes, timedConnector, tlsOptions } from './connectors.js';
+import { exchange, type Origin, type Outcome } from './exchange.js';
+import { type Carrying, followRedirects, isRedirect } from './redirects.js';
+import type { Sink } from './sink.js';
 import type { WireRequest } from './wire.js';
 
 export type { Outcome } from './exchange.js';
+export type { Carrying } from './redirects.js';
 
 export interface Transport {
   /** Never throws for what a network or a server does. */
-  send(wire: WireRequest, signal: AbortSignal | undefined): Promise<Outcome>;
+  send(wire: WireRequest, signal: AbortSignal | undefined, carrying?: Carrying, sink?: Sink): Promise<Outcome>;
   /** Lets the connections go. */
   close(): Promise<void>;
 }
@@ -21,102 +22,74 @@ export interface Transport {
 const usualConnect = 10_000;
 
 export function openTransport(): Transport {
-  const origins = new Map<string, Origin>();
+  const origins = new Map<string, Promise<Origin> | Origin>();
 
-  function originFor({ url, timeout }: WireRequest): Origin {
+  function originFor({ url, timeout, connection }: WireRequest): Promise<Origin> | Origin {
     const name = url.origin;
-    const key = timeout.connect === usualConnect ? name : `${name} ${timeout.connect}`;
+    const key =
+      timeout.connect === usualConnect && connection.key === '' && !connection.proxy
+        ? name
+        : `${name} ${timeout.connect} ${connection.key}`;
     let origin = origins.get(key);
     if (!origin) {
-      const times: ConnectTimes = { started: 0, lookedUp: 0, ended: 0, remoteAddress: undefined };
-      origin = {
-        name,
-        times,
-        pool: new Pool(name, {
-          connect: timedConnector(times, timeout.connect),
-          headersTimeout: 0,
-          bodyTimeout: 0,
-        }),
-      };
+      const proxy = proxyFor(url, connection.proxy);
+      origin = proxy ? throughProxy(name, proxy, connection) : direct(name, timeout.connect, connection);
       origins.set(key, origin);
     }
     return origin;
   }
 
+  const once = (wire: WireRequest, signal: AbortSignal | undefined, sink?: Sink): Promise<Outcome> => {
+    const origin = originFor(wire);
+    return origin instanceof Promise
+      ? origin.then((made) => exchange(wire, made, signal, sink))
+      : exchange(wire, origin, signal, sink);
+  };
+
   return {
-    async send(wire, signal) {
-      const outcome = await exchange(wire, originFor(wire), signal);
-      if (!outcome.received || !redirecting.has(outcome.received.status)) return outcome;
-      return follow(wire, outcome, (hop) => exchange(hop, originFor(hop), signal));
-    },
+    send: (wire, signal, carrying, sink) =>
+      once(wire, signal, sink).then((outcome) =>
+        outcome.received && isRedirect(outcome.received.status)
+          ? followRedirects(wire, outcome, (hop) => once(hop, signal, sink), carrying)
+          : outcome,
+      ),
     async close() {
-      await Promise.all([...origins.values()].map(({ pool }) => pool.destroy()));
+      for (const origin of origins.values()) await (await origin).pool.destroy();
       origins.clear();
     },
   };
 }
 
-/** The library's connector, with its phases measured. */
-function timedConnector(times: ConnectTimes, timeout: number): ReturnType<typeof buildConnector> {
-  const lookup: LookupFunction = (hostname, options, callback) => {
-    lookUp(hostname, options, (error, address, family) => {
-      times.lookedUp = performance.now();
-      (callback as (error: Error | null, address: unknown, family: number) => void)(error, address, family as number);
-    });
-  };
-  const connect = buildConnector({ timeout, lookup } as Parameters<typeof buildConnector>[0]);
-  return (options, callback) => {
-    times.started = performance.now();
-    times.lookedUp = times.started;
-    connect(options, (...result) => {
-      times.ended = performance.now();
-      times.remoteAddress = (result[1] as Socket | null)?.remoteAddress;
-      callback(...result);
-    });
-  };
+function direct(name: string, connectTimeout: number, { tls, http2 }: Connection): Origin {
+  const times = noTimes();
+  const pool = new Pool(name, {
+    connect: timedConnector(times, connectTimeout, tls, http2),
+    headersTimeout: 0,
+    bodyTimeout: 0,
+    ...(http2 && { allowH2: true, ...(name.startsWith('http:') && { useH2c: true }) }),
+  } as ConstructorParameters<typeof Pool>[1]);
+  if (http2 && name.startsWith('http:')) times.protocol = 'HTTP/2';
+  return { name, times, pool };
 }
 
-const redirecting = new Set([301, 302, 303, 307, 308]);
-
-/** Follows redirects of safe calls (RFC 9110 section 15.4); credentials stay with the origin that they were for. */
-async function follow(
-  wire: WireRequest,
-  first: Outcome,
-  send: (wire: WireRequest) => Promise<Outcome>,
-): Promise<Outcome> {
-  const hops: Hop[] = [];
-  let current = wire;
-  let outcome = first;
-  for (;;) {
-    const { received } = outcome;
-    if (!received || outcome.trouble || !redirecting.has(received.status)) return withHops(outcome, hops);
-    const location = received.headers.find(([name]) => name.toLowerCase() === 'location')?.[1];
-    const safe = wire.method === 'GET' || wire.method === 'HEAD';
-    if (location === undefined || !safe || wire.redirects === 0) return withHops(outcome, hops);
-    hops.push({ status: received.status, url: current.url.href });
-    if (hops.length > wire.redirects) {
-      const trouble = new Problem('redirect-loop', {
-        what: `more than ${wire.redirects} redirects`,
-        where: 'following redirects',
-        cause: `the last led to ${location}`,
-        remedy: 'redirects: none shows the first answer',
-      });
-      return withHops({ received, trouble }, hops);
-    }
-    const next = URL.canParse(location, current.url.href) ? new URL(location, current.url) : undefined;
-    if (!next || !/^https?:$/.test(next.protocol)) return withHops(outcome, hops.slice(0, -1));
-    const sameOrigin = next.origin === current.url.origin;
-    current = {
-      ...current,
-      url: next,
-      shownUrl: next.href,
-      headers: current.headers.filter(({ secret }) => sameOrigin || !secret),
-    };
-    outcome = await send(current);
-  }
-}
-
-function withHops(outcome: Outcome, hops: readonly Hop[]): Outcome {
-  if (hops.length === 0 || !outcome.received) return outcome;
-  return { ...outcome, received: new Received({ ...outcome.received.parts, hops }) };
+/** Through a tunnel (RFC 9110 section 9.3.6) for https; for http the proxy is asked for the whole address. */
+async function throughProxy(name: string, url: URL, { tls, http2 }: Connection): Promise<Origin> {
+  const [{ default: ProxyAgent }, { default: Base }, { default: api }] = await Promise.all([
+    import('undici/lib/dispatcher/proxy-agent.js'),
+    import('undici/lib/dispatcher/dispatcher.js'),
+    import('undici/lib/api/index.js'),
+  ]);
+  // The library does so when all of it is loaded; its proxy wants it for the tunnel.
+  Object.assign(Base.prototype, api);
+  const user = decodeURIComponent(url.username);
+  const password = decodeURIComponent(url.password);
+  const pool: Dispatcher = new ProxyAgent({
+    uri: url.origin,
+    ...(user !== '' && { token: `Basic ${Buffer.from(`${user}:${password}`).toString('base64')}` }),
+    requestTls: { ...tlsOptions(tls), ...(http2 && { allowH2: true }) },
+    proxyTunnel: name.startsWith('https:'),
+    headersTimeout: 0,
+    bodyTimeout: 0,
+  } as ConstructorParameters<typeof ProxyAgent>[0]);
+  return { name, times: noTimes(), pool, proxy: url.host };
 }

@@ -1,5 +1,7 @@
 /** What goes out, in three states: resolved from a file, ready for the wire, and sent. */
+import type { Readable } from 'node:stream';
 import type { Named } from '../expression/names.js';
+import type { Connection } from './connection.js';
 
 /** One header line. `secret` values are redacted wherever they are printed or stored. */
 export interface HeaderLine {
@@ -17,13 +19,23 @@ export interface QueryPair {
 }
 
 export interface WireBody {
+  /** All of it; empty where it is streamed. */
   readonly bytes: Uint8Array;
+  /** Of a body with files: opened anew for every try. */
+  readonly streamed?: { readonly size: number; open(): Readable };
+  /** Where it is no body at all, but parameters of the query. */
+  readonly asQuery?: readonly QueryPair[];
   /** The content type that follows from the kind. */
   readonly type: string;
   /** The text with secrets hidden. */
   readonly shown: string;
   readonly secret: boolean;
+  /** What the kind wants beside the content type. */
+  readonly headers?: readonly { readonly name: string; readonly value: string }[];
 }
+
+/** In bytes. */
+export const bodySize = ({ bytes, streamed }: WireBody): number => streamed?.size ?? bytes.length;
 
 /** A request file with every name worked out; nothing of the session or the transport yet. */
 export interface ResolvedRequest {
@@ -37,7 +49,9 @@ export interface ResolvedRequest {
   readonly body: WireBody | undefined;
   readonly sessions: readonly string[];
   readonly changes: boolean;
-  readonly redirects: number;
+  /** How many are followed; undefined where the file says nothing. */
+  readonly redirects: number | undefined;
+  readonly connection: Connection;
   /** Milliseconds. */
   readonly timeout: Timeout;
   /** Every name that was used, with its value and where it came from; only where it was asked for. */
@@ -48,6 +62,10 @@ export interface ResolvedRequest {
 
 export interface Timeout {
   readonly connect: number;
+  /** From sending to the first byte; no limit but the total where undefined. */
+  readonly firstByte?: number;
+  /** Between two pieces. */
+  readonly idle?: number;
   readonly total: number;
 }
 
@@ -60,7 +78,8 @@ export interface WireRequest {
   readonly headers: readonly HeaderLine[];
   readonly body: WireBody | undefined;
   readonly timeout: Timeout;
-  readonly redirects: number;
+  readonly redirects: number | undefined;
+  readonly connection: Connection;
 }
 
 export const hidden = '‹secret›';

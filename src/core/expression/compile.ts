@@ -1,5 +1,4 @@
 /** From the syntax tree to a closure, so that a request sent ten thousand times is parsed once. */
-
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { plain, type Value, Written } from '../value/written.js';
@@ -105,6 +104,7 @@ export function compileExpression(source: string, loads: Loads): Program {
       const value = kind.apply(
         given,
         args.map((arg) => arg(e)),
+        e,
       );
       if (e.touchedSecret) e.onSecret(value);
       return value;
@@ -199,7 +199,7 @@ function missingSecret(name: string, key: string | undefined): Problem {
   return new Problem('secret-missing', {
     what: `the secret ${full} is not set`,
     remedy: `echo-trail secret set ${key === undefined ? name : `'${full}'`}, or set ${secretVariable(name, key)} in the process environment`,
-    data: { secret: full },
+    data: { name: full },
   });
 }
 

@@ -7,15 +7,39 @@ import type { World } from './world.js';
 export const omitted: unique symbol = Symbol('omitted');
 export type Result = Value | typeof omitted;
 
-export interface Evaluation {
-  readonly names: Names;
+/** What every evaluation of one request shares. */
+export interface Surroundings {
   readonly world: World;
-  /** Set when a secret, or a name worked out from one, was used. */
-  touchedSecret: boolean;
   /** Told of every value that was worked out from a secret, steps in between included. */
   readonly onSecret: (value: Value) => void;
-  /** Told of every name used, for the list of origins. */
-  readonly onName?: ((name: string, named: Named) => void) | undefined;
+}
+
+/** A class, since a run makes thousands: objects of one shape are read and written many times faster. */
+export class Evaluation implements Surroundings {
+  readonly world: World;
+  readonly onSecret: (value: Value) => void;
+  /** Set when a secret, or a name worked out from one, was used. */
+  touchedSecret = false;
+
+  /** @param onName told of every name used, for the list of origins */
+  constructor(
+    readonly names: Names,
+    { world, onSecret }: Surroundings,
+    readonly onName?: ((name: string, named: Named) => void) | undefined,
+  ) {
+    this.world = world;
+    this.onSecret = onSecret;
+  }
+
+  /** What the work yields, and whether a secret was used for it. */
+  traced<T>(work: () => T): readonly [result: T, secret: boolean] {
+    const before = this.touchedSecret;
+    this.touchedSecret = false;
+    const result = work();
+    const secret = this.touchedSecret;
+    this.touchedSecret ||= before;
+    return [result, secret];
+  }
 }
 
 /** An expression made ready: undefined means that a name or a member does not exist. */

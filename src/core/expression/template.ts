@@ -17,8 +17,24 @@ export interface Template {
   readonly evaluate: (evaluation: Evaluation) => Result;
 }
 
-/** Makes a scalar of a file ready; anything but text with `${` is a constant. */
-export function compileTemplate(source: Value, where: FilePosition | undefined, loads: Loads): Template {
+/** What becomes of values inside a text. */
+export interface Inserting {
+  /** @param before the text in front of the value @param expression as it is written */
+  asText(text: string, before: string, expression: string): string;
+  /** What stands for a value that is omitted; else the whole text is. */
+  readonly omitted?: string;
+}
+
+/**
+ * Makes a scalar of a file ready; anything but text with `${` is a constant.
+ * @param inserting what becomes of each value inside the text, such as escaping; then the result is always text
+ */
+export function compileTemplate(
+  source: Value,
+  where: FilePosition | undefined,
+  loads: Loads,
+  inserting?: Inserting,
+): Template {
   if (typeof source !== 'string') return { text: textOf(source), constant: source, evaluate: () => source };
   if (!source.includes('${')) return { text: source, constant: source, evaluate: () => source };
   const placed = <T>(work: () => T): T => {
@@ -29,14 +45,16 @@ export function compileTemplate(source: Value, where: FilePosition | undefined, 
     }
   };
   const parts = placed(() =>
-    split(source).map((part) => ('text' in part ? part.text : programOf(part.expression, loads))),
+    split(source).map((part) =>
+      'text' in part ? part.text : Object.assign(programOf(part.expression, loads), { expression: part.expression }),
+    ),
   );
   const [only] = parts;
   if (parts.length === 1 && typeof only === 'string') return { text: source, constant: only, evaluate: () => only };
   const run =
-    parts.length === 1 && typeof only === 'function'
+    parts.length === 1 && typeof only === 'function' && !inserting
       ? (e: Evaluation) => only(e) as Result
-      : (e: Evaluation) => joined(parts, e);
+      : (e: Evaluation) => joined(parts, e, inserting);
   return { text: source, constant: undefined, evaluate: (e) => placed(() => run(e)) };
 }
 
@@ -49,7 +67,11 @@ function programOf(expression: string, loads: Loads): Program {
   return compileExpression(expression, loads);
 }
 
-function joined(parts: readonly (string | Program)[], e: Evaluation): Result {
+function joined(
+  parts: readonly (string | (Program & { readonly expression: string }))[],
+  e: Evaluation,
+  inserting: Inserting | undefined,
+): Result {
   let text = '';
   for (const part of parts) {
     if (typeof part === 'string') {
@@ -57,7 +79,11 @@ function joined(parts: readonly (string | Program)[], e: Evaluation): Result {
       continue;
     }
     const value = part(e) as Result;
-    if (value === omitted) return omitted;
+    if (value === omitted) {
+      if (inserting?.omitted === undefined) return omitted;
+      text += inserting.omitted;
+      continue;
+    }
     if (plain(value) === null) {
       throw new Problem('expression-value', {
         what: 'a value inside a text is null',
@@ -70,7 +96,7 @@ function joined(parts: readonly (string | Program)[], e: Evaluation): Result {
         remedy: 'write them as text with | hex, | base64 or | text',
       });
     }
-    text += textOf(value);
+    text += inserting ? inserting.asText(textOf(value), text, part.expression) : textOf(value);
   }
   return text;
 }

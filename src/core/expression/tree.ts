@@ -27,13 +27,16 @@ export function compileTree(
 ): Tree {
   if (Array.isArray(source)) {
     const items = source.map((item: Value, index) => compileTree(item, where, loads, [...path, index]));
-    return items.every(isConstant) ? constantTree(source) : listTree(source, items);
+    return items.every(isConstant)
+      ? constantTree(items.map(({ constant }) => constant as Value))
+      : listTree(source, items);
   }
   if (isValueMap(source)) {
     const members = Object.entries(source).map(
       ([key, item]) => [key, compileTree(item, where, loads, [...path, key])] as const,
     );
-    return members.every(([, item]) => isConstant(item)) ? constantTree(source) : mapTree(source, members);
+    if (!members.every(([, item]) => isConstant(item))) return mapTree(source, members);
+    return constantTree(mapOf(members.map(([key, { constant }]) => [key, constant as Value])));
   }
   const template = compileTemplate(
     source,
@@ -92,15 +95,23 @@ function mapTree(source: Value, members: readonly (readonly [string, Tree])[]): 
         trace?.path.push(key);
         const value = member.evaluate(e, trace);
         trace?.path.pop();
-        if (value === omitted) continue;
-        // A key such as __proto__ is data like any other.
-        if (key === '__proto__')
-          Object.defineProperty(map, key, { value, enumerable: true, configurable: true, writable: true });
-        else map[key] = value;
+        if (value !== omitted) put(map, key, value);
       }
       return map;
     },
   };
+}
+
+/** A key such as __proto__ is data like any other. */
+function put(map: Record<string, Value>, key: string, value: Value): void {
+  if (key !== '__proto__') map[key] = value;
+  else Object.defineProperty(map, key, { value, enumerable: true, configurable: true, writable: true });
+}
+
+function mapOf(entries: readonly (readonly [string, Value])[]): Value {
+  const map: Record<string, Value> = {};
+  for (const [key, value] of entries) put(map, key, value);
+  return map;
 }
 
 /** The value with what stands at the paths replaced. */

@@ -1,7 +1,9 @@
 /** What expressions may ask of the world, passed in so that a run can be repeated exactly. */
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
+import type { Evaluation } from './evaluation.js';
 
 export interface World {
   /** One moment for all of one request. */
@@ -12,6 +14,10 @@ export interface World {
   random(): number;
   /** The bytes of a file inside the collection. */
   file(path: string): Uint8Array;
+  /** The real path of a file inside the collection. @throws Problem file-outside, file-not-found */
+  path(named: string): string;
+  /** A template file with the values of the evaluation put in. */
+  render(path: string, evaluation: Evaluation): string;
   /** A secret by name and key; undefined where it is not to be had. */
   secret(name: string, key?: string): string | undefined;
 }
@@ -20,16 +26,19 @@ export interface WorldSettings {
   /** The collection folder. */
   readonly root: string;
   readonly secret: World['secret'];
+  /** Renders template files; without it there are none. */
+  readonly render?: World['render'] | undefined;
   /** Makes random values, UUIDs included, repeat. */
   readonly seed?: number | undefined;
 }
 
 /** A maker of worlds, one a request, sharing one stream of random numbers. */
-export function worldMaker({ root, secret, seed }: WorldSettings): () => World {
+export function worldMaker({ root, secret, seed, render = noTemplates }: WorldSettings): () => World {
   const random = seed === undefined ? Math.random : seeded(seed);
   const uuid = seed === undefined ? randomUUID : () => seededUuid(random);
-  const file = (path: string): Uint8Array => readFileSync(pathInside(root, path));
-  const shared = { random, uuid, file, secret };
+  const path = (named: string): string => pathInside(root, named);
+  const file = (named: string): Uint8Array => readFileSync(path(named));
+  const shared = { random, uuid, file, path, render, secret };
   return () => new OneRequest(shared);
 }
 
@@ -38,7 +47,9 @@ class OneRequest implements World {
   private made: string | undefined;
   private moment: Date | undefined;
 
-  constructor(private readonly shared: Pick<World, 'random' | 'file' | 'secret'> & { uuid(): string }) {}
+  constructor(
+    private readonly shared: Pick<World, 'random' | 'file' | 'path' | 'render' | 'secret'> & { uuid(): string },
+  ) {}
 
   get now(): Date {
     this.moment ??= new Date();
@@ -58,10 +69,22 @@ class OneRequest implements World {
     return this.shared.file(path);
   }
 
+  path(named: string): string {
+    return this.shared.path(named);
+  }
+
+  render(path: string, evaluation: Evaluation): string {
+    return this.shared.render(path, evaluation);
+  }
+
   secret(name: string, key?: string): string | undefined {
     return this.shared.secret(name, key);
   }
 }
+
+const noTemplates = (path: string): never => {
+  throw new Problem('expression-value', { what: `no template can be rendered here: ${path}` });
+};
 
 /** mulberry32: small, fast, and the same on every machine; never used for anything secret. */
 function seeded(seed: number): () => number {

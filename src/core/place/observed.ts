@@ -14,6 +14,8 @@ export interface Observed {
   readonly text: string;
   /** @throws Problem answer-not-json */
   json(): Value;
+  /** Redirects that were followed. */
+  readonly hopCount: number;
 }
 
 /** The lines of one header combined (RFC 9110 section 5.3), undefined where there is none. */

@@ -1,13 +1,16 @@
 /** All kinds of places. A new kind is one file and one line here. */
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
+import { cookie } from './kinds/cookie.js';
 import { errors } from './kinds/errors.js';
 import { facts } from './kinds/facts.js';
 import { header } from './kinds/header.js';
 import { json } from './kinds/json.js';
+import { link } from './kinds/link.js';
+import { xml } from './kinds/xml.js';
 import type { Place, PlaceKind } from './place.js';
 
-export const placeKinds: readonly PlaceKind[] = [...facts, header, errors, json];
+export const placeKinds: readonly PlaceKind[] = [...facts, header, cookie, link, errors, json, xml];
 
 /** @throws Problem place-syntax */
 export function readPlace(text: string, loads: Promise<unknown>[]): Place {
@@ -17,7 +20,7 @@ export function readPlace(text: string, loads: Promise<unknown>[]): Place {
   }
   throw new Problem('place-syntax', {
     what: `${text} is not a place`,
-    remedy: `${nearestHint(text, ['status', 'time', 'size', 'final-url', 'body', 'errors'])}; also header.NAME and JSONPath such as $.id`,
+    remedy: `${nearestHint(text, ['status', 'time', 'size', 'final-url', 'hops', 'body', 'errors'])}; also header.NAME, cookie.NAME, link.REL, JSONPath such as $.id and XPath such as //id`,
     data: { place: text },
   });
 }

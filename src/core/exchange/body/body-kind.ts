@@ -6,11 +6,21 @@ import type { FilePosition } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
 import type { WireBody } from '../wire.js';
 
+export interface BodySetting {
+  /** The position of a part of what the file says. */
+  readonly where: (path: TreePath) => FilePosition | undefined;
+  readonly loads: Loads;
+  /** In capitals. */
+  readonly method: string;
+  /** The text of a file in the collection. @throws Problem file-outside, file-not-found */
+  readonly read: (path: string) => string;
+}
+
 export interface BodyKind {
   /** The key below `body:`. */
   readonly name: string;
   readonly about: string;
-  compile(spec: Value, where: (path: TreePath) => FilePosition | undefined, loads: Loads): BodyPlan;
+  compile(spec: Value, setting: BodySetting): BodyPlan;
 }
 
 /** undefined where the whole body is `${omit}`. */

@@ -1,4 +1,7 @@
-/** `form`: application/x-www-form-urlencoded (WHATWG URL Standard, section 5). A list repeats its field. */
+/**
+ * `form`: application/x-www-form-urlencoded (WHATWG URL Standard, section 5). A list repeats its field; a map inside
+ * is written with brackets, as servers that take structures in a form read them: `berth[quay]=north`.
+ */
 import { omitted } from '../../expression/evaluation.js';
 import { compileTree, replacedAt, type SecretTrace } from '../../expression/tree.js';
 import { Problem } from '../../problem/problem.js';
@@ -9,8 +12,8 @@ import type { BodyKind } from './body-kind.js';
 
 export const form: BodyKind = {
   name: 'form',
-  about: 'fields, sent URL-encoded; a list repeats its field',
-  compile(spec, where, loads) {
+  about: 'fields, sent URL-encoded; a list repeats its field, a map is written with brackets',
+  compile(spec, { where, loads }) {
     const tree = compileTree(spec, where, loads);
     return (evaluation) => {
       const trace: SecretTrace = { path: [], secret: [] };
@@ -29,16 +32,19 @@ export const form: BodyKind = {
 function encoded(fields: Value): string {
   if (!isValueMap(fields)) throw new Problem('body-shape', { what: 'a form is a map of fields' });
   const pairs = new URLSearchParams();
-  for (const [name, value] of Object.entries(fields)) {
-    for (const item of Array.isArray(value) ? (value as readonly Value[]) : [value]) {
-      if (plain(item) === null || (typeof item === 'object' && plain(item) === item)) {
-        throw new Problem('body-shape', {
-          what: `the form field ${name} is ${plain(item) === null ? 'null' : 'not a text'}`,
-          remedy: 'a form holds text; leave a field out with ${omit}, or write a structure as text with | json',
-        });
-      }
-      pairs.append(name, textOf(item));
-    }
-  }
+  const add = (name: string, value: Value): void => {
+    if (Array.isArray(value)) {
+      // Items that are maps need their place, or their members would run together.
+      for (const [index, item] of (value as readonly Value[]).entries())
+        add(isValueMap(item) || Array.isArray(item) ? `${name}[${index}]` : name, item);
+    } else if (isValueMap(value)) for (const [key, inner] of Object.entries(value)) add(`${name}[${key}]`, inner);
+    else if (plain(value) === null || value instanceof Uint8Array) {
+      throw new Problem('body-shape', {
+        what: `the form field ${name} is ${plain(value) === null ? 'null' : 'bytes'}`,
+        remedy: 'a form holds text; leave a field out with ${omit}, or write bytes as text with | base64',
+      });
+    } else pairs.append(name, textOf(value));
+  };
+  for (const [name, value] of Object.entries(fields)) add(name, value);
   return pairs.toString();
 }

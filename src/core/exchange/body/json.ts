@@ -8,7 +8,7 @@ import type { BodyKind } from './body-kind.js';
 export const json: BodyKind = {
   name: 'json',
   about: 'any value, sent as JSON; numbers stay numbers and keep their digits',
-  compile(spec, where, loads) {
+  compile(spec, { where, loads }) {
     const tree = compileTree(spec, where, loads);
     return (evaluation) => {
       const trace: SecretTrace = { path: [], secret: [] };

@@ -8,14 +8,10 @@ import type { BodyKind } from './body-kind.js';
 export const text: BodyKind = {
   name: 'text',
   about: 'text as it stands, sent as UTF-8',
-  compile(spec, where, loads) {
+  compile(spec, { where, loads }) {
     const template = compileTemplate(spec, where([]), loads);
     return (evaluation) => {
-      const before = evaluation.touchedSecret;
-      evaluation.touchedSecret = false;
-      const value = template.evaluate(evaluation);
-      const secret = evaluation.touchedSecret;
-      evaluation.touchedSecret ||= before;
+      const [value, secret] = evaluation.traced(() => template.evaluate(evaluation));
       if (value === omitted) return undefined;
       const sent = textOf(value);
       return {

@@ -1,7 +1,8 @@
-/** A filter: one value in, one value out, no access to anything else. */
+/** A filter: one value in, one value out. */
 import { Problem } from '../../problem/problem.js';
 import { textOf } from '../../value/text.js';
 import { plain, typeOf, type Value } from '../../value/written.js';
+import type { Evaluation } from '../evaluation.js';
 
 export interface Filter {
   readonly name: string;
@@ -10,7 +11,8 @@ export interface Filter {
   /** The least and the most number of arguments. */
   readonly arguments: readonly [number, number];
   readonly load?: () => Promise<unknown>;
-  apply(input: Value, args: readonly Value[]): Value;
+  /** @param evaluation only for a filter that works out expressions of its own */
+  apply(input: Value, args: readonly Value[], evaluation: Evaluation): Value;
 }
 
 export function wrongInput(filter: string, wanted: string, found: Value): Problem {

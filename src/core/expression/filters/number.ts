@@ -1,5 +1,4 @@
 /** Filters that yield numbers. */
-
 import { Problem } from '../../problem/problem.js';
 import { type Value, writtenScalar } from '../../value/written.js';
 import { type Filter, wantList, wantNumber, wantText } from './filter.js';

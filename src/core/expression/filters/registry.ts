@@ -5,6 +5,7 @@ import { encodingFilters } from './encoding.js';
 import type { Filter } from './filter.js';
 import { listFilters } from './list.js';
 import { numberFilters } from './number.js';
+import { renderFilters } from './render.js';
 import { textFilters } from './text.js';
 
 /** Families in the order of the manual. */
@@ -15,6 +16,7 @@ export const filterFamilies: ReadonlyMap<string, readonly Filter[]> = new Map([
   ['dates', dateFilters],
   ['digests', digestFilters],
   ['encodings', encodingFilters],
+  ['templates', renderFilters],
 ]);
 
 export const filters: ReadonlyMap<string, Filter> = new Map(

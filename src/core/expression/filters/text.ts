@@ -1,5 +1,4 @@
 /** Filters over text. */
-
 import { writeJson } from '../../value/json-text.js';
 import { textOf } from '../../value/text.js';
 import { plain, type Value } from '../../value/written.js';

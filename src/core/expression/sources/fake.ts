@@ -1,5 +1,4 @@
 /** `fake("person.fullName")`: made-up data by a well-known library, loaded only where it is used. */
-
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';

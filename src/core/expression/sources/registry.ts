@@ -4,9 +4,10 @@ import { file } from './file.js';
 import { now } from './now.js';
 import { omit } from './omit.js';
 import { random } from './random.js';
+import { render } from './render.js';
 import type { Source } from './source.js';
 import { uuid } from './uuid.js';
 
 export const sources: ReadonlyMap<string, Source> = new Map(
-  [now, uuid, random, fake, file, omit].map((source) => [source.name, source]),
+  [now, uuid, random, fake, file, render, omit].map((source) => [source.name, source]),
 );

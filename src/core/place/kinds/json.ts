@@ -1,5 +1,6 @@
 /** `$…`: JSONPath by RFC 9535. A singular query gives a value, any other a list, even of one. */
 import { nearest } from '../../problem/nearest.js';
+import { pathBelow } from '../../value/json-path-text.js';
 import type { Value } from '../../value/written.js';
 import { child, compileJsonPath, type JsonPath } from '../json-path/compile.js';
 import type { Observed } from '../observed.js';
@@ -34,14 +35,10 @@ function nearestNode(path: JsonPath, observed: Observed): string | undefined {
   for (const { descendant, selectors } of path.query.segments) {
     const [only] = selectors;
     if (descendant || selectors.length !== 1 || (only?.kind !== 'name' && only?.kind !== 'index')) return undefined;
-    const inner = child(value, only.kind === 'name' ? only.name : only.index);
+    const key = only.kind === 'name' ? only.name : only.index;
+    const inner = child(value, key);
     if (inner === undefined) return missingAt(way, value as Value, only.kind === 'name' ? only.name : undefined);
-    way +=
-      only.kind === 'name'
-        ? /^[A-Za-z_]\w*$/.test(only.name)
-          ? `.${only.name}`
-          : `['${only.name}']`
-        : `[${only.index}]`;
+    way = pathBelow(way, key);
     value = inner;
   }
   return undefined;
@@ -52,7 +49,7 @@ function missingAt(way: string, value: Value, name: string | undefined): string 
   if (typeof value !== 'object' || value === null) return `${way} is ${JSON.stringify(value)}`;
   const keys = Object.keys(value);
   const near = name === undefined ? undefined : nearest(name, keys);
-  if (near !== undefined) return `${way}.${near}`;
+  if (near !== undefined) return pathBelow(way, near);
   return keys.length === 0
     ? `${way} is empty`
     : `${way} has ${keys.slice(0, 10).join(', ')}${keys.length > 10 ? ', …' : ''}`;

@@ -1,0 +1,94 @@
+/** What differs between two answers: status, header lines, and the body by its structure. */
+import { diffLines } from 'diff';
+import { parseJson } from '../value/json-text.js';
+import type { Value } from '../value/written.js';
+import { type Difference, differencesBetween } from './differences.js';
+
+export interface ComparedAnswer {
+  /** undefined of a document: then only bodies are compared. */
+  readonly status: number | undefined;
+  readonly headers: readonly (readonly [name: string, value: string])[];
+  /** Decoded. */
+  readonly text: string;
+}
+
+/** They differ between any two answers, and say nothing. */
+const everyTime = new Set([
+  'date',
+  'age',
+  'connection',
+  'keep-alive',
+  'content-length',
+  'set-cookie',
+  'etag',
+  'expires',
+  'last-modified',
+]);
+
+export function answerDifferences(left: ComparedAnswer, right: ComparedAnswer): readonly Difference[] {
+  const found: Difference[] = [];
+  const whole = left.status !== undefined && right.status !== undefined;
+  if (left.status !== undefined && right.status !== undefined && left.status !== right.status)
+    found.push({ at: 'status', kind: 'changed', left: left.status, right: right.status });
+  const [a, b] = [linesOf(left), linesOf(right)];
+  for (const name of whole ? new Set([...a.keys(), ...b.keys()]) : []) {
+    const [one, other] = [a.get(name), b.get(name)];
+    if (one === other) continue;
+    const kind = one === undefined ? 'added' : other === undefined ? 'removed' : 'changed';
+    found.push({ at: `header.${name}`, kind, left: one, right: other });
+  }
+  const [first, second] = [jsonIn(left.text), jsonIn(right.text)];
+  if (first !== undefined && second !== undefined) found.push(...differencesBetween(first, second));
+  else found.push(...textDifferences(left.text, right.text));
+  return found;
+}
+
+function linesOf({ headers }: ComparedAnswer): Map<string, string> {
+  const lines = new Map<string, string>();
+  for (const [given, value] of headers) {
+    const name = given.toLowerCase();
+    if (everyTime.has(name)) continue;
+    const before = lines.get(name);
+    lines.set(name, before === undefined ? value : `${before}, ${value}`);
+  }
+  return lines;
+}
+
+function jsonIn(text: string): Value | undefined {
+  if (!/^\s*[{["\d-]|^\s*(?:true|false|null)\s*$/.test(text)) return undefined;
+  try {
+    return parseJson(text);
+  } catch {
+    return undefined;
+  }
+}
+
+/** By lines; the place is the line of the first, or of the second where it is only there. */
+export function textDifferences(left: string, right: string): Difference[] {
+  const found: Difference[] = [];
+  let [here, there] = [1, 1];
+  const parts = diffLines(left, right);
+  for (const [index, { added, removed, value, count }] of parts.entries()) {
+    const lines = value.replace(/\n$/, '').split('\n');
+    if (removed) {
+      const next = parts[index + 1];
+      const others = next?.added ? next.value.replace(/\n$/, '').split('\n') : [];
+      for (let line = 0; line < Math.max(lines.length, others.length); line += 1) {
+        const [one, other] = [lines[line], others[line]];
+        const kind = one === undefined ? 'added' : other === undefined ? 'removed' : 'changed';
+        found.push({ at: `line ${one === undefined ? there + line : here + line}`, kind, left: one, right: other });
+      }
+      here += count;
+    } else if (added) {
+      // With the lines that it took the place of, unless it took none.
+      if (!parts[index - 1]?.removed)
+        for (const [line, text] of lines.entries())
+          found.push({ at: `line ${there + line}`, kind: 'added', left: undefined, right: text });
+      there += count;
+    } else {
+      here += count;
+      there += count;
+    }
+  }
+  return found;
+}

@@ -1,0 +1,73 @@
+/** A request about to leave, and an answer that came, held against the documented operation. */
+import { answerFor } from '../collection/documented-schema.js';
+import { type Mismatch, mismatches, textMismatch } from '../documentation/mismatch.js';
+import type { Content, Operation } from '../documentation/model.js';
+import { nearest } from '../problem/nearest.js';
+import type { Received } from './received.js';
+import type { ResolvedRequest } from './wire.js';
+
+/** In the words of the documentation: `$.price is a string, documented as number`. */
+export function requestMismatches(request: ResolvedRequest, operation: Operation): readonly Mismatch[] {
+  return [...queryMismatches(request, operation), ...bodyMismatches(request, operation)];
+}
+
+function queryMismatches({ query }: ResolvedRequest, { parameters, protocol }: Operation): Mismatch[] {
+  if (protocol !== 'http') return [];
+  const known = new Map(parameters.filter((one) => one.in === 'query').map((one) => [one.name, one]));
+  return query.flatMap(({ name, value, secret }) => {
+    const bare = name.replace(/\[[^\]]*\]$/, '');
+    const parameter = known.get(name) ?? known.get(bare);
+    const at = `query ${name}`;
+    if (!parameter) {
+      const near = nearest(name, [...known.keys()]);
+      return [{ at, path: [name], what: `is not documented${near === undefined ? '' : `; documented is ${near}`}` }];
+    }
+    if (secret || parameter.type.startsWith('object')) return [];
+    const texts = parameter.lists === 'joined' ? value.split(',') : [value];
+    return texts.flatMap((text) => {
+      const what = textMismatch(text, parameter);
+      return what === undefined ? [] : [{ at, path: [name], what }];
+    });
+  });
+}
+
+function bodyMismatches(
+  { body }: ResolvedRequest,
+  { parameters, body: documented, protocol }: Operation,
+): readonly Mismatch[] {
+  if (!body || body.streamed || !/[/+]json\b/.test(body.type)) return [];
+  let value: unknown;
+  try {
+    value = JSON.parse(Buffer.from(body.bytes).toString('utf8'));
+  } catch {
+    return [];
+  }
+  if (protocol === 'graphql') {
+    const { variables = {} } = value as { variables?: unknown };
+    return mismatches(variables, parameters).map((one) => ({ ...one, at: one.at.replace(/^\$/, 'variables') }));
+  }
+  return documented && /[/+]json\b/.test(documented.type) ? contentMismatches(value, documented, false) : [];
+}
+
+function contentMismatches(value: unknown, { fields, alternatives }: Content, answer: boolean): readonly Mismatch[] {
+  if (!alternatives) return mismatches(value, fields, { answer });
+  const tried = alternatives.map((one) => mismatches(value, one.fields, { answer }));
+  return tried.sort((a, b) => a.length - b.length)[0] ?? [];
+}
+
+/** What the documentation does not know of an answer: its status, its fields. */
+export function answerMismatches(received: Received, operation: Operation): readonly Mismatch[] {
+  const documented = answerFor(operation, received.status);
+  if (!documented) {
+    const known = operation.answers.map(({ status }) => status).join(', ');
+    return [{ at: 'status', path: [], what: `is ${received.status}, documented are ${known === '' ? 'none' : known}` }];
+  }
+  if (!documented.content || !received.claimsJson || received.size === 0) return [];
+  const body: unknown = received.json();
+  if (operation.graphql) {
+    const data = (body as { data?: Record<string, unknown> } | null)?.data?.[operation.graphql.field];
+    // Only what was asked for comes back, so that nothing is missing there.
+    return contentMismatches(data, documented.content, true).filter(({ what }) => !what.endsWith('missing'));
+  }
+  return contentMismatches(body, documented.content, true);
+}

@@ -1,0 +1,34 @@
+/** `file`: the bytes of a file as they are, streamed from the disk with their length. */
+import { createReadStream, statSync } from 'node:fs';
+import { omitted } from '../../expression/evaluation.js';
+import { compileTemplate } from '../../expression/template.js';
+import { Problem } from '../../problem/problem.js';
+import { sizeText } from '../../value/measures.js';
+import { textOf } from '../../value/text.js';
+import type { BodyKind } from './body-kind.js';
+import { mediaTypeOf } from './media-type.js';
+
+const nothing = new Uint8Array();
+
+export const file: BodyKind = {
+  name: 'file',
+  about: 'the bytes of a file in the collection, streamed from the disk',
+  compile(spec, { where, loads }) {
+    const template = compileTemplate(spec, where([]), loads);
+    return (evaluation) => {
+      const value = template.evaluate(evaluation);
+      if (value === omitted) return undefined;
+      const named = textOf(value);
+      if (named === '') throw new Problem('body-shape', { what: 'the file of the body has no name', where: where([]) });
+      const path = evaluation.world.path(named);
+      const { size } = statSync(path);
+      return {
+        bytes: nothing,
+        streamed: { size, open: () => createReadStream(path) },
+        type: mediaTypeOf(named),
+        shown: `(${sizeText(size)} of ${named})`,
+        secret: false,
+      };
+    };
+  },
+};

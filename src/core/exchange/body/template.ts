@@ -1,0 +1,78 @@
+/** `template`: a file in `bodies/` with `${…}` in it. JSON keeps the types of values, XML escapes them, other text takes them as they are. */
+import { omitted } from '../../expression/evaluation.js';
+import { compileTemplate } from '../../expression/template.js';
+import { compileTree } from '../../expression/tree.js';
+import { Problem } from '../../problem/problem.js';
+import { writeJson } from '../../value/json-text.js';
+import { textOf } from '../../value/text.js';
+import type { Value } from '../../value/written.js';
+import { hidden, type WireBody } from '../wire.js';
+import type { BodyKind, BodyPlan, BodySetting } from './body-kind.js';
+import { mediaTypeOf } from './media-type.js';
+import { compileXml } from './xml.js';
+
+export const template: BodyKind = {
+  name: 'template',
+  about: 'a file in bodies/, with values put in',
+  compile: compileTemplateFile,
+};
+
+/** @throws Problem body-shape: the name is no plain path, or the file is no JSON */
+export function compileTemplateFile(spec: Value, setting: Omit<BodySetting, 'method'>): BodyPlan {
+  const { where, read } = setting;
+  if (typeof spec !== 'string' || spec.includes('${')) {
+    throw new Problem('body-shape', {
+      what: 'a template is the path of a file in the collection, such as bodies/manifest.xml',
+      where: where([]),
+    });
+  }
+  let text: string;
+  try {
+    text = read(spec).replace(/^\uFEFF/, '');
+  } catch (error) {
+    throw error instanceof Problem ? error.at(where([])) : error;
+  }
+  return compileTemplateText(text, spec, setting.loads);
+}
+
+/** @param file the path from the collection, for messages; its ending tells what the text is */
+export function compileTemplateText(text: string, file: string, loads: BodySetting['loads']): BodyPlan {
+  const type = mediaTypeOf(file);
+  const place = (): { file: string } => ({ file });
+  if (/[/+]json$/.test(type)) {
+    const tree = compileTree(jsonIn(text, file), place, loads);
+    return (evaluation) => {
+      const [value, secret] = evaluation.traced(() => tree.evaluate(evaluation));
+      return value === omitted ? undefined : body(writeJson(value), type, secret);
+    };
+  }
+  if (/[/+]xml$/.test(type)) {
+    const xml = compileXml(text, { where: place, loads });
+    return (evaluation) => ({ ...xml(evaluation), type: `${type}; charset=utf-8` });
+  }
+  const plain = compileTemplate(text, place(), loads);
+  return (evaluation) => {
+    const [value, secret] = evaluation.traced(() => plain.evaluate(evaluation));
+    return value === omitted ? undefined : body(textOf(value), type, secret);
+  };
+}
+
+const body = (text: string, type: string, secret: boolean): WireBody => ({
+  bytes: Buffer.from(text, 'utf8'),
+  type,
+  shown: secret ? hidden : text,
+  secret,
+});
+
+function jsonIn(text: string, file: string): Value {
+  try {
+    return JSON.parse(text) as Value;
+  } catch (error) {
+    throw new Problem('body-shape', {
+      what: `${file} is not JSON`,
+      where: { file },
+      cause: (error as Error).message,
+      remedy: 'an expression stands inside quotes: "${nights}" keeps the type of its value',
+    });
+  }
+}

@@ -1,0 +1,35 @@
+/** `cookie.NAME`: the value of a cookie that the answer sets (RFC 6265 section 4.1). */
+import { nearest } from '../../problem/nearest.js';
+import type { Observed } from '../observed.js';
+import type { PlaceKind } from '../place.js';
+
+export const cookie: PlaceKind = {
+  name: 'cookie.NAME',
+  about: 'a cookie that the answer sets, without its attributes',
+  example: 'cookie.visit',
+  read(text) {
+    const name = /^cookie\.([^\s=;,"]+)$/.exec(text)?.[1];
+    if (name === undefined) return undefined;
+    return {
+      text,
+      strict: false,
+      // The last line of a name is the one that holds.
+      find: (observed) => cookiesIn(observed).get(name),
+      near(observed) {
+        const names = [...cookiesIn(observed).keys()];
+        const near = nearest(name, names);
+        return near === undefined ? `the answer sets ${names.join(', ') || 'no cookie'}` : `cookie.${near}`;
+      },
+    };
+  },
+};
+
+function cookiesIn({ headers }: Observed): Map<string, string> {
+  const found = new Map<string, string>();
+  for (const [key, line] of headers) {
+    if (key.toLowerCase() !== 'set-cookie') continue;
+    const [, name = '', value = ''] = /^\s*([^=;]*?)\s*=\s*([^;]*?)\s*(?:;|$)/.exec(line) ?? [];
+    found.set(name, value.replace(/^"(.*)"$/, '$1'));
+  }
+  return found;
+}

@@ -1,0 +1,119 @@
+/** `/…` and `//…`: XPath 1.0 by a well-known library. No node is missing, one is its text, several are a list. */
+import type { Document, Node } from '@xmldom/xmldom';
+import { Problem } from '../../problem/problem.js';
+import type { Value } from '../../value/written.js';
+import { headerValue, type Observed } from '../observed.js';
+import type { Place, PlaceKind } from '../place.js';
+
+/** Of the library what is used here; its own types leave it out. */
+interface Library {
+  parse(text: string): { evaluate(options: object): Result };
+  readonly NodeTest: { hasPrefix(node: unknown): boolean };
+}
+
+/** A set of nodes, or one value. */
+interface Result {
+  readonly nodes?: readonly Node[];
+  readonly num?: number;
+  readonly b?: boolean;
+  toString(): string;
+}
+
+let library: Library | undefined;
+let parse: typeof import('../xml-document.js').parseXml;
+
+async function load(): Promise<void> {
+  library ??= ((await import('xpath')) as unknown as { default: Library }).default;
+  // A name without prefix is of any namespace, written with a prefix in the document or not.
+  library.NodeTest.hasPrefix = () => false;
+  parse = (await import('../xml-document.js')).parseXml;
+}
+
+const documents = new WeakMap<Observed, Document>();
+
+/** Each answer is parsed once. @throws Problem answer-not-xml */
+function documentOf(observed: Observed): Document {
+  const known = documents.get(observed) ?? parse(observed.text, headerValue(observed.headers, 'content-type'));
+  documents.set(observed, known);
+  return known;
+}
+
+export const xml: PlaceKind = {
+  name: '/… or //…',
+  about:
+    'XPath 1.0: no node is missing, one is its text, several are a list; a name without prefix is of any namespace',
+  example: '//Envelope/Body',
+  read(text, loads) {
+    if (!text.startsWith('/')) return undefined;
+    const place = new XmlPlace(text);
+    loads.push(load().then(() => place.compile()));
+    return place;
+  },
+};
+
+class XmlPlace implements Place {
+  readonly strict = false;
+  private expression: ReturnType<Library['parse']> | undefined;
+
+  constructor(readonly text: string) {}
+
+  /** @throws Problem place-syntax */
+  compile(): void {
+    try {
+      this.expression = (library as Library).parse(this.text);
+    } catch (error) {
+      throw new Problem('place-syntax', {
+        what: `${this.text} is not an XPath`,
+        cause: (error as Error).message.split('\n')[0],
+        remedy: 'such as //Envelope/Body, //order[@id="7"]/total, or /rss/channel/item/title',
+        data: { place: this.text },
+      });
+    }
+  }
+
+  find(observed: Observed): Value | undefined {
+    const document = documentOf(observed);
+    const { nodes, num, b, ...other } = (this.expression as ReturnType<Library['parse']>).evaluate({
+      node: document,
+      allowAnyNamespaceForNoPrefix: true,
+      namespaces: prefixesOf(document),
+    });
+    if (!nodes) return num ?? b ?? String(other);
+    const texts = nodes.map(textOfNode);
+    return texts.length === 0 ? undefined : texts.length === 1 ? texts[0] : texts;
+  }
+
+  near(observed: Observed): string | undefined {
+    let document: Document;
+    try {
+      document = documentOf(observed);
+    } catch {
+      return undefined;
+    }
+    const names = new Set<string>();
+    const visit = (node: Node): void => {
+      for (let child = node.firstChild; child; child = child.nextSibling) {
+        if (child.nodeType !== 1) continue;
+        if (names.size < 40) names.add((child as unknown as { localName: string }).localName);
+        visit(child);
+      }
+    };
+    visit(document);
+    return names.size === 0 ? undefined : `its elements are ${[...names].slice(0, 12).join(', ')}`;
+  }
+}
+
+const textOfNode = (node: Node): string => node.textContent ?? node.nodeValue ?? '';
+
+/** The prefixes that the document itself declares, wherever it does. */
+function prefixesOf(document: Document): Record<string, string> {
+  const found: Record<string, string> = {};
+  const visit = (node: Node): void => {
+    const attributes = (node as unknown as { attributes?: ArrayLike<{ name: string; value: string }> }).attributes;
+    for (const { name, value } of Array.from(attributes ?? []))
+      if (name.startsWith('xmlns:')) found[name.slice(6)] ??= value;
+    for (let child = node.firstChild; child; child = child.nextSibling) if (child.nodeType === 1) visit(child);
+  };
+  visit(document);
+  return found;
+}

@@ -1,0 +1,28 @@
+/** Text as an XML document. Entities that it declares are refused: they can multiply it, or fetch what nobody asked for. */
+import { DOMParser, type Document, onErrorStopParsing } from '@xmldom/xmldom';
+import { Problem } from '../problem/problem.js';
+
+/** @param type as the answer names it, for messages @throws Problem answer-not-xml */
+export function parseXml(text: string, type: string | undefined): Document {
+  if (/<!ENTITY/i.test(text)) {
+    throw new Problem('answer-not-xml', {
+      what: 'the answer declares entities, and is not read as XML',
+      where: 'reading the answer',
+      cause: 'entities can multiply a document, or fetch what nobody asked for',
+      remedy: 'the place body has its text',
+    });
+  }
+  try {
+    return new DOMParser({ onError: onErrorStopParsing }).parseFromString(text, 'text/xml');
+  } catch (error) {
+    const [cause] = (error as Error).message.split('\n');
+    throw new Problem('answer-not-xml', {
+      what: text.trim() === '' ? 'the answer is empty, and XML was wanted' : 'the answer is not well-formed XML',
+      where: 'reading the answer',
+      cause:
+        text.trim() === ''
+          ? undefined
+          : `${cause}; it begins with ${JSON.stringify(text.slice(0, 80))}; its type is ${type ?? 'not named'}`,
+    });
+  }
+}
