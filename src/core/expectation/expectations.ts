@@ -6,7 +6,7 @@ import { compileTree, type Tree } from '../expression/tree.js';
 import { compileMatchers } from '../matcher/compile.js';
 import type { Check, Situation } from '../matcher/matcher.js';
 import { shortText } from '../matcher/reading.js';
-import { declaredErrors } from '../place/kinds/errors.js';
+import { declaredErrors, verdictInside } from '../place/kinds/errors.js';
 import type { Observed } from '../place/observed.js';
 import type { Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
@@ -62,24 +62,28 @@ export function compileExpectations(
   });
 }
 
-/** @throws Problem where an expected value cannot be worked out */
-export async function judge(
+/**
+ * A promise only where a matcher has to load something: a run judges every answer, and has nothing to wait for.
+ * @throws Problem where an expected value cannot be worked out
+ */
+export function judge(
   expectations: readonly Expectation[],
   observed: Observed,
   evaluation: Evaluation,
   situation: Situation,
-): Promise<Verdict[]> {
-  const verdicts: Verdict[] = [];
-  for (const expectation of expectations) {
-    let { check } = expectation;
-    if (!check) {
-      const made = dynamicCheck(expectation, evaluation);
-      if (made.loads.length > 0) await Promise.all(made.loads);
-      check = made.check;
-    }
-    verdicts.push(withRefusal(verdictOf(expectation.place, check, observed, situation), observed));
-  }
-  return verdicts;
+): Verdict[] | Promise<Verdict[]> {
+  const loads: Loads = [];
+  const checks = expectations.map((expectation) => {
+    if (expectation.check) return expectation.check;
+    const made = dynamicCheck(expectation, evaluation);
+    loads.push(...made.loads);
+    return made.check;
+  });
+  const verdicts = (): Verdict[] =>
+    expectations.map(({ place }, index) =>
+      withRefusal(verdictOf(place, checks[index] as Check, observed, situation), observed),
+    );
+  return loads.length > 0 ? Promise.all(loads).then(verdicts) : verdicts();
 }
 
 /** An unexpected status says more with what the vendor says of it. */
@@ -122,14 +126,15 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Si
   };
 }
 
-/** Without an expectation on `status` or `errors`, a status of 400 or more is a failure. */
+/** Without an expectation on `status` or `errors`, a status of 400 or more, GraphQL errors and a SOAP fault are failures. */
 export function defaultVerdict(
   own: readonly Expectation[],
   ofStep: readonly Expectation[],
   observed: Observed,
 ): Verdict | undefined {
   const speaks = ({ place }: Expectation): boolean => place.text === 'status' || place.text === 'errors';
-  if (observed.status < 400 || own.some(speaks) || ofStep.some(speaks)) return undefined;
+  if (own.some(speaks) || ofStep.some(speaks)) return undefined;
+  if (observed.status < 400) return insideVerdict(observed);
   const detail = problemText(observed);
   return {
     place: 'status',
@@ -140,7 +145,22 @@ export function defaultVerdict(
   };
 }
 
-/** What an RFC 9457 problem says, in one line. */
+/** A verdict that stands in the answer, whatever its status. */
+function insideVerdict(observed: Observed): Verdict | undefined {
+  let declared: readonly Value[];
+  try {
+    declared = verdictInside(observed);
+  } catch {
+    return undefined;
+  }
+  const [first] = declared;
+  if (first === undefined) return undefined;
+  const detail = problemText(observed);
+  const found = `${declared.length} ${declared.length === 1 ? 'error' : 'errors'}`;
+  return { place: 'errors', ok: false, expected: 'none', found, ...(detail !== undefined && { detail }) };
+}
+
+/** What a problem, a GraphQL error or a SOAP fault says, in one line. */
 export function problemText(observed: Observed): string | undefined {
   let first: Value | undefined;
   try {
@@ -149,7 +169,7 @@ export function problemText(observed: Observed): string | undefined {
     return undefined;
   }
   if (typeof first !== 'object' || first === null) return undefined;
-  const { title, detail } = first as { title?: Value; detail?: Value };
-  const text = [title, detail].filter((part) => typeof part === 'string').join(': ');
+  const { title, detail, message } = first as { title?: Value; detail?: Value; message?: Value };
+  const text = [title, message, detail].filter((part) => typeof part === 'string').join(': ');
   return text === '' ? undefined : text;
 }

@@ -51,11 +51,3 @@ export function secretStore(
     },
   };
 }
-
-/** What is wrong with a pasted secret, by its shape; undefined where nothing is. */
-export function pastedWrongly(value: string): string | undefined {
-  if (/^(["']).*\1$/s.test(value)) return 'it begins and ends with quotes, which are now part of it';
-  if (/[\r\n]/.test(value) && !value.includes('-----BEGIN')) return 'it holds a line break, which is now part of it';
-  if (value !== value.trim()) return 'it begins or ends with a space, which is now part of it';
-  return /^bearer\s/i.test(value) ? 'it begins with the word Bearer, which the session adds by itself' : undefined;
-}

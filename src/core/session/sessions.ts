@@ -1,12 +1,13 @@
 /** The sessions of one environment: opened when first needed, once, kept between runs, closed on request. */
 import { join } from 'node:path';
 import type { Collection } from '../collection/collection.js';
-import type { HeaderLine } from '../exchange/wire.js';
+import type { Received } from '../exchange/received.js';
+import type { HeaderLine, QueryPair } from '../exchange/wire.js';
 import { Problem } from '../problem/problem.js';
 import { sealedFile } from '../storage/sealed-file.js';
 import type { Value } from '../value/written.js';
 import { sessionKinds } from './registry.js';
-import type { OpenSession, SessionKind, SessionRoom } from './session-kind.js';
+import type { CallToProve, OpenSession, SessionKind, SessionRoom } from './session-kind.js';
 
 /** A token that ends within this time is renewed before it is used. */
 const margin = 5_000;
@@ -23,6 +24,9 @@ export interface SessionFacts {
 /** What sessions add to one request, and from which tokens. */
 export interface Attachment {
   readonly lines: readonly HeaderLine[];
+  readonly query: readonly QueryPair[];
+  /** The sessions, by their whole names. */
+  readonly names: readonly string[];
   readonly tokens: readonly { readonly name: string; readonly session: OpenSession }[];
   /** A session was opened for this very request: its refusal is not a matter of age. */
   readonly openedNow: boolean;
@@ -30,11 +34,15 @@ export interface Attachment {
 
 export interface Sessions {
   /** What the named sessions add to a request; opens those that are not open. */
-  attach(names: readonly string[]): Promise<Attachment>;
+  attach(names: readonly string[], call: CallToProve): Promise<Attachment>;
   /** The same without opening anything: which of them are not open, and what they would add. */
-  peek(
-    names: readonly string[],
-  ): Promise<{ readonly lines: readonly HeaderLine[]; readonly notOpen: readonly string[] }>;
+  peek(names: readonly string[]): Promise<{
+    readonly lines: readonly HeaderLine[];
+    readonly query: readonly QueryPair[];
+    readonly notOpen: readonly string[];
+  }>;
+  /** Told of each answer. True where a refusal is to be answered with the same request, proved anew. */
+  heard(attachment: Attachment, status: number, headers: Received['headers']): boolean;
   /**
    * Opens anew after a refusal. Many refusals of one token cause one renewal.
    * False where nothing can be renewed: the refusal then means something else.
@@ -132,8 +140,10 @@ export function openSessions({ collection, environment, home, room, onSecret, on
 
   return {
     opened: openedHere,
-    async attach(names) {
+    async attach(names, call) {
       const lines: HeaderLine[] = [];
+      const query: QueryPair[] = [];
+      const fulls: string[] = [];
       const tokens: { name: string; session: OpenSession }[] = [];
       let openedNow = false;
       for (const name of names) {
@@ -144,23 +154,46 @@ export function openSessions({ collection, environment, home, room, onSecret, on
           tokens.push({ name: full, session });
           openedNow ||= session !== before;
         }
-        for (const line of await kind.lines(content, room(full), session)) {
+        fulls.push(full);
+        for (const line of await kind.lines(content, room(full), session, call)) {
           onSecret(line.value);
           lines.push(line);
         }
+        for (const pair of (await kind.query?.(content, room(full))) ?? []) {
+          onSecret(pair.value);
+          query.push(pair);
+        }
       }
-      return { lines, tokens, openedNow };
+      return { lines, query, names: fulls, tokens, openedNow };
     },
     async peek(names) {
       const lines: HeaderLine[] = [];
+      const query: QueryPair[] = [];
       const notOpen: string[] = [];
       for (const name of names) {
         const { kind, full, content } = kindOf(name);
         const session = kind.open ? (inMemory.get(full) ?? (await fromStore(full))) : undefined;
         if (kind.open && !session) notOpen.push(full);
-        lines.push(...(await kind.lines(content, room(full), session)));
+        lines.push(...(await kind.lines(content, room(full), session, undefined)));
+        query.push(...((await kind.query?.(content, room(full))) ?? []));
       }
-      return { lines, notOpen };
+      return { lines, query, notOpen };
+    },
+    heard({ names, lines }, status, headers) {
+      let again = false;
+      for (const name of names) {
+        const { kind, full } = kindOf(name);
+        if (status !== 401) kind.answered?.(room(full), headers);
+        else if (
+          kind.challenged?.(
+            room(full),
+            headers,
+            lines.some(({ origin }) => origin === `session ${full}`),
+          )
+        )
+          again = true;
+      }
+      return again;
     },
     async renew({ tokens, openedNow }) {
       if (openedNow || tokens.length === 0) return false;

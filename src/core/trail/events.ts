@@ -1,6 +1,6 @@
 /** What a walk tells while it happens. Data only; the words are the view's. */
 import type { Problem } from '../problem/problem.js';
-import type { Sent } from './send.js';
+import type { Sent } from './sending.js';
 
 export type StepState = 'ok' | 'failed' | 'skipped';
 

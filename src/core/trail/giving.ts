@@ -1,7 +1,7 @@
 /** `give`: values for the inputs of a request or a trail, worked out with the names of the walk. */
 import { variableNames } from '../collection/layers.js';
-import { type Evaluation, omitted } from '../expression/evaluation.js';
-import { layered, type Named, type Names } from '../expression/names.js';
+import { Evaluation, omitted } from '../expression/evaluation.js';
+import { layered, type Named } from '../expression/names.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import type { Value } from '../value/written.js';
 import type { Scope } from './scope.js';
@@ -24,13 +24,13 @@ export function planGives(
 }
 
 /** What a walk evaluates with: its own names, then the variables. */
-export function walkEvaluation(workspace: Workspace, scope: Scope): Evaluation & { readonly names: Names } {
-  const hooks = { world: workspace.world(), onSecret: workspace.redactor.add };
-  return { ...hooks, touchedSecret: false, names: layered(scope, variableNames(workspace.layers, scope, hooks)) };
+export function walkEvaluation(workspace: Workspace, scope: Scope): Evaluation {
+  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+  return new Evaluation(layered(scope, variableNames(workspace.layers, scope, surroundings)), surroundings);
 }
 
 export function evaluated(tree: Tree, evaluation: Evaluation, origin: string): Named | undefined {
-  const inner: Evaluation = { ...evaluation, touchedSecret: false };
+  const inner = new Evaluation(evaluation.names, evaluation);
   const value = tree.evaluate(inner);
   return value === omitted ? undefined : { value, origin, secret: inner.touchedSecret };
 }

@@ -1,5 +1,4 @@
 /** A trail file made ready: every request and trail in it is read before the first step is taken. */
-
 import type { StepFile } from '../collection/files/trail-file.js';
 import { planInputs } from '../collection/inputs.js';
 import type { YamlFile } from '../collection/yaml.js';

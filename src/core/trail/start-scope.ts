@@ -23,10 +23,10 @@ export function startScope(
   }
   const scope = new Scope(values, `values of trail ${plan.name}`);
   if (plan.inputs.length === 0) return scope;
-  const hooks = { world: workspace.world(), onSecret: workspace.redactor.add };
-  const names = variableNames(workspace.layers, noNames, hooks);
+  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+  const names = variableNames(workspace.layers, noNames, surroundings);
   for (const input of plan.inputs) {
-    const named = inputValue(input, given(input.name) ?? values.get(input.name), { ...hooks, names });
+    const named = inputValue(input, given(input.name) ?? values.get(input.name), names, surroundings);
     if (!named) throw missingInput(input);
     scope.set(input.name, named);
   }

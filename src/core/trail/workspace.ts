@@ -10,17 +10,21 @@ import {
   variableLayers,
   variableNames,
 } from '../collection/layers.js';
+import { openDocumentationLater } from '../collection/source-index.js';
 import { type EchoLog, openEchoLog } from '../echo/log.js';
 import { retain } from '../echo/read.js';
 import { makeRedactor, type Redactor } from '../echo/redactor.js';
+import { type ConnectionPlan, connectionPlan } from '../exchange/connection.js';
 import { type CredentialHosts, credentialHosts } from '../exchange/credential-hosts.js';
+import { certificatePins, type Pins } from '../exchange/pins.js';
 import { planRequest, type RequestPlan, timeoutOf } from '../exchange/request-plan.js';
+import { templateRenderer } from '../exchange/templates.js';
 import { openTransport, type Transport } from '../exchange/transport.js';
 import type { Timeout } from '../exchange/wire.js';
 import { compileExpectations, type Expectation } from '../expectation/expectations.js';
 import { compileKeeps, type Keep } from '../expectation/keeps.js';
 import type { Loads } from '../expression/compile.js';
-import { type Evaluation, omitted } from '../expression/evaluation.js';
+import { Evaluation, omitted } from '../expression/evaluation.js';
 import { layered, namesFrom, noNames } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
 import { type World, worldMaker } from '../expression/world.js';
@@ -28,6 +32,7 @@ import type { Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
+import { type CookieJars, cookieJars } from '../session/cookie-jar.js';
 import { type SecretStore, secretStore } from '../session/secrets.js';
 import type { SessionRoom } from '../session/session-kind.js';
 import { openSessions, type Sessions } from '../session/sessions.js';
@@ -35,7 +40,7 @@ import { pathInside } from '../storage/inside.js';
 import { parseSize } from '../value/measures.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
-import { sendForSession } from './send.js';
+import { sendForSession } from './session-call.js';
 
 /** A call that would change something, for the question whether it may. */
 export interface ChangeFacts {
@@ -76,11 +81,16 @@ export interface Workspace {
   readonly settings: Settings;
   readonly transport: Transport;
   readonly sessions: Sessions;
+  /** What kinds of sessions remember while the program runs. */
+  readonly sessionMemory: Map<string, unknown>;
   readonly secrets: SecretStore;
   readonly redactor: Redactor;
   readonly log: EchoLog;
   readonly hosts: CredentialHosts;
   readonly timeout: Partial<Timeout>;
+  readonly connection: ConnectionPlan;
+  readonly cookies: CookieJars;
+  readonly pins: Pins;
   readonly userAgent: string;
   /** Told of each session that is opened on the way; a walk sets it. */
   onSessionOpened?: ((name: string) => void) | undefined;
@@ -99,12 +109,18 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   const { collection, home, processEnvironment, userAgent } = given;
   const settings: Settings = given.settings ?? new Map();
   const loads: Loads = [];
+  await openDocumentationLater(collection);
   const environment = readEnvironment(collection, given.environment, loads);
   const layers = variableLayers(settings, environment, collectionVariables(collection, loads));
   const redactor = makeRedactor();
   const secrets = secretStore(collection.local, home, processEnvironment);
   const [secret] = await Promise.all([secrets.open(environment.name), ...loads]);
-  const world = worldMaker({ root: collection.root, secret, seed: given.seed });
+  const world = worldMaker({
+    root: collection.root,
+    secret,
+    seed: given.seed,
+    render: templateRenderer(collection.root),
+  });
   const prepared = new Map<string, Promise<PreparedRequest>>();
   const readText = (path: string): string => readFileSync(pathInside(collection.root, path), 'utf8');
   let confirming: Promise<boolean> | undefined;
@@ -122,7 +138,15 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     transport: openTransport(),
     log: openEchoLog(collection.local, new Date()),
     timeout: timeoutOf(environment.timeout),
+    connection: connectionPlan(
+      environment.connection,
+      (named) => pathInside(collection.root, named),
+      processEnvironment,
+    ),
+    pins: certificatePins(collection.local),
+    cookies: cookieJars(collection.local, home, environment.name, redactor.add),
     hosts: credentialHosts(environment.name, environment.hosts, constantOrigin(layers, world, redactor)),
+    sessionMemory: new Map(),
     sessions: openSessions({
       collection,
       environment: environment.name,
@@ -174,6 +198,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     },
     async close() {
       await workspace.transport.close();
+      await workspace.cookies.close();
       await workspace.log.close();
       const { runs = 200, size = '256MB' } = collection.manifest.content.echoes ?? {};
       await retain(collection.local, { runs, size: parseSize(size) ?? 256e6 });
@@ -228,14 +253,15 @@ function sessionRoom(workspace: Workspace, name: string): SessionRoom {
   return {
     name,
     yaml,
+    memory: workspace.sessionMemory,
     call: (request, give, sessions) => sendForSession(workspace, { name, yaml, request, give, sessions }),
     async evaluate(value: Value, path, own) {
       const loads: Loads = [];
       const tree = compileTree(value, (inner) => yaml.position([...path, ...inner]), loads);
       await Promise.all(loads);
-      const hooks = { world: workspace.world(), onSecret: workspace.redactor.add };
-      const names = layered(namesFrom(own, `session ${name}`), variableNames(workspace.layers, noNames, hooks));
-      const evaluation: Evaluation = { ...hooks, names, touchedSecret: false };
+      const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+      const names = layered(namesFrom(own, `session ${name}`), variableNames(workspace.layers, noNames, surroundings));
+      const evaluation = new Evaluation(names, surroundings);
       const result = tree.evaluate(evaluation);
       if (evaluation.touchedSecret && result !== omitted) workspace.redactor.add(result);
       return result;

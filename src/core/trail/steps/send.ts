@@ -6,7 +6,8 @@ import { lazily, type Names } from '../../expression/names.js';
 import type { Problem } from '../../problem/problem.js';
 import { giver, planGives, walkEvaluation } from '../giving.js';
 import type { Scope } from '../scope.js';
-import { type Sent, sendRequest } from '../send.js';
+import { sendRequest } from '../send.js';
+import type { Sent } from '../sending.js';
 import type { ArmedUndo, PlanRoom, StepKind, StepResult, Walk } from '../step-kind.js';
 
 export const send: StepKind<SendStepFile> = {

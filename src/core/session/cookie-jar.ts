@@ -1,0 +1,106 @@
+/**
+ * Cookies (RFC 6265) by a well-known library: a jar for each environment and the sessions in force, kept sealed, since
+ * what a cookie holds is often a session. Nothing is read or written before there is a cookie.
+ */
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import type { CookieJar } from 'tough-cookie';
+import type { HeaderLine } from '../exchange/wire.js';
+import { sealedFile } from '../storage/sealed-file.js';
+
+export interface CookieJars {
+  /** @param sessions in force for the request; those of another session are in a jar of their own */
+  open(sessions: readonly string[]): OpenJar | Promise<OpenJar>;
+  /** Writes what changed. */
+  close(): Promise<void>;
+  /** Lets all cookies of the environment go. */
+  clear(): Promise<void>;
+}
+
+export interface OpenJar {
+  /** The header line for an address; undefined where no cookie belongs there. */
+  line(url: URL): HeaderLine | undefined;
+  /** Takes the cookies of an answer. @returns the names that were set or ended */
+  take(url: URL, headers: readonly (readonly [string, string])[]): Promise<readonly string[]>;
+}
+
+type Stored = Readonly<Record<string, ReturnType<CookieJar['serializeSync']>>>;
+
+/** @param onSecret told of each value, so that it is hidden everywhere */
+export function cookieJars(
+  local: string,
+  home: string,
+  environment: string,
+  onSecret: (value: string) => void,
+): CookieJars {
+  const path = join(local, 'cookies', `${environment.replaceAll('/', '-')}.sealed`);
+  const file = sealedFile<Stored>(path, home, {});
+  const jars = new Map<string, CookieJar>();
+  let stored: Promise<Stored> | undefined = existsSync(path) ? undefined : Promise.resolve({});
+  let changed = false;
+
+  const jarOf = async (name: string): Promise<CookieJar | undefined> => {
+    stored ??= file.read();
+    const known = jars.get(name);
+    if (known) return known;
+    const before = (await stored)[name];
+    if (!before) return undefined;
+    const { CookieJar: Jar } = await import('tough-cookie');
+    const jar = Jar.deserializeSync(before);
+    for (const { value } of before.cookies ?? []) if (typeof value === 'string') onSecret(value);
+    jars.set(name, jar);
+    return jar;
+  };
+
+  const opened = new Map<string, OpenJar>();
+
+  const make = async (name: string): Promise<OpenJar> => {
+    let jar = await jarOf(name);
+    const one: OpenJar = {
+      line(url) {
+        const value = jar?.getCookieStringSync(url.href) ?? '';
+        return value === '' ? undefined : { name: 'Cookie', value, origin: 'cookies', secret: true };
+      },
+      async take(url, headers) {
+        const lines = headers.filter(([key]) => key.toLowerCase() === 'set-cookie');
+        if (lines.length === 0) return [];
+        const { CookieJar: Jar, Cookie } = await import('tough-cookie');
+        jar ??= jars.get(name) ?? new Jar(undefined, { looseMode: true });
+        jars.set(name, jar);
+        const names: string[] = [];
+        for (const [, line] of lines) {
+          const cookie = Cookie.parse(line, { loose: true });
+          if (!cookie) continue;
+          onSecret(cookie.value);
+          // One for another domain is refused, as a browser refuses it.
+          if (jar.setCookieSync(cookie, url.href, { ignoreError: true })) names.push(cookie.key);
+        }
+        changed = true;
+        return names;
+      },
+    };
+    opened.set(name, one);
+    return one;
+  };
+
+  return {
+    // A run asks at every request: then it is there already.
+    open(sessions) {
+      const name = sessions.length > 1 ? [...sessions].sort().join(' ') : (sessions[0] ?? '');
+      return opened.get(name) ?? make(name);
+    },
+    async close() {
+      if (!changed) return;
+      const all = Object.fromEntries([...jars].map(([name, jar]) => [name, jar.serializeSync()]));
+      await file.write({ ...(await stored), ...all } as Stored);
+      changed = false;
+    },
+    async clear() {
+      jars.clear();
+      opened.clear();
+      changed = false;
+      stored = Promise.resolve({});
+      if (existsSync(path)) await file.write({});
+    },
+  };
+}

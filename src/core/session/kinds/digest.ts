@@ -1,0 +1,36 @@
+/** `digest`: a proof of the password for each request (RFC 7616), once the server has said what it wants. */
+import type { DigestFile } from '../../collection/files/session-file.js';
+import { userAndPassword } from '../credentials.js';
+import { type Challenge, challengeIn, digestAuthorization, nextNonce } from '../digest-access.js';
+import type { SessionKind } from '../session-kind.js';
+
+/** By the room's store of challenges: the nonce in force, and how often it was used. */
+interface State {
+  readonly challenge: Challenge;
+  count: number;
+}
+
+export const digest: SessionKind<DigestFile> = {
+  name: 'digest',
+  about: 'a proof of the password for each request',
+  async lines(file, room, _open, call) {
+    const state = room.memory.get(room.name) as State | undefined;
+    if (!state || !call) return [];
+    state.count += 1;
+    const value = digestAuthorization(state.challenge, await userAndPassword(file, room), call, state.count);
+    return [{ name: 'Authorization', value, origin: `session ${room.name}`, secret: true }];
+  },
+  challenged(room, headers, proved) {
+    const challenge = challengeIn(headers);
+    // Once it was proved with this very challenge, another refusal means that the proof is wrong.
+    if (!challenge || (proved && !challenge.stale)) return false;
+    room.memory.set(room.name, { challenge, count: 0 } satisfies State);
+    return true;
+  },
+  answered(room, headers) {
+    const state = room.memory.get(room.name) as State | undefined;
+    const nonce = nextNonce(headers);
+    if (state && nonce !== undefined)
+      room.memory.set(room.name, { challenge: { ...state.challenge, nonce }, count: 0 });
+  },
+};

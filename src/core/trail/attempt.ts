@@ -1,0 +1,98 @@
+/** One try of a request: sessions and cookies attached, sent, and its cookies taken. */
+import { composeRequest } from '../exchange/compose.js';
+import type { Received } from '../exchange/received.js';
+import type { Carrying, Outcome } from '../exchange/transport.js';
+import type { HeaderLine, QueryPair, ResolvedRequest, WireRequest } from '../exchange/wire.js';
+import type { OpenJar } from '../session/cookie-jar.js';
+import type { CallToProve } from '../session/session-kind.js';
+import type { Attachment } from '../session/sessions.js';
+import type { Sending } from './sending.js';
+import type { Workspace } from './workspace.js';
+
+/** The request as it leaves. @throws Problem host-not-allowed: it holds a secret, and the host is not of the environment */
+export function composed(
+  workspace: Workspace,
+  request: ResolvedRequest,
+  lines: readonly HeaderLine[],
+  query: readonly QueryPair[] = [],
+): WireRequest {
+  const whole = query.length > 0 ? { ...request, query: [...request.query, ...query] } : request;
+  const made = composeRequest(whole, lines, workspace.userAgent);
+  const connection = workspace.pins.applied(made.url, made.connection);
+  const wire = connection === made.connection ? made : { ...made, connection };
+  if (request.secret) workspace.hosts.demand(wire.url, 'a secret');
+  return wire;
+}
+
+function setsCookies(headers: Received['headers']): boolean {
+  for (const [name] of headers) if (name.length === 10 && name.toLowerCase() === 'set-cookie') return true;
+  return false;
+}
+
+const carryings = new WeakMap<OpenJar, Carrying>();
+
+/** The same for every request with the same jar. */
+function carryingOf({ hosts }: Workspace, jar: OpenJar): Carrying {
+  let carrying = carryings.get(jar);
+  if (!carrying) {
+    const answered: Carrying['answered'] = (url, headers) =>
+      setsCookies(headers) && hosts.allows(url) ? jar.take(url, headers) : undefined;
+    carrying = { allows: hosts.allows, cookies: jar.line, answered };
+    carryings.set(jar, carrying);
+  }
+  return carrying;
+}
+
+const withoutJar = (): OpenJar => ({ line: () => undefined, take: async () => [] });
+
+export const jarFor = (
+  workspace: Workspace,
+  sessions: readonly string[],
+  without: boolean | undefined,
+): OpenJar | Promise<OpenJar> => (without ? withoutJar() : workspace.cookies.open(sessions));
+
+/** One try: what was attached, what left and when, and what became of it. */
+export interface Attempt {
+  readonly at: Date;
+  readonly attached: Attachment | undefined;
+  readonly wire: WireRequest;
+  readonly outcome: Outcome;
+}
+
+/** What a proof is made of. */
+const callOf = ({ method, url, body }: WireRequest): CallToProve => ({
+  method,
+  target: url.pathname + url.search,
+  body: body?.streamed ? undefined : body?.bytes,
+});
+
+/** Whether the sessions want the request sent again, after what they heard. */
+export function attachedHeard({ sessions }: Workspace, { attached, outcome: { received } }: Attempt): boolean {
+  return (
+    attached !== undefined && received !== undefined && sessions.heard(attached, received.status, received.headers)
+  );
+}
+
+export async function attempt(
+  workspace: Workspace,
+  request: ResolvedRequest,
+  bare: WireRequest,
+  sessions: readonly string[],
+  { signal, onSent, noCookies, sink, lines: more = [] }: Sending,
+): Promise<Attempt> {
+  const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare)) : undefined;
+  const opening = jarFor(workspace, sessions, noCookies);
+  const jar = opening instanceof Promise ? await opening : opening;
+  const allowed = workspace.hosts.allows(bare.url);
+  const cookie = allowed ? jar.line(bare.url) : undefined;
+  const lines = [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])];
+  const query = attached?.query ?? [];
+  const wire = lines.length > more.length || query.length > 0 ? composed(workspace, request, lines, query) : bare;
+  const at = new Date();
+  onSent?.();
+  const carrying = carryingOf(workspace, jar);
+  const outcome = await workspace.transport.send(wire, signal, carrying, sink);
+  const { received } = outcome;
+  if (received && setsCookies(received.headers)) await carrying.answered(new URL(received.finalUrl), received.headers);
+  return { at, attached, wire, outcome };
+}

@@ -1,0 +1,103 @@
+/** What becomes of an outcome: usable or not, judged by the expectations, and what is kept of it. */
+import { documentedSchema } from '../collection/documented-schema.js';
+import { findOperation } from '../collection/source-index.js';
+import { isSecretName, secretFieldValues } from '../echo/secret-fields.js';
+import type { Received } from '../exchange/received.js';
+import type { Outcome } from '../exchange/transport.js';
+import { defaultVerdict, type Expectation, judge, type Verdict } from '../expectation/expectations.js';
+import { takeKeeps } from '../expectation/keeps.js';
+import { Evaluation, type Surroundings } from '../expression/evaluation.js';
+import type { Names } from '../expression/names.js';
+import { asProblem, Problem } from '../problem/problem.js';
+import type { Value } from '../value/written.js';
+import type { Sending, Sent } from './sending.js';
+import type { PreparedRequest, Workspace } from './workspace.js';
+
+export async function judgeOutcome(
+  workspace: Workspace,
+  prepared: PreparedRequest,
+  sending: Sending,
+  given: Outcome,
+  ownNames: Names,
+  surroundings: Surroundings,
+): Promise<Pick<Sent, 'outcome' | 'verdicts' | 'kept' | 'problems'>> {
+  const outcome = malformed(given);
+  const { received, trouble } = outcome;
+  if (received && !trouble) hideTokens(prepared, received, surroundings.onSecret);
+  if (!received || trouble) return { outcome, verdicts: [], kept: [], problems: trouble ? [trouble] : [] };
+  const evaluation = (names: Names): Evaluation => new Evaluation(names, surroundings);
+  const situation = { documented: () => documented(workspace, prepared.plan.content.operation, received) };
+  const stepExpectations = sending.expectations ?? [];
+  const ofRequest = ownParts(prepared, stepExpectations);
+  const judged = judge(ofRequest.expectations, received, evaluation(ownNames), situation);
+  const verdicts = judged instanceof Promise ? await judged : judged;
+  if (stepExpectations.length > 0) {
+    verdicts.push(...(await judge(stepExpectations, received, evaluation(sending.caller), situation)));
+  }
+  const standard = defaultVerdict(ofRequest.expectations, stepExpectations, received);
+  if (standard) verdicts.push(standard);
+  const { kept: taken, missing } = takeKeeps(ofRequest.keeps, received, evaluation(ownNames));
+  if (sending.keeps && sending.keeps.length > 0) {
+    const fromStep = takeKeeps(sending.keeps, received, evaluation(sending.caller));
+    taken.push(...fromStep.kept);
+    missing.push(...fromStep.missing);
+  }
+  const kept = taken.map((one) => (one.secret || isSecretName(one.name) ? { ...one, secret: true } : one));
+  for (const one of kept) if (one.secret) workspace.redactor.add(one.value);
+  const failed = verdicts.filter(({ ok }) => !ok);
+  const problems = failed.map((verdict) => failedExpectation(verdict));
+  // Behind a failed expectation a missing value is no news.
+  if (failed.length === 0) problems.push(...missing);
+  return { outcome, verdicts, kept, problems };
+}
+
+/** The token of a log-in is a secret before anything of the answer is kept, shown or recorded. */
+function hideTokens({ tokens }: PreparedRequest, received: Received, onSecret: (value: Value) => void): void {
+  if (received.textual) for (const value of secretFieldValues(received.text)) onSecret(value);
+  for (const place of tokens) {
+    try {
+      const value = place.find(received);
+      if (value !== undefined) onSecret(value);
+    } catch {
+      // No token there: the session says so.
+    }
+  }
+}
+
+/** A step that expects a status of its own speaks of another answer: what the request expects and keeps is not in it. */
+function ownParts(
+  { expectations, keeps }: PreparedRequest,
+  step: readonly Expectation[],
+): Pick<PreparedRequest, 'expectations' | 'keeps'> {
+  if (step.length === 0) return { expectations, keeps };
+  const places = new Set(step.map(({ place }) => place.text));
+  if (places.has('status')) return { expectations: [], keeps: [] };
+  return { keeps, expectations: expectations.filter(({ place }) => !places.has(place.text)) };
+}
+
+/** An answer that claims to be JSON and is not is no usable answer. */
+function malformed(outcome: Outcome): Outcome {
+  const { received, trouble } = outcome;
+  // What went to a file is for others to read.
+  const saved = received?.parts.saved !== undefined;
+  if (!received || trouble || saved || !received.claimsJson || received.size === 0) return outcome;
+  try {
+    received.json();
+    return outcome;
+  } catch (error) {
+    return { received, trouble: asProblem(error) };
+  }
+}
+
+function documented(workspace: Workspace, operation: string | undefined, received: Received): object | undefined {
+  if (operation === undefined) return undefined;
+  return documentedSchema(workspace.collection, findOperation(workspace.collection, operation), received.status);
+}
+
+function failedExpectation({ place, expected, found, detail, near }: Verdict): Problem {
+  return new Problem('step-failed', {
+    what: `${place}: expected ${expected}, found ${found}`,
+    cause: [detail, near && `nearest: ${near}`].filter(Boolean).join('; ') || undefined,
+    data: { place },
+  });
+}

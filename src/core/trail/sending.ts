@@ -1,0 +1,62 @@
+/** What a caller says of a sending, and what it gets. */
+import type { Mismatch } from '../documentation/mismatch.js';
+import type { CertificateFacts } from '../exchange/certificate.js';
+import type { Sink } from '../exchange/sink.js';
+import type { Outcome } from '../exchange/transport.js';
+import type { HeaderLine, ResolvedRequest, WireRequest } from '../exchange/wire.js';
+import type { Expectation, Verdict } from '../expectation/expectations.js';
+import type { Keep, Kept } from '../expectation/keeps.js';
+import type { Named, Names } from '../expression/names.js';
+import type { Problem } from '../problem/problem.js';
+
+export interface Sending {
+  /** A value that the caller has for an input. */
+  readonly given: (input: string) => Named | undefined;
+  /** The names of the caller, for the environment's values and the step's expectations. */
+  readonly caller: Names;
+  /** In place of the request's own. */
+  readonly sessions?: readonly string[] | undefined;
+  readonly signal?: AbortSignal | undefined;
+  /** What a step adds to the request's own. */
+  readonly expectations?: readonly Expectation[];
+  readonly keeps?: readonly Keep[];
+  readonly step?: string | undefined;
+  readonly row?: number | undefined;
+  /** Holds the request against its documented operation: `refuse` sends nothing that differs. */
+  readonly documented?: 'tell' | 'refuse' | undefined;
+  /** Header lines beside those of the request, such as a range. */
+  readonly lines?: readonly HeaderLine[] | undefined;
+  /** Takes the certificate of the host, whoever signed it, and pins it for a day; told which, and until when. */
+  readonly onAccepted?: ((facts: CertificateFacts, until: string) => void) | undefined;
+  /** Cookies neither go along nor are taken. */
+  readonly noCookies?: boolean | undefined;
+  /** Takes the body of the answer in place of memory. */
+  readonly sink?: Sink | undefined;
+  /** Told when the request is about to leave. */
+  readonly onSent?: (() => void) | undefined;
+}
+
+export interface Sent {
+  /** The id of its echo. */
+  readonly echo: string;
+  readonly request: ResolvedRequest;
+  readonly wire: WireRequest;
+  readonly outcome: Outcome;
+  readonly verdicts: readonly Verdict[];
+  readonly kept: readonly Kept[];
+  /** Where the request differs from its documented operation; only where that was asked for. */
+  readonly undocumented: readonly Mismatch[];
+  /** What is doubtful about the request as it left. */
+  readonly doubts: readonly string[];
+  /** Everything that makes it a failure; empty where all is well. */
+  readonly problems: readonly Problem[];
+}
+
+/** The request as it would leave, and nothing sent. */
+export interface Preview {
+  readonly request: ResolvedRequest;
+  readonly wire: WireRequest;
+  readonly doubts: readonly string[];
+  /** Sessions that sending would open first. */
+  readonly notOpen: readonly string[];
+}
