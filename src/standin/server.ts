@@ -6,21 +6,44 @@ import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
 import fastify, { type FastifyInstance } from 'fastify';
 import { stringify } from 'yaml';
+import { startBroken } from './broken/server.js';
+import { chartFace } from './chart/face.js';
+import { customsFace } from './customs/face.js';
+import type { Face, FaceModule } from './face.js';
 import { harbourDocument } from './harbour/openapi.js';
 import { credentials, harbourRoutes } from './harbour/routes.js';
 import { harbourState } from './harbour/state.js';
+import { mirrorFace } from './mirror/face.js';
+import { noticesFace } from './notices/face.js';
+import { olderFace } from './older/face.js';
+import { pilotsFace } from './pilots/face.js';
 import { type FieldFault, notFound, Refusal, sendRefusal } from './problem.js';
+import { startSecure } from './secure/server.js';
+import { tidesFace } from './tides/face.js';
+import { uploadsFace } from './uploads/face.js';
+import { vaultFace } from './vault/face.js';
+import { visitorsFace } from './visitors/face.js';
+
+/** Beside the harbour's own, each a folder. */
+const others: readonly FaceModule[] = [
+  pilotsFace,
+  customsFace,
+  olderFace,
+  tidesFace,
+  noticesFace,
+  chartFace,
+  visitorsFace,
+  uploadsFace,
+  vaultFace,
+  mirrorFace,
+];
 
 export interface StandinSettings {
   /** 0 for a free one. */
   readonly port: number;
   readonly seed?: number | undefined;
-}
-
-export interface Face {
-  readonly name: string;
-  readonly about: string;
-  readonly address: string;
+  /** The TLS listeners and the server that breaks, too. */
+  readonly more?: boolean;
 }
 
 export interface Standin {
@@ -31,7 +54,7 @@ export interface Standin {
 }
 
 /** @throws the listening error, such as EADDRINUSE */
-export async function startStandin({ port, seed = 1 }: StandinSettings): Promise<Standin> {
+export async function startStandin({ port, seed = 1, more = false }: StandinSettings): Promise<Standin> {
   const app = fastify({
     logger: false,
     forceCloseConnections: true,
@@ -58,6 +81,14 @@ export async function startStandin({ port, seed = 1 }: StandinSettings): Promise
     reply.type('application/yaml').send(stringify(harbourDocument(origin), { aliasDuplicateObjects: false })),
   );
   app.get('/', async () => ({ name: 'Larkhaven Harbour', documentation: `${origin}/openapi.yaml` }));
+  for (const face of others) face.register(app, state, () => origin);
+  const secure = more ? await startSecure() : undefined;
+  const broken = more ? await startBroken() : undefined;
+  if (secure) {
+    app.get('/secure/root.pem', async (_request, reply) =>
+      reply.type('application/x-pem-file').send(secure.certificates.root.certificate),
+    );
+  }
   refuseOtherMethods(app, allowed);
 
   await app.listen({ port, host: '127.0.0.1' });
@@ -73,10 +104,34 @@ export async function startStandin({ port, seed = 1 }: StandinSettings): Promise
         about: 'its OpenAPI 3.1 document, also as openapi.json',
         address: `${origin}/openapi.yaml`,
       },
+      ...others.flatMap((face) => face.faces(origin)),
+      ...(broken
+        ? [{ name: 'broken', about: 'breaks in every way; its front page lists them', address: broken.origin }]
+        : []),
+      ...(secure
+        ? [
+            { name: 'secure', about: 'TLS; its root is at /secure/root.pem', address: secure.origins.trusted },
+            ...(['expired', 'otherHost', 'selfSigned', 'client', 'http2'] as const).map((name) => ({
+              name: '',
+              about: secureAbout[name],
+              address: secure.origins[name],
+            })),
+          ]
+        : []),
     ],
-    close: () => app.close(),
+    async close() {
+      await Promise.all([app.close(), secure?.close(), broken?.close()]);
+    },
   };
 }
+
+const secureAbout = {
+  expired: 'its certificate has ended',
+  otherHost: 'its certificate is for another host',
+  selfSigned: 'its certificate is signed by itself',
+  client: 'wants a client certificate',
+  http2: 'speaks HTTP/2',
+} as const;
 
 /** RFC 9110 section 15.5.6: a known address with a method that it does not have is 405 with `Allow`. */
 function refuseOtherMethods(app: FastifyInstance, allowed: ReadonlyMap<string, readonly string[]>): void {

@@ -1,7 +1,7 @@
 /** Expressions: tables of what is written and what it yields. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { type Evaluation, omitted, type Result } from '../../src/core/expression/evaluation.js';
+import { Evaluation, omitted, type Result } from '../../src/core/expression/evaluation.js';
 import { namesFrom } from '../../src/core/expression/names.js';
 import { compileTemplate } from '../../src/core/expression/template.js';
 import { compileTree } from '../../src/core/expression/tree.js';
@@ -33,12 +33,7 @@ function evaluation(seen: Value[] = []): Evaluation {
     seed: 7,
     secret: (name, key) => secrets[key === undefined ? name : `${name}[${key}]`],
   });
-  return {
-    names: namesFrom(known, 'test values'),
-    world: world(),
-    touchedSecret: false,
-    onSecret: (value) => seen.push(value),
-  };
+  return new Evaluation(namesFrom(known, 'test values'), { world: world(), onSecret: (value) => seen.push(value) });
 }
 
 async function worth(text: string, at = evaluation()): Promise<Result> {

@@ -11,7 +11,7 @@ import {
 } from '../../src/core/collection/layers.js';
 import { parseYaml } from '../../src/core/collection/yaml.js';
 import { absoluteUrl, compileAddress, withQuery } from '../../src/core/exchange/address.js';
-import type { Evaluation } from '../../src/core/expression/evaluation.js';
+import { Evaluation } from '../../src/core/expression/evaluation.js';
 import { type Named, type Names, namesFrom, noNames } from '../../src/core/expression/names.js';
 import { worldMaker } from '../../src/core/expression/world.js';
 import { nearest, nearestHint } from '../../src/core/problem/nearest.js';
@@ -19,7 +19,7 @@ import type { Value } from '../../src/core/value/written.js';
 import { collectionOf } from '../support/folder.js';
 
 const hooks = { world: worldMaker({ root: '.', secret: () => 'gull-and-tern' })(), onSecret: () => undefined };
-const evaluation = (names: Names): Evaluation => ({ ...hooks, names, touchedSecret: false });
+const evaluation = (names: Names): Evaluation => new Evaluation(names, hooks);
 
 function variables(
   files: Record<string, string>,
@@ -81,7 +81,8 @@ function input(declaration: string, given: Value | undefined): Named | undefined
   return inputValue(
     plan,
     given === undefined ? undefined : { value: given, origin: 'given' },
-    evaluation(namesFrom({ edition: 2 }, 'variables')),
+    namesFrom({ edition: 2 }, 'variables'),
+    hooks,
   );
 }
 
@@ -139,6 +140,65 @@ for (const [template, parts, address] of addresses) {
     );
   });
 }
+
+/** The examples of RFC 6570, section 1.2, levels 1 to 3, and of 3.2.1 for lists. */
+const rfc6570: readonly (readonly [part: string, written: string])[] = [
+  ['{var}', 'value'],
+  ['{hello}', 'Hello%20World%21'],
+  ['{+var}', 'value'],
+  ['{+hello}', 'Hello%20World!'],
+  ['{+path}/here', '/foo/bar/here'],
+  ['here?ref={+path}', 'here?ref=/foo/bar'],
+  ['X{#var}', 'X#value'],
+  ['X{#hello}', 'X#Hello%20World!'],
+  ['map?{x,y}', 'map?1024,768'],
+  ['{x,hello,y}', '1024,Hello%20World%21,768'],
+  ['{+x,hello,y}', '1024,Hello%20World!,768'],
+  ['{+path,x}/here', '/foo/bar,1024/here'],
+  ['{#x,hello,y}', '#1024,Hello%20World!,768'],
+  ['{#path,x}/here', '#/foo/bar,1024/here'],
+  ['X{.var}', 'X.value'],
+  ['X{.x,y}', 'X.1024.768'],
+  ['{/var}', '/value'],
+  ['{/var,x}/here', '/value/1024/here'],
+  ['{;x,y}', ';x=1024;y=768'],
+  ['{;x,y,empty}', ';x=1024;y=768;empty'],
+  ['{?x,y}', '?x=1024&y=768'],
+  ['{?x,y,empty}', '?x=1024&y=768&empty='],
+  ['?fixed=yes{&x}', '?fixed=yes&x=1024'],
+  ['{&x,y,empty}', '&x=1024&y=768&empty='],
+  ['{?x,undef}', '?x=1024'],
+  ['{?undef}', ''],
+  ['{/list}', '/red,green,blue'],
+  ['{/list*}', '/red/green/blue'],
+  ['{?list}', '?list=red,green,blue'],
+  ['{?list*}', '?list=red&list=green&list=blue'],
+  ['{+half}', '50%25'],
+];
+const given: Readonly<Record<string, Value>> = {
+  var: 'value',
+  hello: 'Hello World!',
+  path: '/foo/bar',
+  empty: '',
+  x: 1024,
+  y: 768,
+  list: ['red', 'green', 'blue'],
+  half: '50%25',
+};
+for (const [part, written] of rfc6570) {
+  test(`${part} is written ${JSON.stringify(written)}`, () => {
+    const plan = compileAddress(`http://h.example/${part}`, undefined, []);
+    assert.equal(
+      plan.evaluate(evaluation(noNames), (name) => given[name]),
+      `http://h.example/${written}`,
+    );
+  });
+}
+
+test('what is no part of an address is refused when the file is read', () => {
+  for (const wrong of ['{}', '{a b}', '{a,}', '{?}', '{a:3}'])
+    assert.throws(() => compileAddress(`http://h.example/${wrong}`, undefined, []), { code: 'address-shape' }, wrong);
+});
 
 test('a part of an address must have a value, and not an empty one', () => {
   const plan = compileAddress('http://h.example/{a}', undefined, []);

@@ -12,10 +12,14 @@ function received(body: string, headers: readonly (readonly [string, string])[] 
     headers: [['Content-Type', 'application/json'], ...headers],
     body: Buffer.from(body),
     wireSize: body.length,
-    phases: { lookup: undefined, connect: undefined, waiting: 10, receiving: 2, total: 12 },
+    phases: { lookup: undefined, connect: undefined, tls: undefined, waiting: 10, receiving: 2, total: 12 },
     finalUrl: 'http://harbour.example/v1/calls',
     hops: [],
     remoteAddress: undefined,
+    protocol: 'HTTP/1.1',
+    tls: undefined,
+    trailers: [],
+    hints: [],
   });
 }
 
@@ -91,3 +95,71 @@ for (const wrong of ['statos', 'header', 'header.', 'header.a b', '.id', 'id', '
   test(`${JSON.stringify(wrong)} is not a place`, () =>
     assert.throws(() => readPlace(wrong, []), { code: 'place-syntax' }));
 }
+
+const envelope = received(
+  '<?xml version="1.0"?><s:Envelope xmlns:s="urn:s" xmlns="urn:d"><s:Body><berth id="7">N1</berth><berth id="8">N2</berth><none/></s:Body></s:Envelope>',
+  [
+    ['Set-Cookie', 'visit="42"; Path=/'],
+    ['Set-Cookie', 'theme=dark'],
+    ['Link', '</v1/calls?page=2>; rel="next"; title="more, please", <https://other.example/x>; rel=help'],
+    ['Link', '<//last.example/z>; rel="last archive"'],
+  ],
+);
+
+const inXml: readonly (readonly [place: string, value: Value | undefined])[] = [
+  ['//berth', ['N1', 'N2']],
+  ['/Envelope/Body/berth[@id="8"]', 'N2'],
+  ['/s:Envelope/s:Body/none', ''],
+  ['//berth/@id', ['7', '8']],
+  ['//berth[1]', 'N1'],
+  ['//quay', undefined],
+  ['//berth = "N2"', true],
+  ['cookie.visit', '42'],
+  ['cookie.theme', 'dark'],
+  ['cookie.other', undefined],
+  ['link.next', 'http://harbour.example/v1/calls?page=2'],
+  ['link.help', 'https://other.example/x'],
+  ['link.archive', 'http://last.example/z'],
+  ['link.prev', undefined],
+  ['hops', 0],
+];
+
+for (const [text, value] of inXml) {
+  test(`${text} is ${JSON.stringify(value)}`, async () => {
+    const loads: Promise<unknown>[] = [];
+    const place = readPlace(text, loads);
+    await Promise.all(loads);
+    assert.deepEqual(place.find(envelope), value);
+  });
+}
+
+for (const [text, hint] of [
+  ['//quay', 'its elements are Envelope, Body, berth, none'],
+  ['cookie.visitt', 'cookie.visit'],
+  ['link.nxt', 'link.next'],
+] as const) {
+  test(`near ${text} is ${hint}`, async () => {
+    const loads: Promise<unknown>[] = [];
+    const place = readPlace(text, loads);
+    await Promise.all(loads);
+    assert.equal(place.near(envelope), hint);
+  });
+}
+
+test('an XPath that is none, XML that is none, and entities are refused', async () => {
+  const loads: Promise<unknown>[] = [];
+  readPlace('//a[', loads);
+  await assert.rejects(Promise.all(loads), { code: 'place-syntax' });
+  const good: Promise<unknown>[] = [];
+  const place = readPlace('//a', good);
+  await Promise.all(good);
+  for (const [body, says] of [
+    ['{"a": 1}', /not well-formed XML/],
+    ['', /empty/],
+    ['<!DOCTYPE a [<!ENTITY b "c">]><a>&b;</a>', /declares entities/],
+  ] as const)
+    assert.throws(
+      () => place.find(received(body)),
+      (error: Error & { code?: string }) => error.code === 'answer-not-xml' && says.test(error.message),
+    );
+});

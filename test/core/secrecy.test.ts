@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { makeRedactor } from '../../src/core/echo/redactor.js';
-import { pastedWrongly } from '../../src/core/session/secrets.js';
+import { pastedWrongly } from '../../src/core/session/credentials.js';
 import { sealedFile } from '../../src/core/storage/sealed-file.js';
 import { temporaryFolder } from '../support/folder.js';
 

@@ -199,6 +199,29 @@ const cases: readonly (readonly [
     'docs/h.json:1',
     /well-formed JSON/,
   ],
+  [
+    'values-documented',
+    'warning',
+    {
+      ...documented,
+      'requests/x.yaml':
+        'operation: harbour/amend\nmethod: PATCH\nurl: ${origin}/v1/calls/PC-1\nquery: {by: agent, colour: red}\nbody: {json: {}}\n',
+    },
+    'requests/x.yaml:4:20',
+    /query parameter colour is not documented/,
+  ],
+  [
+    'documents-fit',
+    'error',
+    {
+      'echo-trail.yaml': 'name: t\nenvironment: sandbox\ndocs: {pilots: {file: docs/p.graphql}}\n',
+      'docs/p.graphql': 'type Query { pilot(id: ID!): Pilot }\ntype Pilot { name: String }\n',
+      'requests/x.yaml':
+        'operation: pilots/pilot\nmethod: POST\nurl: ${origin}/graphql\nchanges: false\nbody: {graphql: {document: "{ pilot { name } }"}}\n',
+    },
+    'requests/x.yaml:5:28',
+    /argument "id" of type "ID!" is required/,
+  ],
 ];
 
 for (const [rule, severity, files, place, says] of cases) {

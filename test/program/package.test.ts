@@ -87,7 +87,10 @@ test('demo serve says its address, its faces and its credentials, and ends with 
   assert.deepEqual(
     [faces.map(({ name }) => name), Object.keys(credentials)],
     [
-      ['harbour', 'documentation'],
+      [
+        ...['harbour', 'documentation', 'pilots', 'customs', '', 'older', 'tides'],
+        ...['notices', 'chart', 'visitors', 'uploads', 'vault', 'mirror', 'broken', 'secure', '', '', '', '', ''],
+      ],
       ['user', 'password'],
     ],
   );

@@ -223,17 +223,20 @@ test('an ad-hoc request needs no file, and --as makes the file that does the sam
 });
 
 test('control characters from the wire never reach the terminal', async () => {
-  const server = await rawServer(() =>
-    Buffer.from(
-      answerOf('a \u001b[31m \u0007 \u009b2J end', { type: 'text/plain', headers: ['x-evil: a\u009bb'] }),
-      'latin1',
-    ),
-  );
+  const body = Buffer.from('a \u001b[31m \u0007 \u009b2J end', 'latin1');
+  const head = `HTTP/1.1 200 OK\r\ncontent-type: text/plain\r\ncontent-length: ${body.length}\r\nx-evil: a\u009bb\r\n\r\n`;
+  const server = await rawServer(() => Buffer.concat([Buffer.from(head, 'latin1'), body]));
   const cwd = collectionOf({}, server.origin);
-  const { out, err } = await echoTrail(['send', 'GET', '/', '--headers'], { cwd });
-  // biome-ignore lint/suspicious/noControlCharactersInRegex: exactly these must not be there
-  assert.doesNotMatch(out + err, /[\u0000-\u0008\u000b-\u001f\u007f-\u009f]/);
-  assert.match(out, /\\u001b\[31m/);
+  for (const [view, shown] of [
+    ['pretty', /\\u001b\[31m/],
+    ['raw', /\\u001b\[31m/],
+    ['headers', /a\\u009bb/],
+  ] as const) {
+    const { out, err } = await echoTrail(['send', 'GET', '/', '--view', view], { cwd });
+    // biome-ignore lint/suspicious/noControlCharactersInRegex: exactly these must not be there
+    assert.doesNotMatch(out + err, /[\u0000-\u0008\u000b-\u001f\u007f-\u009f]/);
+    assert.match(out, shown);
+  }
   await server.close();
 });
 

@@ -79,7 +79,7 @@ test('docs add keeps a snapshot, docs list and find and show read it, draft writ
   const added = await echoTrail(['docs', 'add', `${standin.origin}/openapi.yaml`, '--name', 'harbour', '--json'], {
     cwd,
   });
-  assert.deepEqual([added.status, document(added).operations, document(added).format], [0, 12, 'OpenAPI']);
+  assert.deepEqual([added.status, document(added).operations, document(added).format], [0, 14, 'OpenAPI']);
   assert.ok(existsSync(join(cwd, 'docs/harbour.yaml')));
   assert.match(readFileSync(join(cwd, 'echo-trail.yaml'), 'utf8'), /harbour:/);
 
@@ -97,7 +97,7 @@ test('docs add keeps a snapshot, docs list and find and show read it, draft writ
   );
   assert.deepEqual(
     listed.sources.map(({ name, operations }) => [name, operations]),
-    [['harbour', 12]],
+    [['harbour', 14]],
   );
   const found = await echoTrail(['docs', 'find', 'book', 'call'], { cwd });
   assert.match(found.out, /^harbour\/bookCall +POST \/v1\/vessels\/\{imo\}\/calls/);

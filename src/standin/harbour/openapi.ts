@@ -1,5 +1,4 @@
 /** The harbour's own OpenAPI 3.1 document, in full. */
-
 import { parts, schemas } from './schemas.js';
 import { flags, quays, vesselKinds } from './state.js';
 
@@ -92,6 +91,38 @@ export function harbourDocument(origin: string): object {
           responses: {
             200: { description: 'Vessels by name', content: json(list('Vessel')) },
             400: refusal('A parameter is at fault'),
+            ...usual,
+          },
+        },
+      },
+      '/register': {
+        get: {
+          operationId: 'searchRegister',
+          tags: ['vessels'],
+          summary: 'Search the register of vessels by clauses',
+          description: 'Which fields and operators the clauses take is told by /register/terms.',
+          parameters: [
+            query(
+              'where',
+              "Clauses joined by and, texts in single quotes: flag is 'Merrow Isles' and lengthM above 80",
+              { type: 'string', minLength: 1 },
+              true,
+            ),
+          ],
+          responses: {
+            200: { description: 'Vessels that fit', content: json(list('Vessel')) },
+            400: refusal('The clauses cannot be read'),
+            ...usual,
+          },
+        },
+      },
+      '/register/terms': {
+        get: {
+          operationId: 'listSearchTerms',
+          tags: ['vessels'],
+          summary: 'List the fields and operators of the search',
+          responses: {
+            200: { description: 'What clauses may name', content: json(ref('SearchTerms')) },
             ...usual,
           },
         },

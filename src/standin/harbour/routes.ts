@@ -2,6 +2,7 @@
 import type { FastifyInstance, FastifyRequest } from 'fastify';
 import { notFound, Refusal } from '../problem.js';
 import { parts, schemas } from './schemas.js';
+import { clausesOf, fitsClauses, searchFields, searchOperators } from './search.js';
 import {
   type Berth,
   berthTaken,
@@ -87,6 +88,24 @@ export function harbourRoutes(app: FastifyInstance, state: HarbourState): void {
         (flag === undefined || vessel.flag === flag);
       const found = [...state.vessels.values()].filter(fits).sort((a, b) => (a.name < b.name ? -1 : 1));
       return { items: found.slice(offset, offset + limit), total: found.length };
+    },
+  );
+
+  app.get('/v1/register/terms', { preValidation: guard }, async () => ({
+    fields: searchFields.map((name) => ({ name })),
+    operators: Object.entries(searchOperators).map(([word, about]) => ({ word, about })),
+  }));
+
+  app.get<{ Querystring: { where: string } }>(
+    '/v1/register',
+    {
+      preValidation: guard,
+      schema: { querystring: { ...strictQuery({ where: { type: 'string', minLength: 1 } }), required: ['where'] } },
+    },
+    async ({ query: { where } }) => {
+      const clauses = clausesOf(where);
+      const items = [...state.vessels.values()].filter((vessel) => fitsClauses(vessel, clauses));
+      return { items, total: items.length };
     },
   );
 

@@ -48,6 +48,25 @@ function withoutDefaults(properties: Readonly<Record<string, object>>): Record<s
 }
 
 export const schemas = {
+  SearchTerms: {
+    type: 'object',
+    description: 'What the clauses of a search may name',
+    required: ['fields', 'operators'],
+    properties: {
+      fields: {
+        type: 'array',
+        items: { type: 'object', required: ['name'], properties: { name: { type: 'string' } } },
+      },
+      operators: {
+        type: 'array',
+        items: {
+          type: 'object',
+          required: ['word', 'about'],
+          properties: { word: { type: 'string' }, about: { type: 'string' } },
+        },
+      },
+    },
+  },
   Vessel: {
     type: 'object',
     description: 'A vessel in the register',

@@ -1,0 +1,190 @@
+/** Reference pages: the tide tables in HTML, the same in Markdown, and what vendors write in other ways. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import type { Field } from '../../../src/core/documentation/model.js';
+import { tidesPage } from '../../../src/standin/tides/page.js';
+import { readSource } from '../../support/documentation.js';
+
+const tides = () => readSource(tidesPage('http://127.0.0.1:4810'), 'tides.html');
+const facts = (fields: readonly Field[] = []): unknown =>
+  fields.map(({ name, type, required, default: fallback, certainty }) => [name, type, required, fallback, certainty]);
+
+test('the calls of the page are operations, each with its place and how sure the reading is', async () => {
+  const { operations, documentation } = await tides();
+  assert.deepEqual(
+    operations.map(({ method, path, certainty }) => [method, path, certainty]),
+    [
+      ['GET', '/tides/stations', 'sure'],
+      ['GET', '/tides/{station}/levels', 'sure'],
+      ['POST', '/tides/{station}/reports', 'sure'],
+    ],
+  );
+  assert.ok(operations.every(({ at }) => /^line \d+$/.test(at ?? '')));
+  assert.deepEqual(
+    documentation.warnings.map(({ what }) => what),
+    ['nothing was read from “History”'],
+  );
+  assert.deepEqual(
+    documentation.servers.map(({ url }) => url),
+    ['http://127.0.0.1:4810'],
+  );
+});
+
+test('a table of parameters: place, type, required, default, allowed values, limits, line', async () => {
+  const { operation } = await tides();
+  const { parameters } = operation('get-tides-station-levels');
+  assert.deepEqual(facts(parameters), [
+    ['station', 'string', true, undefined, 'sure'],
+    ['from', 'string (date)', true, undefined, 'sure'],
+    ['days', 'integer', false, 1, 'sure'],
+    ['unit', 'string', false, 'metre', 'sure'],
+  ]);
+  assert.deepEqual(parameters[3]?.allowed, ['metre', 'foot']);
+  assert.equal(parameters[2]?.limits?.['at-most'], 7);
+  const line =
+    tidesPage('')
+      .split('\n')
+      .findIndex((one) => one.includes('<code>days</code>')) + 1;
+  assert.equal(parameters[2]?.at, `line ${line}`);
+  assert.equal(parameters[0]?.example, 'bar');
+});
+
+test('an example answer gives fields that are guesses; fields of a body are in the table that says nothing of places', async () => {
+  const { operation } = await tides();
+  const report = operation('report-a-level');
+  assert.deepEqual(facts(report.body?.fields), [
+    ['at', 'string (date-time)', true, undefined, 'sure'],
+    ['level', 'number', true, undefined, 'sure'],
+    ['reader', 'string', false, undefined, 'sure'],
+  ]);
+  assert.deepEqual(report.body?.fields[1]?.limits, { 'at-least': 0, 'at-most': 12 });
+  assert.deepEqual(
+    report.answers.map(({ status, content }) => [status, facts(content?.fields)]),
+    [
+      [
+        '201',
+        [
+          ['id', 'integer', true, undefined, 'guess'],
+          ['at', 'string (date-time)', true, undefined, 'guess'],
+          ['level', 'number', true, undefined, 'guess'],
+        ],
+      ],
+    ],
+  );
+});
+
+const markdown = `# Notices
+
+| Method | Path | What |
+|---|---|---|
+| GET | /notices | List notices |
+| DELETE | /notices/:id | Take one down |
+
+## Put up a notice
+
+\`POST /notices\`
+
+Puts a notice on the board of the quay.
+
+### Body parameters
+
+| Field | Mandatory? | Format | Comment |
+|---|---|---|---|
+| text | yes | string | What it says |
+| quays | no | list of strings | Values: north, south |
+| cargo | no | object | What it is about |
+| cargo.kind | no | string | |
+
+\`\`\`sh
+$ call-it -X POST -H 'X-Desk: north' -d '{"text": "fog"}' https://board.larkhaven.example/notices
+\`\`\`
+
+### Response
+
+\`\`\`
+HTTP/1.1 201 Created
+Content-Type: application/json
+
+{"id": 4}
+\`\`\`
+
+| Status | Meaning |
+|---|---|
+| 422 | The text is missing |
+
+## Old things
+
+\`\`\`
+something else
+\`\`\`
+`;
+
+test('Markdown: an overview, a table in other words, a command line, a raw answer, statuses, nested names', async () => {
+  const { operations, operation, documentation } = await readSource(markdown, 'notices.md');
+  assert.deepEqual(
+    operations.map(({ method, path }) => `${method} ${path}`),
+    ['GET /notices', 'DELETE /notices/{id}', 'POST /notices'],
+  );
+  const post = operation('put-up-a-notice');
+  assert.deepEqual(facts(post.body?.fields), [
+    ['text', 'string', true, undefined, 'sure'],
+    ['quays', 'array of string', false, undefined, 'sure'],
+    ['cargo', 'object', false, undefined, 'sure'],
+  ]);
+  assert.deepEqual(
+    post.body?.fields[2]?.fields?.map(({ name }) => name),
+    ['kind'],
+  );
+  assert.deepEqual(post.body?.fields[1]?.allowed, ['north', 'south']);
+  assert.deepEqual(post.body?.example, { text: 'fog' });
+  assert.deepEqual(
+    post.parameters.map(({ name, in: where, example }) => [name, where, example]),
+    [['x-desk', 'header', 'north']],
+  );
+  assert.deepEqual(
+    post.answers.map(({ status, description }) => [status, description]),
+    [
+      ['201', undefined],
+      ['422', 'The text is missing'],
+    ],
+  );
+  assert.match(documentation.warnings.map(({ what }) => what).join('; '), /“Old things”/);
+});
+
+const columns: readonly (readonly [name: string, table: string, expected: unknown])[] = [
+  [
+    'a star marks what is required',
+    '| Parameter | Type |\n|---|---|\n| code* | string |',
+    ['code', 'string', true, undefined, 'likely'],
+  ],
+  [
+    'the description says it',
+    '| Name | Description |\n|---|---|\n| code | Code of the berth, required |',
+    ['code', 'string', true, undefined, 'likely'],
+  ],
+  [
+    'columns in another order',
+    '| Default | Optional? | Data type | Argument |\n|---|---|---|---|\n| 5 | optional | int | code |',
+    ['code', 'integer', false, 5, 'sure'],
+  ],
+  [
+    'a default in words',
+    '| Field | Notes |\n|---|---|\n| code | Optional, defaults to N1 |',
+    ['code', 'string', false, 'N1', 'likely'],
+  ],
+];
+for (const [name, table, expected] of columns) {
+  test(`a table of parameters: ${name}`, async () => {
+    const { operations } = await readSource(`# Berths\n\n## GET /berths\n\n${table}\n`, 'b.md');
+    assert.deepEqual(facts(operations[0]?.parameters)?.[0 as never], expected);
+  });
+}
+
+test('a page without calls says so, and a sentence that mentions a call is none', async () => {
+  const { operations, documentation } = await readSource(
+    '# History\n\nBefore 2020 everybody used GET /v0/levels for this, and nobody was happy with it at all.\n',
+    'h.md',
+  );
+  assert.equal(operations.length, 0);
+  assert.match(documentation.warnings[0]?.what ?? '', /no method and path/);
+});

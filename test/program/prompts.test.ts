@@ -1,0 +1,73 @@
+/** Questions at a real terminal: a hidden secret, a missing input, a yes before a change, and Ctrl-C at each. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { collectionOf, demoCollection } from '../support/folder.js';
+import { document, echoTrail } from '../support/program.js';
+import { conversation, ctrlC, down, enter, noTerminal } from '../support/pseudo-terminal.js';
+import { harbourForThisFile } from '../support/standin.js';
+
+const { origin } = await harbourForThisFile();
+const at = { skip: noTerminal };
+
+test('a secret is typed without being shown, and works', at, async () => {
+  const cwd = demoCollection(origin);
+  const set = await conversation(['secret', 'set', 'deskPassword'], cwd, [
+    ['value of deskPassword', `tidewater-42${enter}`],
+  ]);
+  assert.equal(set.status, 0, set.screen);
+  assert.doesNotMatch(set.screen, /tidewater/);
+  const sent = await echoTrail(['session', 'open', 'agent', '--json'], { cwd });
+  assert.equal(sent.status, 0, sent.err);
+});
+
+test('an input that is missing is asked for: a text, and one of a list by the arrow keys', at, async () => {
+  const cwd = collectionOf(
+    {
+      'requests/berth.yaml':
+        'inputs: {code: {label: berth code}, side: {one-of: [port, starboard]}}\nurl: ${origin}/v1/berths/{code}\nquery: {side: "${side}"}\n',
+    },
+    origin,
+  );
+  const { screen, status } = await conversation(['preview', 'berth'], cwd, [
+    ['code (berth code)', `N1${enter}`],
+    ['side', `${down}${enter}`],
+  ]);
+  assert.equal(status, 0, screen);
+  assert.match(screen, /\/v1\/berths\/N1\?side=starboard/);
+});
+
+const changing = {
+  'environments/sandbox.yaml': `changes: ask\nvariables: {origin: "${origin}"}\nhosts: [127.0.0.1]\n`,
+  'requests/login.yaml':
+    'method: POST\nurl: ${origin}/v1/sessions\nbody: {json: {user: agent, password: tidewater-42}}\nexpect: {status: 201}\n',
+};
+
+test(
+  'a change that the environment asks about is named with environment and host, and sent after yes',
+  at,
+  async () => {
+    const cwd = collectionOf(changing);
+    const yes = await conversation(['send', 'login'], cwd, [['Send it?', `y${enter}`]]);
+    assert.equal(yes.status, 0, yes.screen);
+    assert.match(
+      yes.screen,
+      /environment sandbox, host 127\.0\.0\.1:\d+: POST\s+http\S+\/v1\/sessions changes something/,
+    );
+    assert.match(yes.screen, /201/);
+  },
+);
+
+test('without yes nothing is sent', at, async () => {
+  const cwd = collectionOf(changing);
+  const no = await conversation(['send', 'login'], cwd, [['Send it?', enter]]);
+  assert.equal(no.status, 4, no.screen);
+  const echoes = document<{ echoes: unknown[] }>(await echoTrail(['echo', 'list', '--json'], { cwd }));
+  assert.deepEqual(echoes.echoes, []);
+});
+
+test('Ctrl-C at a question ends with 130 and a plain line', at, async () => {
+  const cwd = collectionOf(changing);
+  const ended = await conversation(['send', 'login'], cwd, [['Send it?', ctrlC]]);
+  assert.equal(ended.status, 130, ended.screen);
+  assert.doesNotMatch(ended.screen, /at .*\.js|ExitPromptError|force closed/i);
+});
