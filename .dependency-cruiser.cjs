@@ -9,6 +9,7 @@ const rooms = [
   'expression',
   'place',
   'matcher',
+  'comparison',
   'documentation',
   'collection',
   'exchange',
@@ -16,6 +17,7 @@ const rooms = [
   'expectation',
   'echo',
   'trail',
+  'interchange',
   'check',
 ];
 
@@ -27,7 +29,7 @@ module.exports = {
       name: 'no-prompts-or-arguments-in-core',
       severity: 'error',
       from: { path: '^src/core' },
-      to: { path: 'node_modules/(commander|@inquirer|picocolors|cli-table3|string-width)' },
+      to: { path: 'node_modules/(commander|@inquirer|picocolors|fast-string-width|fast-wrap-ansi)' },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
     ...rooms.slice(0, -1).map((room, index) => ({

@@ -4,6 +4,7 @@ import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { largeOpenApi, largeSdl } from './large-documents.mjs';
 import { compare, median, runOnce } from './measure.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
@@ -80,9 +81,60 @@ if (wanted('memory')) {
   );
 }
 
+if (wanted('documents')) await documents();
+if (wanted('exchange')) await exchanges();
+
 server.disconnect();
 rmSync(folder, { recursive: true, force: true });
 process.exitCode = missed > 0 ? 1 : 0;
+
+/** Large bodies, both ways, and a long table. */
+async function exchanges() {
+  const cwd = join(folder, 'collection');
+  const peak = join(folder, 'peak');
+  const measured = { ...env, ECHO_TRAIL_BENCH_PEAK: peak };
+  const memory = async (name, args) => {
+    await runOnce(['--import', join(here, 'peak-memory.mjs'), program, ...args], { cwd, env: measured });
+    const megabytes = Number(readFileSync(peak, 'utf8')) / 1e6;
+    report(name, { ours: megabytes, floor: 120, ratio: megabytes / 120 }, 1, 'MB');
+  };
+  // Rates: the floor's time by ours.
+  const rate = ({ ours, floor, ratio }) => ({ ours, floor, ratio: 1 / ratio });
+  const size = 500_000_000;
+  const target = join(folder, 'poured');
+  const download = [program, 'send', 'GET', `/pour/${size}`, '--to', target, '--quiet'];
+  const bare = [join(here, 'floors/download.mjs'), `${origin}/pour/${size}`, join(folder, 'bare')];
+  report(
+    'exchange: 500 MB to a file, the rate of a bare pipe',
+    rate(await compare(5, timed(download, inCollection), timed(bare))),
+    0.7,
+    'ms',
+    true,
+  );
+  await memory('exchange: 500 MB to a file, memory', download.slice(1));
+  const file = join(cwd, 'data/large.bin');
+  writeFileSync(file, Buffer.alloc(200_000_000, 'tide'));
+  const upload = [program, 'send', 'upload', '--quiet'];
+  const plain = [join(here, 'floors/upload.mjs'), `${origin}/upload`, file];
+  report(
+    'exchange: 200 MB as a part, the rate of a bare stream',
+    rate(await compare(5, timed(upload, inCollection), timed(plain))),
+    0.7,
+    'ms',
+    true,
+  );
+  await memory('exchange: 200 MB as a part, memory', upload.slice(1));
+  report(
+    'exchange: 100,000 rows as a table of 20, to a bare parse',
+    await compare(
+      9,
+      timed([program, 'send', 'GET', '/table', '--view', 'table', '--quiet'], inCollection),
+      timed([join(here, 'floors/table.mjs'), `${origin}/table`]),
+    ),
+    1.6,
+    'ms',
+  );
+}
 
 /** The time that the summary tells: `418 ms`, `1.25 s`. */
 function walkSeconds(output) {
@@ -106,11 +158,62 @@ function makeCollection() {
     'requests/row.yaml',
     'inputs: {imo: {}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}", $.lengthM: {over: 0}}\nkeep: {name: $.name}\n',
   );
+  write(
+    'requests/upload.yaml',
+    'method: POST\nchanges: false\nurl: ${origin}/upload\nbody: {parts: {about: a plan, plan: {file: data/large.bin}}}\n',
+  );
   for (const [name, count] of [
     ['five-thousand', 5000],
     ['fifty-thousand', 50_000],
   ]) {
     write(`data/${name}.csv`, `imo\n${Array.from({ length: count }, (_, index) => 9000000 + index).join('\n')}\n`);
     write(`trails/${name}.yaml`, `rows: data/${name}.csv\nat-once: 16\nsteps: [{send: row}]\n`);
+  }
+}
+
+/** Large documents: added against parsing them and writing what is kept; found and shown against a bare node. */
+async function documents() {
+  const { default: yaml } = await import('js-yaml');
+  const small = largeOpenApi(1000, 1000);
+  const sources = [
+    ['12 MB JSON', 'json', JSON.stringify(small, null, 1), 3, 400, 2.5],
+    ['12 MB YAML', 'yaml', yaml.dump(small, { noRefs: true }), 1.4, undefined, 2.5],
+    ['48 MB JSON', 'json', JSON.stringify(largeOpenApi(22_000, 90), null, 1), 3, 1200, 4],
+    ['1.5 MB SDL', 'graphql', largeSdl(1.5e6), undefined, undefined, 2.5],
+  ];
+  for (const [name, ending, text, addLimit, memoryLimit, findLimit] of sources) {
+    const cwd = join(folder, name.replaceAll(' ', '-'));
+    const file = join(cwd, `large.${ending}`);
+    mkdirSync(cwd, { recursive: true });
+    writeFileSync(file, text);
+    writeFileSync(join(cwd, 'echo-trail.yaml'), 'name: bench\n');
+    const add = [program, 'docs', 'add', file, '--name', 'large', '--replace', '--quiet'];
+    const peak = join(cwd, 'peak');
+    await runOnce(['--import', join(here, 'peak-memory.mjs'), ...add], {
+      cwd,
+      env: { ...env, ECHO_TRAIL_BENCH_PEAK: peak },
+    });
+    const megabytes = Number(readFileSync(peak, 'utf8')) / 1e6;
+    if (memoryLimit) {
+      const memory = { ours: megabytes, floor: memoryLimit, ratio: megabytes / memoryLimit };
+      report(`documents: ${name}, memory of docs add`, memory, 1, 'MB');
+    }
+    if (addLimit) {
+      const kept = join(cwd, '.echo-trail/documentation/large');
+      const floor = timed([join(here, 'floors/document.mjs'), file, kept, join(cwd, 'written')]);
+      report(
+        `documents: ${name}, docs add to parse and write`,
+        await compare(5, timed(add, { cwd, env }), floor),
+        addLimit,
+        'ms',
+      );
+    }
+    const [line] = readFileSync(join(cwd, '.echo-trail/documentation/large/list.txt'), 'utf8').split('\n', 6).slice(-1);
+    const id = line.split('\t')[2];
+    const bare = timed(['-e', '0']);
+    const find = timed([program, 'docs', 'find', 'belarcor', 'fencordun', '--quiet'], { cwd, env });
+    report(`documents: ${name}, docs find to node -e 0`, await compare(9, find, bare), findLimit, 'ms');
+    const show = timed([program, 'docs', 'show', id, '--quiet'], { cwd, env });
+    report(`documents: ${name}, docs show to node -e 0`, await compare(9, show, bare), 2.5, 'ms');
   }
 }

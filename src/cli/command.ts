@@ -14,15 +14,24 @@ export interface CommandModule {
   configure(command: Command, run: (action: Action) => (...given: unknown[]) => Promise<void>): void;
 }
 
-export interface CommandEntry {
+interface CommandEntry {
   readonly name: string;
   readonly summary: string;
   load(): Promise<CommandModule>;
 }
 
+/** Commands under one name, each loaded only when it is wanted. */
+interface CommandGroup {
+  readonly name: string;
+  readonly summary: string;
+  readonly below: readonly CommandEntry[];
+}
+
+export type Entry = CommandEntry | CommandGroup;
+
 export interface Stage {
   readonly heading: string;
-  readonly commands: readonly CommandEntry[];
+  readonly commands: readonly Entry[];
 }
 
 /** Examples under the help of a command; each works in the demo. */

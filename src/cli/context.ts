@@ -2,12 +2,15 @@
 import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
 import type { Collection } from '../core/collection/collection.js';
+import { findCollection } from '../core/collection/find-collection.js';
 import type { Settings } from '../core/collection/layers.js';
+import type { Shelf } from '../core/collection/shelf.js';
 import type { Redactor } from '../core/echo/redactor.js';
 import { Problem } from '../core/problem/problem.js';
 import type { Workspace } from '../core/trail/workspace.js';
 import type { Terminal } from './terminal.js';
 import { version } from './version.js';
+import { wholeNumber } from './whole-number.js';
 
 export interface GlobalOptions {
   readonly collection?: string;
@@ -30,6 +33,8 @@ export interface Context {
   /** Ends with the second Ctrl-C. */
   readonly secondSignal: AbortSignal;
   collection(): Promise<Collection>;
+  /** What the collection has of documentation, where nothing else of it is wanted. */
+  shelf(): Promise<Shelf>;
   workspace(more?: {
     allowChanges?: boolean | undefined;
     collection?: Collection;
@@ -55,18 +60,20 @@ export function makeContext(
     home,
     ...signals,
     async collection() {
-      const { findCollection, openCollection } = await import('../core/collection/collection.js');
-      return openCollection(
-        options.collection === undefined ? findCollection(process.cwd()) : resolve(options.collection),
-      );
+      const { openCollection } = await import('../core/collection/collection.js');
+      return openCollection(collectionFolder(options));
+    },
+    async shelf() {
+      const { openShelf } = await import('../core/collection/open-shelf.js');
+      return openShelf(collectionFolder(options));
     },
     async workspace({ allowChanges, collection, environment } = {}) {
       const { openWorkspace } = await import('../core/trail/workspace.js');
       opened = await openWorkspace({
         collection: collection ?? (await context.collection()),
         environment: environment ?? options.env,
-        settings: readSettings(options.set ?? []),
-        seed: options.seed === undefined ? undefined : readSeed(options.seed),
+        settings: settingsOf(options.set ?? []),
+        seed: options.seed === undefined ? undefined : wholeNumber(options.seed, '--seed'),
         home,
         processEnvironment: process.env,
         userAgent: `echo-trail/${version}`,
@@ -85,8 +92,11 @@ export function makeContext(
   return context;
 }
 
+const collectionFolder = ({ collection }: GlobalOptions): string =>
+  collection === undefined ? findCollection(process.cwd()) : resolve(collection);
+
 /** `--set NAME=VALUE`; the value is text and nothing is looked for in it. @throws Problem usage */
-function readSettings(given: readonly string[]): Settings {
+export function settingsOf(given: readonly string[]): Settings {
   return new Map(
     given.map((text) => {
       const at = text.indexOf('=');
@@ -94,9 +104,4 @@ function readSettings(given: readonly string[]): Settings {
       throw new Problem('usage', { what: `--set ${text} has no value`, remedy: 'write --set NAME=VALUE' });
     }),
   );
-}
-
-function readSeed(text: string): number {
-  if (/^\d+$/.test(text)) return Number(text);
-  throw new Problem('usage', { what: `--seed takes a whole number, not ${text}` });
 }

@@ -8,6 +8,15 @@ const source = z.strictObject({
   version: z.string(),
   title: z.string(),
   operations: z.number(),
+  types: z.number(),
+  servers: z.array(
+    z.strictObject({
+      url: z.string(),
+      description: z.nullable(z.string()),
+      variables: z.array(z.strictObject({ name: z.string(), default: z.string(), allowed: z.array(z.string()) })),
+    }),
+  ),
+  webhooks: z.array(z.string()),
   warnings: z.array(z.strictObject({ at: z.string(), what: z.string() })),
   file: z.string(),
   source: z.nullable(z.string()),
@@ -54,9 +63,74 @@ export const documents = {
   init: z.strictObject({ folder: z.string(), files: z.array(z.string()) }),
   'docs add': source,
   'docs list': z.strictObject({ sources: z.array(source) }),
-  'docs find': z.strictObject({ words: z.array(z.string()), complete: z.boolean(), operations: z.array(found) }),
-  'docs show': z.strictObject({ operation: z.record(z.string(), z.any()) }),
+  'docs find': z.strictObject({
+    words: z.array(z.string()),
+    complete: z.boolean(),
+    read: z.record(z.string(), z.string()),
+    operations: z.array(found),
+  }),
+  'docs show': z.strictObject({
+    operation: z.optional(z.record(z.string(), z.any())),
+    type: z.optional(z.record(z.string(), z.any())),
+  }),
+  'docs refresh': z.strictObject({
+    accepted: z.boolean(),
+    sources: z.array(
+      z.strictObject({
+        source: z.string(),
+        operations: z.array(
+          z.strictObject({
+            operation: z.string(),
+            kind: z.enum(['added', 'removed', 'changed']),
+            fields: z.array(
+              z.strictObject({ at: z.string(), kind: z.string(), what: z.string(), breaks: z.boolean() }),
+            ),
+            requests: z.array(z.string()),
+            trails: z.array(z.string()),
+          }),
+        ),
+      }),
+    ),
+  }),
+  'docs tree': z.strictObject({ sources: z.array(z.strictObject({ source: z.string(), tree: z.array(z.any()) })) }),
   draft: z.strictObject({ request: z.string(), file: z.string(), operation: z.string() }),
+  'docs ask': z.strictObject({
+    parameters: z.array(
+      z.strictObject({
+        parameter: z.string(),
+        from: z.string(),
+        asked: z.string(),
+        values: z.optional(z.array(z.union([z.string(), z.number(), z.boolean()]))),
+        fields: z.optional(z.array(z.string())),
+        operators: z.optional(z.array(z.string())),
+        changed: z.boolean(),
+      }),
+    ),
+  }),
+  'import address': z.strictObject({
+    file: z.string(),
+    path: z.string(),
+    query: z.array(z.strictObject({ name: z.string(), value: z.string() })),
+    joined: z.string(),
+  }),
+  follow: z.strictObject({
+    echo: z.string(),
+    links: z.array(
+      z.strictObject({ number: z.number(), url: z.string(), at: z.string(), about: z.nullable(z.string()) }),
+    ),
+  }),
+  compare: z.strictObject({
+    same: z.boolean(),
+    differences: z.array(
+      z.strictObject({
+        at: z.string(),
+        kind: z.enum(['changed', 'added', 'removed']),
+        left: z.optional(z.any()),
+        right: z.optional(z.any()),
+      }),
+    ),
+  }),
+  'env make': z.strictObject({ name: z.string(), file: z.string(), origin: z.string() }),
   'env list': z.strictObject({
     environments: z.array(
       z.strictObject({
@@ -87,6 +161,7 @@ export const documents = {
     headers: z.array(line),
     body: z.nullable(z.strictObject({ type: z.string(), size: z.number(), text: z.string() })),
     names: z.array(named),
+    doubts: z.array(z.string()),
     opens: z.array(z.string()),
   }),
   send: z.strictObject({
@@ -103,6 +178,9 @@ export const documents = {
     finalUrl: z.nullable(z.string()),
     expectations: z.array(verdict),
     kept: z.record(z.string(), z.any()),
+    doubts: z.array(z.string()),
+    undocumented: z.array(z.strictObject({ at: z.string(), what: z.string() })),
+    againstDocs: z.optional(z.array(z.strictObject({ at: z.string(), what: z.string() }))),
     problems: z.array(problem),
     echo: z.string(),
   }),

@@ -1,7 +1,7 @@
 /** The program: global options, the table of commands, and what is common to every run of one. */
 import { Command, CommanderError } from 'commander';
 import { asProblem, Problem } from '../core/problem/problem.js';
-import type { Action } from './command.js';
+import type { Action, Entry } from './command.js';
 import { collect } from './command.js';
 import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';
@@ -92,18 +92,35 @@ function usageText(text: string): string {
 async function loadWanted(program: Command, args: readonly string[]): Promise<void> {
   const taking = new Set(['--collection', '--env', '--set', '--seed']);
   const words = args.filter((word, index) => !word.startsWith('-') && !taking.has(args[index - 1] ?? ''));
-  const wanted = words[0] === 'help' ? words[1] : words[0];
-  const commands = addCommands(program);
+  const [wanted, ...below] = words[0] === 'help' ? words.slice(1) : words;
+  // The others are wanted by the help, and by suggestions for a name that is mistyped.
+  const known = stages.some(({ commands }) => commands.some(({ name }) => name === wanted));
+  const commands = addCommands(program, known && words[0] !== 'help' ? wanted : undefined);
   const entry = stages.flatMap((stage) => stage.commands).find(({ name }) => name === wanted);
   const command = commands.find((one) => one.name() === wanted);
-  if (entry && command) (await entry.load()).configure(command, (action) => runAction(action));
+  if (entry && command) await load(entry, command, below);
   inherit(program);
 }
 
+/** A command, or of a group of commands the one that is asked for. */
+async function load(entry: Entry, command: Command, below: readonly string[]): Promise<void> {
+  if ('load' in entry) {
+    (await entry.load()).configure(command, (action) => runAction(action));
+    return;
+  }
+  const [wanted] = below[0] === 'help' ? below.slice(1) : below;
+  for (const inner of entry.below) {
+    const one = command.command(inner.name).description(inner.summary);
+    if (inner.name === wanted) await load(inner, one, below.slice(1));
+  }
+}
+
 /** A line in the help for each, under the heading of its stage. */
-function addCommands(program: Command): Command[] {
+function addCommands(program: Command, only?: string): Command[] {
   return stages.flatMap(({ heading, commands }) =>
-    commands.map(({ name, summary }) => program.command(name).description(summary).helpGroup(`${heading}:`)),
+    commands
+      .filter(({ name }) => only === undefined || name === only)
+      .map(({ name, summary }) => program.command(name).description(summary).helpGroup(`${heading}:`)),
   );
 }
 

@@ -38,7 +38,7 @@ export function openTerminal({
   colour = true,
   debug = false,
 }: TerminalSettings): Terminal {
-  const { stdout, stderr, stdin, env } = process;
+  const { stdout, stderr, env } = process;
   const coloured = (stream: NodeJS.WriteStream): boolean => {
     if (!colour || env.NO_COLOR) return false;
     if (env.FORCE_COLOR && env.FORCE_COLOR !== '0') return true;
@@ -53,7 +53,10 @@ export function openTerminal({
     json,
     quiet,
     debug,
-    interactive: stdin.isTTY === true && stderr.isTTY === true && !json && !env.CI,
+    // Only looked at when it is wanted: to open standard input takes as long as to parse the arguments.
+    get interactive() {
+      return process.stdin.isTTY === true && stderr.isTTY === true && !json && !env.CI;
+    },
     live: stderr.isTTY === true && !quiet,
     width: stdout.columns ?? (Number(env.COLUMNS) || 120),
     out: pc.createColors(coloured(stdout) && !json),

@@ -1,8 +1,11 @@
 /** `draft`: a request file from the documentation. */
 import { existsSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { findOperation } from '../../core/collection/sources.js';
-import { draftName, draftRequest } from '../../core/documentation/draft.js';
+import { findOperation, openDocumentation, sourceIndex } from '../../core/collection/source-index.js';
+import { suppliersFor } from '../../core/collection/suppliers.js';
+import { draftName, draftRequest } from '../../core/documentation/draft/draft.js';
+import type { SelectionSettings } from '../../core/documentation/graphql/selection.js';
+import type { OperationEntry } from '../../core/documentation/model.js';
 import { Problem } from '../../core/problem/problem.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
 import { type CommandModule, examples } from '../command.js';
@@ -15,10 +18,13 @@ export const { configure }: CommandModule = {
     command
       .argument('<operation>', 'SOURCE/OPERATION, or the operation alone')
       .option('--as <path>', 'the name of the request below requests/; else from its group and name')
+      .option('--depth <number>', 'GraphQL: levels of the answer that are asked for')
+      .option('--fields <names>', 'GraphQL: only these fields of the answer, such as name,berth.code')
       .action(
-        run(async (context, [given = ''], { as }) => {
+        run(async (context, [given = ''], { as, depth, fields }) => {
           const { terminal } = context;
           const collection = await context.collection();
+          await openDocumentation(collection);
           const operation = findOperation(collection, given);
           const { name, file } = requestPath((as as string | undefined) ?? draftName(operation));
           const path = join(collection.root, file);
@@ -31,7 +37,12 @@ export const { configure }: CommandModule = {
           }
           const sessions = collection.names('session');
           const up = relative(join(collection.root, file, '..'), collection.root);
+          const { definitions, ...index } = sourceIndex(collection, operation.source);
           const text = draftRequest(operation, {
+            definitions,
+            entry: index.entry(operation.id) as OperationEntry,
+            selection: selectionFrom(depth, fields),
+            suppliers: suppliersFor(collection, operation),
             schema: `${up}/${editorSchemas}/request.json`,
             session: sessions.length === 1 ? sessions[0] : undefined,
           });
@@ -50,3 +61,11 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
+
+/** @throws Problem usage */
+function selectionFrom(depth: unknown, fields: unknown): Partial<SelectionSettings> {
+  if (depth !== undefined && !/^\d$/.test(String(depth)))
+    throw new Problem('usage', { what: `--depth takes a number from 0 to 9, not ${depth}` });
+  const names = typeof fields === 'string' ? fields.split(',').map((one) => one.trim()) : undefined;
+  return { ...(depth !== undefined && { depth: Number(depth) }), ...(names && { fields: names }) };
+}

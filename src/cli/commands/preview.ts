@@ -1,10 +1,10 @@
 /** `preview`: exactly what would be sent, with the origin of every value; nothing is sent. */
-
 import { isSecretName } from '../../core/echo/secret-fields.js';
-import { hidden, type WireRequest } from '../../core/exchange/wire.js';
+import { bodySize, hidden, type WireRequest } from '../../core/exchange/wire.js';
 import { noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
-import { type Preview, previewRequest } from '../../core/trail/send.js';
+import { previewRequest } from '../../core/trail/send.js';
+import type { Preview } from '../../core/trail/sending.js';
 import { sizeText } from '../../core/value/measures.js';
 import { plain } from '../../core/value/written.js';
 import { type CommandModule, examples } from '../command.js';
@@ -32,6 +32,7 @@ export const { configure }: CommandModule = {
           );
           const hide = workspace.redactor.hide;
           if (terminal.json) return emit(terminal, 'preview', previewDocument(preview, hide));
+          for (const doubt of preview.doubts) terminal.note(`${terminal.err.yellow('warning')}  ${doubt}`);
           terminal.print(previewText(preview, workspace.environment.name, terminal, hide));
           for (const one of preview.notOpen) terminal.note(`the session ${one} is not open: send opens it first`);
           return 0;
@@ -50,18 +51,19 @@ type Hide = (text: string) => string;
 const shownValue = (line: WireRequest['headers'][number], hide: Hide): string =>
   line.secret ? hidden : hide(line.value);
 
-function previewDocument({ request, wire, notOpen }: Preview, hide: Hide): Documents['preview'] {
+function previewDocument({ request, wire, notOpen, doubts }: Preview, hide: Hide): Documents['preview'] {
   return {
     method: wire.method,
     url: hide(wire.shownUrl),
     query: queryOf(wire),
     headers: wire.headers.map((line) => ({ name: line.name, value: shownValue(line, hide), origin: line.origin })),
-    body: wire.body ? { type: wire.body.type, size: wire.body.bytes.length, text: hide(wire.body.shown) } : null,
+    body: wire.body ? { type: wire.body.type, size: bodySize(wire.body), text: hide(wire.body.shown) } : null,
     names: [...request.names].map(([name, { value, origin, secret }]) => ({
       name,
       value: secret || isSecretName(name) ? hidden : plain(value),
       origin,
     })),
+    doubts: [...doubts],
     opens: [...notOpen],
   };
 }
@@ -89,7 +91,7 @@ function previewText({ request, wire }: Preview, environment: string, terminal: 
       { indent: 2, flexible: [1] },
     )}`,
     wire.body &&
-      `${title('body')}  ${wire.body.type}, ${sizeText(wire.body.bytes.length)}\n${bodyShown(wire.body, terminal, hide)}`,
+      `${title('body')}  ${wire.body.type}, ${sizeText(bodySize(wire.body))}\n${bodyShown(wire.body, terminal, hide)}`,
     request.names.size > 0 &&
       `${title('values')}\n${table(
         [...request.names].map(([name, { value, origin, secret }]) => [

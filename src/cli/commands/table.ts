@@ -8,7 +8,27 @@ export const stages: readonly Stage[] = [
       {
         name: 'docs',
         summary: 'add, list, search and show what the vendor documents',
-        load: () => import('./docs/docs.js'),
+        below: [
+          {
+            name: 'add',
+            summary: 'read documentation and keep a snapshot in the collection',
+            load: () => import('./docs/add.js'),
+          },
+          { name: 'list', summary: 'list the documentation sources', load: () => import('./docs/list.js') },
+          { name: 'tree', summary: 'the map of resources, with their methods', load: () => import('./docs/tree.js') },
+          { name: 'find', summary: 'find operations by words, the best first', load: () => import('./docs/find.js') },
+          { name: 'show', summary: 'show one operation or one type in full', load: () => import('./docs/show.js') },
+          {
+            name: 'refresh',
+            summary: 'fetch again, and tell what changed and whom it affects',
+            load: () => import('./docs/refresh.js'),
+          },
+          {
+            name: 'ask',
+            summary: 'ask the API itself which values and filter clauses its parameters take',
+            load: () => import('./docs/ask.js'),
+          },
+        ],
       },
     ],
   },
@@ -17,12 +37,23 @@ export const stages: readonly Stage[] = [
     commands: [
       { name: 'init', summary: 'make a new collection', load: () => import('./init.js') },
       { name: 'draft', summary: 'write a request file from the documentation', load: () => import('./draft.js') },
+      {
+        name: 'import',
+        summary: 'make request files of what there is already',
+        below: [
+          {
+            name: 'address',
+            summary: 'a pasted address: origin, path and decoded parameters',
+            load: () => import('./import/address.js'),
+          },
+        ],
+      },
     ],
   },
   {
     heading: 'Connect',
     commands: [
-      { name: 'env', summary: 'list, choose, show and clear environments', load: () => import('./env/env.js') },
+      { name: 'env', summary: 'list, make, choose, show and clear environments', load: () => import('./env/env.js') },
       { name: 'secret', summary: 'set, list and remove secrets', load: () => import('./secret/secret.js') },
       { name: 'session', summary: 'open, show, close and list sessions', load: () => import('./session/session.js') },
     ],
@@ -36,12 +67,23 @@ export const stages: readonly Stage[] = [
         load: () => import('./preview.js'),
       },
       { name: 'send', summary: 'send a request and show what came back', load: () => import('./send.js') },
+      {
+        name: 'follow',
+        summary: 'list the links of the last answer, and send one of them',
+        load: () => import('./follow.js'),
+      },
       { name: 'echo', summary: 'list and show recorded exchanges', load: () => import('./echo/echo.js') },
     ],
   },
   {
     heading: 'Walk',
     commands: [{ name: 'run', summary: 'walk trails and requests, assert, undo', load: () => import('./run.js') }],
+  },
+  {
+    heading: 'Compare',
+    commands: [
+      { name: 'compare', summary: 'tell what differs between two answers', load: () => import('./compare.js') },
+    ],
   },
   {
     heading: 'Share',

@@ -1,12 +1,12 @@
 /** An exchange in words: status line, body, what was met, kept and recorded. */
 import type { Received } from '../../core/exchange/received.js';
+import { hidden } from '../../core/exchange/wire.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { headerValue } from '../../core/place/observed.js';
-import type { Sent } from '../../core/trail/send.js';
+import type { Sent } from '../../core/trail/sending.js';
 import { durationText, sizeText } from '../../core/value/measures.js';
 import type { Colours, Terminal } from '../terminal.js';
-import { colouredJson } from './json.js';
-import { printable, printableLine } from './printable.js';
+import { printableLine } from './printable.js';
 import { table } from './table.js';
 
 /** @param wanted a refusal that was expected is good news */
@@ -17,10 +17,11 @@ export function statusText(status: number, reason: string, colours: Colours, wan
 }
 
 function phasesText({ parts: { phases } }: Received): string {
-  const { lookup, connect, waiting, receiving, total } = phases;
+  const { lookup, connect, tls, waiting, receiving, total } = phases;
   const named = [
     lookup !== undefined && `lookup ${durationText(lookup)}`,
     connect !== undefined && `connect ${durationText(connect)}`,
+    tls !== undefined && `TLS ${durationText(tls)}`,
     `waiting ${durationText(waiting)}`,
     `receiving ${durationText(receiving)}`,
   ].filter(Boolean);
@@ -35,23 +36,11 @@ export function answerLine(received: Received, colours: Colours): string {
   return [
     statusText(received.status, reason, colours),
     phasesText(received),
-    sizeText(received.size),
+    received.parts.wireSize === received.size || received.parts.saved !== undefined
+      ? sizeText(received.size)
+      : `${sizeText(received.size)} (${sizeText(received.parts.wireSize)} on the wire)`,
     colours.dim(type),
   ].join('   ');
-}
-
-/** The body for people: JSON laid out, text as it is, bytes by their size. Secrets hidden. */
-export function bodyText(received: Received, colours: Colours, hide: (text: string) => string): string {
-  if (received.size === 0) return '';
-  if (!received.textual) return colours.dim(`${sizeText(received.size)} of bytes, not shown`);
-  if (received.claimsJson || /^\s*[{[]/.test(received.text)) {
-    try {
-      return colouredJson(received.json(), colours, hide);
-    } catch {
-      // Shown as it came: what is wrong with it is said elsewhere.
-    }
-  }
-  return printable(hide(received.text));
 }
 
 export function headerLines(
@@ -82,7 +71,7 @@ export function outcomeLines(
     if (problem.reason !== undefined) lines.push(`        ${colours.dim(printableLine(hide(problem.reason)))}`);
   }
   for (const { name, value, secret } of kept) {
-    lines.push(`${colours.cyan('kept   ')} ${name} = ${secret ? '‹secret›' : printableLine(hide(shortText(value)))}`);
+    lines.push(`${colours.cyan('kept   ')} ${name} = ${secret ? hidden : printableLine(hide(shortText(value)))}`);
   }
   return lines;
 }

@@ -1,13 +1,22 @@
 /** One documented operation in words and tables. */
 import { limitsText } from '../../core/documentation/limits-text.js';
-import type { Answer, Content, Field, Operation, Parameter } from '../../core/documentation/model.js';
+import type { Link } from '../../core/documentation/links.js';
+import type {
+  Alternative,
+  Answer,
+  ClauseTerms,
+  Content,
+  Field,
+  Operation,
+  Parameter,
+} from '../../core/documentation/model.js';
 import { textOf } from '../../core/value/text.js';
 import type { Terminal } from '../terminal.js';
 import { colouredJson } from './json.js';
 import { printable, printableLine } from './printable.js';
 import { table } from './table.js';
 
-export function operationText(operation: Operation, terminal: Terminal): string {
+export function operationText(operation: Operation, links: readonly Link[], terminal: Terminal): string {
   const {
     source,
     id,
@@ -22,28 +31,60 @@ export function operationText(operation: Operation, terminal: Terminal): string 
     deprecated,
     changes,
     group,
+    callbacks = [],
+    graphql,
+    soap,
+    certainty,
+    at,
   } = operation;
   const { out } = terminal;
   const title = (text: string): string => out.bold(text);
   const blocks = [
     [
       `${title(`${source}/${id}`)}${summary === undefined ? '' : `  ${printableLine(summary)}`}${deprecated ? out.yellow('  deprecated') : ''}`,
-      `${out.cyan(method)} ${path}   ${out.dim(`group ${group}, ${changes ? 'changes something' : 'changes nothing'}`)}`,
+      `${out.cyan(method)} ${path}   ${out.dim(`group ${group}, ${changes ? 'changes something' : 'changes nothing'}${certainty === undefined ? '' : `, read from ${at}: ${certainty}`}`)}`,
       ...(description !== undefined && description !== summary ? [printable(description)] : []),
     ].join('\n'),
-    `${title('wants')}  ${security.length === 0 ? 'no authentication' : security.map(({ schemes }) => schemes.map(({ name, about }) => `${name}: ${about}`).join(' and ')).join('; or ')}`,
+    `${title('wants')}  ${security.length === 0 ? unsaid(operation) : security.map(({ schemes }) => schemes.map(({ name, about }) => `${name}: ${about}`).join(' and ')).join('; or ')}`,
     parameters.length > 0 && `${title('parameters')}\n${fieldTable(parameters, terminal, true)}`,
     body &&
       `${title('body')}  ${body.type}${body.required ? '' : ', optional'}${body.otherTypes.length > 0 ? `, also ${body.otherTypes.join(', ')}` : ''}\n${contentText(body, terminal, true)}`,
+    links.length > 0 && `${title('supplied by')}\n${linkTable(links, operation.source, terminal)}`,
+    graphql && `${title('answers with')}  ${graphql.returns}`,
+    soap &&
+      `${title('action')}  "${soap.action}"\n${title('address')}  ${soap.address}   ${out.dim(`SOAP ${soap.version}, ${soap.style}/${soap.use}, port ${soap.port}`)}`,
     `${title('answers')}\n${answers.map((answer) => answerText(answer, terminal)).join('\n')}`,
+    callbacks.length > 0 && `${title('calls back')}\n${callbacks.map((one) => `  ${printableLine(one)}`).join('\n')}`,
     `${title('draft')}  echo-trail draft ${source}/${id}`,
   ];
   return blocks.filter((block) => typeof block === 'string').join('\n\n');
 }
 
+function linkTable(links: readonly Link[], source: string, terminal: Terminal): string {
+  const { out } = terminal;
+  return table(
+    links.map(({ name, operation, place, guess }) => [
+      out.cyan(name),
+      `${source}/${operation}`,
+      place,
+      guess ? out.dim('a guess') : '',
+    ]),
+    terminal,
+    { indent: 2 },
+  );
+}
+
+/** Only an OpenAPI document says that nothing is wanted; others do not speak of it. */
+const unsaid = ({ protocol, certainty }: Operation): string =>
+  protocol === 'http' && certainty === undefined
+    ? 'no authentication'
+    : 'not documented whether it wants any authentication';
+
 function contentText(content: Content, terminal: Terminal, toSend: boolean): string {
   const parts = [
-    content.fields.length > 0 && fieldTable(content.fields, terminal, false),
+    content.alternatives
+      ? alternativesText(content.alternatives, terminal)
+      : content.fields.length > 0 && fieldTable(content.fields, terminal, false),
     content.example !== undefined &&
       `  ${terminal.out.dim(content.documentedExample ? 'documented example' : toSend ? 'example, made from the fields' : 'made from the fields')}\n${indent(colouredJson(content.example, terminal.out), 2)}`,
   ];
@@ -68,8 +109,18 @@ function answerText({ status, description, content, headers }: Answer, terminal:
   return lines.join('\n');
 }
 
+/** One of several shapes: each with its name, and what chooses it. */
+export function alternativesText(alternatives: readonly Alternative[], terminal: Terminal): string {
+  return alternatives
+    .map(({ name, when, fields }, index) => {
+      const head = `  ${index === 0 ? 'either' : 'or'} ${terminal.out.bold(name)}${when === undefined ? '' : terminal.out.dim(`  where ${when}`)}`;
+      return fields.length === 0 ? head : `${head}\n${fieldTable(fields, terminal, false)}`;
+    })
+    .join('\n\n');
+}
+
 /** Nested fields stand below their holder, indented. */
-function fieldTable(fields: readonly (Field | Parameter)[], terminal: Terminal, where: boolean): string {
+export function fieldTable(fields: readonly (Field | Parameter)[], terminal: Terminal, where: boolean): string {
   const { out } = terminal;
   const rows: string[][] = [];
   const add = (list: readonly (Field | Parameter)[], depth: number): void => {
@@ -79,6 +130,11 @@ function fieldTable(fields: readonly (Field | Parameter)[], terminal: Terminal, 
         field.writeOnly && 'write-only',
         field.deprecated && 'deprecated',
         field.recursive && `a ${field.recursive} again`,
+        field.more !== undefined && `more: --depth${field.more === '' ? '' : `, or --type ${field.more}`}`,
+        'style' in field && field.style,
+        'from' in field && field.from,
+        field.certainty && field.certainty !== 'sure' && field.certainty,
+        field.at,
       ]
         .filter(Boolean)
         .join(', ');
@@ -88,11 +144,25 @@ function fieldTable(fields: readonly (Field | Parameter)[], terminal: Terminal, 
         field.type,
         field.required ? out.bold('required') : '',
         field.default === undefined ? '' : textOf(field.default) || '""',
-        limitsText(field),
+        'clauses' in field && field.clauses ? clausesText(field.clauses) : limitsText(field),
         notes,
-        printableLine(field.description ?? ''),
+        printableLine(shortened(field.description ?? '')),
       ]);
-      if (field.fields) add(field.fields, depth + 1);
+      if (field.alternatives) {
+        for (const { name, when, fields: inner } of field.alternatives) {
+          rows.push([
+            `${'  '.repeat(depth + 1)}${out.dim(`as ${name}`)}`,
+            '',
+            when === undefined ? '' : out.dim(`where ${when}`),
+            '',
+            '',
+            '',
+            '',
+            '',
+          ]);
+          add(inner, depth + 2);
+        }
+      } else if (field.fields) add(field.fields, depth + 1);
     }
   };
   add(fields, 0);
@@ -101,6 +171,23 @@ function fieldTable(fields: readonly (Field | Parameter)[], terminal: Terminal, 
     head: ['name', 'where', 'type', '', 'default', 'allowed', 'notes', 'description'],
     flexible: [5, 7],
   });
+}
+
+/** In a table a long description pushes everything else out of sight; `--json` has it whole. */
+const longestDescription = 300;
+
+function shortened(text: string): string {
+  if (text.length <= longestDescription) return text;
+  return `${text.slice(0, text.lastIndexOf(' ', longestDescription) + 1 || longestDescription).trimEnd()} …`;
+}
+
+/** What the clauses of a filter may name. */
+function clausesText({ fields, operators }: ClauseTerms): string {
+  const parts = [
+    fields.length > 0 && `clauses of ${fields.join(', ')}`,
+    operators.length > 0 && `with ${operators.join(', ')}`,
+  ];
+  return parts.filter(Boolean).join(' ');
 }
 
 const indent = (text: string, by: number): string => text.replace(/^/gm, ' '.repeat(by));

@@ -1,25 +1,13 @@
 /** Tables without lines: a dim head, columns two spaces apart, long text wrapped inside its column. */
-import Table from 'cli-table3';
-import stringWidth from 'string-width';
+import measuredWidth from 'fast-string-width';
+import { wrapAnsi } from 'fast-wrap-ansi';
 import type { Terminal } from '../terminal.js';
 
-const bare = {
-  top: '',
-  'top-mid': '',
-  'top-left': '',
-  'top-right': '',
-  bottom: '',
-  'bottom-mid': '',
-  'bottom-left': '',
-  'bottom-right': '',
-  left: '',
-  'left-mid': '',
-  mid: '',
-  'mid-mid': '',
-  right: '',
-  'right-mid': '',
-  middle: '  ',
-};
+const between = '  ';
+
+/** Most cells are plain: their width is their length, and need not be measured. */
+const plain = /^[\x20-\x7e…]*$/;
+const stringWidth = (text: string): number => (plain.test(text) ? text.length : measuredWidth(text));
 
 export interface TableSettings {
   readonly head?: readonly string[];
@@ -51,29 +39,56 @@ export function table(
     terminal.width - indent - 2 * (kept.length - 1),
     (flexible ?? [columns - 1]).map((index) => kept.indexOf(index)),
   );
-  const made = new Table({
-    chars: bare,
-    style: { 'padding-left': 0, 'padding-right': 0, head: [], border: [], compact: true },
-    colWidths: widths,
-    wordWrap: true,
-    wrapOnWordBoundary: wordsFit(rows, widths),
-    ...(heads && { head: heads.map((text) => terminal.out.dim(text)) }),
-  });
-  for (const row of rows) made.push([...row]);
   const margin = ' '.repeat(indent);
-  return made
-    .toString()
-    .split('\n')
-    .map((line) => (margin + line).trimEnd())
-    .join('\n');
+  const lines = rows.flatMap((row) => rowLines(row, widths));
+  if (heads)
+    lines.unshift(
+      ...rowLines(
+        heads.map((text) => terminal.out.dim(text)),
+        widths,
+      ),
+    );
+  return lines.map((line) => (margin + line).trimEnd()).join('\n');
 }
 
-/** Between words where every word has room; else an address, say, would be cut off. */
-function wordsFit(rows: readonly (readonly string[])[], widths: readonly number[]): boolean {
-  return rows.every((row) =>
-    row.every((cell, index) => cell.split(/\s+/).every((word) => stringWidth(word) <= (widths[index] as number))),
+/** The lines of one row: each cell wrapped inside its column. */
+function rowLines(row: readonly string[], widths: readonly number[]): string[] {
+  const cells = row.map((cell, index) => {
+    const width = widths[index] as number;
+    const whole = wordsFit(cell, width);
+    return stringWidth(cell) <= width && !cell.includes('\n')
+      ? [cell]
+      : whole && plain.test(cell)
+        ? wrapped(cell, width)
+        : wrapAnsi(cell, width, { hard: !whole, wordWrap: whole, trim: true }).split('\n');
+  });
+  const height = Math.max(...cells.map((lines) => lines.length));
+  return Array.from({ length: height }, (_, line) =>
+    cells.map((lines, index) => padded(lines[line] ?? '', widths[index] as number)).join(between),
   );
 }
+
+/** Between words, as many on a line as fit: most cells have no colours and no wide letters. */
+function wrapped(text: string, width: number): string[] {
+  const lines: string[] = [];
+  let line = '';
+  for (const word of text.split(' ')) {
+    if (word === '') continue;
+    if (line === '') line = word;
+    else if (line.length + 1 + word.length <= width) line += ` ${word}`;
+    else {
+      lines.push(line);
+      line = word;
+    }
+  }
+  return [...lines, line];
+}
+
+const padded = (text: string, width: number): string => text + ' '.repeat(Math.max(0, width - stringWidth(text)));
+
+/** Between words where every word has room; else an address, say, would be cut off. */
+const wordsFit = (cell: string, width: number): boolean =>
+  cell.split(/\s+/).every((word) => stringWidth(word) <= width);
 
 /** Narrows flexible columns until the sum fits, none below 16. */
 function fit(widths: number[], room: number, flexible: readonly number[]): void {

@@ -4,6 +4,7 @@ import { Problem } from '../../../core/problem/problem.js';
 import type { Standin } from '../../../standin/server.js';
 import type { CommandModule } from '../../command.js';
 import { table } from '../../view/table.js';
+import { wholeNumber } from '../../whole-number.js';
 
 export const usualPort = 4810;
 
@@ -14,7 +15,10 @@ export const serve: CommandModule = {
       .option('--data-seed <number>', 'other made-up vessels and berths', '1')
       .action(
         run(async ({ terminal, signal }, _args, { port, dataSeed }) => {
-          const standin = await start(whole('--port', port, 65_535), whole('--data-seed', dataSeed, 2 ** 31));
+          const standin = await start(
+            wholeNumber(port, '--port', { most: 65_535 }),
+            wholeNumber(dataSeed, '--data-seed', { most: 2 ** 31 }),
+          );
           const { origin, faces, credentials } = standin;
           if (terminal.json) terminal.print(JSON.stringify({ origin, faces, credentials }));
           else {
@@ -40,16 +44,10 @@ export const serve: CommandModule = {
   },
 };
 
-function whole(option: string, given: unknown, most: number): number {
-  const number = Number(given);
-  if (/^\d+$/.test(String(given)) && number <= most) return number;
-  throw new Problem('usage', { what: `${option} takes a whole number up to ${most}, not ${given}` });
-}
-
 async function start(port: number, seed: number): Promise<Standin> {
   const { startStandin } = await import('../../../standin/server.js');
   try {
-    return await startStandin({ port, seed });
+    return await startStandin({ port, seed, more: true });
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE') throw error;
     throw new Problem('usage', {

@@ -1,122 +1,94 @@
 /** `docs add`: a snapshot of the vendor's documentation, and its index. */
-import { readFile } from 'node:fs/promises';
-import { addSource, type DocumentationSource } from '../../../core/collection/sources.js';
-import { absoluteUrl } from '../../../core/exchange/address.js';
-import { openTransport } from '../../../core/exchange/transport.js';
+import type { Collection } from '../../../core/collection/collection.js';
+import { readSource } from '../../../core/collection/indexing.js';
+import { addSource } from '../../../core/collection/sources.js';
+import type { Documents as SourceDocuments } from '../../../core/documentation/documents.js';
 import { Problem } from '../../../core/problem/problem.js';
-import { sizeText } from '../../../core/value/measures.js';
 import { type CommandModule, examples } from '../../command.js';
-import type { Context } from '../../context.js';
-import type { Documents } from '../../documents.js';
 import { emit } from '../../emit.js';
-import { version } from '../../version.js';
+import { fetchDocuments } from './fetch.js';
+import { sourceDocument } from './source-document.js';
 
-export function sourceDocument({
-  name,
-  format,
-  version: edition,
-  title,
-  operations,
-  warnings,
-  file,
-  source,
-  fetched,
-}: DocumentationSource): Documents['docs add'] {
-  return {
-    name,
-    format,
-    version: edition,
-    title,
-    operations,
-    warnings: [...warnings],
-    file,
-    source: source ?? null,
-    fetched: fetched ?? null,
-  };
-}
-
-export const add: CommandModule = {
+export const { configure }: CommandModule = {
   configure(command, run) {
     command
-      .argument('<file|url>', 'an OpenAPI 3.0 or 3.1 document in JSON or YAML')
+      .argument('[file|url]', 'the documentation: a file or an address')
       .option('--name <name>', 'a short name for the source')
       .option('--replace', 'put it in the place of a source of that name')
+      .option('--graphql', 'the address is a GraphQL endpoint: ask it for its schema')
+      .option('--sample <echo|file...>', 'learn operations from echoes, or from files with a request and its answer')
+      .option('--fetch-from <host...>', 'other hosts from which documents that it refers to may be fetched')
       .action(
-        run(async (context, [from = ''], { name, replace }) => {
+        run(async (context, [given], { name, replace, fetchFrom, sample, graphql }) => {
           const { terminal } = context;
           const collection = await context.collection();
-          const text = await textFrom(from, context);
+          const samples = sample as string[] | undefined;
+          if ((given === undefined) === (samples === undefined)) {
+            throw new Problem('usage', {
+              what:
+                given === undefined
+                  ? 'docs add wants a file or an address'
+                  : '--sample stands alone: no file or address beside it',
+              remedy: 'echo-trail docs add FILE|URL, or echo-trail docs add --sample ECHO --name NAME',
+            });
+          }
+          const from = given ?? 'samples';
+          const { documents, refused } = samples
+            ? { refused: [], documents: await learnt(collection, samples, (name as string | undefined) ?? 'samples') }
+            : await fetchDocuments(
+                from,
+                { hosts: (fetchFrom as string[] | undefined) ?? [], graphql: graphql === true },
+                context,
+              );
           const added = await addSource(collection, {
-            text,
+            documents,
             from,
             name: name as string | undefined,
             day: new Date().toISOString().slice(0, 10),
-            replace: replace as boolean | undefined,
+            replace: replace === true || samples !== undefined,
           });
+          for (const { name: other, why } of refused)
+            terminal.note(`${terminal.err.yellow('warning')}  ${other} was not read: ${why}`);
           if (terminal.json) return emit(terminal, 'docs add', sourceDocument(added));
           const { out } = terminal;
+          const parts = documents.parts.size > 1 ? ` with ${documents.parts.size - 1} more beside it` : '';
           terminal.print(
-            `${out.bold(added.name)}: ${added.title}, ${added.format} ${added.version}, ${added.operations} operations, kept in ${added.file}`,
+            `${out.bold(added.name)}: ${added.title}, ${added.format} ${added.version}, ${counted(added.operations, 'operation')}, ${counted(added.types, 'type')}, kept in ${added.file}${parts}`,
           );
           for (const { at, what } of added.warnings.slice(0, 20))
             terminal.note(`${terminal.err.yellow('warning')}  ${what}\n         at ${at}`);
           if (added.warnings.length > 20)
             terminal.note(`and ${added.warnings.length - 20} more warnings: echo-trail docs list --json`);
-          terminal.note('next: echo-trail docs find WORDS');
+          terminal.note('next: echo-trail docs tree, or echo-trail docs find WORDS');
           return 0;
         }),
       );
     examples(command, [
       ['docs add http://127.0.0.1:4810/openapi.yaml --name harbour --replace', 'from the running stand-in'],
       ['docs add docs/harbour.yaml --name copy', 'from a file'],
+      ['docs add http://127.0.0.1:4810/customs.wsdl --name office', 'a WSDL, with the schemas that it imports'],
+      [
+        'docs add http://127.0.0.1:4810/graphql --graphql --name rota',
+        'a GraphQL endpoint, which is asked for its schema',
+      ],
     ]);
   },
 };
 
-/** The text of a file or of what an address answers. */
-async function textFrom(from: string, { terminal, signal }: Context): Promise<string> {
-  if (!/^https?:\/\//i.test(from)) return fileText(from);
-  const transport = openTransport();
-  try {
-    terminal.progress(`fetching ${from}`);
-    const url = absoluteUrl(from);
-    const line = (name: string, value: string) => ({ name, value, origin: 'automatic', secret: false });
-    const { received, trouble } = await transport.send(
-      {
-        method: 'GET',
-        url,
-        shownUrl: url.href,
-        headers: [
-          line('accept', 'application/yaml, application/json, */*'),
-          line('user-agent', `echo-trail/${version}`),
-        ],
-        body: undefined,
-        timeout: { connect: 10_000, total: 120_000 },
-        redirects: 10,
-      },
-      signal,
-    );
-    if (!received || trouble) throw trouble ?? new Problem('exchange-failed', { what: `${from} gave no answer` });
-    if (received.status >= 400) {
-      throw new Problem('document-unreadable', {
-        what: `${from} answered ${received.status} ${received.parts.reason}`,
-        remedy: 'fetch it by hand where it wants a log-in, and add the file',
-      });
-    }
-    terminal.note(`fetched ${sizeText(received.size)} from ${received.finalUrl}`);
-    return received.text;
-  } finally {
-    await transport.close();
+/** New samples beside those that the source has. @throws Problem file-exists: a source of that name is no source of samples */
+async function learnt(collection: Collection, given: readonly string[], name: string): Promise<SourceDocuments> {
+  const { samplesFile } = await import('../../../core/documentation/sample/samples.js');
+  const { sampleDocuments } = await import('../../../core/echo/samples.js');
+  const known = collection.docs[name];
+  const before = known ? samplesFile.safeParse((await readSource(collection, name)).main.content) : undefined;
+  if (before && !before.success) {
+    throw new Problem('file-exists', {
+      what: `the documentation source ${name} is not one of samples`,
+      where: { file: known?.file ?? '' },
+      remedy: '--name NAME keeps the samples under another name',
+    });
   }
+  return sampleDocuments(collection.local, given, before?.data.samples ?? []);
 }
 
-async function fileText(from: string): Promise<string> {
-  try {
-    return (await readFile(from, 'utf8')).replace(/^\uFEFF/, '');
-  } catch (error) {
-    const { code, message } = error as NodeJS.ErrnoException;
-    if (code === 'ENOENT')
-      throw new Problem('file-not-found', { what: `${from} does not exist`, where: { file: from } });
-    throw new Problem('file-unreadable', { what: `${from} cannot be read`, where: { file: from }, cause: message });
-  }
-}
+const counted = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`;

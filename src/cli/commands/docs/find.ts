@@ -1,12 +1,14 @@
 /** `docs find`: operations by words. */
-import { allOperations } from '../../../core/collection/sources.js';
+import { openSourceLists } from '../../../core/collection/source-index.js';
+import type { SourceLists } from '../../../core/documentation/index-file.js';
 import { findOperations } from '../../../core/documentation/search.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../emit.js';
 import { table } from '../../view/table.js';
+import { wholeNumber } from '../../whole-number.js';
 
-export const find: CommandModule = {
+export const { configure }: CommandModule = {
   configure(command, run) {
     command
       .argument('<words...>', 'words from names, paths, descriptions or fields')
@@ -14,47 +16,50 @@ export const find: CommandModule = {
       .action(
         run(async (context, words, { most }) => {
           const { terminal } = context;
-          if (!/^[1-9]\d*$/.test(most as string))
-            throw new Problem('usage', { what: `--most takes a whole number, not ${most}` });
-          const { matches, complete } = findOperations(allOperations(await context.collection()), words);
-          const shown = matches.slice(0, Number(most));
+          const limit = wholeNumber(most, '--most', { least: 1 });
+          const shelf = await context.shelf();
+          const sources = new Map<string, SourceLists>();
+          for (const name of Object.keys(shelf.docs)) sources.set(name, await openSourceLists(shelf, name));
+          const { matches: shown, total, complete, read } = findOperations(sources, words, limit);
           if (terminal.json) {
             return emit(terminal, 'docs find', {
               words: [...words],
               complete,
-              operations: shown.map(({ operation: { source, id, method, path, summary }, score, in: where }) => ({
+              read: Object.fromEntries(read),
+              operations: shown.map(({ source, id, method, path, summary, score, in: where }) => ({
                 operation: `${source}/${id}`,
                 method,
                 path,
-                summary: summary ?? null,
+                summary: summary === '' ? null : summary,
                 score: Math.round(score * 10) / 10,
                 in: [...where],
               })),
             });
           }
-          if (matches.length === 0) {
+          if (shown.length === 0) {
             throw new Problem('operation-not-found', {
               what: `nothing documented has any of: ${words.join(' ')}`,
               remedy: 'echo-trail docs list shows what there is',
             });
           }
           const { out } = terminal;
+          for (const [word, other] of read)
+            terminal.note(`${word} stands nowhere; ${other} was looked for in its place`);
           if (!complete) terminal.note('no operation has all of these words; these have some');
           terminal.print(
             table(
-              shown.map(({ operation: { source, id, method, path, summary, deprecated }, in: where }) => [
+              shown.map(({ source, id, method, path, summary, deprecated, in: where }) => [
                 out.bold(`${source}/${id}`),
                 `${out.cyan(method)} ${path}`,
-                `${summary ?? ''}${deprecated ? out.yellow(' (deprecated)') : ''}`,
+                `${summary}${deprecated ? out.yellow(' (deprecated)') : ''}`,
                 out.dim(`found in ${where.join(', ')}`),
               ]),
               terminal,
               { flexible: [2, 3] },
             ),
           );
-          if (matches.length > shown.length)
-            terminal.note(`and ${matches.length - shown.length} more: --most ${matches.length}`);
-          terminal.note(`next: echo-trail docs show ${shown[0]?.operation.source}/${shown[0]?.operation.id}`);
+          if (total > shown.length) terminal.note(`and ${total - shown.length} more: --most ${total}`);
+          terminal.note(`next: echo-trail docs show ${shown[0]?.source}/${shown[0]?.id}`);
           return 0;
         }),
       );

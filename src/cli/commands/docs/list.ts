@@ -1,16 +1,17 @@
 /** `docs list`: the documentation sources of the collection. */
-import { sources } from '../../../core/collection/sources.js';
+import { sources } from '../../../core/collection/source-facts.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../emit.js';
 import { table } from '../../view/table.js';
-import { sourceDocument } from './add.js';
+import { sourceDocument } from './source-document.js';
 
-export const list: CommandModule = {
+export const { configure }: CommandModule = {
   configure(command, run) {
     command.action(
       run(async (context) => {
         const { terminal } = context;
-        const all = sources(await context.collection());
+        const shelf = await context.shelf();
+        const all = await sources(shelf);
         if (terminal.json) return emit(terminal, 'docs list', { sources: all.map(sourceDocument) });
         if (all.length === 0) terminal.note('no documentation yet: echo-trail docs add FILE|URL');
         else {

@@ -1,22 +1,46 @@
-/** `docs show`: one operation in full. */
-import { findOperation } from '../../../core/collection/sources.js';
+/** `docs show`: one operation or one type in full. */
+import { findType } from '../../../core/collection/find-type.js';
+import { findOperation, openDocumentation, sourceIndex } from '../../../core/collection/source-index.js';
+import { linksOf } from '../../../core/documentation/links.js';
+import { Problem } from '../../../core/problem/problem.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../emit.js';
 import { operationText } from '../../view/operation.js';
+import { typeText } from '../../view/type.js';
+import { wholeNumber } from '../../whole-number.js';
 
-export const show: CommandModule = {
+export const { configure }: CommandModule = {
   configure(command, run) {
-    command.argument('<operation>', 'SOURCE/OPERATION, or the operation alone').action(
-      run(async (context, [given = '']) => {
-        const { terminal } = context;
-        const operation = findOperation(await context.collection(), given);
-        if (terminal.json) return emit(terminal, 'docs show', { operation: { ...operation } });
-        terminal.print(operationText(operation, terminal));
-        return 0;
-      }),
-    );
+    command
+      .argument('[operation]', 'SOURCE/OPERATION, or the operation alone')
+      .option('--type <name>', 'a type instead: SOURCE/TYPE, or the type alone')
+      .option('--depth <levels>', 'levels of fields within fields', '2')
+      .action(
+        run(async (context, [given], { type, depth }) => {
+          const { terminal } = context;
+          const shelf = await context.shelf();
+          await openDocumentation(shelf);
+          if (typeof type === 'string') {
+            const found = findType(shelf, type);
+            if (terminal.json) return emit(terminal, 'docs show', { type: { ...found } });
+            terminal.print(typeText(found, terminal));
+            return 0;
+          }
+          if (given === undefined)
+            throw new Problem('usage', {
+              what: 'docs show wants an operation, or --type NAME',
+              remedy: 'echo-trail docs tree lists the operations',
+            });
+          const operation = findOperation(shelf, given, wholeNumber(depth, '--depth'));
+          const links = linksOf(operation, sourceIndex(shelf, operation.source));
+          if (terminal.json) return emit(terminal, 'docs show', { operation: { ...operation, suppliedBy: links } });
+          terminal.print(operationText(operation, links, terminal));
+          return 0;
+        }),
+      );
     examples(command, [
       ['docs show harbour/bookCall', 'parameters, body fields, answers, and an example of each'],
+      ['docs show --type Vessel', 'a type, with its fields'],
       ['docs show amendCall --json', 'the same for programs'],
     ]);
   },

@@ -1,21 +1,20 @@
 /** `echo list`. */
 import { newestEchoes } from '../../../core/echo/read.js';
-import { Problem } from '../../../core/problem/problem.js';
 import { durationText } from '../../../core/value/measures.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../emit.js';
 import { printableLine } from '../../view/printable.js';
 import { table } from '../../view/table.js';
+import { wholeNumber } from '../../whole-number.js';
 
 export const list: CommandModule = {
   configure(command, run) {
     command.option('--most <number>', 'show at most so many', '20').action(
       run(async (context, _args, { most }) => {
         const { terminal } = context;
-        if (!/^[1-9]\d*$/.test(most as string))
-          throw new Problem('usage', { what: `--most takes a whole number, not ${most}` });
+        const limit = wholeNumber(most, '--most', { least: 1 });
         const { local } = await context.collection();
-        const echoes = await newestEchoes(local, Number(most));
+        const echoes = await newestEchoes(local, limit);
         if (terminal.json) {
           return emit(terminal, 'echo list', {
             echoes: echoes.map(({ id, at, environment, request, sent, received, phases, failed, trouble }) => ({

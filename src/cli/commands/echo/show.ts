@@ -1,6 +1,7 @@
 /** `echo show`. */
 import type { Echo, RecordedBody } from '../../../core/echo/echo.js';
-import { findEcho } from '../../../core/echo/read.js';
+import { findEcho, recordedBytes } from '../../../core/echo/read.js';
+import { Problem } from '../../../core/problem/problem.js';
 import { parseJson } from '../../../core/value/json-text.js';
 import { durationText, sizeText } from '../../../core/value/measures.js';
 import { type CommandModule, examples } from '../../command.js';
@@ -12,21 +13,44 @@ import { printable, printableLine } from '../../view/printable.js';
 
 export const show: CommandModule = {
   configure(command, run) {
-    command.argument('[id]', 'an echo as echo list names it, or last', 'last').action(
-      run(async (context, [id = 'last']) => {
-        const { terminal } = context;
-        const echo = await findEcho((await context.collection()).local, id);
-        if (terminal.json) return emit(terminal, 'echo show', echo);
-        terminal.print(echoText(echo, terminal));
-        return 0;
-      }),
-    );
+    command
+      .argument('[id]', 'an echo as echo list names it, or last', 'last')
+      .option('--body', 'print the body of the answer and nothing else, all of it')
+      .action(
+        run(async (context, [id = 'last'], { body }) => {
+          const { terminal } = context;
+          const { local } = await context.collection();
+          const echo = await findEcho(local, id);
+          if (body === true) {
+            process.stdout.write(wholeBody(echo, local));
+            return 0;
+          }
+          if (terminal.json) return emit(terminal, 'echo show', echo);
+          terminal.print(echoText(echo, terminal));
+          return 0;
+        }),
+      );
     examples(command, [
       ['echo show', 'the last exchange, both directions'],
       ['echo show last --json', 'the same for programs'],
+      ['echo show last --body', 'the body that came, all of it'],
     ]);
   },
 };
+
+/** From the file beside the echo where it is a long one. @throws Problem echo-not-found */
+function wholeBody({ id, received }: Echo, local: string): Uint8Array {
+  const recorded = received?.body;
+  const beside = recorded?.file === undefined ? undefined : recordedBytes(local, recorded.file);
+  if (beside) return beside;
+  if (recorded?.cut) {
+    throw new Problem('echo-not-found', {
+      what: `only the beginning of the answer of ${id} is recorded`,
+      remedy: 'send … --to FILE saves an answer of any length',
+    });
+  }
+  return Buffer.from(recorded?.text ?? '', recorded?.encoding === 'base64' ? 'base64' : 'utf8');
+}
 
 const plainly = (text: string): string => text;
 
@@ -59,7 +83,11 @@ function echoText(
 
 function bodyBlock(body: RecordedBody | undefined, { out }: Terminal): string {
   if (!body) return '';
-  const cut = body.cut ? out.dim(`\n  only the beginning is recorded, of ${sizeText(body.size)}`) : '';
+  const cut = body.cut
+    ? out.dim(
+        `\n  the beginning of ${sizeText(body.size)}${body.file === undefined ? '' : '; --body prints all of it'}`,
+      )
+    : '';
   if (body.encoding === 'base64') return `\n\n  ${out.dim(`${sizeText(body.size)} of bytes`)}`;
   let text = printable(body.text);
   if (/^\s*[{[]/.test(body.text) && !body.cut) {

@@ -2,6 +2,7 @@
 import type { CommandModule } from '../../command.js';
 import { clear } from './clear.js';
 import { list } from './list.js';
+import { make } from './make.js';
 import { show } from './show.js';
 import { use } from './use.js';
 
@@ -10,6 +11,10 @@ export const { configure }: CommandModule = {
     list.configure(command.command('list').description('list the environments'), run);
     use.configure(
       command.command('use').description('choose the environment that is used where --env is not given'),
+      run,
+    );
+    make.configure(
+      command.command('make').description('make a new environment, from the servers of the documentation'),
       run,
     );
     show.configure(command.command('show').description('show every name, its value and where it comes from'), run);

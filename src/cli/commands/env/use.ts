@@ -1,5 +1,5 @@
 /** `env use`: writes the manifest. */
-import { manifestName } from '../../../core/collection/collection.js';
+import { manifestName } from '../../../core/collection/find-collection.js';
 import { rewriteKey } from '../../../core/collection/rewrite.js';
 import { type CommandModule, examples } from '../../command.js';
 

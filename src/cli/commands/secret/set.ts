@@ -2,7 +2,8 @@
 import { readEnvironment } from '../../../core/collection/layers.js';
 import { secretVariable } from '../../../core/expression/compile.js';
 import { Problem } from '../../../core/problem/problem.js';
-import { pastedWrongly, secretStore } from '../../../core/session/secrets.js';
+import { pastedWrongly } from '../../../core/session/credentials.js';
+import { secretStore } from '../../../core/session/secrets.js';
 import { type CommandModule, examples } from '../../command.js';
 
 export const set: CommandModule = {

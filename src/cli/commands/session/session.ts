@@ -1,5 +1,4 @@
 /** `session`: open, show, close and list authentication sessions. */
-
 import { Problem } from '../../../core/problem/problem.js';
 import type { SessionFacts } from '../../../core/session/sessions.js';
 import { durationText } from '../../../core/value/measures.js';
@@ -75,7 +74,7 @@ function documentOf({ name, kind, open, opened, expires }: SessionFacts): Docume
 function row({ name, kind, about, open, expires }: SessionFacts, { out }: Terminal): string[] {
   const left = expires === undefined ? undefined : expires - Date.now();
   const state =
-    kind === 'bearer'
+    kind !== 'login'
       ? 'always ready'
       : !open
         ? 'not open'

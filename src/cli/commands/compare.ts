@@ -1,0 +1,109 @@
+/** `compare`: what differs between two answers, of echoes, of requests that are sent now, or of files. */
+import { existsSync, readFileSync } from 'node:fs';
+import { answerDifferences, type ComparedAnswer } from '../../core/comparison/answers.js';
+import { counting, type Difference } from '../../core/comparison/differences.js';
+import { findEcho, recordedBytes } from '../../core/echo/read.js';
+import { noNames } from '../../core/expression/names.js';
+import { shortText } from '../../core/matcher/reading.js';
+import { Problem } from '../../core/problem/problem.js';
+import { sendRequest } from '../../core/trail/send.js';
+import type { Workspace } from '../../core/trail/workspace.js';
+import { plain, type Value } from '../../core/value/written.js';
+import { type CommandModule, collect, examples } from '../command.js';
+import type { Context } from '../context.js';
+import { emit } from '../emit.js';
+import { withInputs } from '../giving.js';
+import { printableLine } from '../view/printable.js';
+import { table } from '../view/table.js';
+import { wholeNumber } from '../whole-number.js';
+
+export const { configure }: CommandModule = {
+  configure(command, run) {
+    command
+      .argument('<a>', 'an echo, a request, or a file')
+      .argument('<b>', 'what it is compared with')
+      .option('--ignoring <place>', 'a place that may differ, and all below it; may be repeated', collect)
+      .option('--only <place>', 'only this place, and all below it; may be repeated', collect)
+      .option('--most <number>', 'show at most so many differences', '40')
+      .action(
+        run(async (context, [a = '', b = ''], { ignoring, only, most }) => {
+          const { terminal } = context;
+          const limit = wholeNumber(most, '--most', { least: 1 });
+          const workspace = await context.workspace();
+          const [left, right] = [await answerOf(a, workspace, context), await answerOf(b, workspace, context)];
+          const found = counting(
+            answerDifferences(left, right),
+            (ignoring as string[] | undefined) ?? [],
+            (only as string[] | undefined) ?? [],
+          );
+          const { hideIn, hide } = workspace.redactor;
+          if (terminal.json) {
+            emit(terminal, 'compare', {
+              same: found.length === 0,
+              differences: found.map(({ at, kind, left: one, right: other }) => ({
+                at,
+                kind,
+                ...(one !== undefined && { left: hideIn(plain(one)) }),
+                ...(other !== undefined && { right: hideIn(plain(other)) }),
+              })),
+            });
+            return found.length === 0 ? 0 : 1;
+          }
+          if (found.length === 0) {
+            terminal.print('no difference');
+            return 0;
+          }
+          const { out } = terminal;
+          const shown = (value: Value | undefined): string =>
+            value === undefined ? out.dim('nothing') : printableLine(hide(shortText(value)));
+          const paint = { changed: out.yellow, added: out.green, removed: out.red };
+          terminal.print(
+            table(
+              found
+                .slice(0, limit)
+                .map(({ at, kind, left: one, right: other }: Difference) => [
+                  paint[kind](kind),
+                  out.cyan(printableLine(at)),
+                  shown(one),
+                  shown(other),
+                ]),
+              terminal,
+              { head: ['', 'at', a, b], flexible: [2, 3] },
+            ),
+          );
+          if (found.length > limit) terminal.note(`and ${found.length - limit} more: --most ${found.length}`);
+          return 1;
+        }),
+      );
+    examples(command, [
+      ['compare vessels/show data/expected-vessel.json', 'what comes back now with a document that is expected'],
+      ['compare last vessels/show --ignoring "$.draftM"', 'the last answer with the same request now'],
+    ]);
+  },
+};
+
+/** An echo by its id, a request by its name, else a file. @throws Problem name-not-found */
+async function answerOf(given: string, workspace: Workspace, context: Context): Promise<ComparedAnswer> {
+  const { collection } = workspace;
+  if (given === 'last' || /^[a-z0-9]{4}\.\d+$/.test(given)) {
+    const { received } = await findEcho(collection.local, given);
+    const body = received?.body;
+    const beside = body?.file === undefined ? undefined : recordedBytes(collection.local, body.file);
+    return {
+      status: received?.status,
+      headers: received?.headers ?? [],
+      text: beside?.toString('utf8') ?? body?.text ?? '',
+    };
+  }
+  if (/\.\w+$/.test(given) && existsSync(given))
+    return { status: undefined, headers: [], text: readFileSync(given, 'utf8') };
+  const prepared = await workspace.prepare(given);
+  context.terminal.progress(`sending ${given}`);
+  const { outcome } = await withInputs(workspace, prepared, context.terminal, false, ({ given: values }) =>
+    sendRequest(workspace, prepared, { given: values, caller: noNames, signal: context.signal }),
+  );
+  context.terminal.progress('');
+  if (!outcome.received || outcome.trouble)
+    throw outcome.trouble ?? new Problem('exchange-failed', { what: `${given} gave no answer` });
+  return { status: outcome.received.status, headers: outcome.received.headers, text: outcome.received.text };
+}

@@ -1,0 +1,37 @@
+/** A documentation source as `--json` gives it. */
+import type { DocumentationSource } from '../../../core/collection/source-facts.js';
+import type { Documents } from '../../documents.js';
+
+export function sourceDocument({
+  name,
+  format,
+  version: edition,
+  title,
+  operations,
+  types,
+  servers,
+  webhooks,
+  warnings,
+  file,
+  source,
+  fetched,
+}: DocumentationSource): Documents['docs add'] {
+  return {
+    name,
+    format,
+    version: edition,
+    title,
+    operations,
+    types,
+    servers: servers.map(({ url, description, variables }) => ({
+      url,
+      description: description ?? null,
+      variables: variables.map((one) => ({ ...one, allowed: [...one.allowed] })),
+    })),
+    webhooks: [...webhooks],
+    warnings: [...warnings],
+    file,
+    source: source ?? null,
+    fetched: fetched ?? null,
+  };
+}

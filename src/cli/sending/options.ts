@@ -1,0 +1,92 @@
+/** What is asked of an answer: the options that `send` and `follow` share, and the table of the request. */
+import type { Command } from 'commander';
+import type { Loads } from '../../core/expression/compile.js';
+import type { Place } from '../../core/place/place.js';
+import { readPlace } from '../../core/place/registry.js';
+import { nearestHint } from '../../core/problem/nearest.js';
+import { Problem } from '../../core/problem/problem.js';
+import type { PreparedRequest } from '../../core/trail/workspace.js';
+import type { Terminal } from '../terminal.js';
+import { type TableWish, type View, views } from '../view/answer.js';
+import { wholeNumber } from '../whole-number.js';
+import { FileSink } from './file-sink.js';
+
+/** Options that `send` and `follow` share. */
+export function answerOptions(command: Command): Command {
+  return command
+    .option('--session <name>', 'another session, or none')
+    .option('--no-cookies', 'neither send cookies nor keep those that come')
+    .option('--view <view>', `how the answer is shown: ${views.join(', ')}`)
+    .option('--pick <place>', 'print one value of the answer and nothing else')
+    .option('--rows <place>', 'the list that a table shows; else the largest')
+    .option('--columns <paths>', 'the columns of a table, such as imo,name,berth.code; else those that are found')
+    .option('--most <number>', 'show at most so many rows of a table', '20')
+    .option('--to <file>', 'save the answer to a file as it comes; with --view table, the whole table as CSV or JSON')
+    .option('--live', 'show a stream as it comes')
+    .option('--accept-certificate', 'take the certificate of the host, whoever signed it, and pin it for a day')
+    .option('--allow-changes', 'say yes where the environment asks before a change');
+}
+
+export interface Wishes {
+  readonly view: View;
+  readonly picked: Place | undefined;
+  readonly table: TableWish;
+  /** A file for the body; a table goes to its file when it is whole. */
+  readonly sink: FileSink | undefined;
+  readonly to: string | undefined;
+  readonly live: boolean;
+}
+
+/** @throws Problem usage, place-syntax */
+export async function wishesOf(
+  options: Record<string, unknown>,
+  prepared: PreparedRequest,
+  terminal: Terminal,
+): Promise<Wishes> {
+  const own = prepared.plan.content.table;
+  const rowsText = (options.rows as string | undefined) ?? own?.rows;
+  const wantsTable = own !== undefined || options.rows !== undefined || options.columns !== undefined;
+  const view = (options.view as string | undefined) ?? (wantsTable ? 'table' : 'pretty');
+  if (!(views as readonly string[]).includes(view)) {
+    throw new Problem('usage', {
+      what: `there is no view ${view}`,
+      remedy: `${nearestHint(view, views)}; there are ${views.join(', ')}`,
+    });
+  }
+  const most = wholeNumber(options.most, '--most', { least: 1 });
+  const loads: Loads = [];
+  const picked = options.pick === undefined ? undefined : readPlace(options.pick as string, loads);
+  const rows = rowsText === undefined ? undefined : readPlace(rowsText, loads);
+  await Promise.all(loads);
+  const live = options.live === true;
+  const to = options.to as string | undefined;
+  if (to !== undefined && (live || picked))
+    throw new Problem('usage', { what: `--to and --${picked ? 'pick' : 'live'} do not go together` });
+  if (live && (picked || terminal.json))
+    throw new Problem('usage', { what: `--live and --${picked ? 'pick' : 'json'} do not go together` });
+  return {
+    view: view as View,
+    picked,
+    to,
+    live,
+    sink: to !== undefined && view !== 'table' ? new FileSink(to, terminal) : undefined,
+    table: {
+      rows: rows && ((received) => rows.find(received)),
+      rowsText,
+      columns: columnsFrom(options.columns as string | undefined) ?? columnsOf(own?.columns),
+      most,
+    },
+  };
+}
+
+function columnsFrom(given: string | undefined): ReadonlyMap<string, string> | undefined {
+  if (given === undefined) return undefined;
+  return new Map(given.split(',').map((path) => [path.trim(), path.trim()]));
+}
+
+function columnsOf(
+  given: readonly string[] | Readonly<Record<string, string>> | undefined,
+): ReadonlyMap<string, string> | undefined {
+  if (given === undefined) return undefined;
+  return new Map(Array.isArray(given) ? given.map((path: string) => [path, path]) : Object.entries(given));
+}

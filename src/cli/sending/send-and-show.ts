@@ -1,0 +1,233 @@
+/** Sending one request and showing what came back: what `send` and `follow` have in common. */
+import { findOperation } from '../../core/collection/source-index.js';
+import type { Mismatch } from '../../core/documentation/mismatch.js';
+import { answerMismatches } from '../../core/exchange/against-documentation.js';
+import { linksOf } from '../../core/exchange/links.js';
+import type { Received } from '../../core/exchange/received.js';
+import type { Sink } from '../../core/exchange/sink.js';
+import { noNames } from '../../core/expression/names.js';
+import type { Place } from '../../core/place/place.js';
+import { Problem } from '../../core/problem/problem.js';
+import { writeAtomically } from '../../core/storage/atomic-write.js';
+import { hold } from '../../core/trail/held.js';
+import { sendRequest } from '../../core/trail/send.js';
+import type { Sent } from '../../core/trail/sending.js';
+import type { PreparedRequest, Workspace } from '../../core/trail/workspace.js';
+import { duplicateKeys, writeJson } from '../../core/value/json-text.js';
+import { durationText, sizeText } from '../../core/value/measures.js';
+import { textOf } from '../../core/value/text.js';
+import { isValueMap, plain, type Value } from '../../core/value/written.js';
+import type { Context } from '../context.js';
+import { emit } from '../emit.js';
+import { exitStatus } from '../exit-status.js';
+import { sessionsFrom, withInputs } from '../giving.js';
+import type { Terminal } from '../terminal.js';
+import { headersText, outlineText, prettyText, tableContent, tableText } from '../view/answer.js';
+import { answerLine, outcomeLines } from '../view/exchange.js';
+import { printable, printableLine } from '../view/printable.js';
+import { problemLines } from '../view/problem.js';
+import { sendDocument, told } from '../view/send-document.js';
+import { LiveSink } from './live-sink.js';
+import { type Wishes, wishesOf } from './options.js';
+import { tableFile } from './table-file.js';
+
+/** @returns the exit status */
+export async function sendAndShow(
+  context: Context,
+  workspace: Workspace,
+  prepared: PreparedRequest,
+  options: Record<string, unknown>,
+): Promise<number> {
+  const { terminal, signal } = context;
+  const wishes = await wishesOf(options, prepared, terminal);
+  const hide = workspace.redactor.hide;
+  const live = wishes.live ? new LiveSink((text) => terminal.print(printable(hide(text)))) : undefined;
+  const sink = wishes.sink ?? live;
+  const sent = await whileWaiting(terminal, prepared, sink, () =>
+    withInputs(workspace, prepared, terminal, options.ask === true, ({ given }) =>
+      sendRequest(workspace, prepared, {
+        given,
+        caller: noNames,
+        signal,
+        sessions: sessionsFrom(options.session),
+        documented: options.strict === true ? 'refuse' : 'tell',
+        noCookies: options.cookies === false,
+        sink,
+        lines: sink?.lines,
+        ...(options.acceptCertificate === true && {
+          onAccepted: ({ subject, fingerprint }: { subject: string; fingerprint: string }, until: string): void =>
+            terminal.note(
+              `${terminal.err.yellow('accepted')}  ${printableLine(subject)}, until ${until.slice(0, 16).replace('T', ' ')} UTC\n          SHA-256 ${fingerprint}`,
+            ),
+        }),
+      }),
+    ),
+  );
+  live?.finish();
+  const saved = await wishes.sink?.finish(sent.outcome.trouble === undefined);
+  await hold(workspace.collection.local, workspace.environment.name, sent.request.name, sent.kept, workspace.redactor);
+  const status = Math.max(0, ...sent.problems.map(exitStatus));
+  for (const { at, what } of sent.undocumented)
+    terminal.note(`${terminal.err.yellow('warning')}  ${hide(`${at} ${what}`)}`);
+  for (const doubt of sent.doubts) terminal.note(`${terminal.err.yellow('warning')}  ${doubt}`);
+  const against = options.againstDocs === true ? differencesOf(sent, workspace) : undefined;
+  for (const { at, what } of against ?? [])
+    terminal.note(`${terminal.err.yellow('undocumented')}  ${hide(`${at} ${what}`)}`);
+  if (against?.length === 0) terminal.note('the answer is as documented');
+  if (wishes.picked) return printPicked(sent, wishes.picked, context, hide, status);
+  if (terminal.json) {
+    emit(terminal, 'send', { ...sendDocument(sent, workspace), ...(against && { againstDocs: told(against) }) });
+    return status;
+  }
+  await printSent(sent, workspace, terminal, wishes, { saved, shown: live?.begun === true });
+  return status;
+}
+
+/** Says how long it has waited, unless what comes is shown at once. */
+async function whileWaiting(
+  terminal: Terminal,
+  { plan }: PreparedRequest,
+  sink: Sink | undefined,
+  work: () => Promise<Sent>,
+): Promise<Sent> {
+  const started = performance.now();
+  const timer = setInterval(() => {
+    if (sink && sink.saved > 0) return;
+    terminal.progress(`${plan.method} ${plan.name}: waiting, ${durationText(performance.now() - started)}`);
+  }, 200);
+  try {
+    return await work();
+  } finally {
+    clearInterval(timer);
+    terminal.progress('');
+  }
+}
+
+/** @throws Problem usage: the request names no documented operation */
+function differencesOf({ request, outcome: { received } }: Sent, { collection }: Workspace): readonly Mismatch[] {
+  if (request.operation === undefined) {
+    throw new Problem('usage', {
+      what: `--against-docs: ${request.name} names no documented operation`,
+      remedy: 'operation: SOURCE/OPERATION in the request file says what it is',
+    });
+  }
+  return received ? answerMismatches(received, findOperation(collection, request.operation)) : [];
+}
+
+function printPicked(
+  { outcome, problems }: Sent,
+  place: Place,
+  { terminal }: Context,
+  hide: (text: string) => string,
+  status: number,
+): number {
+  const { received } = outcome;
+  const found = received && place.find(received);
+  for (const problem of problems) terminal.complain(problemLines(problem, terminal.err, hide));
+  if (found === undefined || !received) {
+    if (!received) return status;
+    const near = place.near(received);
+    const problem = new Problem('place-not-found', {
+      what: `nothing stands at ${place.text}`,
+      cause: `the answer is ${received.status}`,
+      remedy: near && `nearest: ${near}`,
+    });
+    terminal.complain(problemLines(problem, terminal.err, hide));
+    return status || 1;
+  }
+  const value = plain(found);
+  terminal.print(
+    printable(
+      hide(isValueMap(value) || Array.isArray(value) ? writeJson(found) : value === null ? 'null' : textOf(found)),
+    ),
+  );
+  return status;
+}
+
+async function printSent(
+  sent: Sent,
+  workspace: Workspace,
+  terminal: Terminal,
+  wishes: Wishes,
+  { saved, shown }: { readonly saved: boolean | undefined; readonly shown: boolean },
+): Promise<void> {
+  const { wire, outcome, echo } = sent;
+  const { err } = terminal;
+  const { hide } = workspace.redactor;
+  const { received, trouble } = outcome;
+  terminal.note(
+    `${err.cyan(wire.method)} ${printableLine(hide(wire.shownUrl))}   ${err.dim(`environment ${workspace.environment.name}`)}`,
+  );
+  if (received) {
+    for (const hop of received.parts.hops)
+      terminal.note(err.dim(`  ${hop.status} from ${printableLine(hide(hop.url))}`));
+    if (received.parts.hops.length > 0) terminal.note(err.dim(`  led to ${printableLine(hide(received.finalUrl))}`));
+    terminal.note(answerLine(received, err));
+    if (saved !== undefined) terminal.note(savedText(saved, received, wishes.to as string));
+    else if (wishes.view === 'headers') terminal.print(headersText(wire, received, terminal, hide));
+    else if (!shown) await printBody(received, wishes, terminal, hide);
+    if (wishes.view === 'pretty' && !shown && saved === undefined) tellMore(received, terminal);
+  } else if (wishes.view === 'headers') terminal.print(headersText(wire, undefined, terminal, hide));
+  for (const line of outcomeLines(sent, err, hide)) terminal.complain(line);
+  if (trouble) terminal.complain(problemLines(trouble, err, hide));
+  terminal.note(err.dim(`echo    ${echo}`));
+}
+
+const savedText = (saved: boolean, { size }: Received, to: string): string =>
+  saved
+    ? `saved ${sizeText(size)} to ${to}`
+    : `${sizeText(size)} are in ${to}.part; the same command goes on from there where the server allows it`;
+
+async function printBody(
+  received: Received,
+  { view, table, to }: Wishes,
+  terminal: Terminal,
+  hide: (text: string) => string,
+): Promise<void> {
+  if (view === 'none' || received.size === 0) return;
+  if (view === 'raw') terminal.print(printable(hide(received.text)).replace(/\n$/, ''));
+  else if (view === 'outline') terminal.print(outlineText(received, terminal, hide));
+  else if (view === 'table') {
+    const content = tableContent(received, table);
+    if (to !== undefined) {
+      await writeAtomically(to, await tableFile(content, to));
+      terminal.note(`${content.items.length} rows of ${content.at} written to ${to}`);
+      return;
+    }
+    terminal.print(tableText(content, table.most, terminal, hide));
+    const more = content.items.length - table.most;
+    if (more > 0) terminal.note(`and ${more} more rows of ${content.at}: --most ${content.items.length}`);
+    if (content.others.length > 0) {
+      const others = content.others.slice(0, 4).map(({ at, items }) => `${at} (${items.length})`);
+      terminal.note(`the largest list, ${content.at}, is shown; other lists are ${others.join(', ')}: --rows`);
+    }
+  } else {
+    const text = prettyText(received, terminal.out, hide);
+    if (text !== '') terminal.print(text);
+  }
+}
+
+/** What a reader should know beside the body. */
+function tellMore(received: Received, terminal: Terminal): void {
+  if (received.parts.body.length > 2e6) return;
+  if (received.claimsJson && received.textual) {
+    for (const key of duplicateKeys(received.text).slice(0, 3))
+      terminal.note(`${terminal.err.yellow('warning')}  ${key} stands twice in the answer; the last one counts`);
+  }
+  const links = safeLinks(received);
+  if (links > 0)
+    terminal.note(
+      terminal.err.dim(`links   ${links}: echo-trail follow lists them, echo-trail follow 1 sends the first`),
+    );
+}
+
+function safeLinks(received: Received): number {
+  if (!received.textual) return 0;
+  let json: Value | undefined;
+  try {
+    json = received.claimsJson ? received.json() : undefined;
+  } catch {
+    return 0;
+  }
+  return linksOf(received, json).length;
+}

@@ -1,0 +1,198 @@
+/** The views of an answer: laid out, as it came, its header lines, its outline, a table, or nothing of it. */
+import { createHash } from 'node:crypto';
+import type { Received } from '../../core/exchange/received.js';
+import { hidden, type WireRequest } from '../../core/exchange/wire.js';
+import { Problem } from '../../core/problem/problem.js';
+import { sizeText } from '../../core/value/measures.js';
+import { cellIn, cellText, columnsIn, type FoundList, listsIn } from '../../core/value/rows.js';
+import { isValueMap, typeOf, type Value } from '../../core/value/written.js';
+import type { Colours, Terminal } from '../terminal.js';
+import { headerLines } from './exchange.js';
+import { colouredJson } from './json.js';
+import { printable, printableLine } from './printable.js';
+import { table } from './table.js';
+
+export const views = ['pretty', 'raw', 'headers', 'outline', 'table', 'none'] as const;
+export type View = (typeof views)[number];
+
+type Hide = (text: string) => string;
+
+/** What a table shows. */
+export interface TableWish {
+  /** JSONPath of the list; else the largest list of maps. */
+  readonly rows: ((received: Received) => Value | undefined) | undefined;
+  readonly rowsText: string | undefined;
+  /** Paths in an item, by the name of the column; else those that are found. */
+  readonly columns: ReadonlyMap<string, string> | undefined;
+  readonly most: number;
+}
+
+/** JSON laid out, text as it is, bytes by type, size, digest and their beginning. Secrets hidden. */
+export function prettyText(received: Received, colours: Colours, hide: Hide): string {
+  if (received.size === 0 || received.parts.body.length === 0) return '';
+  if (!received.textual) return bytesText(received, colours);
+  if (received.claimsJson || /^\s*[{[]/.test(received.text)) {
+    try {
+      return colouredJson(received.json(), colours, hide);
+    } catch {
+      // Shown as it came: what is wrong with it is said elsewhere.
+    }
+  }
+  const text = printable(hide(received.text));
+  return /[/+]xml$/.test(received.mediaType) ? laidOut(text) : text;
+}
+
+/** Elements on lines of their own where the document has none; text is left as it stands. */
+function laidOut(xml: string): string {
+  if (/>\s*\n\s*</.test(xml)) return xml.trimEnd();
+  let depth = 0;
+  return xml
+    .replace(/>\s*</g, '>\n<')
+    .split('\n')
+    .map((line) => {
+      if (/^<\//.test(line)) depth = Math.max(0, depth - 1);
+      const shown = '  '.repeat(depth) + line;
+      if (/^<[^!?/][^>]*[^/]>$/.test(line) || /^<[^!?/]>$/.test(line)) depth += 1;
+      return shown;
+    })
+    .join('\n');
+}
+
+const shownBytes = 128;
+
+/** Type, size, SHA-256, and the first bytes in hex and as text. */
+function bytesText({ parts: { body }, mediaType }: Received, colours: Colours): string {
+  const digest = createHash('sha256').update(body).digest('hex');
+  const lines = [`${mediaType || 'bytes'}, ${sizeText(body.length)}, SHA-256 ${digest}`];
+  for (let at = 0; at < Math.min(body.length, shownBytes); at += 16) {
+    const row = [...body.subarray(at, Math.min(at + 16, shownBytes))];
+    const hex = row.map((byte) => byte.toString(16).padStart(2, '0')).join(' ');
+    const text = row.map((byte) => (byte >= 0x20 && byte < 0x7f ? String.fromCharCode(byte) : '.')).join('');
+    lines.push(`${colours.dim(at.toString(16).padStart(8, '0'))}  ${hex.padEnd(47)}  ${text}`);
+  }
+  if (body.length > shownBytes) lines.push(colours.dim(`and ${body.length - shownBytes} bytes more`));
+  return lines.join('\n');
+}
+
+/** The lines that left, those made by the tool marked; and those that came, trailers and hints included. */
+export function headersText(wire: WireRequest, received: Received | undefined, terminal: Terminal, hide: Hide): string {
+  const { out } = terminal;
+  const sent = table(
+    wire.headers.map(({ name, value, origin, secret }) => [
+      out.cyan(printableLine(name)),
+      secret ? hidden : hide(printableLine(value)),
+      out.dim(origin),
+    ]),
+    terminal,
+    { indent: 2, flexible: [1] },
+  );
+  const blocks = [`${out.bold('sent')}  ${wire.method} ${printableLine(hide(wire.shownUrl))}\n${sent}`];
+  if (received) {
+    const { hints, trailers, tls, protocol, remoteAddress } = received.parts;
+    for (const { status, headers } of hints)
+      blocks.push(`${out.bold(`hint ${status}`)}\n${headerLines(headers, terminal, hide)}`);
+    blocks.push(
+      `${out.bold('received')}  ${protocol}${remoteAddress === undefined ? '' : ` from ${remoteAddress}`}\n${headerLines(received.headers, terminal, hide)}`,
+    );
+    if (trailers.length > 0) blocks.push(`${out.bold('trailers')}\n${headerLines(trailers, terminal, hide)}`);
+    if (tls) {
+      const { certificate } = tls;
+      const facts = [
+        ['version', `${tls.protocol}, ${tls.cipher}`],
+        ...(certificate
+          ? [
+              ['certificate', `${certificate.subject}, for ${certificate.names.join(', ')}`],
+              ['issuer', certificate.issuer],
+              ['good', `${certificate.from.slice(0, 10)} to ${certificate.until.slice(0, 10)}`],
+              ['SHA-256', certificate.fingerprint],
+            ]
+          : []),
+      ];
+      blocks.push(
+        `${out.bold('TLS')}\n${table(
+          facts.map(([name = '', value = '']) => [out.cyan(name), printableLine(value)]),
+          terminal,
+          { indent: 2 },
+        )}`,
+      );
+    }
+  }
+  return blocks.join('\n\n');
+}
+
+const outlineDepth = 6;
+
+/** The shape of JSON: keys with types, lists with their length and the shape of their first item. */
+export function outlineText(received: Received, { out }: Terminal, hide: Hide): string {
+  const lines: string[] = [];
+  const add = (value: Value, name: string, depth: number): void => {
+    const margin = '  '.repeat(depth);
+    if (Array.isArray(value)) {
+      const items = value as readonly Value[];
+      lines.push(`${margin}${name}  ${out.dim(`list of ${items.length}`)}`);
+      if (items.length > 0 && depth < outlineDepth) add(items[0] as Value, out.dim('each'), depth + 1);
+    } else if (isValueMap(value)) {
+      lines.push(`${margin}${name}  ${out.dim(`${Object.keys(value).length} members`)}`);
+      if (depth < outlineDepth)
+        for (const [key, inner] of Object.entries(value)) add(inner, out.cyan(printableLine(key)), depth + 1);
+    } else {
+      const text = typeof value === 'string' ? JSON.stringify(value) : cellText(value) || 'null';
+      const shown = hide(text);
+      lines.push(
+        `${margin}${name}  ${out.dim(typeOf(value))}  ${printableLine(shown.length > 60 ? `${shown.slice(0, 60)}…` : shown)}`,
+      );
+    }
+  };
+  add(received.json(), '$', 0);
+  return lines.join('\n');
+}
+
+export interface TableContent {
+  readonly at: string;
+  readonly head: readonly string[];
+  readonly items: readonly Value[];
+  readonly paths: readonly string[];
+  /** Other lists that the answer has. */
+  readonly others: readonly FoundList[];
+}
+
+/** @throws Problem place-not-found: no list there, or none at all */
+export function tableContent(received: Received, { rows, rowsText, columns }: TableWish): TableContent {
+  const lists = listsIn(received.json());
+  const wanted = rows?.(received);
+  if (rows && !Array.isArray(wanted)) {
+    throw new Problem('place-not-found', {
+      what: `no list stands at ${rowsText}`,
+      remedy:
+        lists.length > 0
+          ? `lists are at ${lists
+              .slice(0, 5)
+              .map(({ at }) => at)
+              .join(', ')}`
+          : 'the answer has no list of maps',
+    });
+  }
+  const first = lists[0];
+  if (!rows && !first) {
+    throw new Problem('place-not-found', {
+      what: 'the answer has no list of maps to show as a table',
+      remedy: '--view outline shows its shape',
+    });
+  }
+  const items = (wanted as readonly Value[] | undefined) ?? first?.items ?? [];
+  const paths = columns ? [...columns.values()] : columnsIn(items);
+  return {
+    at: rowsText ?? first?.at ?? '$',
+    items,
+    head: columns ? [...columns.keys()] : paths,
+    paths,
+    others: rows ? [] : lists.slice(1),
+  };
+}
+
+export function tableText({ head, items, paths }: TableContent, most: number, terminal: Terminal, hide: Hide): string {
+  const rows = items
+    .slice(0, most)
+    .map((item) => paths.map((path) => printableLine(hide(cellText(path === '' ? item : cellIn(item, path))))));
+  return table(rows, terminal, { head, flexible: head.map((_, index) => index) });
+}

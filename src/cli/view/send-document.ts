@@ -1,0 +1,60 @@
+/** What `send --json` prints of an exchange. */
+import type { Mismatch } from '../../core/documentation/mismatch.js';
+import type { Received } from '../../core/exchange/received.js';
+import { hidden } from '../../core/exchange/wire.js';
+import type { Sent } from '../../core/trail/sending.js';
+import type { Workspace } from '../../core/trail/workspace.js';
+import { plain } from '../../core/value/written.js';
+import type { Documents } from '../documents.js';
+import { problemDocument } from './problem.js';
+
+export const told = (found: readonly Mismatch[]): { at: string; what: string }[] =>
+  found.map(({ at, what }) => ({ at, what }));
+
+export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'] {
+  const { request, wire, outcome, verdicts, kept, problems, echo } = sent;
+  const { hide, hideIn } = workspace.redactor;
+  const { received } = outcome;
+  return {
+    ok: problems.length === 0,
+    request: request.name === 'command line' ? null : request.name,
+    method: wire.method,
+    url: hide(wire.shownUrl),
+    status: received?.status ?? null,
+    reason: received?.parts.reason ?? null,
+    headers: received?.headers.map(([name, value]) => [name, hide(value)] as [string, string]) ?? [],
+    body: received && received.size > 0 ? bodyDocument(received, hide, hideIn) : null,
+    phases: Object.fromEntries(
+      Object.entries(received?.parts.phases ?? {}).filter((entry): entry is [string, number] => entry[1] !== undefined),
+    ),
+    size: received?.size ?? 0,
+    finalUrl: received ? hide(received.finalUrl) : null,
+    expectations: verdicts.map((verdict) => ({ ...verdict })),
+    kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(plain(value))])),
+    undocumented: told(sent.undocumented),
+    doubts: [...sent.doubts],
+    problems: problems
+      .map((problem) => (problemDocument(problem) as { error: Documents['send']['problems'][number] }).error)
+      .map(({ code, what, cause, remedy }) => ({
+        code,
+        what: hide(what),
+        ...(cause !== undefined && { cause: hide(cause) }),
+        ...(remedy !== undefined && { remedy }),
+      })),
+    echo,
+  };
+}
+
+function bodyDocument(
+  received: Received,
+  hide: (text: string) => string,
+  hideIn: Workspace['redactor']['hideIn'],
+): unknown {
+  if (!received.textual) return null;
+  if (!received.claimsJson) return hide(received.text);
+  try {
+    return hideIn(received.json());
+  } catch {
+    return hide(received.text);
+  }
+}

@@ -1,0 +1,22 @@
+/** One documented type in words and tables. */
+import { limitsText } from '../../core/documentation/limits-text.js';
+import type { TypeDescription } from '../../core/documentation/model.js';
+import type { Terminal } from '../terminal.js';
+import { alternativesText, fieldTable } from './operation.js';
+import { printable } from './printable.js';
+
+export function typeText(
+  { name, source, kind, description, fields, allowed, alternatives }: TypeDescription & { readonly source: string },
+  terminal: Terminal,
+): string {
+  const { out } = terminal;
+  const blocks = [
+    [`${out.bold(`${source}/${name}`)}  ${kind}`, ...(description === undefined ? [] : [printable(description)])].join(
+      '\n',
+    ),
+    allowed && `${out.bold('allowed')}  ${limitsText({ allowed })}`,
+    fields.length > 0 && `${out.bold('fields')}\n${fieldTable(fields, terminal, false)}`,
+    alternatives && alternativesText(alternatives, terminal),
+  ];
+  return blocks.filter((block) => typeof block === 'string').join('\n\n');
+}
