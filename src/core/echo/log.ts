@@ -103,7 +103,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
 const longestBeside = 64e6;
 
 /** Milliseconds between two writes; what a kill can take from the record at most. */
-const gather = 10;
+const gather = 25;
 
 /** Four letters and digits that are hard to confuse. */
 function shortName(): string {

@@ -53,6 +53,9 @@ export function addressPart(source: string, missing: (name: string) => Problem):
   });
   const { first, between, named, ifEmpty, reserved } = operator ?? plainOperator;
   const encode = reserved ? encodeReserved : percentEncode;
+  const [only] = variables;
+  // What nearly every address has, and a run of thousands writes each time.
+  if (!operator && variables.length === 1 && only) return pathPart(only.name, missing);
   return {
     names: variables.map(({ name }) => name),
     write(value) {
@@ -72,6 +75,20 @@ export function addressPart(source: string, missing: (name: string) => Problem):
         );
       });
       return written.length === 0 ? '' : first + written.join(between);
+    },
+  };
+}
+
+/** One name that has to stand there. */
+function pathPart(name: string, missing: (name: string) => Problem): AddressPart {
+  return {
+    names: [name],
+    write(value) {
+      const given = value(name);
+      if (given === undefined) throw missing(name);
+      const texts = textsOf(given, name);
+      if (texts.every((text) => text === '')) throw emptyPart(name);
+      return texts.map(percentEncode).join(',');
     },
   };
 }

@@ -9,13 +9,36 @@ const marks: readonly (readonly [charset: string, bytes: readonly number[]])[] =
   ['utf-16be', [0xfe, 0xff]],
 ];
 
+/** What a content type says of the charset. */
+interface Named {
+  readonly charset: string | undefined;
+  /** A document that may declare its charset itself. */
+  readonly markup: boolean;
+}
+
+/** A vendor sends few different types, and a run asks for them at every answer. */
+const named = new Map<string, Named>();
+
+function namedBy(contentType: string): Named {
+  let found = named.get(contentType);
+  if (!found) {
+    const charset = /;\s*charset\s*=\s*"?([^\s";]+)/i.exec(contentType)?.[1]?.toLowerCase();
+    found = { charset, markup: /[/+](?:xml|html)\b/i.test(contentType) };
+    if (named.size > 100) named.clear();
+    named.set(contentType, found);
+  }
+  return found;
+}
+
 /** The charset that holds, in lower case. */
-function charsetOf(body: Uint8Array, contentType: string | undefined): string {
-  const marked = marks.find(([, bytes]) => bytes.every((byte, index) => body[index] === byte));
+function charsetOf(body: Uint8Array, contentType: string): string {
+  // Every mark begins above 0xee.
+  const marked =
+    (body[0] ?? 0) > 0xee ? marks.find(([, bytes]) => bytes.every((byte, index) => body[index] === byte)) : undefined;
   if (marked) return marked[0];
-  const named = /;\s*charset\s*=\s*"?([^\s";]+)/i.exec(contentType ?? '')?.[1];
-  if (named !== undefined) return named.toLowerCase();
-  if (!/[/+](?:xml|html)\b/i.test(contentType ?? '') && body[0] !== 0x3c) return 'utf-8';
+  const { charset, markup } = namedBy(contentType);
+  if (charset !== undefined) return charset;
+  if (!markup && body[0] !== 0x3c) return 'utf-8';
   const start = Buffer.from(body.buffer, body.byteOffset, Math.min(body.length, 1024)).toString('latin1');
   const declared =
     /^\s*<\?xml[^>]*\sencoding\s*=\s*["']([A-Za-z0-9._-]+)["']/.exec(start)?.[1] ??
@@ -36,7 +59,7 @@ const fromWindows1252 = (body: Uint8Array): string =>
 
 /** A byte order mark is dropped; an unknown charset is read as UTF-8. */
 export function decoded(body: Uint8Array, contentType: string | undefined): string {
-  const charset = charsetOf(body, contentType);
+  const charset = charsetOf(body, contentType ?? '');
   if (windows1252.has(charset)) return fromWindows1252(body);
   if (charset !== 'utf-8' && charset !== 'utf8') {
     try {
