@@ -12,10 +12,17 @@ import { pathInside } from '../storage/inside.js';
 import { entryOf, type Shelf, type SourceEntry } from './shelf.js';
 import { elsewhere, indexFolder, overlayFile, snapshotFiles, stamped } from './snapshot.js';
 
-/** Tells whether the content of any file changed: a checksum, which takes a tenth of the time of a digest. */
-export function stampOf(shelf: Shelf, paths: readonly string[]): string {
+/**
+ * Tells whether the content of any file changed: a checksum, which takes a tenth of the time of a digest.
+ * @param at where a file is now
+ */
+export function stampOf(
+  { root }: Shelf,
+  paths: readonly string[],
+  at: (file: string) => string = (file) => pathInside(root, file),
+): string {
   let sum = 0;
-  for (const path of paths) sum = crc32(readFileSync(pathInside(shelf.root, path)), crc32(path, sum));
+  for (const path of paths) sum = crc32(readFileSync(at(path)), crc32(path, sum));
   return sum.toString(16);
 }
 
@@ -80,16 +87,21 @@ export async function readFresh(
   }
 }
 
-/** Writes the index; where the collection cannot be written to, beside other temporary files. */
+/**
+ * Writes the index; where the collection cannot be written to, beside other temporary files.
+ * @param staged files of the snapshot that are not in their place yet, and where they are
+ */
 export async function keptIndex(
   shelf: Shelf,
   name: string,
   documentation: Documentation,
   main: Part,
   entry: SourceEntry,
+  staged: ReadonlyMap<string, string> = new Map(),
 ): Promise<IndexFacts> {
   const paths = snapshotFiles(shelf, name, entry);
-  const stamp = { files: stamped(shelf, paths), stamp: stampOf(shelf, paths) };
+  const at = (file: string): string => staged.get(file) ?? pathInside(shelf.root, file);
+  const stamp = { files: stamped(shelf, paths, at), stamp: stampOf(shelf, paths, at) };
   const describer = await formatOf(main).describer();
   try {
     return writeIndex(indexFolder(shelf, name), documentation, stamp, describer);

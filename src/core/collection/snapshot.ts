@@ -15,10 +15,14 @@ export const answersPath = (source: string): string => `docs/${source}.asked.jso
 
 export const overlayFile = (name: string): string => `docs/${name}.overlay.yaml`;
 
-/** What tells whether they changed, without reading them. */
-export const stamped = (shelf: Shelf, paths: readonly string[]): StampedFile[] =>
+/** What tells whether they changed, without reading them. @param at where a file is now */
+export const stamped = (
+  { root }: Shelf,
+  paths: readonly string[],
+  at: (file: string) => string = (file) => join(root, file),
+): StampedFile[] =>
   paths.map((file) => {
-    const { size, mtimeMs } = statSync(join(shelf.root, file));
+    const { size, mtimeMs } = statSync(at(file));
     return { file, size, changed: mtimeMs };
   });
 

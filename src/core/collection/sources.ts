@@ -2,9 +2,10 @@
 import { existsSync } from 'node:fs';
 import { basename, extname, join } from 'node:path';
 import { type Documents, type Part, partName } from '../documentation/documents.js';
+import type { IndexFacts } from '../documentation/index-file.js';
 import { readDocumentation } from '../documentation/read.js';
 import { Problem } from '../problem/problem.js';
-import { writeAtomically } from '../storage/atomic-write.js';
+import { type StagedFile, stageFile } from '../storage/atomic-write.js';
 import type { Collection } from './collection.js';
 import { manifestName } from './find-collection.js';
 import { keptIndex, overlaid } from './indexing.js';
@@ -54,8 +55,6 @@ export async function addSource(
     texts.set(path, part.text);
     others[called] = path;
   }
-  const documentation = await readDocumentation(await overlaid(documents, collection, short), short);
-  for (const [path, text] of texts) await writeAtomically(join(collection.root, path), text);
   const entry: SourceEntry = {
     file,
     source: from,
@@ -63,10 +62,32 @@ export async function addSource(
     ...(parts.size > 1 && { parts: others }),
     ...(known?.asked && { asked: known.asked }),
   };
-  const facts = await keptIndex(collection, short, documentation, main, entry);
+  const facts = await keptAndIndexed(collection, short, documents, entry, texts);
   await rewriteKey(collection.root, manifestName, ['docs', short], entry);
   rememberShelf({ ...collection, docs: { ...collection.docs, [short]: entry } });
   return sourceOf(short, entry, facts);
+}
+
+/** The disk takes the snapshot while the documentation is read and indexed; one that cannot be read leaves nothing. */
+async function keptAndIndexed(
+  collection: Collection,
+  name: string,
+  documents: Documents,
+  entry: SourceEntry,
+  texts: ReadonlyMap<string, string>,
+): Promise<IndexFacts> {
+  const staged = new Map<string, StagedFile>();
+  try {
+    for (const [path, text] of texts) staged.set(path, await stageFile(join(collection.root, path), text));
+    const documentation = await readDocumentation(await overlaid(documents, collection, name), name);
+    const places = new Map([...staged].map(([path, file]) => [path, file.path]));
+    const facts = await keptIndex(collection, name, documentation, documents.main, entry, places);
+    for (const file of staged.values()) await file.commit();
+    return facts;
+  } catch (error) {
+    for (const file of staged.values()) await file.discard();
+    throw error;
+  }
 }
 
 /** A name that may stand in a path, and before the slash of an operation. @throws Problem usage */

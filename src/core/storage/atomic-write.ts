@@ -1,5 +1,6 @@
 /** Writing a file so that a reader, or a crash, never sees half of it. */
 import { randomBytes } from 'node:crypto';
+import { writeFileSync } from 'node:fs';
 import { mkdir, open, rename, rm } from 'node:fs/promises';
 import { dirname } from 'node:path';
 import { Problem } from '../problem/problem.js';
@@ -10,20 +11,62 @@ export async function writeAtomically(
   content: string | Uint8Array,
   { mode = 0o644 }: { mode?: number } = {},
 ): Promise<void> {
+  await (await stageFile(path, content, { mode })).commit();
+}
+
+/** A file that is written beside its target and not yet in its place. */
+export interface StagedFile {
+  /** Where it is until then. */
+  readonly path: string;
+  /** Puts it in its place when it is on the disk. */
+  commit(): Promise<void>;
+  /** Lets it go. */
+  discard(): Promise<void>;
+}
+
+/** Writes beside the target. A large file is flushed while the caller goes on with other work. */
+export async function stageFile(
+  path: string,
+  content: string | Uint8Array,
+  { mode = 0o644 }: { mode?: number } = {},
+): Promise<StagedFile> {
   const beside = `${path}.${randomBytes(4).toString('hex')}.part`;
+  const discard = (): Promise<void> => rm(beside, { force: true }).catch(() => undefined);
+  const failed = async (error: unknown): Promise<Problem> => {
+    await discard();
+    return cannotWrite(path, error);
+  };
   try {
     await mkdir(dirname(path), { recursive: true });
     const file = await open(beside, 'wx', mode);
     try {
-      await file.writeFile(content);
-      await file.sync();
-    } finally {
+      writeFileSync(file.fd, content);
+    } catch (error) {
       await file.close();
+      throw error;
     }
-    await rename(beside, path);
+    // What goes wrong is told by commit.
+    const flushed = file
+      .sync()
+      .finally(() => file.close())
+      .then(
+        () => undefined,
+        (error: unknown) => ({ error }),
+      );
+    return {
+      path: beside,
+      async commit() {
+        const problem = await flushed;
+        if (problem) throw await failed(problem.error);
+        await rename(beside, path).catch(async (error: unknown) => Promise.reject(await failed(error)));
+      },
+      async discard() {
+        await flushed;
+        await discard();
+      },
+    };
   } catch (error) {
-    await rm(beside, { force: true }).catch(() => undefined);
-    throw cannotWrite(path, error);
+    throw await failed(error);
   }
 }
 

@@ -196,7 +196,7 @@ export function multipart(given: readonly Part[]): WireBody {
 
 async function* bytesOf(pieces: readonly (Buffer | { readonly path: string })[]): AsyncGenerator<Uint8Array> {
   for (const piece of pieces) {
-    if ('path' in piece) yield* createReadStream(piece.path, { highWaterMark: 1 << 18 });
+    if ('path' in piece) yield* createReadStream(piece.path);
     else yield piece;
   }
 }
