@@ -14,6 +14,15 @@ export interface AdHocBody {
   readonly text?: string | undefined;
   /** A path in the collection. */
   readonly file?: string | undefined;
+  /** A path in `bodies/`. */
+  readonly template?: string | undefined;
+  readonly xml?: string | undefined;
+  /** A document or its path, and its variables. */
+  readonly graphql?: string | undefined;
+  readonly variables?: readonly string[] | undefined;
+  /** An envelope or its path, and its action. */
+  readonly soap?: string | undefined;
+  readonly soapAction?: string | undefined;
   readonly form?: readonly string[] | undefined;
   readonly parts?: readonly string[] | undefined;
   readonly partFiles?: readonly string[] | undefined;
@@ -71,30 +80,48 @@ function addressText(url: string): string {
   return plain.startsWith('/') ? `\${origin}${plain}` : plain;
 }
 
-function pairs(given: readonly string[], mark: string, form: string): Record<string, string | string[]> {
-  const all: Record<string, string[]> = {};
+function pairs<T = string>(
+  given: readonly string[],
+  mark: string,
+  form: string,
+  read: (text: string) => T = escaped as (text: string) => T,
+): Record<string, T | T[]> {
+  const all: Record<string, T[]> = {};
   for (const text of given) {
     const at = text.indexOf(mark);
     if (at <= 0)
       throw new Problem('usage', { what: `${JSON.stringify(text)} is not a name and a value`, remedy: form });
     const name = text.slice(0, at).trim();
     const value = mark === ':' ? text.slice(at + 1).trim() : text.slice(at + 1);
-    all[name] = [...(all[name] ?? []), escaped(value)];
+    all[name] = [...(all[name] ?? []), read(value)];
   }
   return Object.fromEntries(
-    Object.entries(all).map(([name, values]) => [name, values.length === 1 ? (values[0] as string) : values]),
+    Object.entries(all).map(([name, values]) => [name, values.length === 1 ? (values[0] as T) : values]),
   );
 }
 
-function bodyOf({ json, text, file, form, parts, partFiles }: AdHocBody): Record<string, unknown> | undefined {
+function bodyOf(given: AdHocBody): Record<string, unknown> | undefined {
+  const { json, text, file, template, xml, graphql, variables, soap, soapAction, form, parts, partFiles } = given;
   const multipart = parts !== undefined || partFiles !== undefined;
-  const kinds = [json, text, file, form, multipart || undefined].filter((kind) => kind !== undefined);
-  if (kinds.length > 1) {
+  const kinds = [json, text, file, template, xml, graphql, soap, form, multipart || undefined];
+  if (kinds.filter((kind) => kind !== undefined).length > 1) {
     throw new Problem('usage', {
       what: 'a request has one body',
-      remedy: 'one of --body-json, --body-text, --body-file, --form, or --part with --part-file',
+      remedy:
+        'one of --body-json, --body-text, --body-xml, --body-file, --body-template, --graphql, --soap, --form, or --part with --part-file',
     });
   }
+  if (variables && graphql === undefined)
+    throw new Problem('usage', { what: '--variable goes with --graphql', remedy: '--graphql DOCUMENT' });
+  if (soapAction !== undefined && soap === undefined)
+    throw new Problem('usage', { what: '--soap-action goes with --soap', remedy: '--soap ENVELOPE' });
+  if (template !== undefined) return { template };
+  if (xml !== undefined) return { xml: escaped(xml) };
+  if (graphql !== undefined) {
+    const named = pairs(variables ?? [], '=', '--variable NAME=VALUE', jsonOrText);
+    return { graphql: { document: escaped(graphql), ...(variables && { variables: named }) } };
+  }
+  if (soap !== undefined) return { soap: { envelope: escaped(soap), ...(soapAction && { action: soapAction }) } };
   if (json !== undefined) return { json: literal(parsedBody(json)) };
   if (text !== undefined) return { text: escaped(text) };
   if (file !== undefined) return { file: escaped(file) };
@@ -105,6 +132,15 @@ function bodyOf({ json, text, file, form, parts, partFiles }: AdHocBody): Record
     return [name, all.length === 1 ? all[0] : all] as const;
   });
   return { parts: { ...pairs(parts ?? [], '=', '--part NAME=VALUE'), ...Object.fromEntries(files) } };
+}
+
+/** `2`, `true` and `{"code": "N1"}` are what they say in JSON; anything else is text. */
+function jsonOrText(text: string): Value {
+  try {
+    return literal(JSON.parse(text) as Value);
+  } catch {
+    return escaped(text);
+  }
 }
 
 function parsedBody(text: string): Value {

@@ -6,6 +6,7 @@ import { findCollection } from '../core/collection/find-collection.js';
 import type { Settings } from '../core/collection/layers.js';
 import type { Shelf } from '../core/collection/shelf.js';
 import type { Redactor } from '../core/echo/redactor.js';
+import type { ConnectionSettings } from '../core/exchange/connection.js';
 import { Problem } from '../core/problem/problem.js';
 import type { Workspace } from '../core/trail/workspace.js';
 import type { Terminal } from './terminal.js';
@@ -39,6 +40,7 @@ export interface Context {
     allowChanges?: boolean | undefined;
     collection?: Collection;
     environment?: string | undefined;
+    connection?: ConnectionSettings | undefined;
   }): Promise<Workspace>;
   /** Closes what was opened. */
   close(): Promise<void>;
@@ -67,7 +69,7 @@ export function makeContext(
       const { openShelf } = await import('../core/collection/open-shelf.js');
       return openShelf(collectionFolder(options));
     },
-    async workspace({ allowChanges, collection, environment } = {}) {
+    async workspace({ allowChanges, collection, environment, connection } = {}) {
       const { openWorkspace } = await import('../core/trail/workspace.js');
       opened = await openWorkspace({
         collection: collection ?? (await context.collection()),
@@ -78,6 +80,7 @@ export function makeContext(
         processEnvironment: process.env,
         userAgent: `echo-trail/${version}`,
         allowChanges,
+        connection,
         confirmChange: terminal.interactive
           ? async (facts) => (await import('./ask/confirm-change.js')).confirmChange(facts)
           : undefined,

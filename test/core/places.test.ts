@@ -163,3 +163,31 @@ test('an XPath that is none, XML that is none, and entities are refused', async 
       (error: Error & { code?: string }) => error.code === 'answer-not-xml' && says.test(error.message),
     );
 });
+
+const twoNamespaces = received(
+  '<a:Answer xmlns:a="urn:larkhaven:answers"><a:berth code="N1">free</a:berth><b:berth xmlns:b="urn:larkhaven:other">taken</b:berth></a:Answer>',
+  [['Content-Type', 'application/xml']],
+);
+
+const byNamespace: readonly (readonly [place: string, value: Value | undefined])[] = [
+  ['//x:berth', 'free'],
+  ['//y:berth', 'taken'],
+  ['//x:berth/@code', 'N1'],
+  ['//b:berth', 'taken'],
+  ['//berth', ['free', 'taken']],
+];
+for (const [text, value] of byNamespace) {
+  test(`at ${text}, with prefixes of our own, stands ${JSON.stringify(value)}`, async () => {
+    const loads: Promise<unknown>[] = [];
+    const place = readPlace(text, loads, { x: 'urn:larkhaven:answers', y: 'urn:larkhaven:other' });
+    await Promise.all(loads);
+    assert.deepEqual(place.find(twoNamespaces), value);
+  });
+}
+
+test('a prefix that nobody declares is told with those that are known', async () => {
+  const loads: Promise<unknown>[] = [];
+  const place = readPlace('//z:berth', loads, { x: 'urn:larkhaven:answers' });
+  await Promise.all(loads);
+  assert.throws(() => place.find(twoNamespaces), /cannot be looked up in this answer/);
+});

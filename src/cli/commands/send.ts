@@ -11,6 +11,7 @@ import { type CommandModule, collect, examples } from '../command.js';
 import type { Context } from '../context.js';
 import { editorSchemas, installEditorSchemas } from '../editor-schemas.js';
 import { requestPath } from '../request-path.js';
+import { connectionOptions, connectionSettings, demandNoConnection } from '../sending/connection-options.js';
 import { answerOptions } from '../sending/options.js';
 import { sendAndShow } from '../sending/send-and-show.js';
 
@@ -28,20 +29,27 @@ export const { configure }: CommandModule = {
       .option('--body-json <json>', 'with METHOD URL: a JSON body')
       .option('--body-text <text>', 'with METHOD URL: a body of text')
       .option('--body-file <path>', 'with METHOD URL: the bytes of a file in the collection')
+      .option('--body-template <path>', 'with METHOD URL: a file in bodies/, with values put in')
+      .option('--body-xml <xml>', 'with METHOD URL: a body of XML')
+      .option('--graphql <document>', 'with METHOD URL: a GraphQL document, or the path of one')
+      .option('--variable <name=value>', 'with --graphql: a variable, in JSON or as text; may be repeated', collect)
+      .option('--soap <envelope>', 'with METHOD URL: a SOAP envelope, or the path of one')
+      .option('--soap-action <action>', 'with --soap: the action')
       .option('--form <name=value>', 'with METHOD URL: a field of a form; may be repeated', collect)
       .option('--part <name=value>', 'with METHOD URL: a part of a multipart body; may be repeated', collect)
       .option('--part-file <name=path>', 'with METHOD URL: a file as a part; may be repeated', collect)
       .option('--cookie <name=value>', 'with METHOD URL: a cookie; may be repeated', collect)
       .option('--redirects <number>', 'with METHOD URL: how many redirects are followed, or none')
       .option('--timeout <duration>', 'with METHOD URL: how long the whole answer may take, such as 5s')
-      .option('--as <path>', 'keep METHOD URL as a request file')
-      .action(run(send));
+      .option('--as <path>', 'keep METHOD URL as a request file');
+    connectionOptions(command).action(run(send));
     examples(command, [
       ['send vessels/show --set imo=9000017', 'a request of the collection'],
       ['send berths/free --pick "$.items[0].code"', 'one value, for a shell script'],
       ['send berths/free --view table --columns code,quay', 'its list as a table'],
       ['send GET /notices/archive --to archive.bin', 'the answer to a file, as it comes'],
       ['send GET /v1/berths --session agent --query quay=north', 'without a file'],
+      ['send POST /graphql --graphql "{ pilots { __typename } }" --allow-changes', 'a GraphQL document'],
       ['send GET /v1/berths --query free=true --as berths/mine', 'and keep it as a file'],
     ]);
   },
@@ -53,6 +61,12 @@ const fileless = [
   'bodyJson',
   'bodyText',
   'bodyFile',
+  'bodyTemplate',
+  'bodyXml',
+  'graphql',
+  'variable',
+  'soap',
+  'soapAction',
   'form',
   'part',
   'partFile',
@@ -68,7 +82,11 @@ async function send(
   options: Record<string, unknown>,
 ): Promise<number> {
   const { terminal } = context;
-  const workspace = await context.workspace({ allowChanges: options.allowChanges === true });
+  if (options.as !== undefined) demandNoConnection(options);
+  const workspace = await context.workspace({
+    allowChanges: options.allowChanges === true,
+    connection: connectionSettings(options),
+  });
   if (options.pick === undefined) {
     workspace.onSessionOpened = (name) => terminal.note(terminal.err.dim(`opened  session ${name}`));
   }
@@ -128,6 +146,12 @@ async function fromCommandLine(
         json: options.bodyJson as string | undefined,
         text: options.bodyText as string | undefined,
         file: options.bodyFile as string | undefined,
+        template: options.bodyTemplate as string | undefined,
+        xml: options.bodyXml as string | undefined,
+        graphql: options.graphql as string | undefined,
+        variables: options.variable as string[] | undefined,
+        soap: options.soap as string | undefined,
+        soapAction: options.soapAction as string | undefined,
         form: options.form as string[] | undefined,
         parts: options.part as string[] | undefined,
         partFiles: options.partFile as string[] | undefined,

@@ -51,6 +51,9 @@ export const plainConnection: Connection = { key: '', tls: undefined, proxy: und
 
 type Spec = Pick<EnvironmentFile, 'tls' | 'proxy' | 'http'>;
 
+/** What one command says in place of the environment; each part of `tls` on its own. */
+export type ConnectionSettings = Spec;
+
 /** A connection from what an environment says. @throws Problem tls-settings, proxy-settings */
 export type ConnectionPlan = (evaluation: () => Evaluation) => Connection;
 
@@ -58,18 +61,22 @@ export type ConnectionPlan = (evaluation: () => Evaluation) => Connection;
  * @param tree the `tls`, `proxy` and `http` of the environment
  * @param path the real path of a file in the collection
  * @param processEnvironment for HTTP_PROXY, HTTPS_PROXY and NO_PROXY, where the environment names no proxy
+ * @param instead what wins over the environment
  */
 export function connectionPlan(
   tree: Tree,
   path: (named: string) => string,
   processEnvironment: Readonly<Record<string, string | undefined>>,
+  instead: ConnectionSettings = {},
 ): ConnectionPlan {
   const made = new Map<string, Connection>();
   let constant: Connection | undefined;
   return (evaluation) => {
     if (constant) return constant;
     const value = tree.constant ?? tree.evaluate(evaluation());
-    const spec = (value === omitted || !isValueMap(value) ? {} : value) as Spec;
+    const ofEnvironment = (value === omitted || !isValueMap(value) ? {} : value) as Spec;
+    const spec: Spec = { ...ofEnvironment, ...instead };
+    if (instead.tls) spec.tls = { ...ofEnvironment.tls, ...instead.tls };
     const key = Object.keys(spec).length === 0 ? '' : digest(JSON.stringify(spec));
     let connection = made.get(key);
     if (!connection) {

@@ -25,6 +25,17 @@ export class Ended extends Error {
   }
 }
 
+/** Ways in which nobody is met, as they are said of a proxy. */
+const unreachableBy: Readonly<Record<string, string>> = {
+  ENOTFOUND: 'has no name that is known',
+  EAI_AGAIN: 'could not be looked up',
+  ECONNREFUSED: 'refused the connection',
+  EHOSTUNREACH: 'cannot be reached',
+  ENETUNREACH: 'cannot be reached',
+  ETIMEDOUT: 'did not answer',
+  UND_ERR_CONNECT_TIMEOUT: 'did not answer',
+};
+
 /** Looks at the certificate of the host once more where it was not trusted. */
 export async function explainTrouble(error: unknown, progress: Progress): Promise<Problem> {
   const { code = '' } = (innermost(error) ?? {}) as { code?: string };
@@ -72,6 +83,15 @@ function explained(error: unknown, progress: Progress, certificate: CertificateF
       `no complete answer within ${durationText(timeout.total)}: ${so}`,
       undefined,
       'timeout: {total: 2m} in the request or the environment waits longer',
+    );
+  }
+  const unreachable = unreachableBy[code];
+  if (proxy !== undefined && unreachable !== undefined) {
+    return make(
+      'proxy-failed',
+      `the proxy ${proxy} ${unreachable}`,
+      `it stands between here and ${url.host}`,
+      'proxy: in the environment names another, or none; the process environment names one with HTTP_PROXY and HTTPS_PROXY',
     );
   }
   if (code === 'UND_ERR_RES_CONTENT_LENGTH_MISMATCH' && !answered)
@@ -179,7 +199,7 @@ function untrusted(
       `the certificate of ${host} is not trusted: ${why}`,
       certificate &&
         `it is for ${certificate.names.join(', ') || certificate.subject}, from ${certificate.issuer}, good until ${certificate.until.slice(0, 10)}`,
-      'tls: {trust: FILE} in the environment trusts an issuer; --accept-certificate takes this one certificate for a day',
+      'tls: {trust: FILE} in the environment, or --trust FILE, trusts an issuer; --accept-certificate takes this one certificate for a day',
     );
   }
   if (/CERTIFICATE_REQUIRED|HANDSHAKE_FAILURE|ALERT/i.test(`${code} ${message}`)) {

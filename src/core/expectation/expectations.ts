@@ -8,7 +8,7 @@ import type { Check, Situation } from '../matcher/matcher.js';
 import { shortText } from '../matcher/reading.js';
 import { declaredErrors, verdictInside } from '../place/kinds/errors.js';
 import type { Observed } from '../place/observed.js';
-import type { Place } from '../place/place.js';
+import type { Namespaces, Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
 import { asProblem } from '../problem/problem.js';
 import type { Value } from '../value/written.js';
@@ -42,12 +42,13 @@ export function compileExpectations(
   path: readonly (string | number)[],
   readText: (path: string) => string,
   loads: Loads,
+  namespaces?: Namespaces,
 ): readonly Expectation[] {
   return Object.entries(expect ?? {}).map(([text, value]) => {
     const where = yaml.position([...path, text], 'key');
     const own: Loads = [];
     try {
-      const place = readPlace(text, own);
+      const place = readPlace(text, own, namespaces);
       const expected = compileTree(value, (inner) => yaml.position([...path, text, ...inner]), own);
       const remake = (given: Value, more: Loads): Check =>
         compileMatchers(given, { subject: { strict: place.strict, unit: place.unit }, loads: more, readText });

@@ -5,7 +5,7 @@ import type { Loads } from '../expression/compile.js';
 import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import type { Observed } from '../place/observed.js';
-import type { Place } from '../place/place.js';
+import type { Namespaces, Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import type { Value } from '../value/written.js';
@@ -31,6 +31,7 @@ export function compileKeeps(
   yaml: YamlFile,
   path: readonly (string | number)[],
   loads: Loads,
+  namespaces?: Namespaces,
 ): readonly Keep[] {
   return Object.entries(keep ?? {}).map(([name, spec]) => {
     const long = typeof spec === 'string' ? { at: spec } : spec;
@@ -39,7 +40,7 @@ export function compileKeeps(
       return {
         name,
         where,
-        place: readPlace(long.at, loads),
+        place: readPlace(long.at, loads, namespaces),
         fallback:
           long.default === undefined
             ? undefined

@@ -22,5 +22,8 @@ export interface PlaceKind {
   readonly about: string;
   readonly example: string;
   /** The place if the text is of this kind; throws Problem place-syntax where it nearly is. */
-  read(text: string, loads: Promise<unknown>[]): Place | undefined;
+  read(text: string, loads: Promise<unknown>[], namespaces?: Namespaces): Place | undefined;
 }
+
+/** XML namespaces by the prefix that places use for them. */
+export type Namespaces = Readonly<Record<string, string>>;

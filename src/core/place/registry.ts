@@ -8,14 +8,14 @@ import { header } from './kinds/header.js';
 import { json } from './kinds/json.js';
 import { link } from './kinds/link.js';
 import { xml } from './kinds/xml.js';
-import type { Place, PlaceKind } from './place.js';
+import type { Namespaces, Place, PlaceKind } from './place.js';
 
 export const placeKinds: readonly PlaceKind[] = [...facts, header, cookie, link, errors, json, xml];
 
-/** @throws Problem place-syntax */
-export function readPlace(text: string, loads: Promise<unknown>[]): Place {
+/** @param namespaces beside those that a document declares itself @throws Problem place-syntax */
+export function readPlace(text: string, loads: Promise<unknown>[], namespaces?: Namespaces): Place {
   for (const kind of placeKinds) {
-    const place = kind.read(text, loads);
+    const place = kind.read(text, loads, namespaces);
     if (place) return place;
   }
   throw new Problem('place-syntax', {

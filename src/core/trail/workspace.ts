@@ -14,7 +14,7 @@ import { openDocumentationLater } from '../collection/source-index.js';
 import { type EchoLog, openEchoLog } from '../echo/log.js';
 import { retain } from '../echo/read.js';
 import { makeRedactor, type Redactor } from '../echo/redactor.js';
-import { type ConnectionPlan, connectionPlan } from '../exchange/connection.js';
+import { type ConnectionPlan, type ConnectionSettings, connectionPlan } from '../exchange/connection.js';
 import { type CredentialHosts, credentialHosts } from '../exchange/credential-hosts.js';
 import { certificatePins, type Pins } from '../exchange/pins.js';
 import { planRequest, type RequestPlan, timeoutOf } from '../exchange/request-plan.js';
@@ -61,6 +61,8 @@ export interface WorkspaceSettings {
   readonly processEnvironment: Readonly<Record<string, string | undefined>>;
   readonly userAgent: string;
   readonly allowChanges?: boolean | undefined;
+  /** In place of what the environment says of connections. */
+  readonly connection?: ConnectionSettings | undefined;
   /** Asks a person; undefined where nobody is there. */
   readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
 }
@@ -142,6 +144,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       environment.connection,
       (named) => pathInside(collection.root, named),
       processEnvironment,
+      given.connection,
     ),
     pins: certificatePins(collection.local),
     cookies: cookieJars(collection.local, home, environment.name, redactor.add),
@@ -215,10 +218,11 @@ async function prepareRequest(
   const loaded = collection.read('request', name);
   const loads: Loads = [];
   const plan = planRequest(collection, loaded, loads);
+  const { expect, keep, namespaces } = plan.content;
   const ready = {
     plan,
-    expectations: compileExpectations(plan.content.expect, loaded.yaml, ['expect'], readText, loads),
-    keeps: compileKeeps(plan.content.keep, loaded.yaml, ['keep'], loads),
+    expectations: compileExpectations(expect, loaded.yaml, ['expect'], readText, loads, namespaces),
+    keeps: compileKeeps(keep, loaded.yaml, ['keep'], loads, namespaces),
     tokens: tokenPlaces(collection, name, loads),
   };
   await Promise.all(loads);

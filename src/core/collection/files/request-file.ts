@@ -71,6 +71,10 @@ const shared = {
   timeout: z.optional(timeout),
   redirects: z.optional(redirects),
   expect: z.optional(expect),
+  namespaces: described(
+    z.optional(z.record(z.string(), z.string())),
+    'XML namespaces by the prefix that places use for them, beside those that the answer declares itself.',
+  ),
 };
 
 export const requestFile = described(

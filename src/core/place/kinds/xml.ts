@@ -3,7 +3,7 @@ import type { Document, Node } from '@xmldom/xmldom';
 import { Problem } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
 import { headerValue, type Observed } from '../observed.js';
-import type { Place, PlaceKind } from '../place.js';
+import type { Namespaces, Place, PlaceKind } from '../place.js';
 
 /** Of the library what is used here; its own types leave it out. */
 interface Library {
@@ -43,9 +43,9 @@ export const xml: PlaceKind = {
   about:
     'XPath 1.0: no node is missing, one is its text, several are a list; a name without prefix is of any namespace',
   example: '//Envelope/Body',
-  read(text, loads) {
+  read(text, loads, namespaces) {
     if (!text.startsWith('/')) return undefined;
-    const place = new XmlPlace(text);
+    const place = new XmlPlace(text, namespaces);
     loads.push(load().then(() => place.compile()));
     return place;
   },
@@ -55,7 +55,10 @@ class XmlPlace implements Place {
   readonly strict = false;
   private expression: ReturnType<Library['parse']> | undefined;
 
-  constructor(readonly text: string) {}
+  constructor(
+    readonly text: string,
+    private readonly namespaces: Namespaces | undefined,
+  ) {}
 
   /** @throws Problem place-syntax */
   compile(): void {
@@ -73,14 +76,29 @@ class XmlPlace implements Place {
 
   find(observed: Observed): Value | undefined {
     const document = documentOf(observed);
-    const { nodes, num, b, ...other } = (this.expression as ReturnType<Library['parse']>).evaluate({
-      node: document,
-      allowAnyNamespaceForNoPrefix: true,
-      namespaces: prefixesOf(document),
-    });
+    const { nodes, num, b, ...other } = this.evaluate(document);
     if (!nodes) return num ?? b ?? String(other);
     const texts = nodes.map(textOfNode);
     return texts.length === 0 ? undefined : texts.length === 1 ? texts[0] : texts;
+  }
+
+  /** @throws Problem place-syntax: a prefix that nobody declares */
+  private evaluate(document: Document): Result {
+    const namespaces = { ...prefixesOf(document), ...this.namespaces };
+    try {
+      return (this.expression as ReturnType<Library['parse']>).evaluate({
+        node: document,
+        allowAnyNamespaceForNoPrefix: true,
+        namespaces,
+      });
+    } catch (error) {
+      throw new Problem('place-syntax', {
+        what: `${this.text} cannot be looked up in this answer`,
+        cause: (error as Error).message.split('\n')[0],
+        remedy: `prefixes known here: ${Object.keys(namespaces).join(', ') || 'none'}; namespaces: {PREFIX: URI} in the request names more`,
+        data: { place: this.text },
+      });
+    }
   }
 
   near(observed: Observed): string | undefined {

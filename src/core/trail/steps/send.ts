@@ -18,8 +18,10 @@ export const send: StepKind<SendStepFile> = {
     const prepared = await room.request(file.send, 'send');
     const label = file.name ?? prepared.plan.name;
     const gives = planGives(file.give, room, [...path, 'give']);
-    const expectations = compileExpectations(file.expect, yaml, [...path, 'expect'], workspace.readText, loads);
-    const keeps = compileKeeps(file.keep, yaml, [...path, 'keep'], loads);
+    const { namespaces } = prepared.plan.content;
+    const { readText } = workspace;
+    const expectations = compileExpectations(file.expect, yaml, [...path, 'expect'], readText, loads, namespaces);
+    const keeps = compileKeeps(file.keep, yaml, [...path, 'keep'], loads, namespaces);
     const sessions = file.session === undefined ? undefined : file.session === 'none' ? [] : [file.session].flat();
     const undo = file.undo && (await planUndo(file.undo, label, room));
 
