@@ -8,6 +8,7 @@ import type { Shelf } from '../core/collection/shelf.js';
 import type { Redactor } from '../core/echo/redactor.js';
 import type { ConnectionSettings } from '../core/exchange/connection.js';
 import { Problem } from '../core/problem/problem.js';
+import type { Person } from '../core/session/session-kind.js';
 import type { Workspace } from '../core/trail/workspace.js';
 import type { Terminal } from './terminal.js';
 import { version } from './version.js';
@@ -41,6 +42,8 @@ export interface Context {
     collection?: Collection;
     environment?: string | undefined;
     connection?: ConnectionSettings | undefined;
+    /** Who agrees to a session; else whoever is at the terminal. */
+    person?: Person | undefined;
   }): Promise<Workspace>;
   /** Closes what was opened. */
   close(): Promise<void>;
@@ -69,7 +72,7 @@ export function makeContext(
       const { openShelf } = await import('../core/collection/open-shelf.js');
       return openShelf(collectionFolder(options));
     },
-    async workspace({ allowChanges, collection, environment, connection } = {}) {
+    async workspace({ allowChanges, collection, environment, connection, person } = {}) {
       const { openWorkspace } = await import('../core/trail/workspace.js');
       opened = await openWorkspace({
         collection: collection ?? (await context.collection()),
@@ -81,6 +84,8 @@ export function makeContext(
         userAgent: `echo-trail/${version}`,
         allowChanges,
         connection,
+        person:
+          person ?? (terminal.interactive ? (await import('./ask/person.js')).personAt(terminal, true) : undefined),
         confirmChange: terminal.interactive
           ? async (facts) => (await import('./ask/confirm-change.js')).confirmChange(facts)
           : undefined,

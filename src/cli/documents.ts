@@ -57,6 +57,8 @@ const session = z.strictObject({
   open: z.boolean(),
   opened: z.nullable(z.string()),
   expires: z.nullable(z.string()),
+  renewable: z.boolean(),
+  claims: z.nullable(z.record(z.string(), z.unknown())),
 });
 
 export const documents = {

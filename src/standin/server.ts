@@ -10,12 +10,14 @@ import { startBroken } from './broken/server.js';
 import { chartFace } from './chart/face.js';
 import { customsFace } from './customs/face.js';
 import type { Face, FaceModule } from './face.js';
+import { gatewayFace } from './gateway/face.js';
 import { harbourDocument } from './harbour/openapi.js';
 import { credentials, harbourRoutes } from './harbour/routes.js';
 import { harbourState } from './harbour/state.js';
 import { mirrorFace } from './mirror/face.js';
 import { noticesFace } from './notices/face.js';
 import { olderFace } from './older/face.js';
+import { passesFace } from './passes/face.js';
 import { pilotsFace } from './pilots/face.js';
 import { type FieldFault, notFound, Refusal, sendRefusal } from './problem.js';
 import { startSecure } from './secure/server.js';
@@ -35,6 +37,8 @@ const others: readonly FaceModule[] = [
   visitorsFace,
   uploadsFace,
   vaultFace,
+  passesFace,
+  gatewayFace,
   mirrorFace,
 ];
 

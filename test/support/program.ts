@@ -17,6 +17,8 @@ export interface Ended {
 export interface RunSettings {
   readonly cwd?: string;
   readonly input?: string;
+  /** Leaves standard input open, for `meanwhile` to write to. */
+  readonly openInput?: boolean;
   readonly env?: Readonly<Record<string, string>>;
   /** Given the running process, to interrupt it. */
   readonly meanwhile?: (child: ChildProcess) => void;
@@ -29,13 +31,13 @@ export const userFolder = home;
 
 export function echoTrail(
   args: readonly string[],
-  { cwd = tmpdir(), input, env = {}, meanwhile }: RunSettings = {},
+  { cwd = tmpdir(), input, openInput = false, env = {}, meanwhile }: RunSettings = {},
 ): Promise<Ended> {
   return new Promise((resolve, reject) => {
     const child = spawn(process.execPath, [program, ...args], {
       cwd,
       env: { PATH: process.env.PATH ?? '', HOME: home, ECHO_TRAIL_HOME: home, COLUMNS: '140', ...env },
-      stdio: [input === undefined ? 'ignore' : 'pipe', 'pipe', 'pipe'],
+      stdio: [input === undefined && !openInput ? 'ignore' : 'pipe', 'pipe', 'pipe'],
     });
     let out = '';
     let err = '';
@@ -47,7 +49,7 @@ export function echoTrail(
     });
     child.on('error', reject);
     child.on('close', (code) => resolve({ status: code ?? -1, out, err }));
-    child.stdin?.end(input);
+    if (!openInput) child.stdin?.end(input);
     meanwhile?.(child);
   });
 }

@@ -71,8 +71,12 @@ export async function checkCollection(collection: Collection, workspace: Workspa
     for (const [name, { yaml }] of trails) await ready(() => planTrail(workspace, name), yaml.file, add, sound);
     for (const [, { yaml, content }] of read('session')) {
       if (content.kind !== 'login') continue;
-      for (const call of [content.open, content.close])
-        if (call) await ready(() => workspace.prepare(call.send), yaml.file, add, sound);
+      for (const call of [content.open, content.close]) {
+        if (!call) continue;
+        const used = (): Promise<unknown> =>
+          'trail' in call ? planTrail(workspace, call.trail) : workspace.prepare(call.send);
+        await ready(used, yaml.file, add, sound);
+      }
     }
   }
   const variables = new Set([

@@ -97,8 +97,8 @@ export function connectionPlan(
 const digest = (text: string): string => createHash('sha256').update(text).digest('base64url');
 
 function tlsSettings(given: Readonly<Record<string, Value>>, path: (named: string) => string): TlsSettings {
-  const text = (key: string, from = given): string | undefined => {
-    const value = from[key];
+  const text = (key: string): string | undefined => {
+    const value = given[key];
     return value === undefined || value === null ? undefined : textOf(value);
   };
   const trust = [given.trust ?? []].flat() as readonly Value[];
@@ -106,16 +106,34 @@ function tlsSettings(given: Readonly<Record<string, Value>>, path: (named: strin
   const minimum = text('minimum');
   return {
     trust: trust.map((one) => pemOf(textOf(one), path, 'trust')),
-    identity: identity && {
-      certificate: inPem(text('certificate', identity), path, 'identity.certificate'),
-      key: inPem(text('key', identity), path, 'identity.key'),
-      bundle: bundleOf(text('bundle', identity), path),
-      passphrase: text('passphrase', identity),
-    },
+    identity: identity && tlsIdentity(identity, path),
     serverName: text('name'),
     minimum: minimum === undefined ? undefined : (`TLSv${minimum}` as SecureVersion),
     pinned: text('pinned')?.toUpperCase(),
   };
+}
+
+/** @param given texts or paths, by the keys of a file @throws Problem tls-settings */
+export function tlsIdentity(
+  { certificate, key, bundle, passphrase }: Readonly<Record<string, Value>>,
+  path: (named: string) => string,
+): TlsIdentity {
+  const text = (value: Value | undefined): string | undefined =>
+    value === undefined || value === null ? undefined : textOf(value);
+  return {
+    certificate: inPem(text(certificate), path, 'identity.certificate'),
+    key: inPem(text(key), path, 'identity.key'),
+    bundle: bundleOf(text(bundle), path),
+    passphrase: text(passphrase),
+  };
+}
+
+/** The same connection with another client certificate. */
+export function withIdentity(connection: Connection, identity: TlsIdentity): Connection {
+  const { trust = [], serverName, minimum, pinned } = connection.tls ?? {};
+  const { certificate, key, bundle, passphrase } = identity;
+  const own = digest(JSON.stringify([certificate, key, bundle && Buffer.from(bundle).toString('base64'), passphrase]));
+  return { ...connection, key: `${connection.key} ${own}`, tls: { trust, serverName, minimum, pinned, identity } };
 }
 
 const bundleOf = (named: string | undefined, path: (named: string) => string): Uint8Array | undefined =>

@@ -165,6 +165,8 @@ export interface Giving extends Surroundings {
   /** The names of the caller, which the environment's values may use. */
   readonly caller: Names;
   readonly timeout: Partial<Timeout>;
+  /** What sessions supply; seen after the inputs. */
+  readonly supplied?: Names | undefined;
   /** How the environment wants connections to be made. */
   readonly connection?: ConnectionPlan | undefined;
   /** Lists every name with its origin, for a preview. */
@@ -182,7 +184,7 @@ export function resolveRequest(plan: RequestPlan, giving: Giving): Resolution {
   const used = giving.withOrigins ? new Map<string, Named>() : undefined;
   const variables = variableNames(giving.layers, giving.caller, giving);
   const inputs = new InputNames(plan.inputs, giving.given, variables, giving);
-  const names = layered(inputs, variables);
+  const names = giving.supplied ? layered(inputs, giving.supplied, variables) : layered(inputs, variables);
   const evaluation = new Evaluation(names, giving, used && ((name, named) => used.set(name, named)));
   try {
     const connection =

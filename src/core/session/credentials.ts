@@ -4,7 +4,8 @@ import { Problem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
 import type { SessionRoom } from './session-kind.js';
 
-async function written(value: string, key: string, room: SessionRoom): Promise<string> {
+/** A text of the session file, worked out. */
+export async function written(value: string, key: string, room: SessionRoom): Promise<string> {
   const result = await room.evaluate(value, [key], {});
   return result === omitted ? '' : textOf(result);
 }

@@ -1,6 +1,7 @@
 /** A kind of session: how it is opened, what it adds to a request, how it is closed. */
 import type { SessionFile } from '../collection/files/session-file.js';
 import type { YamlFile } from '../collection/yaml.js';
+import type { TlsIdentity } from '../exchange/connection.js';
 import type { Received } from '../exchange/received.js';
 import type { HeaderLine, QueryPair } from '../exchange/wire.js';
 import type { Result } from '../expression/evaluation.js';
@@ -8,11 +9,16 @@ import type { Value } from '../value/written.js';
 
 /** What an open session holds; kept in a sealed file between runs. */
 export interface OpenSession {
+  /** Empty where cookies do it. */
   readonly token: string;
   /** ISO 8601. */
   readonly opened: string;
   /** Milliseconds since 1970; undefined where nobody says. */
   readonly expires: number | undefined;
+  /** What renews it without the credentials (RFC 6749, section 1.5). */
+  readonly refresh?: string | undefined;
+  /** Other values of the answer that opened it, by name. */
+  readonly kept?: Readonly<Record<string, Value>> | undefined;
 }
 
 /** What a proof that goes with a request is made of. */
@@ -24,13 +30,47 @@ export interface CallToProve {
   readonly body: Uint8Array | undefined;
 }
 
+/** The answer to the call that opened a session, and what was named on the way. */
+export interface Opened {
+  readonly received: Received;
+  readonly names: Readonly<Record<string, Value>>;
+}
+
+/** A call of a protocol, of which no file of the collection speaks. */
+export interface ProtocolCall {
+  readonly method: string;
+  readonly url: string;
+  readonly headers: Readonly<Record<string, string>>;
+  /** Of a form. */
+  readonly body: string | undefined;
+}
+
+/** Somebody who can be asked to do what only a person can. */
+export interface Person {
+  show(text: string): void;
+  /** False where there is no browser. */
+  browse(url: string): Promise<boolean>;
+  /** What was typed or pasted; never settles where nobody can. */
+  paste(question: string, signal: AbortSignal): Promise<string>;
+}
+
 export interface SessionRoom {
   readonly name: string;
   readonly yaml: YamlFile;
   /** What a kind remembers while the program runs, by the name of the session. */
   readonly memory: Map<string, unknown>;
+  /** undefined where nobody is there. */
+  readonly person: Person | undefined;
+  /** Told of every value that must not be shown. */
+  readonly onSecret: (value: Value) => void;
   /** Sends a request of the collection, with no session but the ones named; fails where its answer is not as expected. */
   call(request: string, give: Readonly<Record<string, Value>>, sessions: readonly string[]): Promise<Received>;
+  /** Walks a trail of the collection without any session; fails where a step does. */
+  walk(trail: string, give: Readonly<Record<string, Value>>): Promise<Opened>;
+  /** Sends a call of a protocol and records it. @throws Problem where nothing came back, or the host is not listed */
+  fetch(call: ProtocolCall): Promise<Response>;
+  /** A client certificate from PEM or from paths in the collection. @throws Problem tls-settings, file-outside, file-not-found */
+  identity(given: Readonly<Record<string, Value>>): TlsIdentity;
   /** Works out a value of the session file; what it yields is secret where it was made from one. */
   evaluate(value: Value, path: readonly (string | number)[], names: Readonly<Record<string, Value>>): Promise<Result>;
 }
@@ -38,10 +78,13 @@ export interface SessionRoom {
 export interface SessionKind<File extends SessionFile = SessionFile> {
   readonly name: File['kind'];
   readonly about: string;
-  /** undefined where there is nothing to open. */
-  open?(file: File, room: SessionRoom): Promise<OpenSession>;
+  /**
+   * undefined where there is nothing to open.
+   * @param before what is to be renewed
+   */
+  open?(file: File, room: SessionRoom, before: OpenSession | undefined): Promise<OpenSession>;
   /** The header lines that it adds. @param call undefined where nothing is sent yet */
-  lines(
+  lines?(
     file: File,
     room: SessionRoom,
     open: OpenSession | undefined,
@@ -49,6 +92,8 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
   ): Promise<readonly HeaderLine[]>;
   /** The query parameters that it adds. */
   query?(file: File, room: SessionRoom): Promise<readonly QueryPair[]>;
+  /** The client certificate that it shows. */
+  identity?(file: File, room: SessionRoom): Promise<TlsIdentity>;
   /**
    * Told of a 401. True where the request is to be sent again.
    * @param proved whether the request had carried what this kind adds
@@ -56,5 +101,5 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
   challenged?(room: SessionRoom, headers: Received['headers'], proved: boolean): boolean;
   /** Told of every other answer. */
   answered?(room: SessionRoom, headers: Received['headers']): void;
-  close?(file: File, room: SessionRoom): Promise<void>;
+  close?(file: File, room: SessionRoom, open: OpenSession): Promise<void>;
 }

@@ -1,13 +1,17 @@
 /** The sessions of one environment: opened when first needed, once, kept between runs, closed on request. */
 import { join } from 'node:path';
 import type { Collection } from '../collection/collection.js';
+import type { SessionFile } from '../collection/files/session-file.js';
+import type { TlsIdentity } from '../exchange/connection.js';
 import type { Received } from '../exchange/received.js';
 import type { HeaderLine, QueryPair } from '../exchange/wire.js';
 import { Problem } from '../problem/problem.js';
+import { alone } from '../storage/alone.js';
 import { sealedFile } from '../storage/sealed-file.js';
 import type { Value } from '../value/written.js';
 import { sessionKinds } from './registry.js';
 import type { CallToProve, OpenSession, SessionKind, SessionRoom } from './session-kind.js';
+import { claimsOf } from './token-claims.js';
 
 /** A token that ends within this time is renewed before it is used. */
 const margin = 5_000;
@@ -16,15 +20,22 @@ export interface SessionFacts {
   readonly name: string;
   readonly kind: string;
   readonly about: string | undefined;
+  /** Whether there is anything to open. */
+  readonly opens: boolean;
   readonly open: boolean;
   readonly opened: string | undefined;
   readonly expires: number | undefined;
+  /** It can be renewed without its credentials. */
+  readonly renewable: boolean;
+  /** What a JSON Web Token says of itself (RFC 7519). */
+  readonly claims: Readonly<Record<string, unknown>> | undefined;
 }
 
 /** What sessions add to one request, and from which tokens. */
 export interface Attachment {
   readonly lines: readonly HeaderLine[];
   readonly query: readonly QueryPair[];
+  readonly identity: TlsIdentity | undefined;
   /** The sessions, by their whole names. */
   readonly names: readonly string[];
   readonly tokens: readonly { readonly name: string; readonly session: OpenSession }[];
@@ -41,13 +52,17 @@ export interface Sessions {
     readonly query: readonly QueryPair[];
     readonly notOpen: readonly string[];
   }>;
+  /** One session as it is open. @param opening opens it where it is not; undefined where there is nothing to open */
+  openOf(name: string, opening: boolean): Promise<OpenSession | undefined>;
+  /** Those that are opened, by their whole names. */
+  opening(names: readonly string[]): readonly string[];
   /** Told of each answer. True where a refusal is to be answered with the same request, proved anew. */
   heard(attachment: Attachment, status: number, headers: Received['headers']): boolean;
   /**
    * Opens anew after a refusal. Many refusals of one token cause one renewal.
    * False where nothing can be renewed: the refusal then means something else.
    */
-  renew(attachment: Attachment): Promise<boolean>;
+  renew(attachment: Pick<Attachment, 'tokens' | 'openedNow'>): Promise<boolean>;
   open(name: string): Promise<SessionFacts>;
   /** False where it was not open. */
   close(name: string): Promise<boolean>;
@@ -59,6 +74,8 @@ export interface Sessions {
 export interface SessionsSettings {
   readonly collection: Collection;
   readonly environment: string;
+  /** The host of the environment: what was opened there is used nowhere else. */
+  readonly host: string;
   readonly home: string;
   readonly room: (name: string) => SessionRoom;
   /** Told of every token. */
@@ -66,21 +83,33 @@ export interface SessionsSettings {
   readonly onOpened: (name: string) => void;
 }
 
-export function openSessions({ collection, environment, home, room, onSecret, onOpened }: SessionsSettings): Sessions {
-  const file = sealedFile<Record<string, OpenSession>>(join(collection.local, 'sessions.sealed'), home, {});
-  const keyOf = (name: string): string => `${environment} ${name}`;
+/** Why a session is opened: it is needed, the one that is open was refused, or a person wants it anew. */
+type Reason = 'needed' | 'wanted' | { readonly refused: OpenSession };
+
+export function openSessions(settings: SessionsSettings): Sessions {
+  const { collection, environment, host, home, room, onSecret, onOpened } = settings;
+  const path = join(collection.local, 'sessions.sealed');
+  const file = sealedFile<Record<string, OpenSession>>(path, home, {});
+  const keyOf = (name: string): string => `${environment} ${host} ${name}`;
   const inMemory = new Map<string, OpenSession>();
   const opening = new Map<string, Promise<OpenSession>>();
   const openedHere: string[] = [];
   let stored: Promise<Record<string, OpenSession>> | undefined;
 
-  const kindOf = (name: string): { kind: SessionKind; full: string; content: Parameters<SessionKind['lines']>[0] } => {
+  const kindOf = (name: string): { kind: SessionKind; full: string; content: SessionFile } => {
     const loaded = collection.read('session', name);
     const kind = sessionKinds.get(loaded.content.kind);
     if (!kind) throw new Problem('session-missing', { what: `there is no kind of session ${loaded.content.kind}` });
     return { kind, full: loaded.name, content: loaded.content };
   };
 
+  const tell = ({ token, refresh, kept }: OpenSession): void => {
+    if (token !== '') onSecret(token);
+    if (refresh !== undefined) onSecret(refresh);
+    if (kept) onSecret(kept);
+  };
+
+  /** Under the lock of the store. */
   async function storeChange(change: (sessions: Record<string, OpenSession>) => void): Promise<void> {
     const sessions = { ...(await file.read()) };
     change(sessions);
@@ -88,25 +117,60 @@ export function openSessions({ collection, environment, home, room, onSecret, on
     stored = Promise.resolve(sessions);
   }
 
-  async function ensure(given: string, anew = false): Promise<OpenSession | undefined> {
-    const { kind, full, content } = kindOf(given);
+  async function known(full: string): Promise<OpenSession | undefined> {
+    const before = inMemory.get(full);
+    if (before) return before;
+    stored ??= file.read();
+    const session = (await stored)[keyOf(full)];
+    if (!session) return undefined;
+    tell(session);
+    inMemory.set(full, session);
+    return session;
+  }
+
+  const good = ({ expires }: OpenSession): boolean => expires === undefined || expires > Date.now() + margin;
+
+  /** One process at a time; who had to wait finds what the other has opened. */
+  const openedAlone = (
+    { kind, full, content }: ReturnType<typeof kindOf>,
+    open: NonNullable<SessionKind['open']>,
+    reason: Reason,
+  ): Promise<OpenSession> =>
+    alone(`${path}.${full.replaceAll('/', '-')}`, async () => {
+      const before = (await file.read())[keyOf(full)];
+      const another =
+        before &&
+        good(before) &&
+        (reason === 'needed' || (reason !== 'wanted' && before.token !== reason.refused.token));
+      if (another) {
+        tell(before);
+        inMemory.set(full, before);
+        return before;
+      }
+      const session = await open.call(kind, content, room(full), reason === 'wanted' ? undefined : before);
+      tell(session);
+      onOpened(full);
+      inMemory.set(full, session);
+      if (!openedHere.includes(full)) openedHere.unshift(full);
+      await alone(path, () =>
+        storeChange((sessions) => {
+          sessions[keyOf(full)] = session;
+        }),
+      );
+      return session;
+    });
+
+  async function ensure(given: string, reason: Reason = 'needed'): Promise<OpenSession | undefined> {
+    const found = kindOf(given);
+    const { kind, full } = found;
     if (!kind.open) return undefined;
-    if (!anew) {
-      const known = inMemory.get(full) ?? (await fromStore(full));
-      if (known && (known.expires === undefined || known.expires > Date.now() + margin)) return known;
+    if (reason === 'needed') {
+      const before = await known(full);
+      if (before && good(before)) return before;
     }
     let work = opening.get(full);
     if (!work) {
-      work = kind.open(content, room(full)).then(async (session) => {
-        onSecret(session.token);
-        onOpened(full);
-        inMemory.set(full, session);
-        if (!openedHere.includes(full)) openedHere.unshift(full);
-        await storeChange((sessions) => {
-          sessions[keyOf(full)] = session;
-        });
-        return session;
-      });
+      work = openedAlone(found, kind.open, reason);
       opening.set(full, work);
       const done = (): void => {
         opening.delete(full);
@@ -116,46 +180,47 @@ export function openSessions({ collection, environment, home, room, onSecret, on
     return work;
   }
 
-  async function fromStore(full: string): Promise<OpenSession | undefined> {
-    stored ??= file.read();
-    const session = (await stored)[keyOf(full)];
-    if (!session) return undefined;
-    onSecret(session.token);
-    inMemory.set(full, session);
-    return session;
-  }
-
   async function facts(name: string): Promise<SessionFacts> {
-    const { content, full } = kindOf(name);
-    const open = inMemory.get(full) ?? (await fromStore(full));
+    const { content, full, kind } = kindOf(name);
+    const open = await known(full);
     return {
       name: full,
       kind: content.kind,
       about: content.about,
+      opens: kind.open !== undefined,
       open: open !== undefined,
       opened: open?.opened,
       expires: open?.expires,
+      renewable: open?.refresh !== undefined,
+      claims: open && claimsOf(open.token),
     };
   }
 
   return {
     opened: openedHere,
+    openOf: (name, opens) => (opens ? ensure(name) : known(kindOf(name).full)),
+    opening: (names) =>
+      names.flatMap((name) => {
+        const { kind, full } = kindOf(name);
+        return kind.open ? [full] : [];
+      }),
     async attach(names, call) {
       const lines: HeaderLine[] = [];
       const query: QueryPair[] = [];
       const fulls: string[] = [];
       const tokens: { name: string; session: OpenSession }[] = [];
+      let identity: TlsIdentity | undefined;
       let openedNow = false;
       for (const name of names) {
         const { kind, full, content } = kindOf(name);
-        const before = inMemory.get(full) ?? (await fromStore(full));
+        const before = inMemory.get(full) ?? (await known(full));
         const session = await ensure(name);
         if (session) {
           tokens.push({ name: full, session });
           openedNow ||= session !== before;
         }
         fulls.push(full);
-        for (const line of await kind.lines(content, room(full), session, call)) {
+        for (const line of (await kind.lines?.(content, room(full), session, call)) ?? []) {
           onSecret(line.value);
           lines.push(line);
         }
@@ -163,8 +228,9 @@ export function openSessions({ collection, environment, home, room, onSecret, on
           onSecret(pair.value);
           query.push(pair);
         }
+        identity = (await kind.identity?.(content, room(full))) ?? identity;
       }
-      return { lines, query, names: fulls, tokens, openedNow };
+      return { lines, query, identity, names: fulls, tokens, openedNow };
     },
     async peek(names) {
       const lines: HeaderLine[] = [];
@@ -172,9 +238,9 @@ export function openSessions({ collection, environment, home, room, onSecret, on
       const notOpen: string[] = [];
       for (const name of names) {
         const { kind, full, content } = kindOf(name);
-        const session = kind.open ? (inMemory.get(full) ?? (await fromStore(full))) : undefined;
+        const session = kind.open ? await known(full) : undefined;
         if (kind.open && !session) notOpen.push(full);
-        lines.push(...(await kind.lines(content, room(full), session, undefined)));
+        lines.push(...((await kind.lines?.(content, room(full), session, undefined)) ?? []));
         query.push(...((await kind.query?.(content, room(full))) ?? []));
       }
       return { lines, query, notOpen };
@@ -183,15 +249,9 @@ export function openSessions({ collection, environment, home, room, onSecret, on
       let again = false;
       for (const name of names) {
         const { kind, full } = kindOf(name);
+        const proved = lines.some(({ origin }) => origin === `session ${full}`);
         if (status !== 401) kind.answered?.(room(full), headers);
-        else if (
-          kind.challenged?.(
-            room(full),
-            headers,
-            lines.some(({ origin }) => origin === `session ${full}`),
-          )
-        )
-          again = true;
+        else if (kind.challenged?.(room(full), headers, proved)) again = true;
       }
       return again;
     },
@@ -199,27 +259,29 @@ export function openSessions({ collection, environment, home, room, onSecret, on
       if (openedNow || tokens.length === 0) return false;
       for (const { name, session } of tokens) {
         // Whoever comes first renews; the others find that the token they used is not the present one.
-        if (inMemory.get(name) === session) await ensure(name, true);
+        if (inMemory.get(name) === session) await ensure(name, { refused: session });
       }
       return true;
     },
     async open(name) {
-      await ensure(name, true);
+      await ensure(name, 'wanted');
       return facts(name);
     },
     async close(name) {
       const { kind, full, content } = kindOf(name);
-      const open = inMemory.get(full) ?? (await fromStore(full));
+      const open = await known(full);
       if (!open) return false;
       try {
-        await kind.close?.(content, room(full));
+        await kind.close?.(content, room(full), open);
       } finally {
         inMemory.delete(full);
         const at = openedHere.indexOf(full);
         if (at !== -1) openedHere.splice(at, 1);
-        await storeChange((sessions) => {
-          delete sessions[keyOf(full)];
-        });
+        await alone(path, () =>
+          storeChange((sessions) => {
+            delete sessions[keyOf(full)];
+          }),
+        );
       }
       return true;
     },

@@ -1,5 +1,6 @@
 /** One try of a request: sessions and cookies attached, sent, and its cookies taken. */
 import { composeRequest } from '../exchange/compose.js';
+import { withIdentity } from '../exchange/connection.js';
 import type { Received } from '../exchange/received.js';
 import type { Carrying, Outcome } from '../exchange/transport.js';
 import type { HeaderLine, QueryPair, ResolvedRequest, WireRequest } from '../exchange/wire.js';
@@ -49,7 +50,9 @@ export const jarFor = (
   workspace: Workspace,
   sessions: readonly string[],
   without: boolean | undefined,
-): OpenJar | Promise<OpenJar> => (without ? withoutJar() : workspace.cookies.open(sessions));
+): OpenJar | Promise<OpenJar> =>
+  // What is opened has cookies of its own; a key or a certificate beside it has none.
+  without ? withoutJar() : workspace.cookies.open(workspace.sessions.opening(sessions));
 
 /** One try: what was attached, what left and when, and what became of it. */
 export interface Attempt {
@@ -73,21 +76,28 @@ export function attachedHeard({ sessions }: Workspace, { attached, outcome: { re
   );
 }
 
+/** The connection with the certificate that a session shows. */
+const withCertificate = (request: ResolvedRequest, attached: Attachment | undefined): ResolvedRequest =>
+  attached?.identity ? { ...request, connection: withIdentity(request.connection, attached.identity) } : request;
+
 export async function attempt(
   workspace: Workspace,
   request: ResolvedRequest,
   bare: WireRequest,
   sessions: readonly string[],
-  { signal, onSent, noCookies, sink, lines: more = [] }: Sending,
+  { signal, onSent, noCookies, cookiesOf, sink, lines: more = [] }: Sending,
 ): Promise<Attempt> {
   const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare)) : undefined;
-  const opening = jarFor(workspace, sessions, noCookies);
+  const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies);
   const jar = opening instanceof Promise ? await opening : opening;
   const allowed = workspace.hosts.allows(bare.url);
   const cookie = allowed ? jar.line(bare.url) : undefined;
   const lines = [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])];
   const query = attached?.query ?? [];
-  const wire = lines.length > more.length || query.length > 0 ? composed(workspace, request, lines, query) : bare;
+  const wire =
+    lines.length > more.length || query.length > 0 || attached?.identity
+      ? composed(workspace, withCertificate(request, attached), lines, query)
+      : bare;
   const at = new Date();
   onSent?.();
   const carrying = carryingOf(workspace, jar);

@@ -7,10 +7,11 @@ import { certificateOf } from '../exchange/certificate.js';
 import { type Giving, resolveRequest } from '../exchange/request-plan.js';
 import type { ResolvedRequest, WireRequest } from '../exchange/wire.js';
 import { Problem } from '../problem/problem.js';
-import { attachedHeard, attempt, composed, jarFor } from './attempt.js';
+import { type Attempt, attachedHeard, attempt, composed, jarFor } from './attempt.js';
 import { doubtsOf } from './doubts.js';
 import { judgeOutcome } from './judge-outcome.js';
 import type { Preview, Sending, Sent } from './sending.js';
+import { refusedInside, suppliedNames } from './supply.js';
 import type { PreparedRequest, Workspace } from './workspace.js';
 
 function givingOf(workspace: Workspace, { given, caller }: Pick<Sending, 'given' | 'caller'>): Giving {
@@ -24,11 +25,12 @@ export async function previewRequest(
   prepared: PreparedRequest,
   sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'noCookies'>,
 ): Promise<Preview> {
+  const sessions = sending.sessions ?? prepared.plan.sessions;
   const { request } = resolveRequest(prepared.plan, {
     ...givingOf(workspace, sending),
+    supplied: await suppliedNames(workspace, sessions, false),
     withOrigins: true,
   });
-  const sessions = sending.sessions ?? request.sessions;
   const { lines, query, notOpen } = await workspace.sessions.peek(sessions);
   const bare = composed(workspace, request, lines, query);
   const cookie = (await jarFor(workspace, sessions, sending.noCookies)).line(bare.url);
@@ -45,9 +47,10 @@ export async function previewRequest(
  * @throws Problem: whatever keeps the request from being sent
  */
 export async function sendRequest(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
-  const giving = givingOf(workspace, sending);
-  const { request, names } = resolveRequest(prepared.plan, giving);
-  const sessions = sending.sessions ?? request.sessions;
+  const sessions = sending.sessions ?? prepared.plan.sessions;
+  const supplied = sessions.length > 0 ? await suppliedNames(workspace, sessions, true) : undefined;
+  const giving = { ...givingOf(workspace, sending), supplied };
+  let { request, names } = resolveRequest(prepared.plan, giving);
   let bare = composed(workspace, request, sending.lines ?? []);
   if (sending.onAccepted) {
     await acceptCertificate(workspace, bare, sending.onAccepted);
@@ -64,7 +67,12 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   for (let rounds = 0; rounds < 3 && attachedHeard(workspace, tried); rounds += 1)
     tried = await attempt(workspace, request, bare, sessions, sending);
   // A token that was good once and is refused now has ended: once more with a new one.
-  if (tried.outcome.received?.status === 401 && attached && (await workspace.sessions.renew(attached))) {
+  if (attached && (await isRefused(workspace, sessions, tried)) && (await workspace.sessions.renew(attached))) {
+    if (supplied) {
+      giving.supplied = await suppliedNames(workspace, sessions, true);
+      ({ request, names } = resolveRequest(prepared.plan, giving));
+      bare = composed(workspace, request, sending.lines ?? []);
+    }
     tried = await attempt(workspace, request, bare, sessions, sending);
   }
   const { at, wire, outcome } = tried;
@@ -86,6 +94,16 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   );
   if (workspace.log.waiting > 4e6) await workspace.log.flushed();
   return { echo: id, request, wire, undocumented, doubts: doubtsOf(wire, workspace), ...judged };
+}
+
+/** By its status, or in the words of the vendor. */
+async function isRefused(
+  workspace: Workspace,
+  sessions: readonly string[],
+  { outcome: { received, trouble } }: Attempt,
+): Promise<boolean> {
+  if (!received || trouble) return false;
+  return received.status === 401 || refusedInside(workspace, sessions, received);
 }
 
 /** @throws Problem tls-failed: the host shows no certificate */

@@ -28,6 +28,8 @@ export interface Sending {
   readonly lines?: readonly HeaderLine[] | undefined;
   /** Takes the certificate of the host, whoever signed it, and pins it for a day; told which, and until when. */
   readonly onAccepted?: ((facts: CertificateFacts, until: string) => void) | undefined;
+  /** Sessions whose cookies are used, where they are not those in force: a session that is being opened. */
+  readonly cookiesOf?: readonly string[] | undefined;
   /** Cookies neither go along nor are taken. */
   readonly noCookies?: boolean | undefined;
   /** Takes the body of the answer in place of memory. */

@@ -1,4 +1,4 @@
-/** The request that opens or closes a session. */
+/** The requests, and the trails of them, that open or close a session. */
 import { variableNames } from '../collection/layers.js';
 import type { YamlFile } from '../collection/yaml.js';
 import type { Received } from '../exchange/received.js';
@@ -8,8 +8,12 @@ import { Evaluation, omitted } from '../expression/evaluation.js';
 import { type Named, noNames } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
 import { Problem } from '../problem/problem.js';
+import type { Opened } from '../session/session-kind.js';
 import type { Value } from '../value/written.js';
+import { planTrail } from './plan.js';
 import { sendRequest } from './send.js';
+import { startScope } from './start-scope.js';
+import { walkSteps } from './walk.js';
 import type { Workspace } from './workspace.js';
 
 interface SessionCall {
@@ -20,29 +24,35 @@ interface SessionCall {
   readonly sessions: readonly string[];
 }
 
-/** Sends the request that opens or closes a session. @throws Problem session-missing where its answer is a refusal */
-export async function sendForSession(
+/** What the session file gives to the inputs. */
+async function givenBy(
   workspace: Workspace,
-  { name, yaml, request, give, sessions }: SessionCall,
-): Promise<Received> {
-  const prepared = await workspace.prepare(request);
+  { name, yaml, give }: Pick<SessionCall, 'name' | 'yaml' | 'give'>,
+): Promise<(input: string) => Named | undefined> {
   const loads: Loads = [];
   const where = (key: string) => (path: readonly (string | number)[]) => yaml.position(['open', 'give', key, ...path]);
   const trees = new Map(Object.entries(give).map(([key, value]) => [key, compileTree(value, where(key), loads)]));
   await Promise.all(loads);
   const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
   const names = variableNames(workspace.layers, noNames, surroundings);
-  const given = (input: string): Named | undefined => {
+  return (input) => {
     const tree = trees.get(input);
     if (!tree) return undefined;
     const evaluation = new Evaluation(names, surroundings);
     const value = tree.evaluate(evaluation);
     return value === omitted ? undefined : { value, origin: `session ${name}`, secret: evaluation.touchedSecret };
   };
+}
+
+/** Sends the request that opens or closes a session. @throws Problem session-missing where its answer is a refusal */
+export async function sendForSession(workspace: Workspace, call: SessionCall): Promise<Received> {
+  const { name, request, sessions } = call;
+  const prepared = await workspace.prepare(request);
   const { outcome, problems, echo } = await sendRequest(workspace, prepared, {
-    given,
+    given: await givenBy(workspace, call),
     caller: noNames,
     sessions,
+    cookiesOf: [name],
     step: `session ${name}`,
   });
   const { received, trouble } = outcome;
@@ -54,6 +64,42 @@ export async function sendForSession(
     what: `the session ${name} was refused: ${prepared.plan.name} answered ${received?.status}${said === undefined ? '' : ` (${said})`}`,
     cause: first?.what,
     remedy: `are the user and the secret right? echo-trail echo show ${echo} shows the exchange`,
+    data: { session: name },
+  });
+}
+
+/** Walks the trail that opens a session. @throws Problem where a step fails, or no answer came */
+export async function walkForSession(
+  workspace: Workspace,
+  { name, yaml, trail, give }: Omit<SessionCall, 'request' | 'sessions'> & { readonly trail: string },
+): Promise<Opened> {
+  const plan = await planTrail(workspace, trail);
+  const scope = startScope(plan, workspace, await givenBy(workspace, { name, yaml, give }));
+  let last: Received | undefined;
+  const problem = await walkSteps(plan, {
+    workspace,
+    scope,
+    row: undefined,
+    depth: 0,
+    signal: new AbortController().signal,
+    undo: [],
+    inDoubt: [],
+    report: (event) => {
+      if (event.event === 'step') last = event.sent?.outcome.received ?? last;
+    },
+    steps: walkSteps,
+    forSession: name,
+  });
+  if (!problem && last) {
+    const names: Record<string, Value> = {};
+    for (const key of scope.known()) names[key] = scope.lookup(key)?.value as Value;
+    return { received: last, names };
+  }
+  throw new Problem('session-missing', {
+    what: `the session ${name} could not be opened by the trail ${plan.name}${problem ? `: ${problem.what}` : ''}`,
+    where: yaml.position(['open', 'trail']),
+    cause: problem ? problem.reason : 'no step of it sent anything',
+    remedy: 'echo-trail echo list --failed shows its exchanges',
     data: { session: name },
   });
 }

@@ -60,6 +60,8 @@ export interface ArmedUndo {
 export interface Walk {
   readonly workspace: Workspace;
   readonly scope: Scope;
+  /** The session that this walk opens: nothing in it uses a session, and its cookies are those of that one. */
+  readonly forSession?: string | undefined;
   readonly depth: number;
   readonly row: number | undefined;
   readonly signal: AbortSignal;

@@ -185,7 +185,7 @@ async function walkWithUndo(
 }
 
 /** Until one fails. Reports each step. */
-async function walkSteps(plan: TrailPlan, walk: Walk): Promise<Problem | undefined> {
+export async function walkSteps(plan: TrailPlan, walk: Walk): Promise<Problem | undefined> {
   for (const step of plan.steps) {
     if (walk.signal.aborted) return new Problem('interrupted', { what: 'interrupted' });
     const { depth, row } = walk;

@@ -14,7 +14,7 @@ import { openDocumentationLater } from '../collection/source-index.js';
 import { type EchoLog, openEchoLog } from '../echo/log.js';
 import { retain } from '../echo/read.js';
 import { makeRedactor, type Redactor } from '../echo/redactor.js';
-import { type ConnectionPlan, type ConnectionSettings, connectionPlan } from '../exchange/connection.js';
+import { type ConnectionPlan, type ConnectionSettings, connectionPlan, tlsIdentity } from '../exchange/connection.js';
 import { type CredentialHosts, credentialHosts } from '../exchange/credential-hosts.js';
 import { certificatePins, type Pins } from '../exchange/pins.js';
 import { planRequest, type RequestPlan, timeoutOf } from '../exchange/request-plan.js';
@@ -34,13 +34,12 @@ import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { type CookieJars, cookieJars } from '../session/cookie-jar.js';
 import { type SecretStore, secretStore } from '../session/secrets.js';
-import type { SessionRoom } from '../session/session-kind.js';
+import type { Person, SessionRoom } from '../session/session-kind.js';
 import { openSessions, type Sessions } from '../session/sessions.js';
 import { pathInside } from '../storage/inside.js';
 import { parseSize } from '../value/measures.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
-import { sendForSession } from './session-call.js';
 
 /** A call that would change something, for the question whether it may. */
 export interface ChangeFacts {
@@ -63,6 +62,8 @@ export interface WorkspaceSettings {
   readonly allowChanges?: boolean | undefined;
   /** In place of what the environment says of connections. */
   readonly connection?: ConnectionSettings | undefined;
+  /** Who can agree to a session; undefined where nobody is there. */
+  readonly person?: Person | undefined;
   /** Asks a person; undefined where nobody is there. */
   readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
 }
@@ -85,6 +86,8 @@ export interface Workspace {
   readonly sessions: Sessions;
   /** What kinds of sessions remember while the program runs. */
   readonly sessionMemory: Map<string, unknown>;
+  /** What a session file has to do with. */
+  sessionRoom(name: string): SessionRoom;
   readonly secrets: SecretStore;
   readonly redactor: Redactor;
   readonly log: EchoLog;
@@ -153,11 +156,13 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     sessions: openSessions({
       collection,
       environment: environment.name,
+      host: hostIn(constantOrigin(layers, world, redactor)),
       home,
       onSecret: redactor.add,
       onOpened: (name) => workspace.onSessionOpened?.(name),
-      room: (name) => sessionRoom(workspace, name),
+      room: (name) => workspace.sessionRoom(name),
     }),
+    sessionRoom: (name) => sessionRoom(workspace, name, given.person),
     prepare(request) {
       const name = collection.resolve('request', request);
       let ready = prepared.get(name);
@@ -234,8 +239,8 @@ function tokenPlaces(collection: Collection, request: string, loads: Loads): Pla
   return collection.names('session').flatMap((name) => {
     try {
       const { content } = collection.read('session', name);
-      if (content.kind !== 'login' || collection.resolve('request', content.open.send) !== request) return [];
-      return [readPlace(content.token, loads)];
+      if (content.kind !== 'login' || content.token === undefined || !('send' in content.open)) return [];
+      return collection.resolve('request', content.open.send) === request ? [readPlace(content.token, loads)] : [];
     } catch {
       return [];
     }
@@ -252,13 +257,24 @@ function constantOrigin(layers: Layers, world: () => World, redactor: Redactor):
   }
 }
 
-function sessionRoom(workspace: Workspace, name: string): SessionRoom {
+const hostIn = (origin: string | undefined): string =>
+  origin !== undefined && URL.canParse(origin) ? new URL(origin).host : '';
+
+function sessionRoom(workspace: Workspace, name: string, person: Person | undefined): SessionRoom {
   const { yaml } = workspace.collection.read('session', name);
   return {
     name,
     yaml,
     memory: workspace.sessionMemory,
-    call: (request, give, sessions) => sendForSession(workspace, { name, yaml, request, give, sessions }),
+    person,
+    onSecret: workspace.redactor.add,
+    // Loaded when a session is opened: most commands find one that is open.
+    call: async (request, give, sessions) =>
+      (await import('./session-call.js')).sendForSession(workspace, { name, yaml, request, give, sessions }),
+    walk: async (trail, give) =>
+      (await import('./session-call.js')).walkForSession(workspace, { name, yaml, trail, give }),
+    fetch: async (call) => (await import('./protocol-call.js')).sendProtocolCall(workspace, name, call),
+    identity: (given) => tlsIdentity(given, (named) => pathInside(workspace.collection.root, named)),
     async evaluate(value: Value, path, own) {
       const loads: Loads = [];
       const tree = compileTree(value, (inner) => yaml.position([...path, ...inner]), loads);

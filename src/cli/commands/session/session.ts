@@ -2,6 +2,7 @@
 import { Problem } from '../../../core/problem/problem.js';
 import type { SessionFacts } from '../../../core/session/sessions.js';
 import { durationText } from '../../../core/value/measures.js';
+import { personAt } from '../../ask/person.js';
 import { type CommandModule, examples } from '../../command.js';
 import type { Documents } from '../../documents.js';
 import { emit } from '../../emit.js';
@@ -12,20 +13,28 @@ export const { configure }: CommandModule = {
   configure(command, run) {
     const one = (name: string, about: string) =>
       command.command(name).description(about).argument('<session>', 'a session of the collection');
-    const open = one('open', 'open a session now, anew if it is open').action(
-      run(async (context, [name = '']) => {
-        const { sessions } = await context.workspace({ allowChanges: true });
-        return print(context.terminal, await sessions.open(name));
-      }),
-    );
-    examples(open, [['session open agent', 'logs in; sends that use it need not']]);
+    const open = one('open', 'open a session now, anew if it is open')
+      .option('--no-browser', 'only print the address that a person has to open')
+      .action(
+        run(async (context, [name = ''], options) => {
+          const person = personAt(context.terminal, options.browser !== false && context.terminal.interactive);
+          const { sessions } = await context.workspace({ allowChanges: true, person });
+          return print(context.terminal, await sessions.open(name));
+        }),
+      );
+    examples(open, [
+      ['session open agent', 'logs in; sends that use it need not'],
+      ['session open desk --no-browser', 'prints the address to open; the page may be on another machine'],
+    ]);
     const show = one('show', 'show whether a session is open, and until when; never its token').action(
       run(async (context, [name = '']) => {
         const { sessions, collection } = await context.workspace();
         const full = collection.resolve('session', name);
         const facts = (await sessions.list()).find((each) => each.name === full);
         if (!facts) throw new Problem('session-missing', { what: `there is no session ${name}` });
-        return print(context.terminal, facts);
+        print(context.terminal, facts);
+        if (!context.terminal.json && facts.claims) context.terminal.print(claimsText(facts.claims, context.terminal));
+        return 0;
       }),
     );
     examples(show, [['session show agent', 'open since when, and for how long']]);
@@ -61,27 +70,45 @@ export const { configure }: CommandModule = {
   },
 };
 
-function documentOf({ name, kind, open, opened, expires }: SessionFacts): Documents['session show'] {
+function documentOf({ name, kind, open, opened, expires, renewable, claims }: SessionFacts): Documents['session show'] {
   return {
     name,
     kind,
     open,
     opened: opened ?? null,
     expires: expires === undefined ? null : new Date(expires).toISOString(),
+    renewable,
+    claims: claims ?? null,
   };
 }
 
-function row({ name, kind, about, open, expires }: SessionFacts, { out }: Terminal): string[] {
+/** Times of RFC 7519, section 4.1, in seconds since 1970. */
+const times = new Set(['exp', 'iat', 'nbf', 'auth_time']);
+
+function claimsText(claims: Readonly<Record<string, unknown>>, terminal: Terminal): string {
+  const rows = Object.entries(claims).map(([name, value]) => [
+    name,
+    times.has(name) && typeof value === 'number'
+      ? `${new Date(value * 1000).toISOString().replace('.000Z', 'Z')}`
+      : typeof value === 'string'
+        ? value
+        : JSON.stringify(value),
+  ]);
+  return `\nits token says\n${table(rows, terminal)}`;
+}
+
+function row({ name, kind, about, opens, open, expires, renewable }: SessionFacts, { out }: Terminal): string[] {
   const left = expires === undefined ? undefined : expires - Date.now();
-  const state =
-    kind !== 'login'
-      ? 'always ready'
-      : !open
-        ? 'not open'
-        : left === undefined
-          ? 'open'
-          : left > 0
-            ? `open, ends in ${durationText(left)}`
+  const state = !opens
+    ? 'always ready'
+    : !open
+      ? 'not open'
+      : left === undefined
+        ? 'open'
+        : left > 0
+          ? `open, ends in ${durationText(left)}${renewable ? ', renewed by itself' : ''}`
+          : renewable
+            ? 'ended, renewed when it is needed'
             : 'ended';
   return [out.bold(name), kind, open ? out.green(state) : out.dim(state), about ?? ''];
 }

@@ -1,11 +1,12 @@
 /**
- * Every name that a request uses is an input of it or a variable.
+ * Every name that a request uses is an input of it, a variable, or supplied by a session.
  *
  *     inputs: {imo: {}}
  *     query: {ship: "${imo}"}      # holds
  *     query: {ship: "${imoo}"}     # does not
  */
 
+import type { Collection } from '../../collection/collection.js';
 import { addressNames } from '../../exchange/address-template.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { nearestHint } from '../../problem/nearest.js';
@@ -16,15 +17,16 @@ const parts = ['url', 'path', 'query', 'headers', 'cookies', 'body', 'expect'] a
 
 export const namesResolve: Rule = {
   name: 'names-resolve',
-  must: 'every name that a request uses is an input of it or a variable',
-  *check({ requests, variables }) {
+  must: 'every name that a request uses is an input of it, a variable, or supplied by a session',
+  *check({ requests, variables, collection }) {
+    const supplied = suppliedBy(collection);
     for (const { name, content, yaml } of requests.values()) {
       const inputs = Object.keys(content.inputs ?? {});
-      const known = new Set([...inputs, ...variables]);
+      const known = new Set([...inputs, ...variables, ...supplied]);
       const missing = (used: string, path: readonly (string | number)[]) => ({
         severity: 'error' as const,
         where: yaml.position(path),
-        what: `the name ${used} is neither an input of ${name} nor a variable`,
+        what: `the name ${used} is neither an input of ${name} nor a variable, and no session supplies it`,
         remedy: nearestHint(used, known),
       });
       for (const part of parts) {
@@ -44,3 +46,15 @@ export const namesResolve: Rule = {
     }
   },
 };
+
+/** By any session: which one a request is sent with may be said by a step or the command line. */
+function suppliedBy(collection: Collection): string[] {
+  return collection.names('session').flatMap((name) => {
+    try {
+      return Object.keys(collection.read('session', name).content.supply ?? {});
+    } catch {
+      // What is wrong with that file is told of it.
+      return [];
+    }
+  });
+}

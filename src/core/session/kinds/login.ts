@@ -1,58 +1,91 @@
-/** `login`: a request gives a token, which is sent with every other, until a request gives it back. */
+/** `login`: a request or a trail gives a token or cookies, sent with every other, until a request gives them back. */
 import type { LoginFile } from '../../collection/files/session-file.js';
-import { checkHeader } from '../../exchange/header-rules.js';
 import type { Received } from '../../exchange/received.js';
-import type { HeaderLine } from '../../exchange/wire.js';
-import { omitted } from '../../expression/evaluation.js';
 import { readPlace } from '../../place/registry.js';
 import { Problem } from '../../problem/problem.js';
 import { parseDuration } from '../../value/measures.js';
 import { textOf } from '../../value/text.js';
 import { plain, type Value } from '../../value/written.js';
-import type { SessionKind, SessionRoom } from '../session-kind.js';
-
-const usual = { Authorization: 'Bearer ${token}' };
+import type { Opened, SessionKind, SessionRoom } from '../session-kind.js';
+import { namesOf, tokenHeaders } from '../token-headers.js';
 
 export const login: SessionKind<LoginFile> = {
   name: 'login',
-  about: 'a token that a request obtains',
+  about: 'a token or cookies that a request obtains',
   async open(file, room) {
-    const received = await room.call(file.open.send, file.open.give ?? {}, []);
-    const token = await valueAt(file.token, 'token', received, room);
-    if (token === undefined || plain(token) === null || textOf(token) === '') {
-      const place = readPlace(file.token, []);
-      throw new Problem('session-missing', {
-        what: `the session ${room.name} could not be opened: no token at ${file.token}`,
-        where: room.yaml.position(['token']),
-        cause: `${file.open.send} answered ${received.status}${place.near(received) === undefined ? '' : `; nearest: ${place.near(received)}`}`,
-      });
+    const { received, names } = await opened(file, room);
+    const token = file.token === undefined ? '' : await tokenAt(file.token, file, received, room);
+    const kept: Record<string, Value> = { ...names };
+    for (const [name, place] of Object.entries(file.keep ?? {})) {
+      const value = await valueAt(place, ['keep', name], received, room);
+      if (value === undefined) throw nothingAt(place, ['keep', name], file, received, room);
+      kept[name] = value;
     }
-    return { token: textOf(token), opened: new Date().toISOString(), expires: await expiry(file, received, room) };
+    return {
+      token,
+      opened: new Date().toISOString(),
+      expires: await expiry(file, received, room),
+      ...(Object.keys(kept).length > 0 && { kept }),
+    };
   },
-  async lines(file, room, open) {
-    const lines: HeaderLine[] = [];
-    for (const [name, value] of Object.entries(file.headers ?? usual)) {
-      const result = await room.evaluate(value, ['headers', name], { token: open?.token ?? '' });
-      if (result === omitted) continue;
-      const text = textOf(result);
-      checkHeader(name, text, room.yaml.position(['headers', name]));
-      lines.push({ name, value: text, origin: `session ${room.name}`, secret: true });
+  lines: (file, room, open) => tokenHeaders(file.headers, room, open),
+  async close(file, room, open) {
+    if (!file.close) return;
+    const give: Record<string, Value> = {};
+    for (const [key, value] of Object.entries(file.close.give ?? {})) {
+      const result = await room.evaluate(value, ['close', 'give', key], namesOf(open));
+      if (typeof result !== 'symbol') give[key] = escapedText(result);
     }
-    return lines;
-  },
-  async close(file, room) {
-    if (file.close) await room.call(file.close.send, file.close.give ?? {}, [room.name]);
+    await room.call(file.close.send, give, [room.name]);
   },
 };
 
-async function valueAt(text: string, key: string, received: Received, room: SessionRoom): Promise<Value | undefined> {
+/** What was worked out is a value, and no expression any more. */
+const escapedText = (value: Value): Value => (typeof value === 'string' ? value.replaceAll('${', () => '$${') : value);
+
+async function opened({ open }: LoginFile, room: SessionRoom): Promise<Opened> {
+  if ('trail' in open) return room.walk(open.trail, open.give ?? {});
+  return { received: await room.call(open.send, open.give ?? {}, []), names: {} };
+}
+
+async function tokenAt(place: string, file: LoginFile, received: Received, room: SessionRoom): Promise<string> {
+  const token = await valueAt(place, ['token'], received, room);
+  if (token === undefined || plain(token) === null || textOf(token) === '')
+    throw nothingAt(place, ['token'], file, received, room);
+  return textOf(token);
+}
+
+/** An answer whose status says that all is well, and that says something else in it, looks like this. */
+function nothingAt(
+  text: string,
+  path: readonly string[],
+  { open }: LoginFile,
+  received: Received,
+  room: SessionRoom,
+): Problem {
+  const near = readPlace(text, []).near(received);
+  const what = path[0] === 'token' ? 'no token' : `nothing for ${path.at(-1)}`;
+  return new Problem('session-missing', {
+    what: `the session ${room.name} could not be opened: ${what} at ${text}`,
+    where: room.yaml.position(path),
+    cause: `${'trail' in open ? `the last step of ${open.trail}` : open.send} answered ${received.status}${near === undefined ? '' : `; nearest: ${near}`}`,
+    remedy: 'expect: in the request that opens it tells a refusal from a success, whatever its status',
+  });
+}
+
+async function valueAt(
+  text: string,
+  path: readonly string[],
+  received: Received,
+  room: SessionRoom,
+): Promise<Value | undefined> {
   const loads: Promise<unknown>[] = [];
   try {
     const place = readPlace(text, loads);
     await Promise.all(loads);
     return place.find(received);
   } catch (error) {
-    throw error instanceof Problem ? error.at(room.yaml.position([key])) : error;
+    throw error instanceof Problem ? error.at(room.yaml.position(path)) : error;
   }
 }
 
@@ -61,7 +94,7 @@ async function expiry(file: LoginFile, received: Received, room: SessionRoom): P
   if (file.lasts === undefined) return undefined;
   const duration = parseDuration(file.lasts);
   if (duration !== undefined) return Date.now() + duration;
-  const found = plain((await valueAt(file.lasts, 'lasts', received, room)) ?? null);
+  const found = plain((await valueAt(file.lasts, ['lasts'], received, room)) ?? null);
   const seconds = typeof found === 'string' && /^\d+$/.test(found) ? Number(found) : found;
   if (typeof seconds === 'number') return Date.now() + seconds * 1000;
   const date = typeof found === 'string' ? Date.parse(found) : Number.NaN;

@@ -35,7 +35,8 @@ export const send: StepKind<SendStepFile> = {
           const sent = await sendRequest(walk.workspace, prepared, {
             given: giver(gives, walk.workspace, walk.scope, label),
             caller: callerNames(walk),
-            sessions,
+            sessions: walk.forSession === undefined ? sessions : [],
+            cookiesOf: walk.forSession === undefined ? undefined : [walk.forSession],
             expectations,
             keeps,
             signal: walk.signal,

@@ -1,0 +1,54 @@
+/** How a client proves itself, by the registered names (RFC 6749, section 2.3; RFC 7523; OpenID Connect Core, section 9). */
+import { createPrivateKey, webcrypto } from 'node:crypto';
+import type * as oauth from 'oauth4webapi';
+import type { OAuth2File } from '../../collection/files/session-file.js';
+import { Problem } from '../../problem/problem.js';
+import { written } from '../credentials.js';
+import type { SessionRoom } from '../session-kind.js';
+
+type Client = OAuth2File['client'];
+
+/** @throws Problem session-missing: what the way needs is not there */
+export async function clientProof(library: typeof oauth, client: Client, room: SessionRoom): Promise<oauth.ClientAuth> {
+  const way =
+    client.authentication ??
+    (client.secret !== undefined ? 'client_secret_basic' : client.key !== undefined ? 'private_key_jwt' : 'none');
+  if (way === 'none') return library.None();
+  if (way === 'private_key_jwt') return library.PrivateKeyJwt(await privateKey(client, room));
+  const secret = client.secret === undefined ? '' : await written(client.secret, 'client', room);
+  if (secret === '')
+    throw missing(room, `client_secret is empty, and ${way} wants one`, 'client: {secret: "${secret.NAME}"}');
+  if (way === 'client_secret_basic') return library.ClientSecretBasic(secret);
+  return way === 'client_secret_post' ? library.ClientSecretPost(secret) : library.ClientSecretJwt(secret);
+}
+
+const algorithms = {
+  RS256: { name: 'RSASSA-PKCS1-v1_5', hash: 'SHA-256' },
+  PS256: { name: 'RSA-PSS', hash: 'SHA-256' },
+  ES256: { name: 'ECDSA', namedCurve: 'P-256' },
+  EdDSA: { name: 'Ed25519' },
+} as const;
+
+async function privateKey(client: Client, room: SessionRoom): Promise<oauth.PrivateKey> {
+  const pem = client.key === undefined ? '' : await written(client.key, 'client', room);
+  if (pem === '') throw missing(room, 'private_key_jwt wants a key', 'client: {key: "${secret.NAME}"} with a PEM');
+  const { algorithm = 'RS256', 'key-id': kid } = client;
+  try {
+    const der = createPrivateKey(pem).export({ type: 'pkcs8', format: 'der' });
+    const key = await webcrypto.subtle.importKey('pkcs8', der, algorithms[algorithm], false, ['sign']);
+    return { key: key as CryptoKey, ...(kid !== undefined && { kid }) };
+  } catch (error) {
+    throw missing(
+      room,
+      `the key of the client cannot be used with ${algorithm}: ${(error as Error).message}`,
+      'a private key in PEM, and the algorithm it is for',
+    );
+  }
+}
+
+const missing = (room: SessionRoom, what: string, remedy: string): Problem =>
+  new Problem('session-missing', {
+    what: `the session ${room.name} cannot prove its client: ${what}`,
+    where: room.yaml.position(['client']),
+    remedy,
+  });

@@ -1,0 +1,12 @@
+/** Grants that need a person. */
+import { Problem } from '../../problem/problem.js';
+import type { Person, SessionRoom } from '../session-kind.js';
+
+/** @throws Problem session-missing: nobody is there */
+export function demandPerson({ person, name }: SessionRoom): Person {
+  if (person) return person;
+  throw new Problem('session-missing', {
+    what: `the session ${name} needs a person to agree, and nobody is here`,
+    remedy: `echo-trail session open ${name} at a terminal; it is kept and renewed for what runs unattended`,
+  });
+}

@@ -1,0 +1,80 @@
+/** What an authorization server means when it refuses (RFC 6749, sections 4.1.2.1 and 5.2; RFC 8628, section 3.5). */
+import * as oauth from 'oauth4webapi';
+import type { OAuth2File } from '../../collection/files/session-file.js';
+import { Problem } from '../../problem/problem.js';
+import type { SessionRoom } from '../session-kind.js';
+
+const meanings: Readonly<Record<string, readonly [what: string, remedy: string]>> = {
+  invalid_client: [
+    'the server does not accept the client',
+    'are the id and the secret right, and is this how the vendor wants them: client: {authentication: client_secret_post}?',
+  ],
+  invalid_grant: [
+    'what was handed in is wrong, used or ended',
+    'is the user and the password, the code or the refresh token right? a redirect address must be the very one that the vendor knows',
+  ],
+  unauthorized_client: [
+    'the client may not use this grant',
+    'ask the vendor to enable the grant for the client, or use another',
+  ],
+  unsupported_grant_type: ['the server does not have this grant', 'the documentation of the vendor names its grants'],
+  invalid_scope: [
+    'the server does not give this scope',
+    'is the scope spelt right, and has the vendor granted it to the client?',
+  ],
+  invalid_target: ['the server does not serve this resource', 'is resource: the address that the vendor names?'],
+  invalid_request: ['the server misses or does not know a parameter', 'echo-trail echo show shows what was sent'],
+  access_denied: ['the person did not agree', 'open the session again, and agree'],
+  expired_token: ['the code had ended before anybody agreed', 'open the session again'],
+  server_error: ['the server has a fault of its own', 'try later, or ask the vendor'],
+  temporarily_unavailable: ['the server is busy', 'try later'],
+};
+
+/** @returns a Problem that says what the server said, and what it means */
+export function refusedProblem(error: unknown, { grant, client }: OAuth2File, room: SessionRoom): Problem {
+  if (error instanceof Problem) return error;
+  const make = (what: string, cause: string | undefined, remedy: string | undefined): Problem =>
+    new Problem(
+      'session-missing',
+      {
+        what: `the session ${room.name} could not be opened: ${what}`,
+        where: room.yaml.position(['grant']),
+        cause,
+        remedy,
+        data: { session: room.name, grant },
+      },
+      { cause: error },
+    );
+  if (error instanceof oauth.ResponseBodyError || error instanceof oauth.AuthorizationResponseError) {
+    const { error: code, error_description: description } = error;
+    const [what, remedy] = meanings[code] ?? ['the server refused it', undefined];
+    const said = description === undefined ? code : `${code}: ${description}`;
+    return make(what, `it says ${said}; the client ${client.id} asked by ${grant}`, remedy);
+  }
+  if (error instanceof oauth.WWWAuthenticateChallengeError) {
+    const said = error.cause
+      .map(({ scheme, parameters }) => `${scheme} ${parameters.error ?? parameters.realm ?? ''}`.trim())
+      .join(', ');
+    const [what, remedy] = meanings.invalid_client as readonly [string, string];
+    return make(what, `it answered ${error.status} with ${said}`, remedy);
+  }
+  const { code, message } = error as Error & { code?: string };
+  if (code === oauth.HTTP_REQUEST_FORBIDDEN)
+    return make(
+      'an endpoint is plain http, and would show what is secret',
+      undefined,
+      'use the https address of the vendor',
+    );
+  if (code === oauth.INVALID_RESPONSE && /"state"/.test(message)) {
+    return make(
+      'the browser came back with the state of another try',
+      'somebody else may have sent it, or an old page was used',
+      `echo-trail session open ${room.name} asks again; use the page that it opens`,
+    );
+  }
+  return make(
+    'the answer of the server is not one of OAuth',
+    message,
+    'is the address the token endpoint? echo-trail echo show shows the answer',
+  );
+}

@@ -1,0 +1,76 @@
+/** A call of a protocol that a session speaks, such as OAuth 2.0: sent and recorded like any other. */
+
+import { variableNames } from '../collection/layers.js';
+import { recordEcho } from '../echo/record.js';
+import { secretFieldValues } from '../echo/secret-fields.js';
+import { plainConnection } from '../exchange/connection.js';
+import { Evaluation } from '../expression/evaluation.js';
+import { noNames } from '../expression/names.js';
+import { Problem } from '../problem/problem.js';
+import type { ProtocolCall } from '../session/session-kind.js';
+import { composed } from './attempt.js';
+import type { Workspace } from './workspace.js';
+
+/** @throws Problem: nothing came back, or the host may not have credentials */
+export async function sendProtocolCall(workspace: Workspace, session: string, call: ProtocolCall): Promise<Response> {
+  const { redactor, log, environment } = workspace;
+  const surroundings = { world: workspace.world(), onSecret: redactor.add };
+  const names = variableNames(workspace.layers, noNames, surroundings);
+  const content = call.body === undefined ? undefined : Buffer.from(call.body);
+  for (const value of secretFieldValues(call.body ?? '')) redactor.add(decodeURIComponent(value));
+  const headers = Object.entries(call.headers).map(([name, value]) => ({
+    name,
+    value,
+    origin: `session ${session}`,
+    secret: name.toLowerCase() === 'authorization',
+  }));
+  const wire = composed(
+    workspace,
+    {
+      name: `session ${session}`,
+      operation: undefined,
+      method: call.method,
+      address: call.url,
+      query: [],
+      headers,
+      body: content && {
+        bytes: content,
+        type: 'application/x-www-form-urlencoded',
+        shown: redactor.hide(call.body ?? ''),
+        secret: true,
+      },
+      sessions: [],
+      changes: false,
+      redirects: 0,
+      connection: workspace.connection(() => new Evaluation(names, surroundings)) ?? plainConnection,
+      timeout: { connect: 10_000, total: 60_000, ...workspace.timeout },
+      names: new Map(),
+      secret: content !== undefined,
+    },
+    [],
+  );
+  const at = new Date();
+  const outcome = await workspace.transport.send(wire, undefined);
+  const { received, trouble } = outcome;
+  if (received?.textual) for (const value of secretFieldValues(received.text)) redactor.add(value);
+  const id = log.nextId();
+  const occasion = { id, at, environment: environment.name, request: undefined, operation: undefined };
+  log.append(
+    recordEcho(
+      { ...occasion, sessions: [], step: `session ${session}`, row: undefined },
+      wire,
+      outcome,
+      [],
+      [],
+      redactor,
+      log.beside,
+    ),
+  );
+  if (trouble) throw trouble;
+  if (!received) throw new Problem('session-missing', { what: `no answer came for the session ${session}` });
+  const empty = received.status === 204 || received.status === 304;
+  return new Response(empty ? null : Buffer.from(received.parts.body), {
+    status: received.status,
+    headers: received.headers.map(([name, value]) => [name, value] as [string, string]),
+  });
+}
