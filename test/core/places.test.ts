@@ -9,7 +9,9 @@ function received(body: string, headers: readonly (readonly [string, string])[] 
   return new Received({
     status,
     reason: 'OK',
-    headers: [['Content-Type', 'application/json'], ...headers],
+    headers: headers.some(([name]) => name === 'Content-Type')
+      ? headers
+      : [['Content-Type', 'application/json'], ...headers],
     body: Buffer.from(body),
     wireSize: body.length,
     phases: { lookup: undefined, connect: undefined, tls: undefined, waiting: 10, receiving: 2, total: 12 },
@@ -191,3 +193,23 @@ test('a prefix that nobody declares is told with those that are known', async ()
   await Promise.all(loads);
   assert.throws(() => place.find(twoNamespaces), /cannot be looked up in this answer/);
 });
+
+const htmlPage = received(
+  '<!doctype html><html><body><p>Welcome<br>aboard<form method=post><input name=seal value="7&amp;8" @click="x"><input name="visitor"></form><table><tr><td>N1<td>N2</table></body></html>',
+  [['Content-Type', 'text/html; charset=utf-8']],
+);
+const onPage: readonly (readonly [place: string, value: Value | undefined])[] = [
+  ['//input[@name="seal"]/@value', '7&8'],
+  ['//form/@method', 'post'],
+  ['//td', ['N1', 'N2']],
+  ['/html/body/p', 'Welcomeaboard'],
+  ['//nothing', undefined],
+];
+for (const [text, value] of onPage) {
+  test(`at ${text} of a page stands ${JSON.stringify(value)}`, async () => {
+    const loads: Promise<unknown>[] = [];
+    const place = readPlace(text, loads);
+    await Promise.all(loads);
+    assert.deepEqual(place.find(htmlPage), value);
+  });
+}

@@ -1,11 +1,12 @@
 /** `preview`: exactly what would be sent, with the origin of every value; nothing is sent. */
-import { isSecretName } from '../../core/echo/secret-fields.js';
+
 import { bodySize, hidden, type WireRequest } from '../../core/exchange/wire.js';
 import { noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { previewRequest } from '../../core/trail/send.js';
 import type { Preview } from '../../core/trail/sending.js';
 import { sizeText } from '../../core/value/measures.js';
+import { isSecretName } from '../../core/value/secret-fields.js';
 import { plain } from '../../core/value/written.js';
 import { type CommandModule, examples } from '../command.js';
 import type { Documents } from '../documents.js';

@@ -3,9 +3,9 @@
  * take; and by place, what stands in a field whose name says that it is a credential.
  */
 import { hidden } from '../exchange/wire.js';
+import { isSecretName, withoutSecretFields } from '../value/secret-fields.js';
 import { textOf } from '../value/text.js';
 import { isValueMap, type Value } from '../value/written.js';
-import { isSecretName, withoutSecretFields } from './secret-fields.js';
 
 /** Shorter values would hide half of every text; they are hidden by their place only. */
 const shortest = 8;

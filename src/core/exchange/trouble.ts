@@ -48,7 +48,7 @@ const isTlsCode = (code: string): boolean =>
   /^(?:ERR_TLS|ERR_SSL|CERT_|DEPTH_ZERO|SELF_SIGNED|UNABLE_TO|EPROTO|ECHO_TRAIL_PIN)/.test(code);
 
 function explained(error: unknown, progress: Progress, certificate: CertificateFacts | undefined): Problem {
-  const { url, timeout, connected, answered, received, announced, proxy } = progress;
+  const { url, timeout, connection, connected, answered, received, announced, proxy } = progress;
   const port = url.port || (url.protocol === 'https:' ? '443' : '80');
   const host = url.hostname;
   const {
@@ -147,7 +147,11 @@ function explained(error: unknown, progress: Progress, certificate: CertificateF
         'connection-reset',
         `${host} closed the connection without an answer`,
         message === 'other side closed' ? undefined : message,
-        url.protocol === 'http:' ? 'does the port speak https?' : undefined,
+        url.protocol === 'http:'
+          ? 'does the port speak https?'
+          : connection.tls?.identity
+            ? undefined
+            : 'does it want a client certificate? tls: {identity: …}, or a session of the kind certificate, shows one',
       );
     default:
   }

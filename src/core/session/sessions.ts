@@ -8,6 +8,7 @@ import type { HeaderLine, QueryPair } from '../exchange/wire.js';
 import { Problem } from '../problem/problem.js';
 import { alone } from '../storage/alone.js';
 import { sealedFile } from '../storage/sealed-file.js';
+import { isSecretName } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
 import { sessionKinds } from './registry.js';
 import type { CallToProve, OpenSession, SessionKind, SessionRoom } from './session-kind.js';
@@ -106,7 +107,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
   const tell = ({ token, refresh, kept }: OpenSession): void => {
     if (token !== '') onSecret(token);
     if (refresh !== undefined) onSecret(refresh);
-    if (kept) onSecret(kept);
+    for (const [name, value] of Object.entries(kept ?? {})) if (isSecretName(name)) onSecret(value);
   };
 
   /** Under the lock of the store. */

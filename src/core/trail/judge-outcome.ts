@@ -1,7 +1,6 @@
 /** What becomes of an outcome: usable or not, judged by the expectations, and what is kept of it. */
 import { documentedSchema } from '../collection/documented-schema.js';
 import { findOperation } from '../collection/source-index.js';
-import { isSecretName, secretFieldValues } from '../echo/secret-fields.js';
 import type { Received } from '../exchange/received.js';
 import type { Outcome } from '../exchange/transport.js';
 import { defaultVerdict, type Expectation, judge, type Verdict } from '../expectation/expectations.js';
@@ -9,6 +8,7 @@ import { takeKeeps } from '../expectation/keeps.js';
 import { Evaluation, type Surroundings } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
 import { asProblem, Problem } from '../problem/problem.js';
+import { isSecretName, secretFieldValues } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
 import type { Sending, Sent } from './sending.js';
 import type { PreparedRequest, Workspace } from './workspace.js';

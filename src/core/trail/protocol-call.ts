@@ -2,12 +2,12 @@
 
 import { variableNames } from '../collection/layers.js';
 import { recordEcho } from '../echo/record.js';
-import { secretFieldValues } from '../echo/secret-fields.js';
 import { plainConnection } from '../exchange/connection.js';
 import { Evaluation } from '../expression/evaluation.js';
 import { noNames } from '../expression/names.js';
 import { Problem } from '../problem/problem.js';
 import type { ProtocolCall } from '../session/session-kind.js';
+import { secretFieldValues } from '../value/secret-fields.js';
 import { composed } from './attempt.js';
 import type { Workspace } from './workspace.js';
 
@@ -18,12 +18,15 @@ export async function sendProtocolCall(workspace: Workspace, session: string, ca
   const names = variableNames(workspace.layers, noNames, surroundings);
   const content = call.body === undefined ? undefined : Buffer.from(call.body);
   for (const value of secretFieldValues(call.body ?? '')) redactor.add(decodeURIComponent(value));
-  const headers = Object.entries(call.headers).map(([name, value]) => ({
-    name,
-    value,
-    origin: `session ${session}`,
-    secret: name.toLowerCase() === 'authorization',
-  }));
+  // Who calls is said by us, not by the library of the protocol.
+  const headers = Object.entries(call.headers)
+    .filter(([name]) => name.toLowerCase() !== 'user-agent')
+    .map(([name, value]) => ({
+      name,
+      value,
+      origin: `session ${session}`,
+      secret: name.toLowerCase() === 'authorization',
+    }));
   const wire = composed(
     workspace,
     {

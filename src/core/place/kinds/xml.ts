@@ -21,27 +21,32 @@ interface Result {
 
 let library: Library | undefined;
 let parse: typeof import('../xml-document.js').parseXml;
+let parsePage: typeof import('../html-document.js').parseHtml;
 
 async function load(): Promise<void> {
   library ??= ((await import('xpath')) as unknown as { default: Library }).default;
   // A name without prefix is of any namespace, written with a prefix in the document or not.
   library.NodeTest.hasPrefix = () => false;
   parse = (await import('../xml-document.js')).parseXml;
+  parsePage = (await import('../html-document.js')).parseHtml;
 }
 
 const documents = new WeakMap<Observed, Document>();
 
 /** Each answer is parsed once. @throws Problem answer-not-xml */
 function documentOf(observed: Observed): Document {
-  const known = documents.get(observed) ?? parse(observed.text, headerValue(observed.headers, 'content-type'));
-  documents.set(observed, known);
-  return known;
+  const known = documents.get(observed);
+  if (known) return known;
+  const type = headerValue(observed.headers, 'content-type');
+  const made = /^\s*text\/html\b/i.test(type ?? '') ? parsePage(observed.text) : parse(observed.text, type);
+  documents.set(observed, made);
+  return made;
 }
 
 export const xml: PlaceKind = {
   name: '/… or //…',
   about:
-    'XPath 1.0: no node is missing, one is its text, several are a list; a name without prefix is of any namespace',
+    'XPath 1.0, in XML and in HTML: no node is missing, one is its text, several are a list; a name without prefix is of any namespace',
   example: '//Envelope/Body',
   read(text, loads, namespaces) {
     if (!text.startsWith('/')) return undefined;

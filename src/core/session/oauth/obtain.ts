@@ -38,7 +38,7 @@ export async function revokeToken(file: OAuth2File, room: SessionRoom, open: Ope
       await oauth.processRevocationResponse(await oauth.revocationRequest(server, client, proof, token, options));
     }
   } catch (error) {
-    throw refusedProblem(error, file, room);
+    throw refusedProblem(error, file, room, 'is closed here, but its token was not taken back');
   }
 }
 

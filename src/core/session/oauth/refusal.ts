@@ -30,14 +30,22 @@ const meanings: Readonly<Record<string, readonly [what: string, remedy: string]>
   temporarily_unavailable: ['the server is busy', 'try later'],
 };
 
-/** @returns a Problem that says what the server said, and what it means */
-export function refusedProblem(error: unknown, { grant, client }: OAuth2File, room: SessionRoom): Problem {
+/**
+ * @param tried what did not come about, such as `could not be opened`
+ * @returns a Problem that says what the server said, and what it means
+ */
+export function refusedProblem(
+  error: unknown,
+  { grant, client }: OAuth2File,
+  room: SessionRoom,
+  tried = 'could not be opened',
+): Problem {
   if (error instanceof Problem) return error;
   const make = (what: string, cause: string | undefined, remedy: string | undefined): Problem =>
     new Problem(
       'session-missing',
       {
-        what: `the session ${room.name} could not be opened: ${what}`,
+        what: `the session ${room.name} ${tried}: ${what}`,
         where: room.yaml.position(['grant']),
         cause,
         remedy,
@@ -53,7 +61,7 @@ export function refusedProblem(error: unknown, { grant, client }: OAuth2File, ro
   }
   if (error instanceof oauth.WWWAuthenticateChallengeError) {
     const said = error.cause
-      .map(({ scheme, parameters }) => `${scheme} ${parameters.error ?? parameters.realm ?? ''}`.trim())
+      .map(({ scheme, parameters: { error: code, realm } }) => `${scheme} ${code ?? `realm "${realm ?? ''}"`}`)
       .join(', ');
     const [what, remedy] = meanings.invalid_client as readonly [string, string];
     return make(what, `it answered ${error.status} with ${said}`, remedy);

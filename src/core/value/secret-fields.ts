@@ -1,7 +1,7 @@
 /** Values that are credentials by the name of their field: `password`, `access_token`, `apiKey`. */
 
-/** Page tokens and their like are no credentials. */
-const notThese = /next|page|continuation|cursor|sync|count|type|expires|limit/i;
+/** Page tokens and their like are no credentials, and where a token is had is no secret. */
+const notThese = /next|page|continuation|cursor|sync|count|type|expires|limit|endpoint|ur[il]$|method/i;
 const theseNames = /pass(?:word|phrase|wd)|secret|token|api[-_ ]?key|private[-_ ]?key|credential/i;
 
 export const isSecretName = (name: string): boolean => theseNames.test(name) && !notThese.test(name);
