@@ -181,6 +181,15 @@ export const documents = {
     expectations: z.array(verdict),
     kept: z.record(z.string(), z.any()),
     doubts: z.array(z.string()),
+    refusal: z.optional(
+      z.strictObject({
+        kind: z.enum(['refused', 'forbidden']),
+        sent: z.array(z.string()),
+        said: z.array(z.string()),
+        clock: z.nullable(z.string()),
+        remedies: z.array(z.string()),
+      }),
+    ),
     undocumented: z.array(z.strictObject({ at: z.string(), what: z.string() })),
     againstDocs: z.optional(z.array(z.strictObject({ at: z.string(), what: z.string() }))),
     problems: z.array(problem),

@@ -2,10 +2,12 @@
 import { confirm } from '@inquirer/prompts';
 import type { ChangeFacts } from '../../core/trail/workspace.js';
 
-export function confirmChange({ environment, host, method, url }: ChangeFacts): Promise<boolean> {
+export function confirmChange({ environment, host, method, url, calls, rows }: ChangeFacts): Promise<boolean> {
+  const each = rows ? ' for each row' : '';
+  const count = calls > 1 || rows ? `, the first of ${calls} changing call${calls === 1 ? '' : 's'}${each}` : '';
   return confirm(
     {
-      message: `environment ${environment}, host ${host}: ${method} ${url} changes something. Send it?`,
+      message: `environment ${environment}, host ${host}: ${method} ${url} changes something${count}. Send ${count === '' ? 'it' : 'them'}?`,
       default: false,
     },
     { output: process.stderr },

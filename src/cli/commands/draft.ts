@@ -8,6 +8,7 @@ import type { SelectionSettings } from '../../core/documentation/graphql/selecti
 import type { OperationEntry } from '../../core/documentation/model.js';
 import { Problem } from '../../core/problem/problem.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
+import { placeInside } from '../../core/storage/inside.js';
 import { type CommandModule, examples } from '../command.js';
 import { editorSchemas, installEditorSchemas } from '../editor-schemas.js';
 import { emit } from '../emit.js';
@@ -27,7 +28,7 @@ export const { configure }: CommandModule = {
           await openDocumentation(collection);
           const operation = findOperation(collection, given);
           const { name, file } = requestPath((as as string | undefined) ?? draftName(operation));
-          const path = join(collection.root, file);
+          const path = placeInside(collection.root, file);
           if (existsSync(path)) {
             throw new Problem('file-exists', {
               what: `there is a request ${name} already`,

@@ -27,6 +27,10 @@ export const { configure }: CommandModule = {
           for (const name of names) plans.push(await planFor(workspace, name));
           workspace.checkSettings(plans.flatMap(({ takes }) => takes));
           let status = 0;
+          workspace.expectChanges({
+            calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),
+            rows: plans.some(({ rows }) => rows !== undefined),
+          });
           for (const plan of plans) {
             const summary = await walk(plan, workspace, context);
             status = worse(status, exitStatus(summary.problem));

@@ -5,6 +5,7 @@ import { planRequest } from '../../core/exchange/request-plan.js';
 import type { Loads } from '../../core/expression/compile.js';
 import { Problem } from '../../core/problem/problem.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
+import { placeInside } from '../../core/storage/inside.js';
 import type { PreparedRequest, Workspace } from '../../core/trail/workspace.js';
 import { adHocRequest } from '../ad-hoc.js';
 import { type CommandModule, collect, examples } from '../command.js';
@@ -167,7 +168,7 @@ async function fromCommandLine(
   const plan = planRequest(collection, target ? { ...loaded, name: target.name } : loaded, loads);
   await Promise.all(loads);
   if (target) {
-    await writeAtomically(join(collection.root, target.file), text);
+    await writeAtomically(placeInside(collection.root, target.file), text);
     await installEditorSchemas(collection.root);
   }
   return { plan, expectations: [], keeps: [], tokens: [] };

@@ -55,9 +55,27 @@ export function headerLines(
   );
 }
 
+/** Why who calls was not let in. */
+function refusalLines(
+  { kind, sent, said, clock, remedies }: NonNullable<Sent['refusal']>,
+  /** What was printed already. */
+  told: readonly (string | undefined)[],
+  colours: Colours,
+  hide: (text: string) => string,
+): string[] {
+  const line = (word: string, text: string): string => `${colours.dim(word.padEnd(7))} ${printableLine(hide(text))}`;
+  return [
+    `${colours.red('refused')} ${kind === 'forbidden' ? 'the server does not allow this to whoever calls so' : 'the server does not know who calls'}`,
+    ...sent.map((text) => line('sent', text)),
+    ...said.filter((text) => !told.includes(text)).map((text) => line('said', text)),
+    ...(clock === undefined ? [] : [line('clock', clock)]),
+    ...remedies.map((text) => line('try', text)),
+  ];
+}
+
 /** What an expectation or a keep has to say of a sending. */
 export function outcomeLines(
-  { verdicts, kept, problems, outcome }: Sent,
+  { verdicts, kept, problems, outcome, refusal }: Sent,
   colours: Colours,
   hide: (text: string) => string,
 ): string[] {
@@ -69,6 +87,11 @@ export function outcomeLines(
     if (problem === outcome.trouble) continue;
     lines.push(`${colours.red('failed ')} ${printableLine(hide(problem.what))}`);
     if (problem.reason !== undefined) lines.push(`        ${colours.dim(printableLine(hide(problem.reason)))}`);
+  }
+  // An expected refusal is a proof that the gate is shut.
+  if (refusal && problems.length > 0) {
+    const told = problems.map(({ reason }) => reason);
+    lines.push(...refusalLines(refusal, told, colours, hide));
   }
   for (const { name, value, secret } of kept) {
     lines.push(`${colours.cyan('kept   ')} ${name} = ${secret ? hidden : printableLine(hide(shortText(value)))}`);

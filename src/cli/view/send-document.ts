@@ -33,6 +33,15 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
     kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(plain(value))])),
     undocumented: told(sent.undocumented),
     doubts: [...sent.doubts],
+    ...(sent.refusal && {
+      refusal: {
+        kind: sent.refusal.kind,
+        sent: [...sent.refusal.sent],
+        said: sent.refusal.said.map(hide),
+        clock: sent.refusal.clock ?? null,
+        remedies: [...sent.refusal.remedies],
+      },
+    }),
     problems: problems
       .map((problem) => (problemDocument(problem) as { error: Documents['send']['problems'][number] }).error)
       .map(({ code, what, cause, remedy }) => ({

@@ -8,7 +8,7 @@ import * as z from 'zod/mini';
 import type { Operation, Parameter } from '../documentation/model.js';
 import { Problem } from '../problem/problem.js';
 import { writeAtomically } from '../storage/atomic-write.js';
-import { pathInside } from '../storage/inside.js';
+import { pathInside, placeInside } from '../storage/inside.js';
 import type { Shelf } from './shelf.js';
 import { answersPath } from './snapshot.js';
 
@@ -44,7 +44,7 @@ export function readAnswers({ root }: Shelf, source: string): Answers {
 }
 
 export async function writeAnswers({ root }: Shelf, source: string, answers: Answers): Promise<void> {
-  await writeAtomically(join(root, answersPath(source)), `${JSON.stringify(answers, null, 2)}\n`);
+  await writeAtomically(placeInside(root, answersPath(source)), `${JSON.stringify(answers, null, 2)}\n`);
 }
 
 /** An operation with what was asked about its parameters. */

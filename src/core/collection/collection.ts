@@ -4,6 +4,7 @@ import { join, relative, resolve, sep } from 'node:path';
 import type { ZodMiniType } from 'zod/mini';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
+import { demandNoLinks, pathInside } from '../storage/inside.js';
 import { type ManifestFile, manifestFile } from './files/manifest-file.js';
 import { defaultsKind, type FileContents, type FileKind, fileKinds } from './files/registry.js';
 import type { DefaultsFile } from './files/request-file.js';
@@ -40,13 +41,14 @@ export function openCollection(root: string): Collection {
   function load<T>(path: string, name: string, schema: ZodMiniType<T>): Loaded<T> {
     const known = cached.get(path);
     if (known) return known as Loaded<T>;
-    const yaml = readYaml(join(root, path), path);
+    const yaml = readYaml(existsSync(join(root, path)) ? pathInside(root, path) : join(root, path), path);
     const loaded = { name, content: shaped(schema, yaml), yaml };
     cached.set(path, loaded);
     return loaded;
   }
 
   if (!existsSync(join(root, manifestName))) findCollection(root);
+  demandNoLinks(root, localFolder);
   const manifest = load(manifestName, 'echo-trail', manifestFile);
 
   const collection: Collection = {

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import type { Server } from '../documentation/model.js';
 import { Problem } from '../problem/problem.js';
 import { writeAtomically } from '../storage/atomic-write.js';
+import { placeInside } from '../storage/inside.js';
 import type { Collection } from './collection.js';
 import { environmentText } from './environment-text.js';
 import type { Shelf } from './shelf.js';
@@ -87,6 +88,6 @@ export async function makeEnvironment({ root }: Collection, { name, origin, abou
   if (existsSync(join(root, file))) {
     throw new Problem('file-exists', { what: `there is an environment ${name} already`, where: { file } });
   }
-  await writeAtomically(join(root, file), environmentText({ file, origin: url.origin, about, changes: 'ask' }));
+  await writeAtomically(placeInside(root, file), environmentText({ file, origin: url.origin, about, changes: 'ask' }));
   return file;
 }

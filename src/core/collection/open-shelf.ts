@@ -4,6 +4,7 @@
  */
 import { mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { demandNoLinks } from '../storage/inside.js';
 import { localFolder, manifestName } from './find-collection.js';
 import type { Shelf } from './shelf.js';
 
@@ -19,6 +20,7 @@ const memory = (root: string): string => join(root, localFolder, 'documentation'
 
 /** @param root the folder of the collection @throws Problem as `openCollection` */
 export async function openShelf(root: string): Promise<Shelf> {
+  demandNoLinks(root, localFolder);
   const known = remembered(root);
   if (known) return { root, local: join(root, localFolder), docs: known };
   const { openCollection } = await import('./collection.js');

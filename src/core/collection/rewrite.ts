@@ -3,6 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { isScalar, parseDocument } from 'yaml';
 import { writeAtomically } from '../storage/atomic-write.js';
+import { placeInside } from '../storage/inside.js';
 import type { KeyPath } from './yaml.js';
 
 /** @param value plain data; undefined removes the key */
@@ -16,5 +17,5 @@ export async function rewriteKey(root: string, file: string, path: KeyPath, valu
     before.value = value;
     delete before.source;
   } else document.setIn(path, document.createNode(value));
-  await writeAtomically(join(root, file), document.toString({ lineWidth: 0, flowCollectionPadding: false }));
+  await writeAtomically(placeInside(root, file), document.toString({ lineWidth: 0, flowCollectionPadding: false }));
 }

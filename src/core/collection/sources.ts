@@ -6,6 +6,7 @@ import type { IndexFacts } from '../documentation/index-file.js';
 import { readDocumentation } from '../documentation/read.js';
 import { Problem } from '../problem/problem.js';
 import { type StagedFile, stageFile } from '../storage/atomic-write.js';
+import { placeInside } from '../storage/inside.js';
 import type { Collection } from './collection.js';
 import { manifestName } from './find-collection.js';
 import { keptIndex, overlaid } from './indexing.js';
@@ -78,7 +79,7 @@ async function keptAndIndexed(
 ): Promise<IndexFacts> {
   const staged = new Map<string, StagedFile>();
   try {
-    for (const [path, text] of texts) staged.set(path, await stageFile(join(collection.root, path), text));
+    for (const [path, text] of texts) staged.set(path, await stageFile(placeInside(collection.root, path), text));
     const documentation = await readDocumentation(await overlaid(documents, collection, name), name);
     const places = new Map([...staged].map(([path, file]) => [path, file.path]));
     const facts = await keptIndex(collection, name, documentation, documents.main, entry, places);

@@ -78,7 +78,17 @@ function textForms(text: string): string[] {
 
 function bytesForms(bytes: Uint8Array): string[] {
   const buffer = Buffer.from(bytes);
-  return [buffer.toString('base64'), buffer.toString('base64url'), buffer.toString('hex')];
+  return [buffer.toString('base64'), buffer.toString('base64url'), buffer.toString('hex'), ...insideBase64(buffer)];
+}
+
+/** Inside the base64 of a longer text (RFC 4648) it may begin at any of three bits; what its neighbours share is left out. */
+function insideBase64(bytes: Buffer): string[] {
+  return [0, 1, 2].flatMap((before) => {
+    const whole = Buffer.concat([Buffer.alloc(before), bytes]);
+    const start = Math.ceil((before * 8) / 6);
+    const end = Math.floor((whole.length * 8) / 6);
+    return [whole.toString('base64').slice(start, end), whole.toString('base64url').slice(start, end)];
+  });
 }
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');

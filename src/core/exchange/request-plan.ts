@@ -19,6 +19,7 @@ import { type AddressPlan, compileAddress } from './address.js';
 import type { BodyPlan, BodySetting } from './body/body-kind.js';
 import { bodyKinds } from './body/registry.js';
 import { type Connection, type ConnectionPlan, plainConnection } from './connection.js';
+import { graphqlDocument, operationKind } from './graphql-operation.js';
 import { checkHeader } from './header-rules.js';
 import type { HeaderLine, QueryPair, ResolvedRequest, Timeout } from './wire.js';
 
@@ -75,6 +76,7 @@ export function planRequest(collection: Collection, loaded: Loaded<RequestFile>,
   const where = (path: TreePath): ReturnType<YamlFile['position']> => yaml.position(path);
   const session = nearest('session') ?? 'none';
   const headers = mergedValues('headers', layers, loads, (key) => key.toLowerCase());
+  const read = (path: string): string => readFileSync(pathInside(collection.root, path), 'utf8');
   return {
     name,
     content: {
@@ -86,7 +88,6 @@ export function planRequest(collection: Collection, loaded: Loaded<RequestFile>,
     },
     yaml,
     method,
-    changes: content.changes ?? !safeMethods.has(method),
     inputs: planInputs(content.inputs, loaded, `request ${name}`, loads),
     sessions: session === 'none' ? [] : [session].flat(),
     address: compileAddress(url, where(['url']), loads),
@@ -112,10 +113,21 @@ export function planRequest(collection: Collection, loaded: Loaded<RequestFile>,
             where,
             loads,
             method,
-            read: (path) => readFileSync(pathInside(collection.root, path), 'utf8'),
+            read,
           }),
+    changes: content.changes ?? changesBy(method, content.body, read),
     timeout: timeoutOf(nearest('timeout')),
   };
+}
+
+/** By the method, unless the body says more: a GraphQL query goes by POST too, and a mutation by no other. */
+function changesBy(method: string, body: RequestFile['body'], read: (path: string) => string): boolean {
+  if (body && 'graphql' in body) {
+    const { document, operation } = body.graphql;
+    const kind = operationKind(graphqlDocument(document, read), operation);
+    if (kind !== undefined) return kind === 'mutation';
+  }
+  return !safeMethods.has(method);
 }
 
 /** Values by name, the nearest layer winning, in the order in which they first stand. */

@@ -1,7 +1,9 @@
-/** The secret store: one sealed file in the collection's local state; the process environment comes first. */
-import { join } from 'node:path';
+/** The secret store: one sealed file in the collection's local state; the process environment comes first, commands of the user last. */
+import { existsSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { secretVariable } from '../expression/compile.js';
 import { sealedFile } from '../storage/sealed-file.js';
+import { userSettingsName } from './user-folder.js';
 
 /** Secrets by environment; under the empty name those of all environments. */
 type Stored = Readonly<Record<string, Readonly<Record<string, string>>>>;
@@ -44,9 +46,18 @@ export function secretStore(
     },
     async open(environment) {
       const stored = await file.read();
+      // Most users have no settings.
+      const commanded = existsSync(join(home, userSettingsName))
+        ? await (await import('./secret-commands.js')).secretCommands(dirname(local), home, environment)
+        : undefined;
       return (name, key) => {
         const full = key === undefined ? name : `${name}[${key}]`;
-        return processEnvironment[secretVariable(name, key)] ?? stored[environment]?.[full] ?? stored['']?.[full];
+        return (
+          processEnvironment[secretVariable(name, key)] ??
+          stored[environment]?.[full] ??
+          stored['']?.[full] ??
+          commanded?.(name, key)
+        );
       };
     },
   };

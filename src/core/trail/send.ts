@@ -10,6 +10,7 @@ import { Problem } from '../problem/problem.js';
 import { type Attempt, attachedHeard, attempt, composed, jarFor } from './attempt.js';
 import { doubtsOf } from './doubts.js';
 import { judgeOutcome } from './judge-outcome.js';
+import { refusalOf } from './refusal.js';
 import type { Preview, Sending, Sent } from './sending.js';
 import { refusedInside, suppliedNames } from './supply.js';
 import type { PreparedRequest, Workspace } from './workspace.js';
@@ -57,7 +58,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     bare = composed(workspace, request, sending.lines ?? []);
   }
   if (sessions.length > 0) workspace.hosts.demand(bare.url, `the session ${sessions.join(', ')}`);
-  if (request.changes)
+  if (request.changes || changesByDocumentation(workspace, prepared))
     await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
 
   const undocumented = sending.documented ? undocumentedParts(workspace, request, sending.documented) : [];
@@ -76,6 +77,9 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     tried = await attempt(workspace, request, bare, sessions, sending);
   }
   const { at, wire, outcome } = tried;
+  const { received } = outcome;
+  const inside = received !== undefined && sessions.length > 0 && (await refusedInside(workspace, sessions, received));
+  const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside);
 
   const judged = await judgeOutcome(workspace, prepared, sending, outcome, names, giving);
   const id = workspace.log.nextId();
@@ -93,7 +97,19 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     ),
   );
   if (workspace.log.waiting > 4e6) await workspace.log.flushed();
-  return { echo: id, request, wire, undocumented, doubts: doubtsOf(wire, workspace), ...judged };
+  return { echo: id, request, wire, undocumented, doubts: doubtsOf(wire, workspace), refusal, ...judged };
+}
+
+/** Looked up only where it matters: the documentation may know of a GET that changes something. */
+function changesByDocumentation({ environment, collection }: Workspace, { plan }: PreparedRequest): boolean {
+  const { changes, operation } = plan.content;
+  if (environment.changes === 'allow' || changes !== undefined || operation === undefined) return false;
+  try {
+    return findOperation(collection, operation).changes;
+  } catch {
+    // What is wrong with its name is told by check.
+    return false;
+  }
 }
 
 /** By its status, or in the words of the vendor. */

@@ -8,6 +8,7 @@ import type { Expectation, Verdict } from '../expectation/expectations.js';
 import type { Keep, Kept } from '../expectation/keeps.js';
 import type { Named, Names } from '../expression/names.js';
 import type { Problem } from '../problem/problem.js';
+import type { Refusal } from './refusal.js';
 
 export interface Sending {
   /** A value that the caller has for an input. */
@@ -50,6 +51,8 @@ export interface Sent {
   readonly undocumented: readonly Mismatch[];
   /** What is doubtful about the request as it left. */
   readonly doubts: readonly string[];
+  /** Why who calls was not let in, where that is so. */
+  readonly refusal: Refusal | undefined;
   /** Everything that makes it a failure; empty where all is well. */
   readonly problems: readonly Problem[];
 }

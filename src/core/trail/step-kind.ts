@@ -33,6 +33,8 @@ export interface PlannedStep {
   readonly kind: StepEvent['kind'];
   readonly label: string;
   readonly when: readonly Condition[];
+  /** How many of its calls change something. */
+  readonly changes: number;
   walk(walk: Walk): Promise<StepResult>;
 }
 

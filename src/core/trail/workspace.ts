@@ -47,6 +47,9 @@ export interface ChangeFacts {
   readonly host: string;
   readonly method: string;
   readonly url: string;
+  /** How many calls that change something the command has before it, this one included; of each row, where it has rows. */
+  readonly calls: number;
+  readonly rows: boolean;
 }
 
 export interface WorkspaceSettings {
@@ -103,7 +106,9 @@ export interface Workspace {
   readText(path: string): string;
   prepare(request: string): Promise<PreparedRequest>;
   /** @throws Problem change-refused, change-unconfirmed */
-  demandChange(facts: Omit<ChangeFacts, 'environment'>): Promise<void>;
+  demandChange(facts: Omit<ChangeFacts, 'environment' | 'calls' | 'rows'>): Promise<void>;
+  /** What is to come, for the question whether it may. */
+  expectChanges(expected: Pick<ChangeFacts, 'calls' | 'rows'>): void;
   /** @throws Problem usage: a name of `--set` that neither these inputs nor any variable knows */
   checkSettings(inputs: Iterable<string>): void;
   close(): Promise<void>;
@@ -129,6 +134,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   const prepared = new Map<string, Promise<PreparedRequest>>();
   const readText = (path: string): string => readFileSync(pathInside(collection.root, path), 'utf8');
   let confirming: Promise<boolean> | undefined;
+  let expected: Pick<ChangeFacts, 'calls' | 'rows'> = { calls: 1, rows: false };
 
   const workspace: Workspace = {
     collection,
@@ -184,7 +190,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
         });
       }
       // One question for calls that come at the same time.
-      confirming ??= given.confirmChange?.({ environment: name, ...facts });
+      confirming ??= given.confirmChange?.({ environment: name, ...expected, ...facts });
       if (await confirming) return;
       confirming = undefined;
       throw new Problem('change-unconfirmed', {
@@ -192,6 +198,9 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
         where: { file },
         remedy: '--allow-changes says yes for one command; changes: allow in the environment says it for good',
       });
+    },
+    expectChanges(given) {
+      expected = given;
     },
     checkSettings(inputs) {
       const known = new Set([...inputs, ...layers.layers.flatMap(({ variables }) => [...variables.keys()])]);

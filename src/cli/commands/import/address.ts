@@ -6,6 +6,7 @@ import { noNames } from '../../../core/expression/names.js';
 import { importAddress } from '../../../core/interchange/address.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { writeAtomically } from '../../../core/storage/atomic-write.js';
+import { placeInside } from '../../../core/storage/inside.js';
 import { textOf } from '../../../core/value/text.js';
 import { type CommandModule, examples } from '../../command.js';
 import type { Context } from '../../context.js';
@@ -35,7 +36,7 @@ export const { configure }: CommandModule = {
           }
           const up = relative(join(collection.root, target.file, '..'), collection.root) || '.';
           await writeAtomically(
-            join(collection.root, target.file),
+            placeInside(collection.root, target.file),
             `# yaml-language-server: $schema=${up}/${editorSchemas}/request.json\n${imported.text}`,
           );
           await installEditorSchemas(collection.root);

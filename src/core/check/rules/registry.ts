@@ -5,6 +5,7 @@ import { inputsUsed } from './inputs-used.js';
 import { keptValuesUsed } from './kept-values-used.js';
 import { namesResolve } from './names-resolve.js';
 import { noBodyInGet } from './no-body-in-get.js';
+import { noSecretsInFiles } from './no-secrets-in-files.js';
 import { operationMatches } from './operation-matches.js';
 import { trailNamesResolve } from './trail-names-resolve.js';
 import { valuesDocumented } from './values-documented.js';
@@ -18,4 +19,5 @@ export const rules: readonly Rule[] = [
   keptValuesUsed,
   inputsUsed,
   noBodyInGet,
+  noSecretsInFiles,
 ];

@@ -10,6 +10,7 @@ import { Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, type Value } from '../../value/written.js';
+import { graphqlDocument } from '../graphql-operation.js';
 import { hidden, type WireBody } from '../wire.js';
 import type { BodyKind, BodySetting } from './body-kind.js';
 import { mediaTypeOf } from './media-type.js';
@@ -43,15 +44,12 @@ interface Call {
   readonly secret: SecretTrace['secret'];
 }
 
-/** In the request file itself, or the path of a file such as `bodies/rota.graphql`. */
 function documentOf(given: string, { where, read }: BodySetting): string {
-  let document = given;
-  if (/^[^\s{}]+\.(?:graphqls?|gql)$/.test(given.trim())) {
-    try {
-      document = read(given.trim());
-    } catch (error) {
-      throw error instanceof Problem ? error.at(where(['document'])) : error;
-    }
+  let document: string;
+  try {
+    document = graphqlDocument(given, read);
+  } catch (error) {
+    throw error instanceof Problem ? error.at(where(['document'])) : error;
   }
   if (document.includes('${')) {
     throw new Problem('body-shape', {

@@ -13,6 +13,7 @@ export const keep: StepKind<KeepStepFile> = {
       kind: 'keep',
       label,
       when: [],
+      changes: 0,
       async walk({ workspace, scope }) {
         for (const [name, tree] of values) {
           // One after the other, so that a value may use the one before it.

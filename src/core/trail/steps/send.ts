@@ -29,6 +29,7 @@ export const send: StepKind<SendStepFile> = {
       kind: 'send',
       label,
       when: [],
+      changes: prepared.plan.changes ? 1 : 0,
       async walk(walk) {
         let left = false;
         try {

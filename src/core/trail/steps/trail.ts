@@ -16,6 +16,7 @@ export const trail: StepKind<TrailStepFile> = {
       kind: 'trail',
       label,
       when: [],
+      changes: plan.steps.reduce((sum, { changes }) => sum + changes, 0),
       async walk(walk) {
         const { workspace } = walk;
         const inner = startScope(plan, workspace, giver(gives, workspace, walk.scope, label));

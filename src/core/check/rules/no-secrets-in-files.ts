@@ -1,0 +1,123 @@
+/**
+ * No secret stands in a file that is shared.
+ *
+ *     password: ${secret.deskPassword}      # holds
+ *     password: a-word-in-the-open          # does not
+ */
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { isSecretName } from '../../value/secret-fields.js';
+import type { Finding } from '../finding.js';
+import type { Rule } from '../rule.js';
+
+type Found = Omit<Finding, 'rule'>;
+
+/** Folders that are shared; what a vendor published is none of our making. */
+const folders = ['requests', 'environments', 'trails', 'sessions', 'bodies', 'data', 'certs'];
+/** Larger files are data. */
+const largest = 1_000_000;
+
+/** Shapes that are secrets wherever they stand. */
+const shapes: readonly (readonly [what: string, shape: RegExp])[] = [
+  ['a private key', /-----BEGIN (?:[A-Z]+ )*PRIVATE KEY-----/],
+  ['a JSON Web Token', /\beyJ[\w-]{8,}\.eyJ[\w-]{8,}\.[\w-]{8,}/],
+  ['a password in an address', /\bhttps?:\/\/[^\s/:@"'${}]+:[^\s/@"'${}]{3,}@/],
+  ['a credential behind its scheme', /\b(?:Bearer|Basic) (?!\$)[A-Za-z0-9+/=_.~-]{12,}/],
+];
+
+/** `password: …`, `"apiKey": "…"`: a key that names a credential, and a text that is none of the collection's own words. */
+const member =
+  /^\s*(?:- )?["']?([A-Za-z][\w.-]*)["']?\s*:\s*(?:"([^"]+)"|'([^']+)'|([^\s"'{[#|>&*!][^#\n]*?))\s*(?:#.*)?$/;
+const inFlow = /[{,]\s*["']?([A-Za-z][\w-]*)["']?\s*:\s*(?:"([^"]+)"|'([^']+)'|([^\s"',{}[\]]+))/g;
+
+export const noSecretsInFiles: Rule = {
+  name: 'no-secrets-in-files',
+  must: 'no secret stands in a file that is shared',
+  *check({ collection }) {
+    for (const file of ['echo-trail.yaml', ...folders.flatMap((folder) => filesIn(collection.root, folder))]) {
+      const path = join(collection.root, file);
+      if (!statSync(path, { throwIfNoEntry: false })?.isFile() || statSync(path).size > largest) continue;
+      const text = readFileSync(path, 'utf8');
+      if (text.includes('\0')) continue;
+      const named = /\.(?:ya?ml|json)$/.test(file);
+      for (const [index, line] of text.split(/\r?\n/).entries()) {
+        const found = inLine(line, named, file.startsWith('data/'));
+        if (found) yield finding(found, file, index + 1);
+      }
+    }
+  },
+};
+
+interface Seen {
+  readonly what: string;
+  readonly column: number;
+  readonly sure: boolean;
+}
+
+function inLine(line: string, named: boolean, data: boolean): Seen | undefined {
+  for (const [what, shape] of shapes) {
+    const at = line.search(shape);
+    if (at !== -1) return { what, column: at + 1, sure: true };
+  }
+  if (named) {
+    const members = [member.exec(line), ...line.matchAll(inFlow)].filter((match) => match !== null);
+    for (const [whole, key = '', double, single, bare] of members) {
+      const value = double ?? single ?? bare ?? '';
+      if (isSecretName(key) && isLiteral(value))
+        return { what: `the value of ${key}`, column: line.indexOf(value, line.indexOf(whole)) + 1, sure: true };
+    }
+  }
+  if (data) return undefined;
+  for (const match of line.matchAll(/[A-Za-z0-9+/_-]{24,}={0,2}/g)) {
+    if (isRandom(match[0])) return { what: 'a text that looks random', column: match.index + 1, sure: false };
+  }
+  return undefined;
+}
+
+/** A text that is neither an expression, a place, a path, an address nor a word about itself. */
+function isLiteral(value: string): boolean {
+  if (value.length < 6 || /\$\{|^[$/.]|^\w+:\/\//.test(value)) return false;
+  if (/\.(?:pem|p12|pfx|key|yaml|json|xml|txt)$/.test(value) || /^(?:true|false|null|string|\d+)$/.test(value))
+    return false;
+  return !/^(?:header|cookie|body|form|query)\.?[\w-]*$/.test(value) && !/\s/.test(value.trim());
+}
+
+/** Letters of both cases and digits, all mixed; no word, no path, no digest in hexadecimal, no UUID. */
+function isRandom(text: string): boolean {
+  // The name of an operation may end with a number, and has no other.
+  const numbers = text.match(/\d+/g)?.length ?? 0;
+  if (!/[a-z]/.test(text) || !/[A-Z]/.test(text) || numbers < 2 || text.split('/').length > 3) return false;
+  // Names of many words change their kind of letter seldom.
+  const changes = [...text].filter((char, index) => index > 0 && kindOf(char) !== kindOf(text[index - 1] as string));
+  return changes.length / text.length > 0.35 && entropy(text) > 3.8;
+}
+
+const kindOf = (char: string): string =>
+  /[a-z]/.test(char) ? 'a' : /[A-Z]/.test(char) ? 'A' : /\d/.test(char) ? '0' : '-';
+
+/** Shannon entropy, in bits a letter. */
+function entropy(text: string): number {
+  const counts = new Map<string, number>();
+  for (const char of text) counts.set(char, (counts.get(char) ?? 0) + 1);
+  let bits = 0;
+  for (const count of counts.values()) bits -= (count / text.length) * Math.log2(count / text.length);
+  return bits;
+}
+
+/** Never the value itself. */
+const finding = ({ what, column, sure }: Seen, file: string, line: number): Found => ({
+  severity: sure ? 'error' : 'warning',
+  where: { file, line, column },
+  what: `${what} stands in a file that is shared`,
+  remedy: `echo-trail secret set NAME stores it for you alone; write \${secret.NAME} here${sure ? ', and have the vendor replace it where the file was shared already' : ''}`,
+});
+
+function filesIn(root: string, folder: string): string[] {
+  try {
+    return readdirSync(join(root, folder), { recursive: true, withFileTypes: true })
+      .filter((entry) => entry.isFile())
+      .map((entry) => join(entry.parentPath, entry.name).slice(root.length + 1));
+  } catch {
+    return [];
+  }
+}

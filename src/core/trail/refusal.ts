@@ -1,0 +1,124 @@
+/** A refusal in plain words: what was sent as proof, what the server says of it, and what to try. */
+import type { Received } from '../exchange/received.js';
+import type { HeaderLine } from '../exchange/wire.js';
+import { problemText } from '../expectation/expectations.js';
+import { headerValue } from '../place/observed.js';
+import { durationText } from '../value/measures.js';
+import type { Workspace } from './workspace.js';
+
+export interface Refusal {
+  /** `refused`: the server does not know who calls (401); `forbidden`: it does not allow this to whoever calls so (403). */
+  readonly kind: 'refused' | 'forbidden';
+  /** A line for each session: its kind, where its proof stood, and its secrets by name. */
+  readonly sent: readonly string[];
+  /** What the server says, by header and body. */
+  readonly said: readonly string[];
+  /** How far the clocks are apart, where it matters. */
+  readonly clock: string | undefined;
+  readonly remedies: readonly string[];
+}
+
+/** Clocks that are further apart make signatures and tokens with times fail. In milliseconds. */
+const apart = 60_000;
+
+/** @param inside the answer refuses in its own words, whatever its status @returns undefined where it is no refusal */
+export function refusalOf(
+  workspace: Workspace,
+  sessions: readonly string[],
+  lines: readonly HeaderLine[],
+  received: Received,
+  inside: boolean,
+): Refusal | undefined {
+  const { status } = received;
+  const kind = status === 403 ? 'forbidden' : status === 401 || inside ? 'refused' : undefined;
+  if (kind === undefined) return undefined;
+  const challenges = headerValue(received.headers, 'www-authenticate');
+  const body = problemText(received);
+  return {
+    kind,
+    sent: sessions.map((name) => proofOf(workspace, name, lines)),
+    said: [challenges, body].filter((one) => one !== undefined),
+    clock: clockOf(received),
+    remedies: remediesFor(workspace, kind, sessions, challenges),
+  };
+}
+
+/** What stood where, and which secrets it was made from; never their values. */
+function proofOf({ collection }: Workspace, name: string, lines: readonly HeaderLine[]): string {
+  const { content, name: full } = collection.read('session', name);
+  const headers = lines.filter(({ origin }) => origin === `session ${full}`).map((line) => line.name);
+  const where =
+    content.kind === 'api-key' && content.query !== undefined
+      ? `the parameter ${content.query}`
+      : content.kind === 'certificate'
+        ? 'a client certificate'
+        : headers.length > 0
+          ? headers.join(', ')
+          : content.supply
+            ? `the names ${Object.keys(content.supply).join(', ')}`
+            : 'nothing yet';
+  const secrets = secretsIn(content);
+  return `session ${full} (${content.kind}): ${where}${secrets.length > 0 ? `, made from ${secrets.map((one) => `secret ${one}`).join(', ')}` : ''}`;
+}
+
+const secretsIn = (content: unknown): string[] => [
+  ...new Set([...JSON.stringify(content).matchAll(/\bsecret\.([\w-]+)/g)].map(([, name]) => name as string)),
+];
+
+/** RFC 9110, section 6.6.1. */
+function clockOf({ headers, parts }: Received): string | undefined {
+  const date = Date.parse(headerValue(headers, 'date') ?? '');
+  if (Number.isNaN(date)) return undefined;
+  const ahead = date - (Date.now() - parts.phases.receiving);
+  if (Math.abs(ahead) < apart) return undefined;
+  const minutes = Math.round(Math.abs(ahead) / 60_000) * 60_000;
+  return `the server's clock is ${durationText(minutes)} ${ahead > 0 ? 'ahead of' : 'behind'} this one; proofs with times in them fail`;
+}
+
+/** The scheme that a kind speaks, for comparison with what the server wants. */
+const schemes: Readonly<Record<string, string>> = {
+  basic: 'basic',
+  digest: 'digest',
+  bearer: 'bearer',
+  login: 'bearer',
+  oauth2: 'bearer',
+};
+
+function remediesFor(
+  { collection }: Workspace,
+  kind: Refusal['kind'],
+  sessions: readonly string[],
+  challenges: string | undefined,
+): string[] {
+  const wanted = /\bscope="([^"]*)"/.exec(challenges ?? '')?.[1];
+  if (kind === 'forbidden') {
+    if (sessions.length === 0) return [noProof(collection.names('session'))];
+    if (/insufficient_scope/.test(challenges ?? ''))
+      return [`the token lacks a scope${wanted ? ` (${wanted})` : ''}: scope: in the session file asks for it`];
+    return [
+      'the proof is not the one that is wanted here, the right is missing, access is not enabled for this account, or the address of this machine is not allowed: ask the vendor which',
+    ];
+  }
+  if (sessions.length === 0) return [noProof(collection.names('session'))];
+  const kinds = sessions.map((name) => collection.read('session', name).content);
+  const offered = [...(challenges ?? '').matchAll(/(?:^|,\s*)([A-Za-z][\w-]*)(?=\s+[\w-]+=|\s*$|\s*,)/g)].map(
+    ([, scheme]) => (scheme as string).toLowerCase(),
+  );
+  const own = kinds.flatMap((content) => schemes[content.kind] ?? []);
+  const remedies: string[] = [];
+  if (offered.length > 0 && own.length > 0 && !own.some((scheme) => offered.includes(scheme)))
+    remedies.push(`the server wants ${offered.join(' or ')}, and the session speaks ${own.join(', ')}`);
+  for (const content of kinds) {
+    const secrets = secretsIn(content);
+    const set = secrets.map((name) => `echo-trail secret set ${name}`).join(', ');
+    if (content.kind === 'login' || content.kind === 'oauth2')
+      remedies.push('the session was opened, and its token is not taken: is it for this API, and this environment?');
+    else if (secrets.length > 0) remedies.push(`is the secret right and still good? ${set}`);
+  }
+  return remedies;
+}
+
+const noProof = (sessions: readonly string[]): string =>
+  sessions.length === 0
+    ? 'no proof was sent; sessions/NAME.yaml describes one'
+    : `no proof was sent: --session NAME, or session: in the request; there are ${sessions.join(', ')}`;
