@@ -49,6 +49,20 @@ if (wanted('send')) {
     'ms',
   );
 }
+if (wanted('session')) {
+  await runOnce([program, 'session', 'open', 'desk', '--quiet'], inCollection);
+  const { ours, floor } = await compare(
+    21,
+    timed([program, 'send', 'show', '--session', 'desk', '--quiet'], inCollection),
+    timed([program, 'send', 'show', '--quiet'], inCollection),
+  );
+  report(
+    'session: what an open one adds to send, to 10 ms',
+    { ours: ours - floor, floor: 10, ratio: (ours - floor) / 10 },
+    1,
+    'ms',
+  );
+}
 if (wanted('run')) {
   const ours = async () => {
     const { output } = await runOnce([program, 'run', 'five-thousand'], inCollection);
@@ -154,6 +168,8 @@ function makeCollection() {
     'requests/show.yaml',
     'inputs: {imo: {default: "9000017"}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}"}\n',
   );
+  write('requests/enter.yaml', 'method: POST\nchanges: false\nurl: ${origin}/enter\n');
+  write('sessions/desk.yaml', 'kind: login\nopen: {send: enter}\ntoken: header.content-type\n');
   write(
     'requests/row.yaml',
     'inputs: {imo: {}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}", $.lengthM: {over: 0}}\nkeep: {name: $.name}\n',

@@ -142,6 +142,13 @@ const cases: readonly (readonly [
     /GET carries a body.*POST/,
   ],
   [
+    'no-secrets-in-files',
+    'error',
+    { 'sessions/x.yaml': 'kind: basic\nuser: agent\npassword: tidewater-42\n' },
+    'sessions/x.yaml:3:11',
+    /the value of password stands in a file that is shared.*secret set/,
+  ],
+  [
     'operation-matches',
     'error',
     { ...documented, 'requests/x.yaml': 'operation: harbour/amnd\nurl: ${origin}/\n' },

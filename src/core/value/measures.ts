@@ -21,7 +21,8 @@ export function durationText(ms: number): string {
   if (ms < 1000) return `${Math.round(ms)} ms`;
   if (ms < 60_000) return `${(ms / 1000).toFixed(ms < 10_000 ? 2 : 1)} s`;
   const seconds = Math.round(ms / 1000);
-  return `${Math.floor(seconds / 60)} min ${seconds % 60} s`;
+  const [minutes, rest] = [Math.floor(seconds / 60), seconds % 60];
+  return rest === 0 ? `${minutes} min` : `${minutes} min ${rest} s`;
 }
 
 /** `512 B`, `1.3 kB`, `4.2 MB`. */

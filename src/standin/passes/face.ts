@@ -275,7 +275,11 @@ export const passesFace: FaceModule = {
     app.get('/passes/quay', async (request, reply) => quay(request, reply, open));
   },
   faces: (origin) => [
-    { name: 'passes', about: 'OAuth 2.0: clients harbour desk, poster, sealer, kiosk', address: `${origin}/passes` },
+    {
+      name: 'passes',
+      about: `OAuth 2.0; client harbour desk (${passSecret}), or kiosk without a secret`,
+      address: `${origin}/passes`,
+    },
     { name: '', about: 'what its passes open', address: `${origin}/passes/quay` },
   ],
 };
