@@ -126,3 +126,26 @@ for (const [request, refused] of [
     });
   }
 }
+
+test('--reveal shows on purpose what is hidden everywhere else', async () => {
+  const cwd = collectionOf(
+    {
+      ...sessions,
+      'requests/all.yaml':
+        'method: POST\nurl: ${origin}/mirror\nquery: {a: "${secret.word}"}\nsession: basic\nbody: {json: {password: "${secret.word}"}}\n',
+    },
+    origin,
+  );
+  const basic = Buffer.from('agent:a-word-of-the-desk').toString('base64');
+  const hidden = await echoTrail(['preview', 'all'], { cwd, env });
+  assert.ok(!`${hidden.out}${hidden.err}`.includes('of-the-desk') && !hidden.out.includes(basic));
+  const shown = await echoTrail(['preview', 'all', '--reveal'], { cwd, env });
+  assert.match(shown.out, /\?a=a-word-of-the-desk[\s\S]*"password": ?"a-word-of-the-desk"/);
+  assert.ok(shown.out.includes(`Basic ${basic}`));
+  assert.match(shown.err, /warning {2}secrets are shown/);
+  await echoTrail(['session', 'open', 'pilots'], { cwd, env });
+  const token = await echoTrail(['session', 'show', 'pilots', '--reveal'], { cwd, env });
+  assert.match(token.out, /^eyJ[\w-]+\.[\w-]+\.[\w-]+\n$/);
+  const none = await echoTrail(['session', 'show', 'basic', '--reveal'], { cwd, env });
+  assert.equal(none.status, 4);
+});

@@ -1,13 +1,13 @@
 /** `preview`: exactly what would be sent, with the origin of every value; nothing is sent. */
 
 import { bodySize, hidden, type WireRequest } from '../../core/exchange/wire.js';
-import { noNames } from '../../core/expression/names.js';
+import { type Named, noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { previewRequest } from '../../core/trail/send.js';
 import type { Preview } from '../../core/trail/sending.js';
 import { sizeText } from '../../core/value/measures.js';
 import { isSecretName } from '../../core/value/secret-fields.js';
-import { plain } from '../../core/value/written.js';
+import { plain, type Value } from '../../core/value/written.js';
 import { type CommandModule, examples } from '../command.js';
 import type { Documents } from '../documents.js';
 import { emit } from '../emit.js';
@@ -23,18 +23,20 @@ export const { configure }: CommandModule = {
       .argument('<request>', 'a request of the collection')
       .option('--session <name>', 'another session, or none')
       .option('--ask', 'ask for inputs that have a default, too')
+      .option('--reveal', 'show secrets as they would leave; they are shown nowhere else')
       .action(
-        run(async (context, [name = ''], { session, ask }) => {
+        run(async (context, [name = ''], { session, ask, reveal }) => {
           const { terminal } = context;
           const workspace = await context.workspace();
           const prepared = await workspace.prepare(name);
           const preview = await withInputs(workspace, prepared, terminal, ask === true, ({ given }) =>
             previewRequest(workspace, prepared, { given, caller: noNames, sessions: sessionsFrom(session) }),
           );
-          const hide = workspace.redactor.hide;
-          if (terminal.json) return emit(terminal, 'preview', previewDocument(preview, hide));
+          const eyes = reveal === true ? revealing : hiding(workspace.redactor.hide);
+          if (reveal === true) terminal.note(`${terminal.err.yellow('warning')}  secrets are shown`);
+          if (terminal.json) return emit(terminal, 'preview', previewDocument(preview, eyes));
           for (const doubt of preview.doubts) terminal.note(`${terminal.err.yellow('warning')}  ${doubt}`);
-          terminal.print(previewText(preview, workspace.environment.name, terminal, hide));
+          terminal.print(previewText(preview, workspace.environment.name, terminal, eyes));
           for (const one of preview.notOpen) terminal.note(`the session ${one} is not open: send opens it first`);
           return 0;
         }),
@@ -43,26 +45,50 @@ export const { configure }: CommandModule = {
       ['preview calls/book', 'with the defaults of its inputs'],
       ['preview calls/book --set nights=3 --json', 'for programs'],
       ['preview calls/book --session none', 'without the session'],
+      ['preview calls/book --reveal', 'with its secrets, on purpose'],
     ]);
   },
 };
 
-type Hide = (text: string) => string;
+/** What of a request is seen. */
+interface Eyes {
+  url(wire: WireRequest): string;
+  header(line: WireRequest['headers'][number]): string;
+  body(body: NonNullable<WireRequest['body']>): string;
+  /** undefined where it is hidden. */
+  named(name: string, named: Named): Value | undefined;
+  /** Of what is shown already. */
+  text(text: string): string;
+}
 
-const shownValue = (line: WireRequest['headers'][number], hide: Hide): string =>
-  line.secret ? hidden : hide(line.value);
+const hiding = (hide: (text: string) => string): Eyes => ({
+  url: ({ shownUrl }) => hide(shownUrl),
+  header: ({ value, secret }) => (secret ? hidden : hide(value)),
+  body: ({ shown }) => hide(shown),
+  named: (name, { value, secret }) => (secret || isSecretName(name) ? undefined : value),
+  text: hide,
+});
 
-function previewDocument({ request, wire, notOpen, doubts }: Preview, hide: Hide): Documents['preview'] {
+const revealing: Eyes = {
+  url: ({ url }) => url.href,
+  header: ({ value }) => value,
+  // What is streamed from files is not read for a look.
+  body: ({ bytes, streamed, shown }) => (streamed ? shown : Buffer.from(bytes).toString('utf8')),
+  named: (_, { value }) => value,
+  text: (text) => text,
+};
+
+function previewDocument({ request, wire, notOpen, doubts }: Preview, eyes: Eyes): Documents['preview'] {
   return {
     method: wire.method,
-    url: hide(wire.shownUrl),
-    query: queryOf(wire),
-    headers: wire.headers.map((line) => ({ name: line.name, value: shownValue(line, hide), origin: line.origin })),
-    body: wire.body ? { type: wire.body.type, size: bodySize(wire.body), text: hide(wire.body.shown) } : null,
-    names: [...request.names].map(([name, { value, origin, secret }]) => ({
+    url: eyes.url(wire),
+    query: queryOf(eyes.url(wire)),
+    headers: wire.headers.map((line) => ({ name: line.name, value: eyes.header(line), origin: line.origin })),
+    body: wire.body ? { type: wire.body.type, size: bodySize(wire.body), text: eyes.body(wire.body) } : null,
+    names: [...request.names].map(([name, named]) => ({
       name,
-      value: secret || isSecretName(name) ? hidden : plain(value),
-      origin,
+      value: plain(eyes.named(name, named) ?? hidden),
+      origin: named.origin,
     })),
     doubts: [...doubts],
     opens: [...notOpen],
@@ -70,36 +96,36 @@ function previewDocument({ request, wire, notOpen, doubts }: Preview, hide: Hide
 }
 
 /** Decoded, in the order in which they are sent. */
-function queryOf({ shownUrl }: WireRequest): { name: string; value: string }[] {
-  return [...new URL(shownUrl).searchParams].map(([name, value]) => ({ name, value }));
+function queryOf(url: string): { name: string; value: string }[] {
+  return [...new URL(url).searchParams].map(([name, value]) => ({ name, value }));
 }
 
-function previewText({ request, wire }: Preview, environment: string, terminal: Terminal, hide: Hide): string {
+function previewText({ request, wire }: Preview, environment: string, terminal: Terminal, eyes: Eyes): string {
   const { out } = terminal;
   const title = (text: string): string => out.bold(text);
-  const query = queryOf(wire);
+  const query = queryOf(eyes.url(wire));
   const blocks = [
-    `${out.cyan(wire.method)} ${out.bold(printableLine(hide(wire.shownUrl)))}   ${out.dim(`environment ${environment}; nothing is sent`)}`,
+    `${out.cyan(wire.method)} ${out.bold(printableLine(eyes.url(wire)))}   ${out.dim(`environment ${environment}; nothing is sent`)}`,
     query.length > 0 &&
       `${title('query')}\n${table(
-        query.map(({ name, value }) => [out.cyan(printableLine(name)), printableLine(hide(value))]),
+        query.map(({ name, value }) => [out.cyan(printableLine(name)), printableLine(eyes.text(value))]),
         terminal,
         { indent: 2 },
       )}`,
     `${title('headers')}\n${table(
-      wire.headers.map((line) => [out.cyan(line.name), printableLine(shownValue(line, hide)), out.dim(line.origin)]),
+      wire.headers.map((line) => [out.cyan(line.name), printableLine(eyes.header(line)), out.dim(line.origin)]),
       terminal,
       { indent: 2, flexible: [1] },
     )}`,
     wire.body &&
-      `${title('body')}  ${wire.body.type}, ${sizeText(bodySize(wire.body))}\n${bodyShown(wire.body, terminal, hide)}`,
+      `${title('body')}  ${wire.body.type}, ${sizeText(bodySize(wire.body))}\n${bodyShown(wire.body.type, eyes.body(wire.body), terminal)}`,
     request.names.size > 0 &&
       `${title('values')}\n${table(
-        [...request.names].map(([name, { value, origin, secret }]) => [
-          out.cyan(name),
-          secret || isSecretName(name) ? hidden : printableLine(hide(shortText(value))),
-          out.dim(origin),
-        ]),
+        [...request.names].map(([name, named]) => {
+          const value = eyes.named(name, named);
+          const text = value === undefined ? hidden : printableLine(eyes.text(shortText(value)));
+          return [out.cyan(name), text, out.dim(named.origin)];
+        }),
         terminal,
         { indent: 2, flexible: [1, 2] },
       )}`,
@@ -108,7 +134,7 @@ function previewText({ request, wire }: Preview, environment: string, terminal: 
 }
 
 /** As it would leave, byte for byte. */
-function bodyShown({ shown, type }: NonNullable<WireRequest['body']>, { out }: Terminal, hide: Hide): string {
-  const text = printable(hide(shown));
+function bodyShown(type: string, shown: string, { out }: Terminal): string {
+  const text = printable(shown);
   return `  ${type === 'application/json' ? colouredJsonText(text, out) : text.replaceAll('\n', '\n  ')}`;
 }

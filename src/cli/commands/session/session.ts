@@ -26,18 +26,34 @@ export const { configure }: CommandModule = {
       ['session open agent', 'logs in; sends that use it need not'],
       ['session open desk --no-browser', 'prints the address to open; the page may be on another machine'],
     ]);
-    const show = one('show', 'show whether a session is open, and until when; never its token').action(
-      run(async (context, [name = '']) => {
-        const { sessions, collection } = await context.workspace();
-        const full = collection.resolve('session', name);
-        const facts = (await sessions.list()).find((each) => each.name === full);
-        if (!facts) throw new Problem('session-missing', { what: `there is no session ${name}` });
-        print(context.terminal, facts);
-        if (!context.terminal.json && facts.claims) context.terminal.print(claimsText(facts.claims, context.terminal));
-        return 0;
-      }),
-    );
-    examples(show, [['session show agent', 'open since when, and for how long']]);
+    const show = one('show', 'show whether a session is open, and until when')
+      .option('--reveal', 'print its token and nothing else')
+      .action(
+        run(async (context, [name = ''], { reveal }) => {
+          const { sessions, collection } = await context.workspace();
+          const full = collection.resolve('session', name);
+          const facts = (await sessions.list()).find((each) => each.name === full);
+          if (!facts) throw new Problem('session-missing', { what: `there is no session ${name}` });
+          if (reveal === true) {
+            const token = (await sessions.openOf(full, false))?.token ?? '';
+            if (token === '')
+              throw new Problem('session-missing', {
+                what: `the session ${full} has no token to show`,
+                remedy: facts.opens ? `echo-trail session open ${full}` : 'its kind has none',
+              });
+            context.terminal.print(token);
+            return 0;
+          }
+          print(context.terminal, facts);
+          if (!context.terminal.json && facts.claims)
+            context.terminal.print(claimsText(facts.claims, context.terminal));
+          return 0;
+        }),
+      );
+    examples(show, [
+      ['session show agent', 'open since when, and for how long'],
+      ['session show agent --reveal', 'its token, for another program, on purpose'],
+    ]);
     const close = one('close', 'close a session').action(
       run(async (context, [name = '']) => {
         const { sessions } = await context.workspace({ allowChanges: true });
