@@ -1,6 +1,7 @@
 /** `draft`: a request file from the documentation. */
 import { existsSync } from 'node:fs';
 import { join, relative } from 'node:path';
+import type { Collection } from '../../core/collection/collection.js';
 import { findOperation, openDocumentation, sourceIndex } from '../../core/collection/source-index.js';
 import { suppliersFor } from '../../core/collection/suppliers.js';
 import { draftName, draftRequest } from '../../core/documentation/draft/draft.js';
@@ -45,7 +46,7 @@ export const { configure }: CommandModule = {
             selection: selectionFrom(depth, fields),
             suppliers: suppliersFor(collection, operation),
             schema: `${up}/${editorSchemas}/request.json`,
-            session: sessions.length === 1 ? sessions[0] : undefined,
+            session: sessions.length === 1 ? sessions[0] : inheritedSession(collection, name),
           });
           await writeAtomically(path, text);
           await installEditorSchemas(collection.root);
@@ -69,4 +70,10 @@ function selectionFrom(depth: unknown, fields: unknown): Partial<SelectionSettin
     throw new Problem('usage', { what: `--depth takes a number from 0 to 9, not ${depth}` });
   const names = typeof fields === 'string' ? fields.split(',').map((one) => one.trim()) : undefined;
   return { ...(depth !== undefined && { depth: Number(depth) }), ...(names && { fields: names }) };
+}
+
+/** Of several sessions the one that holds for the folder. */
+function inheritedSession(collection: Collection, name: string): string | undefined {
+  const session = collection.defaults(name).at(-1)?.content.session;
+  return typeof session === 'string' && session !== 'none' ? session : undefined;
 }

@@ -24,7 +24,7 @@ export const { configure }: CommandModule = {
       );
     examples(open, [
       ['session open agent', 'logs in; sends that use it need not'],
-      ['session open desk --no-browser', 'prints the address to open; the page may be on another machine'],
+      ['session open boarding --no-browser', 'prints the address to agree at; the browser may be on another machine'],
     ]);
     const show = one('show', 'show whether a session is open, and until when')
       .option('--reveal', 'print its token and nothing else')
