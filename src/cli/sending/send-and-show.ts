@@ -170,7 +170,8 @@ async function printSent(
   } else if (wishes.view === 'headers') terminal.print(headersText(wire, undefined, terminal, hide));
   for (const line of outcomeLines(sent, err, hide)) terminal.complain(line);
   if (trouble) terminal.complain(problemLines(trouble, err, hide));
-  terminal.note(err.dim(`echo    ${echo}`));
+  // In the columns of what stands above it.
+  terminal.note(err.dim(`${'echo'.padEnd(trouble ? 7 : 8)}${echo}`));
 }
 
 const savedText = (saved: boolean, { size }: Received, to: string): string =>

@@ -21,14 +21,17 @@ export async function tokenHeaders(
   room: SessionRoom,
   open: OpenSession | undefined,
 ): Promise<readonly HeaderLine[]> {
-  if (!open || (headers === undefined && open.token === '')) return [];
+  const origin = `session ${room.name}`;
+  // For a preview: what it will be is known when the session is open.
+  if (!open) return Object.keys(headers ?? usual).map((name) => ({ name, value: '', origin, secret: true }));
+  if (headers === undefined && open.token === '') return [];
   const lines: HeaderLine[] = [];
   for (const [name, value] of Object.entries(headers ?? usual)) {
     const result = await room.evaluate(value, ['headers', name], namesOf(open));
     if (result === omitted) continue;
     const text = textOf(result);
     checkHeader(name, text, room.yaml.position(['headers', name]));
-    lines.push({ name, value: text, origin: `session ${room.name}`, secret: true });
+    lines.push({ name, value: text, origin, secret: true });
   }
   return lines;
 }

@@ -26,7 +26,7 @@ export const namesResolve: Rule = {
       const missing = (used: string, path: readonly (string | number)[]) => ({
         severity: 'error' as const,
         where: yaml.position(path),
-        what: `the name ${used} is neither an input of ${name} nor a variable, and no session supplies it`,
+        what: `the name ${used} is neither an input of ${name} nor a variable, nor supplied by a session`,
         remedy: nearestHint(used, known),
       });
       for (const part of parts) {

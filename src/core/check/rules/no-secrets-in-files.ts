@@ -109,7 +109,7 @@ const finding = ({ what, column, sure }: Seen, file: string, line: number): Foun
   severity: sure ? 'error' : 'warning',
   where: { file, line, column },
   what: `${what} stands in a file that is shared`,
-  remedy: `echo-trail secret set NAME stores it for you alone; write \${secret.NAME} here${sure ? ', and have the vendor replace it where the file was shared already' : ''}`,
+  remedy: `echo-trail secret set NAME, and \${secret.NAME} here${sure ? '; what was shared already has to be replaced' : ''}`,
 });
 
 function filesIn(root: string, folder: string): string[] {

@@ -28,7 +28,7 @@ export const login: SessionKind<LoginFile> = {
       ...(Object.keys(kept).length > 0 && { kept }),
     };
   },
-  lines: (file, room, open) => tokenHeaders(file.headers, room, open),
+  lines: (file, room, open) => tokenHeaders(file.headers ?? (file.token === undefined ? {} : undefined), room, open),
   async close(file, room, open) {
     if (!file.close) return;
     const give: Record<string, Value> = {};
