@@ -163,3 +163,39 @@ test('what is open at one host is not used at another', async () => {
   assert.equal(opened, 1);
   await Promise.all([server.close(), other.close()]);
 });
+
+test('rows over two hosts have a proof for each, and a file lists the hosts', async () => {
+  const nonces = ['first', 'second'];
+  const servers = await Promise.all(
+    nonces.map((nonce) =>
+      rawServer((head) => {
+        // Each server knows its own nonce, and no other's.
+        if (head.includes(`nonce="${nonce}"`)) return answerOf('{"ok": true}');
+        const challenge = `www-authenticate: Digest realm="quay", qop="auth", nonce="${nonce}", algorithm=SHA-256`;
+        return answerOf('{}', { status: '401 Unauthorized', headers: [challenge] });
+      }),
+    ),
+  );
+  const [one, other] = servers.map((server) => server.origin.replace('http://', ''));
+  const cwd = collectionOf({
+    'environments/sandbox.yaml':
+      'changes: allow\nvariables: {origin: "http://${row.host}"}\nhosts: {from: data/quays.csv, column: host}\n',
+    'data/quays.csv': `name,host\nnorth,${one}\nsouth,${other}\nnorth,${one}\nsouth,${other}\n`,
+    'sessions/proof.yaml': 'kind: digest\nuser: agent\npassword: ${secret.desk}\n',
+    'requests/quay.yaml': 'url: ${origin}/\nsession: proof\nexpect: {$.ok: true}\n',
+    'trails/quays.yaml': 'rows: data/quays.csv\nsteps: [{send: quay}]\n',
+  });
+  const ran = await echoTrail(['run', 'quays'], { cwd, env });
+  assert.equal(ran.status, 0, ran.out + ran.err);
+  for (const server of servers)
+    assert.equal(server.received.join('').match(/^GET /gm)?.length, 3, 'one refusal, two proofs');
+  const wrong = collectionOf({
+    'environments/sandbox.yaml':
+      'variables: {origin: "http://a.example"}\nhosts: {from: data/quays.csv, column: hots}\n',
+    'data/quays.csv': 'name,host\nnorth,a.example\n',
+  });
+  const told = await echoTrail(['env', 'show'], { cwd: wrong });
+  assert.equal(told.status, 2);
+  assert.match(told.err, /has no column hots[\s\S]*environments\/sandbox\.yaml:2[\s\S]*did you mean host/);
+  await Promise.all(servers.map((server) => server.close()));
+});

@@ -6,7 +6,8 @@ import type { Terminal } from '../terminal.js';
 /** @param browser whether one may be opened */
 export function personAt(terminal: Terminal, browser: boolean): Person {
   return {
-    show: (text) => terminal.note(text),
+    // Whoever wants quiet has to know what to agree to all the same.
+    show: (text) => terminal.complain(text),
     browse: async (url) => (browser ? openBrowser(url) : false),
     paste: (question, signal) => (terminal.interactive ? asked(question, signal) : piped(signal)),
   };

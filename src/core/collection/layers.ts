@@ -1,12 +1,16 @@
 /** The layers of variables: `--set`, then the environment, then the collection. */
+import { readFileSync } from 'node:fs';
 import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted, type Surroundings } from '../expression/evaluation.js';
 import { layered, type Named, type Names } from '../expression/names.js';
 import { compileTree, type Tree } from '../expression/tree.js';
-import { Problem } from '../problem/problem.js';
+import { nearestHint } from '../problem/nearest.js';
+import { asProblem, Problem } from '../problem/problem.js';
+import { pathInside } from '../storage/inside.js';
 import { plain, type Value } from '../value/written.js';
 import type { Collection, Loaded } from './collection.js';
 import type { EnvironmentFile } from './files/environment-file.js';
+import type { YamlFile } from './yaml.js';
 
 /** An environment made ready. */
 export interface Environment {
@@ -40,7 +44,7 @@ export function readEnvironment(collection: Collection, given: string | undefine
     file: yaml.file,
     about: content.about,
     changes: content.changes ?? 'ask',
-    hosts: content.hosts,
+    hosts: hostsOf(content.hosts, collection.root, yaml, loads),
     timeout: content.timeout,
     connection: compileTree(
       definedOnly({ tls: content.tls, proxy: content.proxy, http: content.http }),
@@ -50,6 +54,44 @@ export function readEnvironment(collection: Collection, given: string | undefine
     urlLimit: Number(plain(content['url-limit'] ?? 8000)),
     variables: trees(content.variables, ['variables'], loaded, loads),
   };
+}
+
+/** Those of a file are there when `loads` have settled. */
+function hostsOf(
+  given: EnvironmentFile['hosts'],
+  root: string,
+  yaml: YamlFile,
+  loads: Loads,
+): readonly string[] | undefined {
+  if (given === undefined || Array.isArray(given)) return given;
+  const hosts: string[] = [];
+  const read = async (): Promise<void> => {
+    hosts.push(...(await hostColumn(root, given)));
+  };
+  loads.push(read().catch((error: unknown) => Promise.reject(asProblem(error).at(yaml.position(['hosts', 'from'])))));
+  return hosts;
+}
+
+/** @throws Problem file-not-found, file-outside, data-shape */
+async function hostColumn(
+  root: string,
+  { from, column }: { readonly from: string; readonly column: string },
+): Promise<string[]> {
+  const text = readFileSync(pathInside(root, from), 'utf8');
+  const { parse } = await import('csv-parse/sync');
+  let rows: Record<string, string>[];
+  try {
+    rows = parse(text, { columns: true, bom: true, skip_empty_lines: true, trim: true });
+  } catch (error) {
+    throw new Problem('data-shape', { what: `${from} is not well-formed CSV`, cause: (error as Error).message });
+  }
+  if (rows.length > 0 && rows[0]?.[column] === undefined) {
+    throw new Problem('data-shape', {
+      what: `${from} has no column ${column}`,
+      remedy: nearestHint(column, Object.keys(rows[0] ?? {})),
+    });
+  }
+  return rows.flatMap((row) => row[column] || []);
 }
 
 export function collectionVariables(collection: Collection, loads: Loads): ReadonlyMap<string, Tree> {

@@ -64,7 +64,7 @@ function challengeFrom(list: string): Challenge | undefined {
 export function digestAuthorization(
   { realm, nonce, opaque, algorithm, qop, userhash }: Challenge,
   { user, password }: { readonly user: string; readonly password: string },
-  { method, target, body = new Uint8Array() }: CallToProve,
+  { method, target, body = new Uint8Array() }: Omit<CallToProve, 'host'>,
   count: number,
   cnonce: string = randomBytes(12).toString('base64url'),
 ): string {

@@ -23,6 +23,8 @@ export interface OpenSession {
 
 /** What a proof that goes with a request is made of. */
 export interface CallToProve {
+  /** Host and port: each server has challenges of its own. */
+  readonly host: string;
   readonly method: string;
   /** Path and query, as they are sent. */
   readonly target: string;
@@ -96,10 +98,10 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
   identity?(file: File, room: SessionRoom): Promise<TlsIdentity>;
   /**
    * Told of a 401. True where the request is to be sent again.
-   * @param proved whether the request had carried what this kind adds
+   * @param host of the server that answered @param proved whether the request had carried what this kind adds
    */
-  challenged?(room: SessionRoom, headers: Received['headers'], proved: boolean): boolean;
+  challenged?(room: SessionRoom, host: string, headers: Received['headers'], proved: boolean): boolean;
   /** Told of every other answer. */
-  answered?(room: SessionRoom, headers: Received['headers']): void;
+  answered?(room: SessionRoom, host: string, headers: Received['headers']): void;
   close?(file: File, room: SessionRoom, open: OpenSession): Promise<void>;
 }

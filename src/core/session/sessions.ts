@@ -37,6 +37,8 @@ export interface Attachment {
   readonly lines: readonly HeaderLine[];
   readonly query: readonly QueryPair[];
   readonly identity: TlsIdentity | undefined;
+  /** Where they were sent. */
+  readonly host: string;
   /** The sessions, by their whole names. */
   readonly names: readonly string[];
   readonly tokens: readonly { readonly name: string; readonly session: OpenSession }[];
@@ -231,7 +233,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
         }
         identity = (await kind.identity?.(content, room(full))) ?? identity;
       }
-      return { lines, query, identity, names: fulls, tokens, openedNow };
+      return { lines, query, identity, host: call.host, names: fulls, tokens, openedNow };
     },
     async peek(names) {
       const lines: HeaderLine[] = [];
@@ -246,13 +248,13 @@ export function openSessions(settings: SessionsSettings): Sessions {
       }
       return { lines, query, notOpen };
     },
-    heard({ names, lines }, status, headers) {
+    heard({ names, lines, host: server }, status, headers) {
       let again = false;
       for (const name of names) {
         const { kind, full } = kindOf(name);
         const proved = lines.some(({ origin }) => origin === `session ${full}`);
-        if (status !== 401) kind.answered?.(room(full), headers);
-        else if (kind.challenged?.(room(full), headers, proved)) again = true;
+        if (status !== 401) kind.answered?.(room(full), server, headers);
+        else if (kind.challenged?.(room(full), server, headers, proved)) again = true;
       }
       return again;
     },

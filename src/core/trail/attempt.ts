@@ -64,6 +64,7 @@ export interface Attempt {
 
 /** What a proof is made of. */
 const callOf = ({ method, url, body }: WireRequest): CallToProve => ({
+  host: url.host,
   method,
   target: url.pathname + url.search,
   body: body?.streamed ? undefined : body?.bytes,

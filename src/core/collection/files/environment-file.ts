@@ -12,8 +12,16 @@ export const environmentFile = described(
     ),
     variables: described(z.optional(values), 'Names for requests, such as `origin`. Worked out anew for each request.'),
     hosts: described(
-      z.optional(z.array(z.string())),
-      'Credentials go to these hosts only. The host of `origin` where nothing is said.',
+      z.optional(
+        z.union([
+          z.array(z.string()),
+          z.strictObject({
+            from: described(z.string(), 'A csv file in the collection.'),
+            column: described(z.string(), 'Its column with the hosts.'),
+          }),
+        ]),
+      ),
+      'Credentials go to these hosts only: a list, or a column of a file. The host of `origin` where nothing is said.',
     ),
     timeout: z.optional(timeout),
     tls: described(

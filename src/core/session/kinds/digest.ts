@@ -2,7 +2,7 @@
 import type { DigestFile } from '../../collection/files/session-file.js';
 import { userAndPassword } from '../credentials.js';
 import { type Challenge, challengeIn, digestAuthorization, nextNonce } from '../digest-access.js';
-import type { SessionKind } from '../session-kind.js';
+import type { SessionKind, SessionRoom } from '../session-kind.js';
 
 /** By the room's store of challenges: the nonce in force, and how often it was used. */
 interface State {
@@ -10,27 +10,29 @@ interface State {
   count: number;
 }
 
+const keyOf = ({ name }: SessionRoom, host: string): string => `${name} ${host}`;
+
 export const digest: SessionKind<DigestFile> = {
   name: 'digest',
   about: 'a proof of the password for each request',
   async lines(file, room, _open, call) {
-    const state = room.memory.get(room.name) as State | undefined;
-    if (!state || !call) return [];
+    const state = call && (room.memory.get(keyOf(room, call.host)) as State | undefined);
+    if (!state) return [];
     state.count += 1;
     const value = digestAuthorization(state.challenge, await userAndPassword(file, room), call, state.count);
     return [{ name: 'Authorization', value, origin: `session ${room.name}`, secret: true }];
   },
-  challenged(room, headers, proved) {
+  challenged(room, host, headers, proved) {
     const challenge = challengeIn(headers);
     // Once it was proved with this very challenge, another refusal means that the proof is wrong.
     if (!challenge || (proved && !challenge.stale)) return false;
-    room.memory.set(room.name, { challenge, count: 0 } satisfies State);
+    room.memory.set(keyOf(room, host), { challenge, count: 0 } satisfies State);
     return true;
   },
-  answered(room, headers) {
-    const state = room.memory.get(room.name) as State | undefined;
+  answered(room, host, headers) {
+    const state = room.memory.get(keyOf(room, host)) as State | undefined;
     const nonce = nextNonce(headers);
     if (state && nonce !== undefined)
-      room.memory.set(room.name, { challenge: { ...state.challenge, nonce }, count: 0 });
+      room.memory.set(keyOf(room, host), { challenge: { ...state.challenge, nonce }, count: 0 });
   },
 };
