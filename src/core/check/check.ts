@@ -71,10 +71,18 @@ export async function checkCollection(collection: Collection, workspace: Workspa
     for (const [name, { yaml }] of trails) await ready(() => planTrail(workspace, name), yaml.file, add, sound);
     for (const [, { yaml, content }] of read('session')) {
       if (content.kind !== 'login') continue;
-      for (const call of [content.open, content.close]) {
+      for (const [key, call] of [
+        ['open', content.open],
+        ['close', content.close],
+      ] as const) {
         if (!call) continue;
-        const used = (): Promise<unknown> =>
-          'trail' in call ? planTrail(workspace, call.trail) : workspace.prepare(call.send);
+        const used = async (): Promise<unknown> => {
+          try {
+            return await ('trail' in call ? planTrail(workspace, call.trail) : workspace.prepare(call.send));
+          } catch (error) {
+            throw asProblem(error).at(yaml.position([key, 'trail' in call ? 'trail' : 'send']));
+          }
+        };
         await ready(used, yaml.file, add, sound);
       }
     }

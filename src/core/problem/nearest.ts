@@ -22,10 +22,13 @@ function sameLetters(one: string, other: string): boolean {
   return one.length === other.length && [...one].sort().join('') === [...other].sort().join('');
 }
 
-/** `"did you mean X?"` or, where nothing is near, the first few that exist. */
-export function nearestHint(name: string, known: Iterable<string>): string | undefined {
-  const all = [...known];
-  const near = nearest(name, all);
+/**
+ * `"did you mean X?"` or, where nothing is near, the first few that exist.
+ * @param others may be meant too, and are not listed, such as the ends of names
+ */
+export function nearestHint(name: string, known: Iterable<string>, others: Iterable<string> = []): string | undefined {
+  const all = [...new Set(known)];
+  const near = nearest(name, [...all, ...others]);
   if (near !== undefined) return `did you mean ${near}?`;
   if (all.length === 0) return undefined;
   const shown = all.slice(0, 8).join(', ');

@@ -7,7 +7,7 @@ import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
 import { type Named, noNames } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
-import { Problem } from '../problem/problem.js';
+import { asProblem, Problem } from '../problem/problem.js';
 import type { Opened } from '../session/session-kind.js';
 import type { Value } from '../value/written.js';
 import { planTrail } from './plan.js';
@@ -24,13 +24,17 @@ interface SessionCall {
   readonly sessions: readonly string[];
 }
 
+/** What closes a session is sent with it. */
+const partOf = ({ sessions }: SessionCall): 'open' | 'close' => (sessions.length > 0 ? 'close' : 'open');
+
 /** What the session file gives to the inputs. */
 async function givenBy(
   workspace: Workspace,
   { name, yaml, give }: Pick<SessionCall, 'name' | 'yaml' | 'give'>,
+  part: 'open' | 'close',
 ): Promise<(input: string) => Named | undefined> {
   const loads: Loads = [];
-  const where = (key: string) => (path: readonly (string | number)[]) => yaml.position(['open', 'give', key, ...path]);
+  const where = (key: string) => (path: readonly (string | number)[]) => yaml.position([part, 'give', key, ...path]);
   const trees = new Map(Object.entries(give).map(([key, value]) => [key, compileTree(value, where(key), loads)]));
   await Promise.all(loads);
   const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
@@ -46,10 +50,12 @@ async function givenBy(
 
 /** Sends the request that opens or closes a session. @throws Problem session-missing where its answer is a refusal */
 export async function sendForSession(workspace: Workspace, call: SessionCall): Promise<Received> {
-  const { name, request, sessions } = call;
-  const prepared = await workspace.prepare(request);
+  const { name, yaml, request, sessions } = call;
+  const prepared = await Promise.resolve(request)
+    .then(workspace.prepare)
+    .catch((error: unknown) => Promise.reject(asProblem(error).at(yaml.position([partOf(call), 'send']))));
   const { outcome, problems, echo } = await sendRequest(workspace, prepared, {
-    given: await givenBy(workspace, call),
+    given: await givenBy(workspace, call, partOf(call)),
     caller: noNames,
     sessions,
     cookiesOf: [name],
@@ -73,8 +79,9 @@ export async function walkForSession(
   workspace: Workspace,
   { name, yaml, trail, give }: Omit<SessionCall, 'request' | 'sessions'> & { readonly trail: string },
 ): Promise<Opened> {
-  const plan = await planTrail(workspace, trail);
-  const scope = startScope(plan, workspace, await givenBy(workspace, { name, yaml, give }));
+  const where = yaml.position(['open', 'trail']);
+  const plan = await planTrail(workspace, trail).catch((error: unknown) => Promise.reject(asProblem(error).at(where)));
+  const scope = startScope(plan, workspace, await givenBy(workspace, { name, yaml, give }, 'open'));
   let last: Received | undefined;
   const problem = await walkSteps(plan, {
     workspace,
@@ -97,7 +104,7 @@ export async function walkForSession(
   }
   throw new Problem('session-missing', {
     what: `the session ${name} could not be opened by the trail ${plan.name}${problem ? `: ${problem.what}` : ''}`,
-    where: yaml.position(['open', 'trail']),
+    where,
     cause: problem ? problem.reason : 'no step of it sent anything',
     remedy: 'echo-trail echo list --failed shows its exchanges',
     data: { session: name },
