@@ -112,8 +112,7 @@ function resolveName(collection: Collection, kind: FileKind, given: string): str
     kind === 'environment' ? 'environment-missing' : kind === 'session' ? 'session-missing' : 'name-not-found',
     {
       what: `there is no ${kind} ${given}`,
-      remedy:
-        nearestHint(given, [...names, ...ends.filter((end) => !names.includes(end))]) ?? `${folder}/ has no files yet`,
+      remedy: nearestHint(given, names, ends) ?? `${folder}/ has no files yet`,
       data: { given },
     },
   );
