@@ -5,6 +5,7 @@ import { test } from 'node:test';
 import { passSecret } from '../../src/standin/passes/face.js';
 import { collectionOf, everyFile } from '../support/folder.js';
 import { document, type Ended, echoTrail } from '../support/program.js';
+import { answerOf, rawServer } from '../support/raw-server.js';
 import { harbourForThisFile } from '../support/standin.js';
 
 const { origin, credentials } = await harbourForThisFile();
@@ -297,4 +298,55 @@ test('processes that start together open one session', async () => {
   );
   for (const { status, err } of all) assert.equal(status, 0, err);
   assert.equal((await issued()).issued, before.issued + 1);
+});
+
+test('scope, audience and resource are asked for, and OpenID metadata serves where RFC 8414 has none', async () => {
+  const server = await rawServer((head) => {
+    const self = `http://${/host: (\S+)/i.exec(head)?.[1]}`;
+    if (head.startsWith('GET /desk/.well-known/openid-configuration'))
+      return answerOf(JSON.stringify({ issuer: `${self}/desk`, token_endpoint: `${self}/desk/token` }));
+    if (head.startsWith('POST /desk/token'))
+      return answerOf('{"access_token": "a-token-of-the-desk", "token_type": "bearer", "expires_in": 60}');
+    return head.startsWith('GET /it') ? answerOf('{"ok": true}') : answerOf('{}', { status: '404 Not Found' });
+  });
+  const cwd = collectionOf(
+    {
+      'sessions/wide.yaml':
+        'kind: oauth2\ngrant: client_credentials\nissuer: ${origin}/desk\nclient: {id: harbour desk, secret: "${secret.pass}"}\nscope: [berths, "${word ?? \'pilots\'}"]\naudience: https://quay.example/\nresource: [https://a.example/, https://b.example/]\n',
+    },
+    server.origin,
+  );
+  const sent = await echoTrail(['send', 'GET', '/it', '--session', 'wide'], { cwd, env });
+  assert.equal(sent.status, 0, sent.err);
+  const [, head = '', body = ''] =
+    /(POST \/desk\/token[\s\S]*?)\r\n\r\n(.*?)GET \/it/s.exec(server.received.join('')) ?? [];
+  const form = new URLSearchParams(body);
+  assert.equal(form.get('scope'), 'berths pilots');
+  assert.deepEqual(form.getAll('audience'), ['https://quay.example/']);
+  assert.deepEqual(form.getAll('resource'), ['https://a.example/', 'https://b.example/']);
+  // The id and the secret are form-encoded before they are joined (RFC 6749, section 2.3.1).
+  const [, pair = ''] = /Authorization: Basic (\S+)/i.exec(head) ?? [];
+  assert.equal(Buffer.from(pair, 'base64').toString(), 'harbour+desk:ebb+%26+flow%3A+100%25+%2Bsafe');
+  assert.match(server.received.join(''), /GET \/it[\s\S]*Bearer a-token-of-the-desk/);
+  await server.close();
+});
+
+test('a token endpoint that says nothing of an end is asked once, and its answer is kept', async () => {
+  let asked = 0;
+  const server = await rawServer((head) => {
+    if (!head.startsWith('POST /token')) return answerOf('{}');
+    asked += 1;
+    return answerOf('{"access_token": "without-an-end", "token_type": "Bearer"}');
+  });
+  const cwd = collectionOf(
+    {
+      'sessions/open.yaml':
+        'kind: oauth2\ngrant: client_credentials\nendpoints: {token: "${origin}/token"}\nclient: {id: a, secret: "${secret.pass}"}\n',
+    },
+    server.origin,
+  );
+  for (let count = 0; count < 2; count += 1)
+    assert.equal((await echoTrail(['send', 'GET', '/it', '--session', 'open'], { cwd, env })).status, 0);
+  assert.equal(asked, 1);
+  await server.close();
 });

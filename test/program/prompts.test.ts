@@ -57,6 +57,18 @@ test(
   },
 );
 
+test('one question stands for all changing calls of a run, and says how many they are', at, async () => {
+  const cwd = collectionOf({
+    ...changing,
+    'data/two.csv': 'n\n1\n2\n',
+    'trails/twice.yaml': 'steps: [{send: login}, {send: login}]\n',
+    'trails/rows.yaml': 'rows: data/two.csv\nsteps: [{send: login}, {trail: twice}]\n',
+  });
+  const yes = await conversation(['run', 'rows'], cwd, [['Send them?', `y${enter}`]]);
+  assert.equal(yes.status, 0, yes.screen);
+  assert.match(yes.screen.replace(/\s+/g, ' '), /changes something, the first of 3 changing calls for each row/);
+});
+
 test('without yes nothing is sent', at, async () => {
   const cwd = collectionOf(changing);
   const no = await conversation(['send', 'login'], cwd, [['Send it?', enter]]);
