@@ -750,3 +750,17 @@ test('a file that cannot be written is told before anything is sent; one that cl
     3,
   );
 });
+
+test('a GraphQL call with a file goes by POST, and by GET it says so', async () => {
+  const cwd = collectionOf(
+    {
+      'data/plan.txt': 'a plan\n',
+      'requests/it.yaml':
+        'url: ${origin}/mirror\nbody: {graphql: {document: "query($a: Upload) { b(a: $a) }", variables: {a: {upload: data/plan.txt}}}}\n',
+    },
+    origin,
+  );
+  const { status, err } = await echoTrail(['send', 'it'], { cwd });
+  assert.equal(status, 2);
+  assert.match(err, /a variable is a file, and a GET carries none[\s\S]*method: POST/);
+});

@@ -33,7 +33,9 @@ export function openTransport(): Transport {
     let origin = origins.get(key);
     if (!origin) {
       const proxy = proxyFor(url, connection.proxy);
-      origin = proxy ? throughProxy(name, proxy, connection) : direct(name, timeout.connect, connection);
+      origin = proxy
+        ? throughProxy(name, proxy, timeout.connect, connection)
+        : direct(name, timeout.connect, connection);
       origins.set(key, origin);
     }
     return origin;
@@ -73,7 +75,12 @@ function direct(name: string, connectTimeout: number, { tls, http2 }: Connection
 }
 
 /** Through a tunnel (RFC 9110 section 9.3.6) for https; for http the proxy is asked for the whole address. */
-async function throughProxy(name: string, url: URL, { tls, http2 }: Connection): Promise<Origin> {
+async function throughProxy(
+  name: string,
+  url: URL,
+  connectTimeout: number,
+  { tls, http2 }: Connection,
+): Promise<Origin> {
   const [{ default: ProxyAgent }, { default: Base }, { default: api }] = await Promise.all([
     import('undici/lib/dispatcher/proxy-agent.js'),
     import('undici/lib/dispatcher/dispatcher.js'),
@@ -86,7 +93,8 @@ async function throughProxy(name: string, url: URL, { tls, http2 }: Connection):
   const pool: Dispatcher = new ProxyAgent({
     uri: url.origin,
     ...(user !== '' && { token: `Basic ${Buffer.from(`${user}:${password}`).toString('base64')}` }),
-    requestTls: { ...tlsOptions(tls), ...(http2 && { allowH2: true }) },
+    proxyTls: { timeout: connectTimeout },
+    requestTls: { timeout: connectTimeout, ...tlsOptions(tls), ...(http2 && { allowH2: true }) },
     proxyTunnel: name.startsWith('https:'),
     headersTimeout: 0,
     bodyTimeout: 0,

@@ -29,9 +29,16 @@ export const graphql: BodyKind = {
       const value = tree.evaluate(evaluation, trace);
       const given = value === omitted ? {} : value;
       const call: Call = { document, operation, variables: given, secret: trace.secret };
-      if (method === 'GET') return asParameters(call);
       const files: Upload[] = [];
       const sent = takeFiles(given, 'variables', files, evaluation);
+      if (method === 'GET' && files.length > 0) {
+        throw new Problem('body-shape', {
+          what: 'a variable is a file, and a GET carries none',
+          where: where(['variables']),
+          remedy: 'method: POST',
+        });
+      }
+      if (method === 'GET') return asParameters(call);
       return files.length > 0 ? asParts({ ...call, variables: sent }, files) : asJson(call);
     };
   },
