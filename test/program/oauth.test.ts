@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { generateKeyPairSync } from 'node:crypto';
 import { test } from 'node:test';
-import { passSecret } from '../../src/standin/passes/face.js';
+import { passSecret } from '../../src/standin/passes/clients.js';
 import { collectionOf, everyFile } from '../support/folder.js';
 import { document, type Ended, echoTrail } from '../support/program.js';
 import { answerOf, rawServer } from '../support/raw-server.js';

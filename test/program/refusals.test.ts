@@ -1,7 +1,7 @@
 /** Not let in: what was sent, what the server says, and what to try; and changes that nobody may make. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { passSecret } from '../../src/standin/passes/face.js';
+import { passSecret } from '../../src/standin/passes/clients.js';
 import { collectionOf } from '../support/folder.js';
 import { document, echoTrail } from '../support/program.js';
 import { answerOf, rawServer } from '../support/raw-server.js';

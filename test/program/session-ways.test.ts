@@ -41,6 +41,24 @@ test('a trail with a form, a hidden field and cookies opens a session, which lat
   assert.match((await run('session', 'list')).out, /visit +login +open, ends in (?:19|20) min/);
   assert.equal((await run('session', 'close', 'visit')).status, 0);
   assert.match((await run('session', 'list')).out, /visit +login +not open/);
+  const after = await run('send', 'gate/form', '--session', 'none', '--json');
+  assert.equal(after.status, 0, after.err);
+});
+
+test('where a change is refused, no session is opened for what it would supply', async () => {
+  const cwd = collectionOf(
+    {
+      ...gate,
+      'environments/sandbox.yaml': `changes: refuse\nvariables: {origin: "${origin}"}\nhosts: [127.0.0.1]\n`,
+      'requests/lit.yaml':
+        'method: POST\nurl: ${origin}/gateway\nbody: {parts: {command: {template: bodies/by-ticket.xml}}}\ninputs: {command: {default: lights}}\nsession: ticket\n',
+    },
+    origin,
+  );
+  const ended = await echoTrail(['send', 'lit'], { cwd, env });
+  assert.equal(ended.status, 4);
+  assert.match(ended.err, /refuses calls that change something/);
+  assert.equal((await echoTrail(['echo', 'list', '--json'], { cwd })).out.trim(), '{"echoes":[]}');
 });
 
 const gate = {

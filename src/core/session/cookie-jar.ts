@@ -13,6 +13,8 @@ export interface CookieJars {
   open(sessions: readonly string[]): OpenJar | Promise<OpenJar>;
   /** Writes what changed. */
   close(): Promise<void>;
+  /** Lets the cookies of one session go. */
+  forget(session: string): void;
   /** Lets all cookies of the environment go. */
   clear(): Promise<void>;
 }
@@ -94,6 +96,12 @@ export function cookieJars(
       const all = Object.fromEntries([...jars].map(([name, jar]) => [name, jar.serializeSync()]));
       await file.write({ ...(await stored), ...all } as Stored);
       changed = false;
+    },
+    forget(session) {
+      jars.delete(session);
+      opened.delete(session);
+      stored = (stored ?? file.read()).then(({ [session]: _, ...others }) => others);
+      changed = true;
     },
     async clear() {
       jars.clear();

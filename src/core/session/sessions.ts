@@ -84,13 +84,14 @@ export interface SessionsSettings {
   /** Told of every token. */
   readonly onSecret: (value: Value) => void;
   readonly onOpened: (name: string) => void;
+  readonly onClosed: (name: string) => void;
 }
 
 /** Why a session is opened: it is needed, the one that is open was refused, or a person wants it anew. */
 type Reason = 'needed' | 'wanted' | { readonly refused: OpenSession };
 
 export function openSessions(settings: SessionsSettings): Sessions {
-  const { collection, environment, host, home, room, onSecret, onOpened } = settings;
+  const { collection, environment, host, home, room, onSecret, onOpened, onClosed } = settings;
   const path = join(collection.local, 'sessions.sealed');
   const file = sealedFile<Record<string, OpenSession>>(path, home, {});
   const keyOf = (name: string): string => `${environment} ${host} ${name}`;
@@ -278,6 +279,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
         await kind.close?.(content, room(full), open);
       } finally {
         inMemory.delete(full);
+        onClosed(full);
         const at = openedHere.indexOf(full);
         if (at !== -1) openedHere.splice(at, 1);
         await alone(path, () =>

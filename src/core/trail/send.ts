@@ -49,7 +49,8 @@ export async function previewRequest(
  */
 export async function sendRequest(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
   const sessions = sending.sessions ?? prepared.plan.sessions;
-  const supplied = sessions.length > 0 ? await suppliedNames(workspace, sessions, true) : undefined;
+  // Before it is clear that the request may leave, no session is opened for it.
+  const supplied = sessions.length > 0 ? await suppliedNames(workspace, sessions, false) : undefined;
   const giving = { ...givingOf(workspace, sending), supplied };
   let { request, names } = resolveRequest(prepared.plan, giving);
   let bare = composed(workspace, request, sending.lines ?? []);
@@ -61,24 +62,28 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   if (request.changes || changesByDocumentation(workspace, prepared))
     await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
 
+  const anew = async (): Promise<void> => {
+    giving.supplied = await suppliedNames(workspace, sessions, true);
+    ({ request, names } = resolveRequest(prepared.plan, giving));
+    bare = composed(workspace, request, sending.lines ?? []);
+  };
+  if (supplied) await anew();
   const undocumented = sending.documented ? undocumentedParts(workspace, request, sending.documented) : [];
   let tried = await attempt(workspace, request, bare, sessions, sending);
   const { attached } = tried;
   // A server that wants a proof says first of what; a nonce that ended is answered with the next.
   for (let rounds = 0; rounds < 3 && attachedHeard(workspace, tried); rounds += 1)
     tried = await attempt(workspace, request, bare, sessions, sending);
+  let inside = await refusesInside(workspace, sessions, tried);
+  const refused = inside || tried.outcome.received?.status === 401;
   // A token that was good once and is refused now has ended: once more with a new one.
-  if (attached && (await isRefused(workspace, sessions, tried)) && (await workspace.sessions.renew(attached))) {
-    if (supplied) {
-      giving.supplied = await suppliedNames(workspace, sessions, true);
-      ({ request, names } = resolveRequest(prepared.plan, giving));
-      bare = composed(workspace, request, sending.lines ?? []);
-    }
+  if (attached && refused && (await workspace.sessions.renew(attached))) {
+    if (supplied) await anew();
     tried = await attempt(workspace, request, bare, sessions, sending);
+    inside = await refusesInside(workspace, sessions, tried);
   }
   const { at, wire, outcome } = tried;
   const { received } = outcome;
-  const inside = received !== undefined && sessions.length > 0 && (await refusedInside(workspace, sessions, received));
   const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside);
 
   const judged = await judgeOutcome(workspace, prepared, sending, outcome, names, giving);
@@ -112,15 +117,13 @@ function changesByDocumentation({ environment, collection }: Workspace, { plan }
   }
 }
 
-/** By its status, or in the words of the vendor. */
-async function isRefused(
+/** In the words of the vendor, whatever the status. */
+const refusesInside = async (
   workspace: Workspace,
   sessions: readonly string[],
   { outcome: { received, trouble } }: Attempt,
-): Promise<boolean> {
-  if (!received || trouble) return false;
-  return received.status === 401 || refusedInside(workspace, sessions, received);
-}
+): Promise<boolean> =>
+  received !== undefined && !trouble && sessions.length > 0 && refusedInside(workspace, sessions, received);
 
 /** @throws Problem tls-failed: the host shows no certificate */
 async function acceptCertificate(

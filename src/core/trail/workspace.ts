@@ -166,6 +166,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       home,
       onSecret: redactor.add,
       onOpened: (name) => workspace.onSessionOpened?.(name),
+      onClosed: (name) => workspace.cookies.forget(name),
       room: (name) => workspace.sessionRoom(name),
     }),
     sessionRoom: (name) => sessionRoom(workspace, name, given.person),

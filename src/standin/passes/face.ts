@@ -2,29 +2,12 @@
  * The pass office: an OAuth 2.0 authorization server (RFC 6749, 7009, 7636, 8414, 8628) with a page to agree on, and the
  * quay that its passes open. Strict: single-use codes and refresh tokens, proofs of the client as they are registered.
  */
-import { createHash, createHmac, createPublicKey, randomBytes, verify } from 'node:crypto';
+import { createHash, createHmac, randomBytes } from 'node:crypto';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { FaceModule } from '../face.js';
 import { credentials } from '../harbour/routes.js';
 import { Refusal } from '../problem.js';
-
-type Proof = 'client_secret_basic' | 'client_secret_post' | 'client_secret_jwt' | 'private_key_jwt' | 'none';
-
-interface Client {
-  readonly secret?: string;
-  readonly proof: Proof;
-}
-
-/** The secret has signs that must be encoded before they are joined (RFC 6749, section 2.3.1). */
-export const passSecret = 'ebb & flow: 100% +safe';
-
-const clients: Readonly<Record<string, Client>> = {
-  'harbour desk': { secret: passSecret, proof: 'client_secret_basic' },
-  poster: { secret: passSecret, proof: 'client_secret_post' },
-  sealer: { secret: passSecret.repeat(2), proof: 'client_secret_jwt' },
-  signer: { proof: 'private_key_jwt' },
-  kiosk: { proof: 'none' },
-};
+import { clients, type Proof, passSecret, proves, subjectOf } from './clients.js';
 
 /** A refusal of RFC 6749, section 5.2. */
 class OAuthError extends Error {
@@ -322,30 +305,3 @@ function demandAsked(query: Readonly<Record<string, string>>): void {
 
 const htmlOf = (text: string): string =>
   text.replace(/[&<>"]/g, (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign] ?? sign);
-
-function subjectOf(assertion: string): string {
-  try {
-    return String(JSON.parse(Buffer.from(assertion.split('.')[1] ?? '', 'base64url').toString()).sub);
-  } catch {
-    return '';
-  }
-}
-
-/** RFC 7523, section 3. */
-function proves(assertion: string, id: string, client: Client, pem: string | undefined, issuer: string): boolean {
-  const [head = '', body = '', mark = ''] = assertion.split('.');
-  const { alg } = JSON.parse(Buffer.from(head, 'base64url').toString()) as { alg: string };
-  const { sub, iss, aud, exp } = JSON.parse(Buffer.from(body, 'base64url').toString()) as Record<string, unknown>;
-  const named = [aud].flat().some((one) => one === issuer || one === `${issuer}/token`);
-  if (sub !== id || iss !== id || !named || typeof exp !== 'number' || exp * 1000 < Date.now()) return false;
-  const text = Buffer.from(`${head}.${body}`);
-  if (client.proof === 'client_secret_jwt')
-    return (
-      alg === 'HS256' &&
-      createHmac('sha256', client.secret ?? '')
-        .update(text)
-        .digest('base64url') === mark
-    );
-  if (pem === undefined || alg !== 'RS256') return false;
-  return verify('sha256', text, createPublicKey(pem), Buffer.from(mark, 'base64url'));
-}
