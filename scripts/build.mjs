@@ -1,6 +1,7 @@
 /** The build: the program, the core as a library, the stand-in, and, with --tests, the tests. */
 
 import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { existsSync, readdirSync } from 'node:fs';
 import { chmod, cp, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
@@ -30,14 +31,6 @@ const withoutChildProcess = {
       importer.includes('/node_modules/commander/') ? { path: 'none', namespace: 'none' } : undefined,
     );
     onLoad({ filter: /.*/, namespace: 'none' }, () => ({ contents: 'module.exports = {};' }));
-  },
-};
-
-/** The launcher loads the program as it was built. */
-const programOutside = {
-  name: 'program-outside',
-  setup({ onResolve }) {
-    onResolve({ filter: /^\.\/program\.js$/ }, () => ({ path: './program.cjs', external: true }));
   },
 };
 
@@ -73,15 +66,21 @@ for (const { path, text } of outputFiles) {
   await writeFile(path, code);
 }
 // The launcher answers --version and --help alone, and loads all else.
-const { helpScreen } = await import(pathToFileURL(join(root, 'dist/program.cjs')).href);
+const { helpScreen, commandNames } = await import(pathToFileURL(join(root, 'dist/program.cjs')).href);
+const built = createHash('sha256');
+for (const { path, text } of outputFiles) built.update(path.slice(root.length)).update(text);
 await build({
   ...shared,
-  define: { ...shared.define, ECHO_TRAIL_HELP: JSON.stringify(helpScreen()) },
+  define: {
+    ...shared.define,
+    ECHO_TRAIL_HELP: JSON.stringify(helpScreen()),
+    ECHO_TRAIL_COMMANDS: JSON.stringify(commandNames()),
+    ECHO_TRAIL_BUILD: JSON.stringify(built.digest('hex').slice(0, 16)),
+  },
   entryPoints: ['src/cli/main.ts'],
   outfile: 'dist/main.cjs',
   format: 'cjs',
   supported: { 'dynamic-import': false },
-  plugins: [programOutside],
   banner: { js: '#!/usr/bin/env node' },
 });
 await chmod(join(root, 'dist/main.cjs'), 0o755);

@@ -1,8 +1,11 @@
 /** The entry point. What needs no library is answered before one is loaded. */
+import { loadPart } from './launch/parts.js';
 import { version } from './version.js';
 
-/** The help screen of the program, rendered by the program itself when it is built. */
+/** Of the program, told by the program itself when it is built: its help screen, the names of its commands, what it is built of. */
 declare const ECHO_TRAIL_HELP: string;
+declare const ECHO_TRAIL_COMMANDS: readonly string[];
+declare const ECHO_TRAIL_BUILD: string;
 
 const args = process.argv.slice(2);
 const only = args.length === 1 ? args[0] : undefined;
@@ -10,7 +13,16 @@ const only = args.length === 1 ? args[0] : undefined;
 if (only === '--version' || only === '-V') process.stdout.write(`echo-trail ${version}\n`);
 else if (args.length === 0 || only === '--help' || only === '-h') process.stdout.write(ECHO_TRAIL_HELP);
 else {
-  tuned().then(async () => (await import('./program.js')).runProgram(process.argv));
+  tuned().then(() => {
+    const parts = { folder: __dirname, build: ECHO_TRAIL_BUILD, command: wanted() };
+    return (loadPart('program.cjs', parts) as typeof import('./program.js')).runProgram(process.argv);
+  });
+}
+
+/** The command's name as near as it can be told before arguments are parsed. */
+function wanted(): string {
+  const names = args.flatMap((word, index) => [`${word} ${args[index + 1]}`, word]);
+  return names.find((name) => ECHO_TRAIL_COMMANDS.includes(name)) ?? 'none';
 }
 
 /** Sets the engine up for what is to come. */

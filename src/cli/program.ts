@@ -47,6 +47,13 @@ export function helpScreen(): string {
   return screen;
 }
 
+/** The names of all commands, those in a group with the group's: what the launcher knows them by. */
+export function commandNames(): string[] {
+  const named = (entry: Entry): string[] =>
+    'load' in entry ? [entry.name] : entry.below.flatMap(named).map((name) => `${entry.name} ${name}`);
+  return stages.flatMap(({ commands }) => commands.flatMap(named));
+}
+
 function rootCommand(): Command {
   const program = new Command('echo-trail');
   program

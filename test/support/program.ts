@@ -36,7 +36,15 @@ export function echoTrail(
   return new Promise((resolve, reject) => {
     const child = spawn(process.execPath, [program, ...args], {
       cwd,
-      env: { PATH: process.env.PATH ?? '', HOME: home, ECHO_TRAIL_HOME: home, COLUMNS: '140', ...env },
+      env: {
+        PATH: process.env.PATH ?? '',
+        HOME: home,
+        ECHO_TRAIL_HOME: home,
+        // Compiled code has nothing of a user's in it, and the tests start the program thousands of times.
+        XDG_CACHE_HOME: join(projectFolder, 'dist/test/cache'),
+        COLUMNS: '140',
+        ...env,
+      },
       stdio: [input === undefined && !openInput ? 'ignore' : 'pipe', 'pipe', 'pipe'],
     });
     let out = '';
