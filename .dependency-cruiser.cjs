@@ -14,6 +14,7 @@ const rooms = [
   'collection',
   'exchange',
   'session',
+  'signature',
   'expectation',
   'echo',
   'trail',

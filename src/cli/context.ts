@@ -7,6 +7,7 @@ import type { Settings } from '../core/collection/layers.js';
 import type { Shelf } from '../core/collection/shelf.js';
 import type { Redactor } from '../core/echo/redactor.js';
 import type { ConnectionSettings } from '../core/exchange/connection.js';
+import type { Moment } from '../core/expression/world.js';
 import { Problem } from '../core/problem/problem.js';
 import type { Person } from '../core/session/session-kind.js';
 import type { Workspace } from '../core/trail/workspace.js';
@@ -42,6 +43,8 @@ export interface Context {
     collection?: Collection;
     environment?: string | undefined;
     connection?: ConnectionSettings | undefined;
+    /** In place of the present. */
+    moment?: Moment | undefined;
     /** Who agrees to a session; else whoever is at the terminal. */
     person?: Person | undefined;
   }): Promise<Workspace>;
@@ -72,7 +75,7 @@ export function makeContext(
       const { openShelf } = await import('../core/collection/open-shelf.js');
       return openShelf(collectionFolder(options));
     },
-    async workspace({ allowChanges, collection, environment, connection, person } = {}) {
+    async workspace({ allowChanges, collection, environment, connection, moment, person } = {}) {
       const { openWorkspace } = await import('../core/trail/workspace.js');
       opened = await openWorkspace({
         collection: collection ?? (await context.collection()),
@@ -84,6 +87,7 @@ export function makeContext(
         userAgent: `echo-trail/${version}`,
         allowChanges,
         connection,
+        moment,
         person:
           person ?? (terminal.interactive ? (await import('./ask/person.js')).personAt(terminal, true) : undefined),
         confirmChange: terminal.interactive

@@ -165,6 +165,34 @@ export const documents = {
     names: z.array(named),
     doubts: z.array(z.string()),
     opens: z.array(z.string()),
+    signature: z.nullable(
+      z.strictObject({
+        name: z.string(),
+        steps: z.array(
+          z.strictObject({
+            name: z.string(),
+            part: z.enum(['value', 'header', 'query', 'body']),
+            secret: z.boolean(),
+            value: z.nullable(z.string()),
+          }),
+        ),
+      }),
+    ),
+    against: z.optional(
+      z.strictObject({
+        name: z.string(),
+        same: z.boolean(),
+        difference: z.nullable(
+          z.strictObject({
+            line: z.number(),
+            column: z.number(),
+            ours: z.nullable(z.string()),
+            theirs: z.nullable(z.string()),
+            cause: z.nullable(z.string()),
+          }),
+        ),
+      }),
+    ),
   }),
   send: z.strictObject({
     ok: z.boolean(),

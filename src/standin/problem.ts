@@ -18,6 +18,8 @@ export class Refusal extends Error {
     readonly extra: {
       readonly errors?: readonly FieldFault[];
       readonly headers?: Readonly<Record<string, string>>;
+      /** Further members of the problem. */
+      readonly more?: Readonly<Record<string, string>>;
     } = {},
   ) {
     super(detail);
@@ -41,6 +43,7 @@ export function sendRefusal(
         detail,
         instance,
         ...(extra.errors && { errors: extra.errors }),
+        ...extra.more,
       }),
     );
 }

@@ -10,15 +10,19 @@ import { startBroken } from './broken/server.js';
 import { chartFace } from './chart/face.js';
 import { customsFace } from './customs/face.js';
 import type { Face, FaceModule } from './face.js';
+import { filingFace } from './filing/face.js';
 import { gatewayFace } from './gateway/face.js';
 import { harbourDocument } from './harbour/openapi.js';
 import { credentials, harbourRoutes } from './harbour/routes.js';
 import { harbourState } from './harbour/state.js';
+import { locksFace } from './locks/face.js';
 import { mirrorFace } from './mirror/face.js';
 import { noticesFace } from './notices/face.js';
 import { olderFace } from './older/face.js';
 import { passesFace } from './passes/face.js';
+import { pilotageFace } from './pilotage/face.js';
 import { pilotsFace } from './pilots/face.js';
+import { plansFace } from './plans/face.js';
 import { type FieldFault, notFound, Refusal, sendRefusal } from './problem.js';
 import { startSecure } from './secure/server.js';
 import { tidesFace } from './tides/face.js';
@@ -39,6 +43,10 @@ const others: readonly FaceModule[] = [
   vaultFace,
   passesFace,
   gatewayFace,
+  filingFace,
+  pilotageFace,
+  locksFace,
+  plansFace,
   mirrorFace,
 ];
 

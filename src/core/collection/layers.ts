@@ -20,6 +20,8 @@ export interface Environment {
   readonly changes: 'allow' | 'ask' | 'refuse';
   readonly hosts: readonly string[] | undefined;
   readonly timeout: EnvironmentFile['timeout'];
+  /** Whose time signatures are made with. */
+  readonly clock: 'own' | 'follow-server';
   /** `tls`, `proxy` and `http`. */
   readonly connection: Tree;
   /** How long an address may be. */
@@ -46,6 +48,7 @@ export function readEnvironment(collection: Collection, given: string | undefine
     changes: content.changes ?? 'ask',
     hosts: hostsOf(content.hosts, collection.root, yaml, loads),
     timeout: content.timeout,
+    clock: content.clock ?? 'own',
     connection: compileTree(
       definedOnly({ tls: content.tls, proxy: content.proxy, http: content.http }),
       (path) => yaml.position(path),

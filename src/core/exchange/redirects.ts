@@ -15,6 +15,8 @@ export interface Carrying {
   cookies(url: URL): HeaderLine | undefined;
   /** Told of each answer, for its cookies; a promise where it has to wait. */
   answered(url: URL, headers: Received['headers']): Promise<unknown> | undefined;
+  /** Of a signed request: what it was before, and the same for another address. */
+  readonly signed?: { readonly bare: WireRequest; sign(wire: WireRequest): WireRequest };
 }
 
 const redirecting = new Set([301, 302, 303, 307, 308]);
@@ -32,7 +34,7 @@ export async function followRedirects(
   const hops: Hop[] = [];
   const most = wire.redirects ?? usualMost;
   const seen = new Set<string>();
-  let current = wire;
+  let current = carrying?.signed?.bare ?? wire;
   let outcome = first;
   for (;;) {
     const { received } = outcome;
@@ -61,7 +63,8 @@ export async function followRedirects(
     const carried = nextRequest(current, next, received.status, carrying);
     if (carried instanceof Problem) return withHops({ received, trouble: carried }, hops);
     current = carried;
-    outcome = await send(current);
+    // What was signed for one address does not hold for another.
+    outcome = await send(carrying?.signed && carrying.allows(current.url) ? carrying.signed.sign(current) : current);
   }
 }
 

@@ -31,6 +31,7 @@ export interface RequestPlan {
   readonly changes: boolean;
   readonly inputs: readonly InputPlan[];
   readonly sessions: readonly string[];
+  readonly signature: string | undefined;
   readonly address: AddressPlan;
   readonly path: ReadonlyMap<string, Tree>;
   readonly query: readonly PlannedValue[];
@@ -75,6 +76,7 @@ export function planRequest(collection: Collection, loaded: Loaded<RequestFile>,
   const url = content.url;
   const where = (path: TreePath): ReturnType<YamlFile['position']> => yaml.position(path);
   const session = nearest('session') ?? 'none';
+  const signature = nearest('signature') ?? 'none';
   const headers = mergedValues('headers', layers, loads, (key) => key.toLowerCase());
   const read = (path: string): string => readFileSync(pathInside(collection.root, path), 'utf8');
   return {
@@ -90,6 +92,7 @@ export function planRequest(collection: Collection, loaded: Loaded<RequestFile>,
     method,
     inputs: planInputs(content.inputs, loaded, `request ${name}`, loads),
     sessions: session === 'none' ? [] : [session].flat(),
+    signature: signature === 'none' ? undefined : signature,
     address: compileAddress(url, where(['url']), loads),
     path: new Map(
       Object.entries(content.path ?? {}).map(([key, value]) => [

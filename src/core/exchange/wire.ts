@@ -22,7 +22,12 @@ export interface WireBody {
   /** All of it; empty where it is streamed. */
   readonly bytes: Uint8Array;
   /** Of a body with files: opened anew for every try. */
-  readonly streamed?: { readonly size: number; open(): Readable };
+  readonly streamed?: {
+    readonly size: number;
+    open(): Readable;
+    /** The same, read while nothing else happens: for a digest before it leaves. */
+    pieces(): Iterable<Uint8Array>;
+  };
   /** Where it is no body at all, but parameters of the query. */
   readonly asQuery?: readonly QueryPair[];
   /** The content type that follows from the kind. */

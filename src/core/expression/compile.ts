@@ -1,6 +1,7 @@
 /** From the syntax tree to a closure, so that a request sent ten thousand times is parsed once. */
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
+import { StreamedBytes } from '../value/streamed.js';
 import { plain, type Value, Written } from '../value/written.js';
 import { type Evaluation, omitted, type Program, type Result } from './evaluation.js';
 import { filters } from './filters/registry.js';
@@ -101,6 +102,7 @@ export function compileExpression(source: string, loads: Loads): Program {
     return (e) => {
       const given = required(input(e), node.input, e);
       if (given === omitted) return omitted;
+      if (given instanceof StreamedBytes && !kind.streams) throw streamedHere(kind.name);
       const value = kind.apply(
         given,
         args.map((arg) => arg(e)),
@@ -116,6 +118,7 @@ export function compileExpression(source: string, loads: Loads): Program {
     return (e) => {
       const value = required(program(e), node, e);
       if (value === omitted) throw new Problem('expression-value', { what: 'omit cannot be an argument' });
+      if (value instanceof StreamedBytes) throw streamedHere('an argument');
       return value;
     };
   }
@@ -127,6 +130,12 @@ export function compileExpression(source: string, loads: Loads): Program {
     return value === undefined ? required(value, tree, e) : value;
   };
 }
+
+const streamedHere = (user: string): Problem =>
+  new Problem('expression-value', {
+    what: `${user} would need the whole body in memory, and it is streamed from files`,
+    remedy: 'a digest of it can be used: ${sent.body | sha-256 | hex}',
+  });
 
 function named(name: string, e: Evaluation): Value | undefined {
   const found = e.names.lookup(name);

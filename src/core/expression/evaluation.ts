@@ -20,6 +20,8 @@ export class Evaluation implements Surroundings {
   readonly onSecret: (value: Value) => void;
   /** Set when a secret, or a name worked out from one, was used. */
   touchedSecret = false;
+  /** Where it is set, the pieces of the text that was put together last are listed, each with whether it is secret. */
+  pieces: { readonly text: string; readonly secret: boolean }[] | undefined;
 
   /** @param onName told of every name used, for the list of origins */
   constructor(

@@ -2,7 +2,7 @@
 import { isValueMap, type Value } from '../value/written.js';
 import { parseExpression } from './parser.js';
 import { sources } from './sources/registry.js';
-import type { Expression } from './syntax.js';
+import type { Expression, PathStep } from './syntax.js';
 import { expressionsIn } from './template.js';
 import type { TreePath } from './tree.js';
 
@@ -14,6 +14,8 @@ export interface NameUse {
   readonly optional: boolean;
   /** The secret's own name, where the name is `secret`. */
   readonly secret?: string;
+  /** The keys behind the name, as far as they are written out: `["header", "date"]` of `sent.header.date`. */
+  readonly keys?: readonly string[];
 }
 
 /** @throws Problem expression-syntax */
@@ -50,7 +52,12 @@ function inExpression(node: Expression, path: TreePath, optional: boolean): Name
       // A source such as `now` is no name, unless a layer has one of that name, which does no harm here.
       return sources.get(node.name)?.bare && node.steps.length === 0
         ? inner
-        : [{ name: node.name, path, optional }, ...inner];
+        : [{ name: node.name, path, optional, ...(node.steps.length > 0 && { keys: keysOf(node.steps) }) }, ...inner];
     }
   }
+}
+
+function keysOf(steps: readonly PathStep[]): string[] {
+  const end = steps.findIndex((step) => 'computed' in step);
+  return steps.slice(0, end === -1 ? undefined : end).map((step) => ('key' in step ? String(step.key) : ''));
 }

@@ -73,15 +73,20 @@ function joined(
   inserting: Inserting | undefined,
 ): Result {
   let text = '';
+  if (e.pieces) e.pieces = [];
+  const add = (piece: string, secret: boolean): void => {
+    text += piece;
+    e.pieces?.push({ text: piece, secret });
+  };
   for (const part of parts) {
     if (typeof part === 'string') {
-      text += part;
+      add(part, false);
       continue;
     }
-    const value = part(e) as Result;
+    const [value, secret] = e.pieces ? e.traced(() => part(e) as Result) : [part(e) as Result, false];
     if (value === omitted) {
       if (inserting?.omitted === undefined) return omitted;
-      text += inserting.omitted;
+      add(inserting.omitted, false);
       continue;
     }
     if (plain(value) === null) {
@@ -96,7 +101,7 @@ function joined(
         remedy: 'write them as text with | hex, | base64 or | text',
       });
     }
-    text += inserting ? inserting.asText(textOf(value), text, part.expression) : textOf(value);
+    add(inserting ? inserting.asText(textOf(value), text, part.expression) : textOf(value), secret);
   }
   return text;
 }

@@ -8,6 +8,8 @@ import type { Evaluation } from './evaluation.js';
 export interface World {
   /** One moment for all of one request. */
   readonly now: Date;
+  /** 32 hexadecimal digits that are used once: for one try of one request. */
+  readonly nonce: string;
   /** One UUID for all of one request. */
   readonly uuid: string;
   /** From 0 up to, not including, 1. */
@@ -20,6 +22,8 @@ export interface World {
   render(path: string, evaluation: Evaluation): string;
   /** A secret by name and key; undefined where it is not to be had. */
   secret(name: string, key?: string): string | undefined;
+  /** The same request at another moment, with a nonce of its own: for the next try. */
+  again(moment: Moment): World;
 }
 
 export interface WorldSettings {
@@ -30,25 +34,37 @@ export interface WorldSettings {
   readonly render?: World['render'] | undefined;
   /** Makes random values, UUIDs included, repeat. */
   readonly seed?: number | undefined;
+  /** In place of the present: what a documented example was made with. */
+  readonly moment?: Moment | undefined;
+}
+
+export interface Moment {
+  readonly now?: Date | undefined;
+  readonly nonce?: string | undefined;
 }
 
 /** A maker of worlds, one a request, sharing one stream of random numbers. */
-export function worldMaker({ root, secret, seed, render = noTemplates }: WorldSettings): () => World {
+export function worldMaker({ root, secret, seed, render = noTemplates, moment }: WorldSettings): () => World {
   const random = seed === undefined ? Math.random : seeded(seed);
   const uuid = seed === undefined ? randomUUID : () => seededUuid(random);
+  const nonce = (): string => moment?.nonce ?? uuid().replaceAll('-', '');
   const path = (named: string): string => pathInside(root, named);
   const file = (named: string): Uint8Array => readFileSync(path(named));
-  const shared = { random, uuid, file, path, render, secret };
-  return () => new OneRequest(shared);
+  const shared = { random, uuid, nonce, file, path, render, secret };
+  return () => new OneRequest(shared, moment?.now);
 }
 
 /** What all requests of a run share, with one moment and one UUID of its own. */
 class OneRequest implements World {
   private made: string | undefined;
-  private moment: Date | undefined;
+  private once: string | undefined;
 
   constructor(
-    private readonly shared: Pick<World, 'random' | 'file' | 'path' | 'render' | 'secret'> & { uuid(): string },
+    private readonly shared: Pick<World, 'random' | 'file' | 'path' | 'render' | 'secret'> & {
+      uuid(): string;
+      nonce(): string;
+    },
+    private moment: Date | undefined,
   ) {}
 
   get now(): Date {
@@ -59,6 +75,11 @@ class OneRequest implements World {
   get uuid(): string {
     this.made ??= this.shared.uuid();
     return this.made;
+  }
+
+  get nonce(): string {
+    this.once ??= this.shared.nonce();
+    return this.once;
   }
 
   random(): number {
@@ -79,6 +100,13 @@ class OneRequest implements World {
 
   secret(name: string, key?: string): string | undefined {
     return this.shared.secret(name, key);
+  }
+
+  again({ now, nonce }: Moment): World {
+    const next = new OneRequest(this.shared, now);
+    next.made = this.uuid;
+    next.once = nonce;
+    return next;
   }
 }
 

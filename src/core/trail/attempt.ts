@@ -7,6 +7,7 @@ import type { HeaderLine, QueryPair, ResolvedRequest, WireRequest } from '../exc
 import type { OpenJar } from '../session/cookie-jar.js';
 import type { CallToProve } from '../session/session-kind.js';
 import type { Attachment } from '../session/sessions.js';
+import type { Seal } from './seal.js';
 import type { Sending } from './sending.js';
 import type { Workspace } from './workspace.js';
 
@@ -87,6 +88,7 @@ export async function attempt(
   bare: WireRequest,
   sessions: readonly string[],
   { signal, onSent, noCookies, cookiesOf, sink, lines: more = [] }: Sending,
+  seal?: Seal | undefined,
 ): Promise<Attempt> {
   const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare)) : undefined;
   const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies);
@@ -95,15 +97,23 @@ export async function attempt(
   const cookie = allowed ? jar.line(bare.url) : undefined;
   const lines = [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])];
   const query = attached?.query ?? [];
-  const wire =
+  const unsigned =
     lines.length > more.length || query.length > 0 || attached?.identity
       ? composed(workspace, withCertificate(request, attached), lines, query)
       : bare;
+  const wire = seal ? seal.sign(unsigned).wire : unsigned;
   const at = new Date();
   onSent?.();
-  const carrying = carryingOf(workspace, jar);
+  const usual = carryingOf(workspace, jar);
+  const carrying = seal
+    ? { ...usual, signed: { bare: unsigned, sign: (hop: WireRequest) => seal.sign(hop).wire } }
+    : usual;
   const outcome = await workspace.transport.send(wire, signal, carrying, sink);
   const { received } = outcome;
+  if (seal && received) {
+    workspace.clocks.heard(wire.url.host, received, at.getTime());
+    seal.hide(received);
+  }
   if (received && setsCookies(received.headers)) await carrying.answered(new URL(received.finalUrl), received.headers);
   return { at, attached, wire, outcome };
 }

@@ -20,7 +20,7 @@ export async function judgeOutcome(
   given: Outcome,
   ownNames: Names,
   surroundings: Surroundings,
-): Promise<Pick<Sent, 'outcome' | 'verdicts' | 'kept' | 'problems'>> {
+): Promise<Pick<Sent, 'outcome' | 'verdicts' | 'kept'> & { problems: Problem[] }> {
   const outcome = malformed(given);
   const { received, trouble } = outcome;
   if (received && !trouble) hideTokens(prepared, received, surroundings.onSecret);

@@ -28,6 +28,7 @@ export function refusalOf(
   lines: readonly HeaderLine[],
   received: Received,
   inside: boolean,
+  signature?: string | undefined,
 ): Refusal | undefined {
   const { status } = received;
   const kind = status === 403 ? 'forbidden' : status === 401 || inside ? 'refused' : undefined;
@@ -36,10 +37,19 @@ export function refusalOf(
   const body = problemText(received);
   return {
     kind,
-    sent: sessions.map((name) => proofOf(workspace, name, lines)),
+    sent: [
+      ...sessions.map((name) => proofOf(workspace, name, lines)),
+      ...(signature === undefined ? [] : [signatureProof(workspace, signature, lines)]),
+    ],
     said: [challenges, body].filter((one) => one !== undefined),
     clock: clockOf(received),
-    remedies: remediesFor(workspace, kind, sessions, challenges),
+    remedies:
+      signature === undefined
+        ? remediesFor(workspace, kind, sessions, challenges)
+        : [
+            ...(sessions.length > 0 ? remediesFor(workspace, kind, sessions, challenges) : []),
+            'echo-trail preview REQUEST --signature shows how the signature is made; --against compares it with what the vendor says',
+          ],
   };
 }
 
@@ -59,6 +69,13 @@ function proofOf({ collection }: Workspace, name: string, lines: readonly Header
             : 'nothing yet';
   const secrets = secretsIn(content);
   return `session ${full} (${content.kind}): ${where}${secrets.length > 0 ? `, made from ${secrets.map((one) => `secret ${one}`).join(', ')}` : ''}`;
+}
+
+function signatureProof({ collection }: Workspace, name: string, lines: readonly HeaderLine[]): string {
+  const { content } = collection.read('signature', name);
+  const headers = lines.filter(({ origin }) => origin === `signature ${name}`).map((line) => line.name);
+  const secrets = secretsIn(content).map((one) => `secret ${one}`);
+  return `signature ${name} (${content.kind ?? 'recipe'}): ${headers.join(', ') || 'in the address or the body'}${secrets.length > 0 ? `, made from ${secrets.join(', ')}` : ''}`;
 }
 
 const secretsIn = (content: unknown): string[] => [

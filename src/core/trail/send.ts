@@ -11,6 +11,7 @@ import { type Attempt, attachedHeard, attempt, composed, jarFor } from './attemp
 import { doubtsOf } from './doubts.js';
 import { judgeOutcome } from './judge-outcome.js';
 import { refusalOf } from './refusal.js';
+import type { Seal } from './seal.js';
 import type { Preview, Sending, Sent } from './sending.js';
 import { refusedInside, suppliedNames } from './supply.js';
 import type { PreparedRequest, Workspace } from './workspace.js';
@@ -24,23 +25,40 @@ function givingOf(workspace: Workspace, { given, caller }: Pick<Sending, 'given'
 export async function previewRequest(
   workspace: Workspace,
   prepared: PreparedRequest,
-  sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'noCookies'>,
+  sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'signature' | 'noCookies'>,
 ): Promise<Preview> {
   const sessions = sending.sessions ?? prepared.plan.sessions;
+  const giving = givingOf(workspace, sending);
   const { request } = resolveRequest(prepared.plan, {
-    ...givingOf(workspace, sending),
+    ...giving,
     supplied: await suppliedNames(workspace, sessions, false),
     withOrigins: true,
   });
   const { lines, query, notOpen } = await workspace.sessions.peek(sessions);
   const bare = composed(workspace, request, lines, query);
   const cookie = (await jarFor(workspace, sessions, sending.noCookies)).line(bare.url);
+  const unsigned = cookie ? composed(workspace, request, [...lines, cookie], query) : bare;
+  const seal = await sealOf(workspace, prepared, sending, giving);
+  const signed = seal?.sign(unsigned);
   return {
     request,
     notOpen,
     doubts: doubtsOf(bare, workspace),
-    wire: cookie ? composed(workspace, request, [...lines, cookie], query) : bare,
+    wire: signed?.wire ?? unsigned,
+    signed: seal && signed && { name: seal.signer.name, steps: signed.steps },
   };
+}
+
+/** undefined where the request is not signed. */
+async function sealOf(
+  workspace: Workspace,
+  { plan }: PreparedRequest,
+  { signature = plan.signature, caller }: Pick<Sending, 'signature' | 'caller'>,
+  { world }: Giving,
+): Promise<Seal | undefined> {
+  if (signature === undefined || signature === 'none') return undefined;
+  const [{ sealFor }, signer] = await Promise.all([import('./seal.js'), workspace.signer(signature)]);
+  return sealFor(workspace, signer, world, caller);
 }
 
 /**
@@ -59,6 +77,9 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     bare = composed(workspace, request, sending.lines ?? []);
   }
   if (sessions.length > 0) workspace.hosts.demand(bare.url, `the session ${sessions.join(', ')}`);
+  const isSigned = (sending.signature ?? prepared.plan.signature) !== undefined;
+  const seal = isSigned ? await sealOf(workspace, prepared, sending, giving) : undefined;
+  if (seal) workspace.hosts.demand(bare.url, `the signature ${seal.signer.name}`);
   if (request.changes || changesByDocumentation(workspace, prepared))
     await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
 
@@ -69,24 +90,30 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   };
   if (supplied) await anew();
   const undocumented = sending.documented ? undocumentedParts(workspace, request, sending.documented) : [];
-  let tried = await attempt(workspace, request, bare, sessions, sending);
+  const ahead = workspace.clocks.ahead(bare.url.host);
+  const once = (): Promise<Attempt> => attempt(workspace, request, bare, sessions, sending, seal);
+  let tried = await once();
   const { attached } = tried;
   // A server that wants a proof says first of what; a nonce that ended is answered with the next.
-  for (let rounds = 0; rounds < 3 && attachedHeard(workspace, tried); rounds += 1)
-    tried = await attempt(workspace, request, bare, sessions, sending);
+  for (let rounds = 0; rounds < 3 && attachedHeard(workspace, tried); rounds += 1) tried = await once();
+  // The clock that a signature was made with was found to be wrong by its very refusal.
+  if (seal && refusedStatus(tried) && workspace.environment.clock === 'follow-server')
+    if (workspace.clocks.ahead(bare.url.host) !== ahead) tried = await once();
   let inside = await refusesInside(workspace, sessions, tried);
   const refused = inside || tried.outcome.received?.status === 401;
   // A token that was good once and is refused now has ended: once more with a new one.
   if (attached && refused && (await workspace.sessions.renew(attached))) {
     if (supplied) await anew();
-    tried = await attempt(workspace, request, bare, sessions, sending);
+    tried = await once();
     inside = await refusesInside(workspace, sessions, tried);
   }
   const { at, wire, outcome } = tried;
   const { received } = outcome;
-  const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside);
+  const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside, seal?.signer.name);
 
   const judged = await judgeOutcome(workspace, prepared, sending, outcome, names, giving);
+  const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
+  if (distrust) judged.problems.push(distrust);
   const id = workspace.log.nextId();
   const environment = workspace.environment.name;
   const { step, row } = sending;
@@ -104,6 +131,9 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   if (workspace.log.waiting > 4e6) await workspace.log.flushed();
   return { echo: id, request, wire, undocumented, doubts: doubtsOf(wire, workspace), refusal, ...judged };
 }
+
+const refusedStatus = ({ outcome: { received } }: Attempt): boolean =>
+  received?.status === 401 || received?.status === 403;
 
 /** Looked up only where it matters: the documentation may know of a GET that changes something. */
 function changesByDocumentation({ environment, collection }: Workspace, { plan }: PreparedRequest): boolean {

@@ -8,6 +8,7 @@ import type { Expectation, Verdict } from '../expectation/expectations.js';
 import type { Keep, Kept } from '../expectation/keeps.js';
 import type { Named, Names } from '../expression/names.js';
 import type { Problem } from '../problem/problem.js';
+import type { SigningStep } from '../signature/signature-kind.js';
 import type { Refusal } from './refusal.js';
 
 export interface Sending {
@@ -17,6 +18,8 @@ export interface Sending {
   readonly caller: Names;
   /** In place of the request's own. */
   readonly sessions?: readonly string[] | undefined;
+  /** In place of the request's own, or `none`. */
+  readonly signature?: string | undefined;
   readonly signal?: AbortSignal | undefined;
   /** What a step adds to the request's own. */
   readonly expectations?: readonly Expectation[];
@@ -64,4 +67,6 @@ export interface Preview {
   readonly doubts: readonly string[];
   /** Sessions that sending would open first. */
   readonly notOpen: readonly string[];
+  /** How its signature is made, step by step. */
+  readonly signed: { readonly name: string; readonly steps: readonly SigningStep[] } | undefined;
 }

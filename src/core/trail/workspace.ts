@@ -27,15 +27,17 @@ import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
 import { layered, namesFrom, noNames } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
-import { type World, worldMaker } from '../expression/world.js';
+import { type Moment, type World, worldMaker } from '../expression/world.js';
 import type { Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
 import { nearestHint } from '../problem/nearest.js';
-import { Problem } from '../problem/problem.js';
+import { asProblem, Problem } from '../problem/problem.js';
 import { type CookieJars, cookieJars } from '../session/cookie-jar.js';
 import { type SecretStore, secretStore } from '../session/secrets.js';
 import type { Person, SessionRoom } from '../session/session-kind.js';
 import { openSessions, type Sessions } from '../session/sessions.js';
+import { type Clocks, serverClocks } from '../signature/clocks.js';
+import type { Signer } from '../signature/signature-kind.js';
 import { pathInside } from '../storage/inside.js';
 import { parseSize } from '../value/measures.js';
 import { textOf } from '../value/text.js';
@@ -58,6 +60,8 @@ export interface WorkspaceSettings {
   /** From `--set`. */
   readonly settings?: Settings | undefined;
   readonly seed?: number | undefined;
+  /** In place of the present, for a signature that is to be reproduced. */
+  readonly moment?: Moment | undefined;
   /** The user's own Echo Trail folder, where the key of sealed files is kept. */
   readonly home: string;
   readonly processEnvironment: Readonly<Record<string, string | undefined>>;
@@ -99,12 +103,16 @@ export interface Workspace {
   readonly connection: ConnectionPlan;
   readonly cookies: CookieJars;
   readonly pins: Pins;
+  readonly clocks: Clocks;
+  readonly moment: Moment | undefined;
   readonly userAgent: string;
   /** Told of each session that is opened on the way; a walk sets it. */
   onSessionOpened?: ((name: string) => void) | undefined;
   world(): World;
   readText(path: string): string;
   prepare(request: string): Promise<PreparedRequest>;
+  /** @throws Problem name-not-found, and about anything in the signature file */
+  signer(signature: string): Promise<Signer>;
   /** @throws Problem change-refused, change-unconfirmed */
   demandChange(facts: Omit<ChangeFacts, 'environment' | 'calls' | 'rows'>): Promise<void>;
   /** What is to come, for the question whether it may. */
@@ -124,14 +132,25 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   const layers = variableLayers(settings, environment, collectionVariables(collection, loads));
   const redactor = makeRedactor();
   const secrets = secretStore(collection.local, home, processEnvironment);
-  const [secret] = await Promise.all([secrets.open(environment.name), ...loads]);
+  const [stored] = await Promise.all([secrets.open(environment.name), ...loads]);
+  const hiddenSecrets = new Set<string>();
+  const secret: typeof stored = (name, key) => {
+    const value = stored(name, key);
+    if (value !== undefined && !hiddenSecrets.has(value)) {
+      hiddenSecrets.add(value);
+      redactor.add(value);
+    }
+    return value;
+  };
   const world = worldMaker({
     root: collection.root,
     secret,
     seed: given.seed,
+    moment: given.moment,
     render: templateRenderer(collection.root),
   });
   const prepared = new Map<string, Promise<PreparedRequest>>();
+  const signers = new Map<string, Promise<Signer>>();
   const readText = (path: string): string => readFileSync(pathInside(collection.root, path), 'utf8');
   let confirming: Promise<boolean> | undefined;
   let expected: Pick<ChangeFacts, 'calls' | 'rows'> = { calls: 1, rows: false };
@@ -156,6 +175,8 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       given.connection,
     ),
     pins: certificatePins(collection.local),
+    clocks: serverClocks(collection.local),
+    moment: given.moment,
     cookies: cookieJars(collection.local, home, environment.name, redactor.add),
     hosts: credentialHosts(environment.name, environment.hosts, constantOrigin(layers, world, redactor)),
     sessionMemory: new Map(),
@@ -174,8 +195,17 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       const name = collection.resolve('request', request);
       let ready = prepared.get(name);
       if (!ready) {
-        ready = prepareRequest(collection, name, readText);
+        ready = prepareRequest(collection, name, readText, workspace.signer);
         prepared.set(name, ready);
+      }
+      return ready;
+    },
+    async signer(signature) {
+      const name = collection.resolve('signature', signature);
+      let ready = signers.get(name);
+      if (!ready) {
+        ready = prepareSigner(collection, name);
+        signers.set(name, ready);
       }
       return ready;
     },
@@ -217,6 +247,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     async close() {
       await workspace.transport.close();
       await workspace.cookies.close();
+      await workspace.clocks.close();
       await workspace.log.close();
       const { runs = 200, size = '256MB' } = collection.manifest.content.echoes ?? {};
       await retain(collection.local, { runs, size: parseSize(size) ?? 256e6 });
@@ -229,6 +260,7 @@ async function prepareRequest(
   collection: Collection,
   name: string,
   readText: (path: string) => string,
+  signer: Workspace['signer'],
 ): Promise<PreparedRequest> {
   const loaded = collection.read('request', name);
   const loads: Loads = [];
@@ -241,7 +273,23 @@ async function prepareRequest(
     tokens: tokenPlaces(collection, name, loads),
   };
   await Promise.all(loads);
+  // What is wrong with its signature is told before anything is sent.
+  if (plan.signature !== undefined) {
+    await signer(plan.signature).catch((error: unknown) => {
+      throw asProblem(error).at(loaded.yaml.position(['signature']));
+    });
+  }
   return ready;
+}
+
+/** Loaded where a request is signed: most are not. */
+async function prepareSigner(collection: Collection, name: string): Promise<Signer> {
+  const { content, yaml } = collection.read('signature', name);
+  const { compileSignature } = await import('../signature/registry.js');
+  const loads: Loads = [];
+  const signer = compileSignature(content, { name, yaml, loads });
+  await Promise.all(loads);
+  return signer;
 }
 
 /** By the session files that open with this request; one that cannot be read is told when it is used. */

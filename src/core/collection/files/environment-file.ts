@@ -24,6 +24,10 @@ export const environmentFile = described(
       'Credentials go to these hosts only: a list, or a column of a file. The host of `origin` where nothing is said.',
     ),
     timeout: z.optional(timeout),
+    clock: described(
+      z.optional(z.enum(['own', 'follow-server'])),
+      'Whose time signatures are made with: that of this machine (`own`, where nothing is said), or corrected by the `Date` of the server.',
+    ),
     tls: described(
       z.optional(
         z.strictObject({

@@ -43,6 +43,8 @@ export const session = described(
   'The session to use, several of them in a list, or `none`.',
 );
 
+export const signature = described(z.string(), 'The signature to use, or `none`.');
+
 export const expect = described(values, 'What must be so, by place. A plain value means equality, a map is matchers.');
 
 const keepLong = z.strictObject({

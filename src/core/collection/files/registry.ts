@@ -3,12 +3,14 @@ import type { ZodMiniType } from 'zod/mini';
 import { type EnvironmentFile, environmentFile } from './environment-file.js';
 import { type DefaultsFile, defaultsFile, type RequestFile, requestFile } from './request-file.js';
 import { type SessionFile, sessionFile } from './session-file.js';
+import { type SignatureFile, signatureFile } from './signature-file.js';
 import { type TrailFile, trailFile } from './trail-file.js';
 
 export interface FileContents {
   request: RequestFile;
   environment: EnvironmentFile;
   session: SessionFile;
+  signature: SignatureFile;
   trail: TrailFile;
 }
 export type FileKind = keyof FileContents;
@@ -20,6 +22,7 @@ export const fileKinds: {
   request: { folder: 'requests', schema: requestFile },
   environment: { folder: 'environments', schema: environmentFile },
   session: { folder: 'sessions', schema: sessionFile },
+  signature: { folder: 'signatures', schema: signatureFile },
   trail: { folder: 'trails', schema: trailFile },
 };
 

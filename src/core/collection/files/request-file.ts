@@ -12,6 +12,7 @@ import {
   query,
   redirects,
   session,
+  signature,
   timeout,
   values,
 } from './parts.js';
@@ -68,6 +69,7 @@ const shared = {
   query: z.optional(query),
   lists: z.optional(lists),
   session: z.optional(session),
+  signature: z.optional(signature),
   timeout: z.optional(timeout),
   redirects: z.optional(redirects),
   expect: z.optional(expect),

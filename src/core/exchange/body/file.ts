@@ -6,6 +6,7 @@ import { Problem } from '../../problem/problem.js';
 import { sizeText } from '../../value/measures.js';
 import { textOf } from '../../value/text.js';
 import type { BodyKind } from './body-kind.js';
+import { filePieces } from './file-pieces.js';
 import { mediaTypeOf } from './media-type.js';
 
 const nothing = new Uint8Array();
@@ -24,7 +25,7 @@ export const file: BodyKind = {
       const { size } = statSync(path);
       return {
         bytes: nothing,
-        streamed: { size, open: () => createReadStream(path) },
+        streamed: { size, open: () => createReadStream(path), pieces: () => filePieces(path) },
         type: mediaTypeOf(named),
         shown: `(${sizeText(size)} of ${named})`,
         secret: false,

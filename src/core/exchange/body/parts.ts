@@ -14,6 +14,7 @@ import { textOf } from '../../value/text.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
 import { hidden, type WireBody } from '../wire.js';
 import type { BodyKind, BodySetting } from './body-kind.js';
+import { filePieces } from './file-pieces.js';
 import { mediaTypeOf } from './media-type.js';
 import { compileTemplateFile } from './template.js';
 
@@ -187,7 +188,13 @@ export function multipart(given: readonly Part[]): WireBody {
   const whole = streamed ? new Uint8Array() : Buffer.concat(pieces as Buffer[]);
   return {
     bytes: whole,
-    ...(streamed && { streamed: { size, open: () => Readable.from(bytesOf(pieces), { objectMode: false }) } }),
+    ...(streamed && {
+      streamed: {
+        size,
+        open: () => Readable.from(bytesOf(pieces), { objectMode: false }),
+        pieces: () => allPieces(pieces),
+      },
+    }),
     type: `multipart/form-data; boundary=${boundary}`,
     shown: shown.join(''),
     secret: false,
@@ -197,6 +204,13 @@ export function multipart(given: readonly Part[]): WireBody {
 async function* bytesOf(pieces: readonly (Buffer | { readonly path: string })[]): AsyncGenerator<Uint8Array> {
   for (const piece of pieces) {
     if ('path' in piece) yield* createReadStream(piece.path);
+    else yield piece;
+  }
+}
+
+function* allPieces(pieces: readonly (Buffer | { readonly path: string })[]): Generator<Uint8Array> {
+  for (const piece of pieces) {
+    if ('path' in piece) yield* filePieces(piece.path);
     else yield piece;
   }
 }

@@ -9,7 +9,7 @@ const alphabets = {
   base64url: /^[A-Za-z0-9_-]*$/,
 } as const;
 
-export const encodingFilters: readonly Filter[] = (Object.keys(alphabets) as (keyof typeof alphabets)[]).flatMap(
+const bytePairs: readonly Filter[] = (Object.keys(alphabets) as (keyof typeof alphabets)[]).flatMap(
   (name): Filter[] => [
     {
       name,
@@ -31,3 +31,20 @@ export const encodingFilters: readonly Filter[] = (Object.keys(alphabets) as (ke
     },
   ],
 );
+
+export const encodingFilters: readonly Filter[] = [
+  ...bytePairs,
+  {
+    name: 'from-percent',
+    about: 'the text that a percent-encoded one stands for',
+    example: '${sent.path | from-percent}',
+    arguments: [0, 0],
+    apply(input) {
+      try {
+        return decodeURIComponent(wantText('from-percent', input));
+      } catch {
+        throw new Problem('expression-value', { what: 'the text is not percent-encoded UTF-8' });
+      }
+    },
+  },
+];

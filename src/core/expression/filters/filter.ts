@@ -11,6 +11,8 @@ export interface Filter {
   /** The least and the most number of arguments. */
   readonly arguments: readonly [number, number];
   readonly load?: () => Promise<unknown>;
+  /** It takes a body that stays on the disk. */
+  readonly streams?: boolean;
   /** @param evaluation only for a filter that works out expressions of its own */
   apply(input: Value, args: readonly Value[], evaluation: Evaluation): Value;
 }

@@ -7,6 +7,15 @@ import { type Filter, wantList, wrongInput } from './filter.js';
 function compare(left: Value, right: Value): number {
   const [a, b] = [plain(left), plain(right)];
   if (typeof a === 'number' && typeof b === 'number') return a - b;
+  if (isValueMap(left) && isValueMap(right)) {
+    // Member by member, the first that differs decides.
+    const others = Object.values(right) as Value[];
+    for (const [index, own] of (Object.values(left) as Value[]).entries()) {
+      const order = compare(own, others[index] ?? null);
+      if (order !== 0) return order;
+    }
+    return 0;
+  }
   const [x, y] = [textOf(left), textOf(right)];
   return x < y ? -1 : x > y ? 1 : 0;
 }
@@ -43,7 +52,8 @@ export const listFilters: readonly Filter[] = [
   },
   {
     name: 'sorted',
-    about: 'the items in order: numbers by size, anything else by its text; with a key, by that member',
+    about:
+      'the items in order: numbers by size, pairs by name and then by value, anything else by its text; with a key, by that member',
     example: '${berths | sorted("lengthM")}',
     arguments: [0, 1],
     apply(input, [key]) {

@@ -64,6 +64,14 @@ export const textFilters: readonly Filter[] = [
         .join(between === undefined ? '' : textOf(between)),
   },
   ofText('lines', 'a list of the lines', '${note | lines}', (text) => text.split(/\r\n|\n/)),
+  ofText(
+    'pad',
+    'filled up at the front to so many characters, with spaces or with another text',
+    '${number | pad(10, "0")}',
+    (text, length, fill) =>
+      text.padStart(wantNumber('pad', length as Value), fill === undefined ? ' ' : wantText('pad', fill)),
+    [1, 2],
+  ),
   ofText('quoted', 'single quotes doubled, for filter clauses', "name eq '${name | quoted}'", (text) =>
     text.replaceAll("'", "''"),
   ),

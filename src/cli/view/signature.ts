@@ -1,0 +1,119 @@
+/** How a signature is made: each value in order, with what cannot be seen in a text made visible. */
+import stringWidth from 'fast-string-width';
+import { hidden } from '../../core/exchange/wire.js';
+import type { Against, Difference } from '../../core/signature/against/compare.js';
+import type { SigningStep } from '../../core/signature/signature-kind.js';
+import { textOf } from '../../core/value/text.js';
+import type { Colours, Terminal } from '../terminal.js';
+
+/** What of a step is seen: its text, or undefined where nothing of it may be. */
+export type StepEyes = (step: SigningStep) => string | undefined;
+
+/** Characters that are not seen, or not told from others, each with its mark. */
+const marks: Readonly<Record<string, string>> = {
+  '\t': '⇥',
+  '\r': '␍',
+  '\u00a0': '⍽',
+  '\u200b': '␣',
+  '\ufeff': '‹BOM›',
+};
+
+/** A line of a text; its break is a mark at its end. */
+function visibleLine(line: string, last: boolean, colours: Colours): string {
+  const body = line.replace(/ +$/, '');
+  const spaces = '·'.repeat(line.length - body.length);
+  const text = [...body.replace(/ {2,}/g, (run) => '·'.repeat(run.length))]
+    .map((character) => {
+      const code = character.codePointAt(0) as number;
+      if (marks[character] !== undefined) return colours.yellow(marks[character]);
+      if (code < 0x20 || code === 0x7f || (code > 0x7f && character !== '·' && character !== '‹' && character !== '›'))
+        return `${code > 0x9f ? character : ''}${colours.yellow(`‹U+${code.toString(16).toUpperCase().padStart(4, '0')}›`)}`;
+      return character === '·' ? colours.yellow(character) : character;
+    })
+    .join('');
+  return `${text}${colours.yellow(spaces)}${last ? '' : colours.dim('⏎')}`;
+}
+
+function stepLines(step: SigningStep, width: number, eyes: StepEyes, colours: Colours): string[] {
+  const label = colours.cyan(step.name.padEnd(width));
+  const text = eyes(step);
+  if (text === undefined) return [`  ${label}  ${hidden}  ${colours.dim(sizeOf(step))}`];
+  const lines = text.split('\n');
+  if (lines.length === 1) {
+    const empty = text === '' ? colours.dim('(empty)') : visibleLine(text, true, colours);
+    const bytes = step.value instanceof Uint8Array ? `  ${colours.dim(`${step.value.length} bytes, as hex`)}` : '';
+    return [`  ${label}  ${empty}${bytes}`];
+  }
+  const digits = String(lines.length).length;
+  return [
+    `  ${label}  ${colours.dim(`${lines.length} lines, ${Buffer.byteLength(text)} bytes`)}`,
+    ...lines.map((line, index) => {
+      const last = index === lines.length - 1;
+      const blank = line === '' ? colours.dim(last ? '(empty, the text ends with a line break)' : '(empty)') : '';
+      return `    ${colours.dim(String(index + 1).padStart(digits))}  ${blank}${visibleLine(line, last, colours)}`;
+    }),
+  ];
+}
+
+/** Of a value that is not seen. */
+export function sizeOf({ value }: SigningStep): string {
+  if (value instanceof Uint8Array) return `${value.length} bytes`;
+  return `${[...textOf(value)].length} characters`;
+}
+
+const titles = { value: 'values', query: 'query', body: 'body', header: 'headers' } as const;
+
+/** The values in order, then what is added to the request. */
+export function signatureText(steps: readonly SigningStep[], eyes: StepEyes, { out }: Terminal): string {
+  const width = Math.min(30, Math.max(...steps.map(({ name }) => name.length)));
+  return (['value', 'query', 'body', 'header'] as const)
+    .flatMap((part) => {
+      const own = steps.filter((step) => step.part === part);
+      if (own.length === 0) return [];
+      const title = part === 'value' ? titles.value : `${titles[part]} that the signature adds`;
+      return [[out.bold(title), ...own.flatMap((step) => stepLines(step, width, eyes, out))].join('\n')];
+    })
+    .join('\n\n');
+}
+
+/** What the vendor shows, beside ours: the place where they part under a mark. */
+export function againstText(
+  { name, same, difference }: Against,
+  hide: (text: string) => string,
+  { out }: Terminal,
+): string {
+  if (same) return `${out.green('same')}   ${name} is what the vendor shows, character for character`;
+  if (!difference) return `${out.red('differs')}  ${name} is secret and is not shown; it is not what the vendor shows`;
+  return [
+    `${out.red('differs')}  ${name} parts from what the vendor shows at line ${difference.line}, character ${difference.column}`,
+    ...partingLines(difference, hide, out),
+    ...(difference.cause === undefined ? [] : [`${out.dim('likely'.padEnd(7))}  ${hide(difference.cause)}`]),
+  ].join('\n');
+}
+
+function partingLines(
+  { ours, theirs, column, ourCharacter, theirCharacter }: Difference,
+  hide: (text: string) => string,
+  colours: Colours,
+): string[] {
+  // A long line is shown around the place where it parts.
+  const from = Math.max(0, column - 1 - 50);
+  const cut = (line: string | undefined): string => {
+    if (line === undefined) return colours.dim('(the text has ended)');
+    const piece = [...line].slice(from, from + 100).join('');
+    const whole = `${from > 0 ? '…' : ''}${piece}${[...line].length > from + 100 ? '…' : ''}`;
+    return line === '' ? colours.dim('(empty)') : visibleLine(hide(whole), true, colours);
+  };
+  const said = [
+    `ours has ${ourCharacter ?? 'ended'}`,
+    `theirs ${theirCharacter === undefined ? 'has ended' : `has ${theirCharacter}`}`,
+  ].join(', ');
+  // What stands in front may be wider than it is long.
+  const before = visibleLine([...(ours ?? theirs ?? '')].slice(from, column - 1).join(''), true, colours);
+  const mark = ' '.repeat(stringWidth(before) + (from > 0 ? 1 : 0));
+  return [
+    `${colours.dim('ours'.padEnd(7))}  ${cut(ours)}`,
+    `${colours.dim('theirs'.padEnd(7))}  ${cut(theirs)}`,
+    `${' '.repeat(9)}${mark}${colours.yellow('^')} ${said}`,
+  ];
+}

@@ -1,0 +1,62 @@
+/** Causes that concern whole lines. */
+import type { Cause } from './cause.js';
+
+const linesOf = (text: string): string[] => text.split('\n');
+const sameItems = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && [...a].sort().join('\n') === [...b].sort().join('\n');
+
+export const lineCauses: readonly Cause[] = [
+  {
+    name: 'line break at the end',
+    explain(ours, theirs) {
+      if (ours === `${theirs}\n`)
+        return 'ours ends with a line break, theirs does not: take the empty item at the end of lines: away';
+      if (`${ours}\n` === theirs)
+        return 'theirs ends with a line break, ours does not: an empty item at the end of lines: adds it';
+      return undefined;
+    },
+  },
+  {
+    name: 'carriage returns',
+    explain(ours, theirs) {
+      const plain = (text: string): string => text.replaceAll('\r\n', '\n');
+      if (plain(ours) !== plain(theirs)) return undefined;
+      return theirs.includes('\r\n')
+        ? 'their lines end with CR LF, ours with LF: joined-by: "\\r\\n"'
+        : 'our lines end with CR LF, theirs with LF';
+    },
+  },
+  {
+    name: 'blank slot',
+    explain(ours, theirs) {
+      const [own, other] = [linesOf(ours), linesOf(theirs)];
+      const filled = (lines: string[]): string => lines.filter((line) => line !== '').join('\n');
+      if (own.length === other.length || filled(own) !== filled(other)) return undefined;
+      const [longer, shorter] = own.length > other.length ? [own, other] : [other, own];
+      const at = longer.findIndex((line, index) => line === '' && shorter[index] !== '') + 1;
+      return own.length < other.length
+        ? `theirs has an empty line at line ${at} that ours has not: a slot without a value stays as an empty line`
+        : `ours has an empty line at line ${at} that theirs has not: a slot without a value is left out there (\${… ?? omit})`;
+    },
+  },
+  {
+    name: 'missing line',
+    explain(ours, theirs) {
+      const [own, other] = [linesOf(ours), linesOf(theirs)];
+      const [longer, shorter] = own.length > other.length ? [own, other] : [other, own];
+      if (longer.length !== shorter.length + 1) return undefined;
+      const at = longer.findIndex((line, index) => line !== shorter[index]);
+      if (longer.toSpliced(at, 1).join('\n') !== shorter.join('\n')) return undefined;
+      return own.length < other.length
+        ? `ours lacks their line ${at + 1}: ${JSON.stringify(longer[at])}`
+        : `ours has a line ${at + 1} that theirs has not: ${JSON.stringify(longer[at])}`;
+    },
+  },
+  {
+    name: 'order of lines',
+    explain: (ours, theirs) =>
+      sameItems(linesOf(ours), linesOf(theirs))
+        ? 'the same lines stand in another order: only("a", "b") takes headers in the order in which they are named, | sorted by their names'
+        : undefined,
+  },
+];

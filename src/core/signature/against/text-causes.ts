@@ -1,0 +1,117 @@
+/** Causes that concern how a line is written: case, white space, encoding, order of parameters. */
+import type { Cause } from './cause.js';
+
+const decoded = (text: string): string => {
+  try {
+    return decodeURIComponent(text);
+  } catch {
+    return text;
+  }
+};
+
+/** Both texts become the same by one change. */
+function equalAfter(
+  name: string,
+  change: (text: string) => string,
+  says: (ours: string, theirs: string) => string,
+): Cause {
+  return {
+    name,
+    explain: (ours, theirs) => (change(ours) === change(theirs) ? says(ours, theirs) : undefined),
+  };
+}
+
+export const textCauses: readonly Cause[] = [
+  equalAfter(
+    'white space',
+    (text) =>
+      text
+        .replace(/[^\S\n]+/g, ' ')
+        .replace(/ ?$/gm, '')
+        .replace(/^ /gm, ''),
+    (ours, theirs) =>
+      /[^\S\n]$/m.test(ours) && !/[^\S\n]$/m.test(theirs)
+        ? 'ours has white space at the end of a line: | trim'
+        : 'only the white space differs: spaces in a row, at the ends, or a tab',
+  ),
+  equalAfter(
+    'white space behind a colon',
+    (text) => text.replace(/:[^\S\n]*/g, ':'),
+    () => 'the space behind a colon: header-lines(": ") writes one, header-lines writes none',
+  ),
+  equalAfter(
+    'case',
+    (text) => text.toLowerCase(),
+    (ours, theirs) =>
+      theirs === theirs.toLowerCase()
+        ? 'theirs is in small letters: | lower'
+        : theirs === theirs.toUpperCase()
+          ? 'theirs is in capital letters: | upper'
+          : ours.replace(/%[0-9a-f]{2}/gi, (octet) => octet.toUpperCase()) === theirs
+            ? 'theirs writes percent-encoding with capital letters (RFC 3986, section 2.1)'
+            : 'only the case of letters differs: header names, hexadecimal digits or the method',
+  ),
+  equalAfter(
+    'plus signs',
+    (text) => text.replaceAll('%20', '+'),
+    (_, theirs) =>
+      theirs.includes('+') && !theirs.includes('%20')
+        ? 'a space is a plus sign there: | encoded("form")'
+        : 'a space is %20 there: | encoded',
+  ),
+  {
+    name: 'encoded twice',
+    explain(ours, theirs) {
+      if (decoded(ours) === theirs) return 'ours is percent-encoded once more than theirs';
+      if (decoded(theirs) === ours)
+        return 'theirs is percent-encoded once more than ours: | percent, or the encoded form of the path';
+      return undefined;
+    },
+  },
+  equalAfter(
+    'percent-encoding',
+    decoded,
+    () => 'percent-encoding: other characters are encoded there (RFC 3986 leaves letters, digits, - . _ ~ as they are)',
+  ),
+  {
+    name: 'order of parameters',
+    explain(ours, theirs) {
+      const parameters = (text: string): string =>
+        text.replace(/[^?\s]*=[^\s]*/g, (query) => query.split('&').sort().join('&'));
+      return parameters(ours) === parameters(theirs)
+        ? 'the parameters of the query stand in another order: | sorted puts them by name, then by value'
+        : undefined;
+    },
+  },
+  {
+    name: 'empty parameters',
+    explain(ours, theirs) {
+      const filled = (text: string): string =>
+        text.replace(/[^?\s]*=[^\s]*/g, (query) =>
+          query
+            .split('&')
+            .filter((pair) => !pair.endsWith('='))
+            .join('&'),
+        );
+      if (filled(ours) !== filled(theirs)) return undefined;
+      return ours.length > theirs.length
+        ? 'parameters without a value are left out there: | filled'
+        : 'parameters without a value stay there: take | filled away';
+    },
+  },
+  equalAfter(
+    'Unicode',
+    (text) => text.normalize('NFC'),
+    () => 'the same letters in another Unicode form (NFC and NFD): copied text often brings the other one along',
+  ),
+  equalAfter(
+    'invisible characters',
+    (text) => text.replace(/[\u00a0]/g, ' ').replace(/[\u200b-\u200d\ufeff]/g, ''),
+    () => 'an invisible character: a byte order mark, a space of zero width, or a space that does not break',
+  ),
+  equalAfter(
+    'quotes',
+    (text) => text.replace(/[\u2018\u2019\u201c\u201d"]/g, "'"),
+    () => 'the kind of quotes differs: pages turn " into curly ones',
+  ),
+];

@@ -1,0 +1,55 @@
+/** How far the clocks of servers are from this one, by the `Date` of their answers (RFC 9110, section 6.6.1). */
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import * as z from 'zod/mini';
+import type { Received } from '../exchange/received.js';
+import { headerValue } from '../place/observed.js';
+import { writeAtomically } from '../storage/atomic-write.js';
+
+/** `Date` has whole seconds: less than this is no difference. Milliseconds. */
+const leastDifference = 2000;
+
+const clocksFile = z.record(z.string(), z.number());
+
+export interface Clocks {
+  /** How many milliseconds the server is ahead of us; 0 where nothing is known. */
+  ahead(host: string): number;
+  /** Told of each answer. @param sentAt when the request left, in milliseconds since 1970 */
+  heard(host: string, received: Received, sentAt: number): void;
+  /** Keeps for the next command what was measured. */
+  close(): Promise<void>;
+}
+
+/** @param local the collection's local state */
+export function serverClocks(local: string): Clocks {
+  const path = join(local, 'clocks.json');
+  const known = new Map(Object.entries(readClocks(path)));
+  let changed = false;
+  return {
+    ahead: (host) => known.get(host) ?? 0,
+    heard(host, received, sentAt) {
+      const date = Date.parse(headerValue(received.headers, 'date') ?? '');
+      if (Number.isNaN(date)) return;
+      const answeredAt = sentAt + received.parts.phases.total - received.parts.phases.receiving;
+      // The second that the server names had begun: half of it on the average has passed.
+      const difference = Math.round(date + 500 - (sentAt + answeredAt) / 2);
+      const own = Math.abs(difference) < leastDifference ? 0 : difference;
+      if (Math.abs(own - (known.get(host) ?? 0)) < leastDifference) return;
+      known.set(host, own);
+      changed = true;
+    },
+    async close() {
+      if (changed) await writeAtomically(path, `${JSON.stringify(Object.fromEntries(known))}\n`);
+    },
+  };
+}
+
+/** A file that cannot be read is measured anew. */
+function readClocks(path: string): Record<string, number> {
+  if (!existsSync(path)) return {};
+  try {
+    return clocksFile.parse(JSON.parse(readFileSync(path, 'utf8')));
+  } catch {
+    return {};
+  }
+}

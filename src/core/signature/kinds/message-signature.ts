@@ -1,0 +1,200 @@
+/** `message-signature`: HTTP message signatures (RFC 9421), with `Content-Digest` (RFC 9530). */
+import { type BareItem, parseDictionary, serializeDictionary } from 'structured-headers';
+import type { MessageSignatureFile } from '../../collection/files/signature-file.js';
+import type { HeaderLine, WireRequest } from '../../exchange/wire.js';
+import { Evaluation, omitted } from '../../expression/evaluation.js';
+import { compileTemplate, type Template } from '../../expression/template.js';
+import { headerValue } from '../../place/observed.js';
+import { Problem } from '../../problem/problem.js';
+import { parseDuration } from '../../value/measures.js';
+import { textOf } from '../../value/text.js';
+import { withHeader } from '../adding.js';
+import { messageAlgorithms } from '../message/algorithms.js';
+import { paramsText, signatureBase, signatureParams } from '../message/base.js';
+import { type Component, componentFrom } from '../message/components.js';
+import { contentDigest, type DigestAlgorithm } from '../message/content-digest.js';
+import { answerProblem, requestMessage } from '../message/verify.js';
+import { RecipeNames } from '../recipe-run.js';
+import type { SignatureKind, SignatureSetting, Signed, SigningRoom, SigningStep, Verify } from '../signature-kind.js';
+
+type LabelFile = MessageSignatureFile['signatures'][string];
+type AnswersFile = NonNullable<MessageSignatureFile['answers']>;
+
+/** One signature, made ready. */
+interface Label {
+  readonly label: string;
+  readonly components: readonly Component[];
+  readonly algorithm: string;
+  readonly key: Template;
+  readonly texts: ReadonlyMap<'key-id' | 'nonce' | 'tag', Template>;
+  readonly created: boolean;
+  /** Seconds. */
+  readonly lasts: number | undefined;
+  readonly namesAlgorithm: boolean;
+}
+
+export const messageSignature: SignatureKind<MessageSignatureFile> = {
+  name: 'message-signature',
+  about: 'HTTP message signatures (RFC 9421), with Content-Digest (RFC 9530)',
+  compile({ digest, signatures, answers }, setting) {
+    const labels = Object.entries(signatures).map(([label, file]) => labelFrom(label, file, setting));
+    if (labels.length === 0) {
+      throw new Problem('file-shape', {
+        what: 'signatures has no label',
+        where: setting.yaml.position(['signatures']),
+        remedy: 'signatures: {sig1: {components: ["@method", "@target-uri"], algorithm: …, key: …}}',
+      });
+    }
+    return {
+      name: setting.name,
+      sign: (wire, room) => signedBy(setting.name, labels, digest, wire, room),
+      verify: answers && verifier(answers, setting),
+    };
+  },
+};
+
+function labelFrom(label: string, file: LabelFile, { yaml, loads }: SignatureSetting): Label {
+  const path = ['signatures', label];
+  if (!/^[a-z*][a-z0-9_.*-]*$/.test(label)) {
+    throw new Problem('file-shape', {
+      what: `${label} is no label of a signature`,
+      where: yaml.position(path, 'key'),
+      remedy: 'a label is small letters, digits, - and _ (RFC 9651, section 3.2)',
+    });
+  }
+  const template = (key: 'key' | 'key-id' | 'nonce' | 'tag', text: string): Template =>
+    compileTemplate(text, yaml.position([...path, key]), loads);
+  const components = file.components.map((spec, index) =>
+    componentFrom(spec, yaml.position([...path, 'components', index])),
+  );
+  const lasts = file.expires === undefined ? undefined : duration(file.expires, [...path, 'expires'], yaml);
+  return {
+    label,
+    components,
+    algorithm: file.algorithm,
+    key: template('key', file.key),
+    texts: new Map(
+      (['key-id', 'nonce', 'tag'] as const).flatMap((key) => {
+        const text = file[key];
+        return text === undefined ? [] : [[key, template(key, text)] as const];
+      }),
+    ),
+    created: file.created ?? true,
+    lasts: lasts === undefined ? undefined : Math.round(lasts / 1000),
+    namesAlgorithm: file['name-algorithm'] ?? false,
+  };
+}
+
+function duration(text: string, path: readonly (string | number)[], yaml: SignatureSetting['yaml']): number {
+  const found = parseDuration(text);
+  if (found !== undefined) return found;
+  throw new Problem('file-shape', {
+    what: `${path.at(-1)} must be a duration, not ${text}`,
+    where: yaml.position(path),
+    remedy: 'a duration has its unit: 60s, 5m',
+  });
+}
+
+/** Each label after the other: a later one may cover an earlier one. */
+function signedBy(
+  name: string,
+  labels: readonly Label[],
+  digest: DigestAlgorithm | undefined,
+  given: WireRequest,
+  room: SigningRoom,
+): Signed {
+  const steps: SigningStep[] = [];
+  let wire = given;
+  const add = (header: string, value: string, secret: boolean): void => {
+    const line: HeaderLine = { name: header, value, origin: `signature ${name}`, secret };
+    wire = withHeader(wire, line);
+    const index = steps.findIndex((step) => step.part === 'header' && step.name === header);
+    if (index !== -1) steps.splice(index, 1);
+    steps.push({ name: header, part: 'header', value, secret, shown: secret ? undefined : value });
+  };
+  if (digest !== undefined && wire.body) add('Content-Digest', contentDigest(wire.body, digest), false);
+  for (const label of labels) {
+    const evaluation = new Evaluation(new RecipeNames(name, wire, room.variables), room);
+    const { components, algorithm } = label;
+    const params = paramsText(signatureParams(components, parametersOf(label, evaluation, room)));
+    const base = signatureBase(components, params, requestMessage(wire));
+    const signature = messageAlgorithms.get(algorithm)?.sign(base, textFrom(label.key, evaluation));
+    if (!signature) throw new Problem('file-shape', { what: `there is no algorithm ${algorithm}` });
+    room.onSecret(signature);
+    steps.push(
+      { name: `${label.label} base`, part: 'value', value: base, secret: false, shown: base },
+      { name: `${label.label} signature`, part: 'value', value: signature, secret: true, shown: undefined },
+    );
+    const [inputs, values] = ['signature-input', 'signature'].map((field) => parsed(wire, field)) as [Dict, Dict];
+    const input = [...inputs, `${label.label}=${params}`].join(', ');
+    const value = [
+      ...values,
+      serializeDictionary(new Map([[label.label, [new Uint8Array(signature), new Map()]]])),
+    ].join(', ');
+    add('Signature-Input', input, false);
+    add('Signature', value, true);
+  }
+  return { wire, steps };
+}
+
+type Dict = readonly string[];
+
+/** Members that are there already, as they stand. */
+function parsed({ headers }: WireRequest, field: string): Dict {
+  const text = headerValue(
+    headers.map(({ name, value }) => [name, value]),
+    field,
+  );
+  if (text === undefined) return [];
+  parseDictionary(text);
+  return [text];
+}
+
+/** Section 2.3, in an order of our own: any is allowed. */
+function parametersOf(
+  { created, lasts, algorithm, namesAlgorithm, texts }: Label,
+  evaluation: Evaluation,
+  { world }: SigningRoom,
+): Map<string, BareItem> {
+  const now = Math.floor(world.now.getTime() / 1000);
+  const text = (key: 'key-id' | 'nonce' | 'tag'): string | undefined => {
+    const template = texts.get(key);
+    return template && textFrom(template, evaluation);
+  };
+  const all: readonly (readonly [string, BareItem | undefined])[] = [
+    ['created', created ? now : undefined],
+    ['expires', lasts === undefined ? undefined : now + lasts],
+    ['keyid', text('key-id')],
+    ['alg', namesAlgorithm ? algorithm : undefined],
+    ['nonce', text('nonce')],
+    ['tag', text('tag')],
+  ];
+  return new Map(all.flatMap(([name, value]) => (value === undefined ? [] : [[name, value] as const])));
+}
+
+function textFrom(template: Template, evaluation: Evaluation): string {
+  const value = template.evaluate(evaluation);
+  return value === omitted ? '' : textOf(value);
+}
+
+function verifier(file: AnswersFile, { name, yaml, loads }: SignatureSetting): Verify {
+  const covered = (file.components ?? []).map((spec, index) =>
+    componentFrom(spec, yaml.position(['answers', 'components', index])),
+  );
+  const oldest = duration(file['older-than'] ?? '5m', ['answers', 'older-than'], yaml);
+  const keys = Object.entries(file.keys).map(([id, { algorithm, key }]) => ({
+    id,
+    algorithm: messageAlgorithms.get(algorithm) as NonNullable<ReturnType<typeof messageAlgorithms.get>>,
+    key: compileTemplate(key, yaml.position(['answers', 'keys', id, 'key']), loads),
+  }));
+  return (received, sent, room) => {
+    const evaluation = new Evaluation(new RecipeNames(name, sent, room.variables), room);
+    return answerProblem(received, sent, {
+      required: file.signed !== 'perhaps',
+      covered,
+      keys: new Map(keys.map(({ id, algorithm, key }) => [id, { algorithm, key: textFrom(key, evaluation) }])),
+      oldest,
+      now: room.world.now,
+    });
+  };
+}

@@ -1,0 +1,103 @@
+/** One signing by a recipe: its values worked out in order, each seen by those behind it. */
+import type { HeaderLine, WireRequest } from '../exchange/wire.js';
+import { hidden } from '../exchange/wire.js';
+import { Evaluation, omitted, type Result } from '../expression/evaluation.js';
+import type { Named, Names } from '../expression/names.js';
+import { Problem } from '../problem/problem.js';
+import { textOf } from '../value/text.js';
+import { plain, type Value, type ValueMap } from '../value/written.js';
+import { withHeader, withMember, withParameter } from './adding.js';
+import { sentValue } from './sent.js';
+import type { Signed, SigningRoom, SigningStep } from './signature-kind.js';
+
+/** What one value or addition is, made ready. */
+export interface Program {
+  readonly name: string;
+  readonly part: SigningStep['part'];
+  /** Lists what it was put together from in `evaluation.pieces`, where that is set. */
+  readonly run: (evaluation: Evaluation) => Result;
+}
+
+/** The names that a recipe sees: its own values, `sent`, variables. */
+export class RecipeNames implements Names {
+  readonly values = new Map<string, Named>();
+  private sent: ValueMap | undefined;
+
+  constructor(
+    private readonly recipe: string,
+    public wire: WireRequest,
+    private readonly variables: Names,
+  ) {}
+
+  /** Something was added to the request. */
+  changed(wire: WireRequest): void {
+    this.wire = wire;
+    this.sent = undefined;
+  }
+
+  lookup(name: string): Named | undefined {
+    if (name === 'sent') {
+      this.sent ??= sentValue(this.wire);
+      return { value: this.sent, origin: 'the request that is about to leave' };
+    }
+    return this.values.get(name) ?? this.variables.lookup(name);
+  }
+
+  *known(): Iterable<string> {
+    yield 'sent';
+    yield* this.values.keys();
+    yield* this.variables.known();
+  }
+
+  get layers(): readonly string[] {
+    return [`signature ${this.recipe}`, ...this.variables.layers];
+  }
+}
+
+/** @param steps in the order in which they are worked out */
+export function runRecipe(
+  recipe: string,
+  programs: readonly Program[],
+  given: WireRequest,
+  { world, variables, onSecret }: SigningRoom,
+): Signed {
+  const names = new RecipeNames(recipe, given, variables);
+  const evaluation = new Evaluation(names, { world, onSecret });
+  const steps: SigningStep[] = [];
+  for (const { name, part, run } of programs) {
+    evaluation.pieces = [];
+    const [value, secret] = evaluation.traced(() => run(evaluation));
+    if (value === omitted) continue;
+    steps.push({ name, part, value, secret, shown: shownText(value, secret, evaluation.pieces) });
+    if (part === 'value') names.values.set(name, { value, origin: `signature ${recipe}`, secret });
+    else names.changed(added(recipe, names.wire, name, part, value, secret));
+  }
+  return { wire: names.wire, steps };
+}
+
+/** Of what is worked out from a secret, only what stands around it is seen. */
+function shownText(value: Value, secret: boolean, pieces: Evaluation['pieces']): string | undefined {
+  if (!secret) return value instanceof Uint8Array ? Buffer.from(value).toString('hex') : textOf(value);
+  if (!pieces || pieces.length < 2) return undefined;
+  return pieces.map((piece) => (piece.secret ? hidden : piece.text)).join('');
+}
+
+function added(
+  recipe: string,
+  wire: WireRequest,
+  name: string,
+  part: SigningStep['part'],
+  value: Value,
+  secret: boolean,
+): WireRequest {
+  if (part === 'body') return withMember(wire, name, value, secret);
+  if (plain(value) === null || value instanceof Uint8Array) {
+    throw new Problem('expression-value', {
+      what: `the signature ${recipe} makes ${part === 'header' ? 'the header' : 'the parameter'} ${name} of ${value instanceof Uint8Array ? 'bytes' : 'null'}`,
+      remedy: '| hex or | base64 writes bytes as text',
+    });
+  }
+  if (part === 'query') return withParameter(wire, name, textOf(value), secret);
+  const line: HeaderLine = { name, value: textOf(value), origin: `signature ${recipe}`, secret };
+  return withHeader(wire, line);
+}

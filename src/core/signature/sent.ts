@@ -1,0 +1,81 @@
+/** `sent`: the request that is about to leave, as values of a recipe. */
+import { bodySize, type HeaderLine, type WireBody, type WireRequest } from '../exchange/wire.js';
+import { StreamedBytes } from '../value/streamed.js';
+import type { Value, ValueMap } from '../value/written.js';
+
+/** What a recipe may ask of `sent`, for messages and the manual. */
+export const sentMembers: ReadonlyMap<string, string> = new Map([
+  ['method', 'the method, in capitals'],
+  ['scheme', '`http` or `https`'],
+  ['authority', 'host and port, the port left out where it is the usual one'],
+  ['host', 'the host without its port'],
+  ['port', 'the port, also where it is the usual one'],
+  ['path', 'the path as it is sent, percent-encoded'],
+  ['target', 'path and query as they are sent'],
+  ['url', 'the whole address'],
+  ['query', 'the parameters in the order in which they are sent: pairs, decoded'],
+  ['query-text', 'the query as it is sent, without its question mark'],
+  ['headers', 'all headers, in the order in which they are sent: pairs, names in small letters, white space folded'],
+  ['header', 'one header by its name in small letters: `sent.header.content-type`'],
+  ['body', 'the bytes of the body; none where there is no body'],
+]);
+
+/** Members that change with the parameters of the query. */
+export const ofQuery: ReadonlySet<string> = new Set(['query', 'query-text', 'target', 'url']);
+
+const nothing = new Uint8Array();
+
+export function sentValue({ method, url, headers, body }: WireRequest): ValueMap {
+  const folded = foldedHeaders(headers);
+  return {
+    method,
+    scheme: url.protocol.slice(0, -1),
+    authority: url.host,
+    host: url.hostname,
+    port: url.port || (url.protocol === 'https:' ? '443' : '80'),
+    path: url.pathname,
+    target: url.pathname + url.search,
+    url: url.origin + url.pathname + url.search,
+    query: queryPairs(url.search.slice(1)),
+    'query-text': url.search.slice(1),
+    headers: [...folded].map(([name, value]) => ({ name, value: value.replace(/[ \t]+/g, ' ') })),
+    header: Object.fromEntries(folded),
+    body: body === undefined ? nothing : body.streamed ? onDisk(body) : body.bytes,
+  };
+}
+
+const onDisk = (body: WireBody): StreamedBytes => {
+  const { streamed } = body;
+  return new StreamedBytes(bodySize(body), () => streamed?.pieces() ?? []);
+};
+
+/** One value a name: repeated lines joined in their order (RFC 9110, section 5.3), white space at the ends taken off. */
+export function foldedHeaders(lines: readonly Pick<HeaderLine, 'name' | 'value'>[]): Map<string, string> {
+  const folded = new Map<string, string>();
+  for (const { name, value } of lines) {
+    const key = name.toLowerCase();
+    const own = value.replace(/^[ \t]+|[ \t]+$/g, '');
+    const before = folded.get(key);
+    folded.set(key, before === undefined ? own : `${before}, ${own}`);
+  }
+  return folded;
+}
+
+/** A plus sign is a plus sign here (RFC 3986): only forms write spaces so. */
+function queryPairs(text: string): Value[] {
+  if (text === '') return [];
+  return text.split('&').map((pair) => {
+    const at = pair.indexOf('=');
+    const [name, value] = at === -1 ? [pair, ''] : [pair.slice(0, at), pair.slice(at + 1)];
+    return { name: decoded(name), value: decoded(value), 'as-sent': pair };
+  });
+}
+
+function decoded(text: string): string {
+  if (!text.includes('%')) return text;
+  try {
+    return decodeURIComponent(text);
+  } catch {
+    return text;
+  }
+}
