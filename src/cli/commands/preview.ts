@@ -6,6 +6,7 @@ import { shortText } from '../../core/matcher/reading.js';
 import { nearestHint } from '../../core/problem/nearest.js';
 import { Problem } from '../../core/problem/problem.js';
 import { type Against, compareAgainst, unescaped } from '../../core/signature/against/compare.js';
+import { shownValue } from '../../core/signature/recipe-run.js';
 import type { SigningStep } from '../../core/signature/signature-kind.js';
 import { previewRequest } from '../../core/trail/send.js';
 import type { Preview } from '../../core/trail/sending.js';
@@ -62,6 +63,11 @@ export const { configure }: CommandModule = {
           if (signature === true || compared) terminal.print(signaturePreview(preview, about, terminal, eyes));
           else terminal.print(previewText(preview, about, terminal, eyes));
           if (compared) terminal.print(`\n${againstText(compared, eyes.text, terminal)}`);
+          const missing = preview.signed?.missing;
+          if (missing) {
+            terminal.note(`${terminal.err.yellow('warning')}  ${missing.what}: what is made from it is left out`);
+            if (missing.remedy !== undefined) terminal.note(`try      ${missing.remedy}`);
+          }
           for (const one of preview.notOpen) terminal.note(`the session ${one} is not open: send opens it first`);
           return compared && !compared.same ? 1 : 0;
         }),
@@ -106,14 +112,20 @@ const revealing: Eyes = {
   body: ({ bytes, streamed, shown }) => (streamed ? shown : Buffer.from(bytes).toString('utf8')),
   named: (_, { value }) => value,
   text: (text) => text,
-  step: ({ value }) => (value instanceof Uint8Array ? Buffer.from(value).toString('hex') : textOf(value)),
+  step: ({ value }) => shownValue(value),
 };
 
 /** @throws Problem usage: the request is not signed, or has no such value */
 function comparedWith({ signed }: Preview, given: string, value: string | undefined): Against {
   if (!signed) throw notSigned();
   const ours = signed.steps.map((step) => textOf(step.value));
-  const compared = compareAgainst(signed.steps, unescaped(textOrFile(given), ours), value);
+  const theirs = unescaped(textOrFile(given), ours);
+  const compared = compareAgainst(signed.steps, theirs, value);
+  if (compared?.same === false && theirs.endsWith('\n')) {
+    // Editors end a file with a line break that is no part of the text.
+    const without = compareAgainst(signed.steps, theirs.slice(0, -1), value);
+    if (without && (without.same || !ours.some((text) => text.endsWith('\n')))) return without;
+  }
   if (compared) return compared;
   const names = signed.steps.map((step) => step.name);
   throw new Problem('usage', {

@@ -15,6 +15,7 @@ import { FileSink } from './file-sink.js';
 export function answerOptions(command: Command): Command {
   return command
     .option('--session <name>', 'another session, or none')
+    .option('--sign <name>', 'another signature, or none')
     .option('--no-cookies', 'neither send cookies nor keep those that come')
     .option('--view <view>', `how the answer is shown: ${views.join(', ')}`)
     .option('--pick <place>', 'print one value of the answer and nothing else')

@@ -50,6 +50,7 @@ export async function sendAndShow(
         caller: noNames,
         signal,
         sessions: sessionsFrom(options.session),
+        signature: options.sign as string | undefined,
         documented: options.strict === true ? 'refuse' : 'tell',
         noCookies: options.cookies === false,
         sink,

@@ -45,10 +45,11 @@ function stepLines(step: SigningStep, width: number, eyes: StepEyes, colours: Co
     return [`  ${label}  ${empty}${bytes}`];
   }
   const digits = String(lines.length).length;
+  const list = Array.isArray(step.value);
   return [
-    `  ${label}  ${colours.dim(`${lines.length} lines, ${Buffer.byteLength(text)} bytes`)}`,
+    `  ${label}  ${colours.dim(list ? `${lines.length} items` : `${lines.length} lines, ${Buffer.byteLength(text)} bytes`)}`,
     ...lines.map((line, index) => {
-      const last = index === lines.length - 1;
+      const last = list || index === lines.length - 1;
       const blank = line === '' ? colours.dim(last ? '(empty, the text ends with a line break)' : '(empty)') : '';
       return `    ${colours.dim(String(index + 1).padStart(digits))}  ${blank}${visibleLine(line, last, colours)}`;
     }),

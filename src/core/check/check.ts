@@ -13,6 +13,7 @@ import type { Workspace } from '../trail/workspace.js';
 import type { Finding } from './finding.js';
 import type { Checked } from './rule.js';
 import { rules } from './rules/registry.js';
+import { exampleFindings } from './signature-examples.js';
 
 export interface CheckResult {
   readonly findings: readonly Finding[];
@@ -67,6 +68,11 @@ export async function checkCollection(collection: Collection, workspace: Workspa
     }
   }
   if (workspace) {
+    for (const [name, loaded] of read('signature')) {
+      const { file } = loaded.yaml;
+      await ready(() => workspace.signer(name), file, add, sound);
+      if (sound.has(file)) findings.push(...(await exampleFindings(workspace, loaded)));
+    }
     for (const [name, { yaml }] of requests) await ready(() => workspace.prepare(name), yaml.file, add, sound);
     for (const [name, { yaml }] of trails) await ready(() => planTrail(workspace, name), yaml.file, add, sound);
     for (const [, { yaml, content }] of read('session')) {

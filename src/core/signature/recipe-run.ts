@@ -3,9 +3,9 @@ import type { HeaderLine, WireRequest } from '../exchange/wire.js';
 import { hidden } from '../exchange/wire.js';
 import { Evaluation, omitted, type Result } from '../expression/evaluation.js';
 import type { Named, Names } from '../expression/names.js';
-import { Problem } from '../problem/problem.js';
+import { asProblem, Problem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
-import { plain, type Value, type ValueMap } from '../value/written.js';
+import { isValueMap, plain, type Value, type ValueMap } from '../value/written.js';
 import { withHeader, withMember, withParameter } from './adding.js';
 import { sentValue } from './sent.js';
 import type { Signed, SigningRoom, SigningStep } from './signature-kind.js';
@@ -59,27 +59,53 @@ export function runRecipe(
   recipe: string,
   programs: readonly Program[],
   given: WireRequest,
-  { world, variables, onSecret }: SigningRoom,
+  { world, variables, onSecret, partial }: SigningRoom,
 ): Signed {
   const names = new RecipeNames(recipe, given, variables);
   const evaluation = new Evaluation(names, { world, onSecret });
   const steps: SigningStep[] = [];
+  const absent = new Set<string>();
+  let missing: Problem | undefined;
   for (const { name, part, run } of programs) {
     evaluation.pieces = [];
-    const [value, secret] = evaluation.traced(() => run(evaluation));
+    let value: Result;
+    let secret: boolean;
+    try {
+      [value, secret] = evaluation.traced(() => run(evaluation));
+    } catch (error) {
+      const problem = asProblem(error);
+      const follows = problem.code === 'unknown-name' && absent.has(String(problem.data.name));
+      if (!partial || (problem.code !== 'secret-missing' && !follows)) throw problem;
+      missing ??= problem;
+      absent.add(name);
+      continue;
+    }
     if (value === omitted) continue;
     steps.push({ name, part, value, secret, shown: shownText(value, secret, evaluation.pieces) });
     if (part === 'value') names.values.set(name, { value, origin: `signature ${recipe}`, secret });
     else names.changed(added(recipe, names.wire, name, part, value, secret));
   }
-  return { wire: names.wire, steps };
+  return { wire: names.wire, steps, missing };
 }
 
 /** Of what is worked out from a secret, only what stands around it is seen. */
 function shownText(value: Value, secret: boolean, pieces: Evaluation['pieces']): string | undefined {
-  if (!secret) return value instanceof Uint8Array ? Buffer.from(value).toString('hex') : textOf(value);
+  if (!secret) return shownValue(value);
   if (!pieces || pieces.length < 2) return undefined;
   return pieces.map((piece) => (piece.secret ? hidden : piece.text)).join('');
+}
+
+/** Bytes in hexadecimal; a list an item a line, the pairs of headers and queries as they are written. */
+export function shownValue(value: Value): string {
+  if (value instanceof Uint8Array) return Buffer.from(value).toString('hex');
+  if (!Array.isArray(value)) return textOf(value);
+  return value
+    .map((item: Value) =>
+      isValueMap(item) && item.name !== undefined && item.value !== undefined
+        ? `${textOf(item.name)}: ${textOf(item.value)}`
+        : textOf(item),
+    )
+    .join('\n');
 }
 
 function added(

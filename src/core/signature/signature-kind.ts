@@ -17,6 +17,8 @@ export interface SigningRoom {
   readonly variables: Names;
   /** Told of every value that was worked out from a secret. */
   readonly onSecret: (value: Value) => void;
+  /** For a look: what needs a secret that is not set is left out, with all that is made from it. */
+  readonly partial?: boolean | undefined;
 }
 
 /** One value on the way to the signature, in the order in which they were worked out. */
@@ -34,6 +36,8 @@ export interface SigningStep {
 export interface Signed {
   readonly wire: WireRequest;
   readonly steps: readonly SigningStep[];
+  /** Why something was left out. */
+  readonly missing?: Problem | undefined;
 }
 
 /** Whether an answer is signed as it must be. */

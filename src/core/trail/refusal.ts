@@ -28,7 +28,7 @@ export function refusalOf(
   lines: readonly HeaderLine[],
   received: Received,
   inside: boolean,
-  signature?: string | undefined,
+  signed?: { readonly signature: string; readonly request: string } | undefined,
 ): Refusal | undefined {
   const { status } = received;
   const kind = status === 403 ? 'forbidden' : status === 401 || inside ? 'refused' : undefined;
@@ -39,16 +39,16 @@ export function refusalOf(
     kind,
     sent: [
       ...sessions.map((name) => proofOf(workspace, name, lines)),
-      ...(signature === undefined ? [] : [signatureProof(workspace, signature, lines)]),
+      ...(signed ? [signatureProof(workspace, signed.signature, lines)] : []),
     ],
     said: [challenges, body].filter((one) => one !== undefined),
     clock: clockOf(received),
     remedies:
-      signature === undefined
+      signed === undefined
         ? remediesFor(workspace, kind, sessions, challenges)
         : [
             ...(sessions.length > 0 ? remediesFor(workspace, kind, sessions, challenges) : []),
-            'echo-trail preview REQUEST --signature shows how the signature is made; --against compares it with what the vendor says',
+            `echo-trail preview ${signed.request} --signature shows how it is made; --against TEXT compares it with what the vendor shows`,
           ],
   };
 }

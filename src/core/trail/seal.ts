@@ -2,6 +2,7 @@
 import { variableNames } from '../collection/layers.js';
 import type { Received } from '../exchange/received.js';
 import type { WireRequest } from '../exchange/wire.js';
+import { percentEncode } from '../expression/filters/text.js';
 import type { Names } from '../expression/names.js';
 import type { World } from '../expression/world.js';
 import type { Problem } from '../problem/problem.js';
@@ -12,8 +13,11 @@ import type { Workspace } from './workspace.js';
 
 export interface Seal {
   readonly signer: Signer;
-  /** @throws Problem: the signature cannot be made */
-  sign(wire: WireRequest): Signed;
+  /**
+   * @param partial for a look: what needs a secret that is not set is left out
+   * @throws Problem: the signature cannot be made
+   */
+  sign(wire: WireRequest, partial?: boolean): Signed;
   /** Why the answer is not to be trusted. */
   distrust(received: Received, sent: WireRequest): Problem | undefined;
   /** Hides what an answer repeats of the signatures: elsewhere they are hidden by their place. */
@@ -41,14 +45,17 @@ export function sealFor(workspace: Workspace, signer: Signer, world: World, call
   };
   return {
     signer,
-    sign: (wire) => signer.sign(wire, room(wire)),
+    sign: (wire, partial) => signer.sign(wire, { ...room(wire), partial }),
     distrust: (received, sent) => signer.verify?.(received, sent, room(sent)),
     hide(received) {
       for (const text of derived) {
         if (text.length < 8) continue;
+        const forms = [text, percentEncode(text)];
+        const within = (one: string): boolean => forms.some((form) => one.includes(form));
         if (
-          received.headers.some(([, value]) => value.includes(text)) ||
-          (received.textual && received.text.includes(text))
+          received.headers.some(([, value]) => within(value)) ||
+          received.parts.hops.some(({ url }) => within(url)) ||
+          (received.textual && within(received.text))
         )
           redactor.add(text);
       }

@@ -39,13 +39,13 @@ export async function previewRequest(
   const cookie = (await jarFor(workspace, sessions, sending.noCookies)).line(bare.url);
   const unsigned = cookie ? composed(workspace, request, [...lines, cookie], query) : bare;
   const seal = await sealOf(workspace, prepared, sending, giving);
-  const signed = seal?.sign(unsigned);
+  const signed = seal?.sign(unsigned, true);
   return {
     request,
     notOpen,
     doubts: doubtsOf(bare, workspace),
     wire: signed?.wire ?? unsigned,
-    signed: seal && signed && { name: seal.signer.name, steps: signed.steps },
+    signed: seal && signed && { name: seal.signer.name, steps: signed.steps, missing: signed.missing },
   };
 }
 
@@ -109,7 +109,16 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   }
   const { at, wire, outcome } = tried;
   const { received } = outcome;
-  const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside, seal?.signer.name);
+  const refusal =
+    received &&
+    refusalOf(
+      workspace,
+      sessions,
+      wire.headers,
+      received,
+      inside,
+      seal && { signature: seal.signer.name, request: request.name },
+    );
 
   const judged = await judgeOutcome(workspace, prepared, sending, outcome, names, giving);
   const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;

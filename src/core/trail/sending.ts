@@ -68,5 +68,12 @@ export interface Preview {
   /** Sessions that sending would open first. */
   readonly notOpen: readonly string[];
   /** How its signature is made, step by step. */
-  readonly signed: { readonly name: string; readonly steps: readonly SigningStep[] } | undefined;
+  readonly signed:
+    | {
+        readonly name: string;
+        readonly steps: readonly SigningStep[];
+        /** Why something of it was left out: a secret that is not set. */
+        readonly missing: Problem | undefined;
+      }
+    | undefined;
 }

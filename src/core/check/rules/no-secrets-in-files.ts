@@ -6,6 +6,7 @@
  */
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import type { Collection } from '../../collection/collection.js';
 import { isSecretName } from '../../value/secret-fields.js';
 import type { Finding } from '../finding.js';
 import type { Rule } from '../rule.js';
@@ -13,7 +14,7 @@ import type { Rule } from '../rule.js';
 type Found = Omit<Finding, 'rule'>;
 
 /** Folders that are shared; what a vendor published is none of our making. */
-const folders = ['requests', 'environments', 'trails', 'sessions', 'bodies', 'data', 'certs'];
+const folders = ['requests', 'environments', 'trails', 'sessions', 'signatures', 'bodies', 'data', 'certs'];
 /** Larger files are data. */
 const largest = 1_000_000;
 
@@ -40,13 +41,36 @@ export const noSecretsInFiles: Rule = {
       const text = readFileSync(path, 'utf8');
       if (text.includes('\0')) continue;
       const named = /\.(?:ya?ml|json)$/.test(file);
+      const published = publishedIn(collection, file);
+      let open = false;
       for (const [index, line] of text.split(/\r?\n/).entries()) {
-        const found = inLine(line, named, file.startsWith('data/'));
-        if (found) yield finding(found, file, index + 1);
+        // What everybody may know is between such lines.
+        if (/-----(?:BEGIN|END) (?:PUBLIC KEY|CERTIFICATE)-----/.test(line)) open = line.includes('BEGIN');
+        const found = open ? undefined : inLine(line, named, file.startsWith('data/'));
+        const [seen = ''] = found ? line.slice(found.column - 1).split(/[\s"',}\]]/) : [];
+        if (found && !(seen !== '' && published.includes(seen))) yield finding(found, file, index + 1);
       }
     }
   },
 };
+
+/** The examples of a signature are the vendor's own, keys included: texts that anybody can read in its guide. */
+function publishedIn(collection: Collection, file: string): string {
+  const name = /^signatures\/(.*)\.yaml$/.exec(file)?.[1];
+  if (name === undefined) return '';
+  try {
+    const { examples = [] } = collection.read('signature', name).content;
+    const texts: string[] = [];
+    JSON.stringify(examples, (_, value: unknown) => {
+      if (typeof value === 'string') texts.push(value);
+      return value;
+    });
+    return texts.join('\n');
+  } catch {
+    // What is wrong with the file is told of it.
+    return '';
+  }
+}
 
 interface Seen {
   readonly what: string;

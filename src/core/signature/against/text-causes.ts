@@ -9,6 +9,9 @@ const decoded = (text: string): string => {
   }
 };
 
+/** The parameters of a query, wherever they stand; an equals sign at the end of a line is base64 more often. */
+const queryText = /[^?\s=]+=[^\s&]*(?:&[^\s]+)+/g;
+
 /** Both texts become the same by one change. */
 function equalAfter(
   name: string,
@@ -77,7 +80,7 @@ export const textCauses: readonly Cause[] = [
     name: 'order of parameters',
     explain(ours, theirs) {
       const parameters = (text: string): string =>
-        text.replace(/[^?\s]*=[^\s]*/g, (query) => query.split('&').sort().join('&'));
+        text.replace(queryText, (query) => query.split('&').sort().join('&'));
       return parameters(ours) === parameters(theirs)
         ? 'the parameters of the query stand in another order: | sorted puts them by name, then by value'
         : undefined;
@@ -87,7 +90,7 @@ export const textCauses: readonly Cause[] = [
     name: 'empty parameters',
     explain(ours, theirs) {
       const filled = (text: string): string =>
-        text.replace(/[^?\s]*=[^\s]*/g, (query) =>
+        text.replace(queryText, (query) =>
           query
             .split('&')
             .filter((pair) => !pair.endsWith('='))

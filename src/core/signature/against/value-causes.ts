@@ -67,7 +67,7 @@ export const valueCauses: readonly Cause[] = [
         return `the time is written otherwise: ${other.written} there; | format("…") writes it so`;
       const apart = own.seconds - other.seconds;
       if (apart !== 0 && apart % 900 === 0 && Math.abs(apart) <= 14 * 3600)
-        return `the times are ${Math.abs(apart / 3600)} hours apart: another time zone; | in-zone("UTC"), or the zone of the vendor`;
+        return `the times are ${Math.abs(apart / 3600)} h apart: another time zone; | in-zone("UTC"), or the zone of the vendor`;
       if (apart !== 0) return 'another moment: --time says which one theirs was made at';
     }
     const [left, right] = [/\b\d{10,13}\b/.exec(ours)?.[0], /\b\d{10,13}\b/.exec(theirs)?.[0]];
