@@ -54,11 +54,12 @@ export const valueCauses: readonly Cause[] = [
   ofLine('slash at the end', (ours, theirs) =>
     theirs === `${ours}/` || ours === `${theirs}/` ? 'a slash at the end of the path' : undefined,
   ),
-  ofLine('port', (ours, theirs) =>
-    ours.replace(/:\d+$/, '') === theirs.replace(/:\d+$/, '') && /[a-z\d]:\d+$/.test(ours + theirs)
+  ofLine('port', (ours, theirs) => {
+    const [shorter, longer] = ours.length < theirs.length ? [ours, theirs] : [theirs, ours];
+    return longer.startsWith(shorter) && /^:\d+$/.test(longer.slice(shorter.length))
       ? 'the port: ${sent.authority} has it where it is not the usual one, ${sent.host} never'
-      : undefined,
-  ),
+      : undefined;
+  }),
   ofLine('time', (ours, theirs) => {
     const [own, other] = [wallClock(ours), wallClock(theirs)];
     if (own && other) {
