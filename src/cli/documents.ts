@@ -95,7 +95,13 @@ export const documents = {
     ),
   }),
   'docs tree': z.strictObject({ sources: z.array(z.strictObject({ source: z.string(), tree: z.array(z.any()) })) }),
-  draft: z.strictObject({ request: z.string(), file: z.string(), operation: z.string() }),
+  draft: z.strictObject({
+    request: z.string(),
+    file: z.string(),
+    operation: z.string(),
+    /** The file of the signature that was proposed. */
+    signature: z.nullable(z.string()),
+  }),
   'docs ask': z.strictObject({
     parameters: z.array(
       z.strictObject({

@@ -5,8 +5,14 @@ import type { Collection } from '../../core/collection/collection.js';
 import { findOperation, openDocumentation, sourceIndex } from '../../core/collection/source-index.js';
 import { suppliersFor } from '../../core/collection/suppliers.js';
 import { draftName, draftRequest } from '../../core/documentation/draft/draft.js';
+import {
+  describesSignature,
+  headersMade,
+  proposeSignature,
+  signatureName,
+} from '../../core/documentation/draft/signature.js';
 import type { SelectionSettings } from '../../core/documentation/graphql/selection.js';
-import type { OperationEntry } from '../../core/documentation/model.js';
+import type { Operation, OperationEntry } from '../../core/documentation/model.js';
 import { Problem } from '../../core/problem/problem.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
 import { placeInside } from '../../core/storage/inside.js';
@@ -40,6 +46,7 @@ export const { configure }: CommandModule = {
           const sessions = collection.names('session');
           const up = relative(join(collection.root, file, '..'), collection.root);
           const { definitions, ...index } = sourceIndex(collection, operation.source);
+          const signature = await proposed(collection, operation);
           const text = draftRequest(operation, {
             definitions,
             entry: index.entry(operation.id) as OperationEntry,
@@ -47,13 +54,23 @@ export const { configure }: CommandModule = {
             suppliers: suppliersFor(collection, operation),
             schema: `${up}/${editorSchemas}/request.json`,
             session: sessions.length === 1 ? sessions[0] : inheritedSession(collection, name),
+            signature,
           });
           await writeAtomically(path, text);
           await installEditorSchemas(collection.root);
           if (terminal.json)
-            return emit(terminal, 'draft', { request: name, file, operation: `${operation.source}/${operation.id}` });
+            return emit(terminal, 'draft', {
+              request: name,
+              file,
+              operation: `${operation.source}/${operation.id}`,
+              signature: signature?.file ?? null,
+            });
           terminal.print(`wrote ${terminal.out.bold(file)}`);
-          terminal.note(`next: echo-trail preview ${name}`);
+          if (signature?.file) {
+            terminal.print(`wrote ${terminal.out.bold(signature.file)}`);
+            terminal.note('the recipe is proposed from prose: compare it, line by line, with the documentation in it');
+          }
+          terminal.note(`next: echo-trail preview ${name}${signature ? ' --signature' : ''}`);
           return 0;
         }),
       );
@@ -63,6 +80,24 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
+
+/** The signature that the documentation describes, written where there is none of that name yet. */
+async function proposed(
+  collection: Collection,
+  operation: Operation,
+): Promise<
+  { readonly name: string; readonly makes: ReadonlySet<string>; readonly file: string | undefined } | undefined
+> {
+  const scheme = operation.security.flatMap(({ schemes }) => schemes).find(describesSignature);
+  if (!scheme) return undefined;
+  const name = signatureName(scheme);
+  const makes = headersMade(scheme);
+  if (collection.names('signature').includes(name)) return { name, makes, file: undefined };
+  const file = `signatures/${name}.yaml`;
+  const text = proposeSignature(scheme, operation.source, `../${editorSchemas}/signature.json`);
+  await writeAtomically(placeInside(collection.root, file), text);
+  return { name, makes, file };
+}
 
 /** @throws Problem usage */
 function selectionFrom(depth: unknown, fields: unknown): Partial<SelectionSettings> {

@@ -27,7 +27,6 @@ export function operationText(operation: Operation, links: readonly Link[], term
     parameters,
     body,
     answers,
-    security,
     deprecated,
     changes,
     group,
@@ -45,7 +44,7 @@ export function operationText(operation: Operation, links: readonly Link[], term
       `${out.cyan(method)} ${path}   ${out.dim(`group ${group}, ${changes ? 'changes something' : 'changes nothing'}${certainty === undefined ? '' : `, read from ${at}: ${certainty}`}`)}`,
       ...(description !== undefined && description !== summary ? [printable(description)] : []),
     ].join('\n'),
-    `${title('wants')}  ${security.length === 0 ? unsaid(operation) : security.map(({ schemes }) => schemes.map(({ name, about }) => `${name}: ${about}`).join(' and ')).join('; or ')}`,
+    wantsText(operation, terminal),
     parameters.length > 0 && `${title('parameters')}\n${fieldTable(parameters, terminal, true)}`,
     body &&
       `${title('body')}  ${body.type}${body.required ? '' : ', optional'}${body.otherTypes.length > 0 ? `, also ${body.otherTypes.join(', ')}` : ''}\n${contentText(body, terminal, true)}`,
@@ -72,6 +71,17 @@ function linkTable(links: readonly Link[], source: string, terminal: Terminal): 
     terminal,
     { indent: 2 },
   );
+}
+
+/** In a line; behind it the prose, where a scheme is more than a line can say. */
+function wantsText(operation: Operation, { out }: Terminal): string {
+  const { security } = operation;
+  if (security.length === 0) return `${out.bold('wants')}  ${unsaid(operation)}`;
+  const needs = security.map(({ schemes }) => schemes.map(({ name, about }) => `${name}: ${about}`).join(' and '));
+  const prose = security
+    .flatMap(({ schemes }) => schemes)
+    .flatMap(({ description }) => (description?.includes('\n') ? printable(description).split('\n') : []));
+  return [`${out.bold('wants')}  ${needs.join('; or ')}`, ...prose.map((line) => `  ${line}`.trimEnd())].join('\n');
 }
 
 /** Only an OpenAPI document says that nothing is wanted; others do not speak of it. */

@@ -107,7 +107,13 @@ export interface Answer {
 
 /** One way to authenticate: all of its schemes together. */
 export interface SecurityNeed {
-  readonly schemes: readonly { readonly name: string; readonly about: string }[];
+  readonly schemes: readonly {
+    readonly name: string;
+    readonly about: string;
+    readonly description?: string;
+    /** The header that takes it. */
+    readonly header?: string;
+  }[];
 }
 
 export type Protocol = 'http' | 'graphql' | 'soap';

@@ -32,6 +32,8 @@ export interface DraftSettings {
   readonly schema: string;
   /** The only session of the collection, where there is just one. */
   readonly session?: string | undefined;
+  /** The signature that the operation wants, and the headers that it makes itself. */
+  readonly signature?: { readonly name: string; readonly makes: ReadonlySet<string> } | undefined;
 }
 
 /** The path below `requests/` that a draft gets where none is asked for. */
@@ -50,8 +52,8 @@ function slug(text: string): string {
 /** The text of the file. */
 export function draftRequest(operation: Operation, settings: DraftSettings): string {
   const inputs = new Inputs(settings.suppliers);
-  const call = callLines(operation, settings, inputs);
-  const { schema, session } = settings;
+  const call = callLines(unsigned(operation, settings), settings, inputs);
+  const { schema, session, signature } = settings;
   const blocks: Line[][] = [
     [active(`# yaml-language-server: $schema=${schema}`)],
     [
@@ -61,13 +63,24 @@ export function draftRequest(operation: Operation, settings: DraftSettings): str
     ],
     block('inputs', inputs.lines()),
     ...call.address,
-    sessionLines(operation, session),
+    sessionLines(operation, session, signature?.name),
     ...call.body,
   ];
   return `${blocks
     .filter((lines) => lines.length > 0)
     .map((lines) => lines.map(({ active: on, text }) => (on ? text : commented(text))).join('\n'))
     .join('\n')}\n`;
+}
+
+/** What a signature makes is nobody's to give. */
+function unsigned(operation: Operation, { signature }: DraftSettings): Operation {
+  if (!signature) return operation;
+  return {
+    ...operation,
+    parameters: operation.parameters.filter(
+      ({ in: where, name }) => where !== 'header' || !signature.makes.has(name.toLowerCase()),
+    ),
+  };
 }
 
 function callLines(operation: Operation, settings: DraftSettings, inputs: Inputs): CallLines {
@@ -109,7 +122,11 @@ function parameterLine(parameter: Parameter, inputs: Inputs): Line {
   return { active: false, text: `${key(parameter.name)}: ${flow(sample(parameter))}${remark(parameter)}` };
 }
 
-function sessionLines({ security, protocol, certainty }: Operation, session: string | undefined): Line[] {
+function sessionLines(
+  { security, protocol, certainty }: Operation,
+  session: string | undefined,
+  signature: string | undefined,
+): Line[] {
   // GraphQL, WSDL, pages and samples do not say what they want.
   if (security.length === 0 && (protocol !== 'http' || certainty !== undefined))
     return [active('session: none                       # whether one is wanted is not documented')];
@@ -117,6 +134,13 @@ function sessionLines({ security, protocol, certainty }: Operation, session: str
   const wanted = security
     .map(({ schemes }) => schemes.map(({ name, about }) => `${name}, ${about}`).join(' and '))
     .join('; or ');
+  if (signature !== undefined && security.every(({ schemes }) => schemes.length === 1))
+    return [active('session: none'), active(`signature: ${scalar(signature)}   # the documentation wants ${wanted}`)];
+  if (signature !== undefined)
+    return [
+      ...sessionLines({ security, protocol, certainty } as Operation, session, undefined),
+      active(`signature: ${scalar(signature)}`),
+    ];
   return session === undefined
     ? [{ active: false, text: `session: NAME   # the documentation wants ${wanted}` }]
     : [active(`session: ${scalar(session)}   # the documentation wants ${wanted}`)];

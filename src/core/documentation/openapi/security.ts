@@ -9,7 +9,13 @@ export function securityNeeds(wanted: Json | undefined, references: References, 
   return wanted.filter(isMap).map((need) => ({
     schemes: Object.keys(need).map((name) => {
       const scheme = references.follow({ $ref: `#/components/securitySchemes/${name}` }, at);
-      return { name, about: isMap(scheme) ? schemeText(scheme) : 'not described' };
+      if (!isMap(scheme)) return { name, about: 'not described' };
+      return {
+        name,
+        about: schemeText(scheme),
+        ...(typeof scheme.description === 'string' && { description: scheme.description.trim() }),
+        ...(scheme.in === 'header' && typeof scheme.name === 'string' && { header: scheme.name }),
+      };
     }),
   }));
 }
