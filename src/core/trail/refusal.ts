@@ -48,6 +48,9 @@ export function refusalOf(
         ? remediesFor(workspace, kind, sessions, challenges)
         : [
             ...(sessions.length > 0 ? remediesFor(workspace, kind, sessions, challenges) : []),
+            ...(clockOf(received) !== undefined && workspace.environment.clock === 'own'
+              ? ['clock: follow-server in the environment signs with the time of the server']
+              : []),
             `echo-trail preview ${signed.request} --signature shows how it is made; --against TEXT compares it with what the vendor shows`,
           ],
   };
