@@ -10,7 +10,7 @@ import { compare, median, runOnce } from './measure.mjs';
 const here = dirname(fileURLToPath(import.meta.url));
 const program = join(here, '../dist/main.cjs');
 const folder = mkdtempSync(join(tmpdir(), 'echo-trail-bench-'));
-const env = { ECHO_TRAIL_HOME: join(folder, 'home') };
+const env = { ECHO_TRAIL_HOME: join(folder, 'home'), ECHO_TRAIL_SECRET_KEY: 'winch-grease-77' };
 const server = fork(join(here, 'server.mjs'));
 const port = await new Promise((resolve) => server.once('message', resolve));
 const origin = `http://127.0.0.1:${port}`;
@@ -24,6 +24,20 @@ function report(name, { ours, floor, ratio }, limit, unit, least = false) {
     `${good ? 'ok    ' : 'MISSED'} ${name.padEnd(52)} ${shown(ours).padStart(12)} / ${shown(floor).padStart(12)} = ${ratio.toFixed(2)}   (${least ? 'at least' : 'at most'} ${limit})`,
   );
 }
+
+/** Five lines and a digest, as vendors have them; the key comes from the process environment. */
+const seal = `define:
+  stamp: \${now | format("yyyyMMdd'T'HHmmss'Z'")}
+  base:
+    lines:
+      - \${sent.method}
+      - \${sent.path}
+      - \${sent.query | sorted | encoded}
+      - \${sent.headers | only("host", "x-office-*") | sorted | header-lines}
+      - \${sent.body | sha-256 | hex}
+  seal: \${base | hmac-sha-256(secret.key) | base64}
+headers: {X-Office-Time: "\${stamp}", X-Office-Seal: "id=7; seal=\${seal}"}
+`;
 
 makeCollection();
 const only = process.argv[2];
@@ -71,6 +85,28 @@ if (wanted('run')) {
   const floor = async () =>
     5000 / (Number((await runOnce([join(here, 'floors/loop.mjs'), origin, '5000', '16'])).output) / 1000);
   report('run: 5,000 rows, 16 at once, to a bare pool', await compare(9, ours, floor), 0.5, 'a second', true);
+}
+if (wanted('signing')) {
+  report(
+    'signing: a signed send to the same unsigned',
+    await compare(
+      21,
+      timed([program, 'send', 'show', '--sign', 'seal', '--quiet'], inCollection),
+      timed([program, 'send', 'show', '--quiet'], inCollection),
+    ),
+    1.15,
+    'ms',
+  );
+  const cost = (trail) => async () => {
+    const { output } = await runOnce([program, 'run', trail], inCollection);
+    return (walkSeconds(output) / 5000) * 1e6;
+  };
+  report(
+    'signing: 5,000 signed rows to the same unsigned',
+    await compare(9, cost('five-thousand-signed'), cost('five-thousand')),
+    1.2,
+    'µs',
+  );
 }
 if (wanted('memory')) {
   const peak = async (trail) => {
@@ -168,12 +204,13 @@ function makeCollection() {
     'requests/show.yaml',
     'inputs: {imo: {default: "9000017"}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}"}\n',
   );
+  const row =
+    'inputs: {imo: {}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}", $.lengthM: {over: 0}}\nkeep: {name: $.name}\n';
+  write('requests/signed.yaml', `${row}signature: seal\n`);
+  write('signatures/seal.yaml', seal);
   write('requests/enter.yaml', 'method: POST\nchanges: false\nurl: ${origin}/enter\n');
   write('sessions/desk.yaml', 'kind: login\nopen: {send: enter}\ntoken: header.content-type\n');
-  write(
-    'requests/row.yaml',
-    'inputs: {imo: {}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}", $.lengthM: {over: 0}}\nkeep: {name: $.name}\n',
-  );
+  write('requests/row.yaml', row);
   write(
     'requests/upload.yaml',
     'method: POST\nchanges: false\nurl: ${origin}/upload\nbody: {parts: {about: a plan, plan: {file: data/large.bin}}}\n',
@@ -184,6 +221,7 @@ function makeCollection() {
   ]) {
     write(`data/${name}.csv`, `imo\n${Array.from({ length: count }, (_, index) => 9000000 + index).join('\n')}\n`);
     write(`trails/${name}.yaml`, `rows: data/${name}.csv\nat-once: 16\nsteps: [{send: row}]\n`);
+    write(`trails/${name}-signed.yaml`, `rows: data/${name}.csv\nat-once: 16\nsteps: [{send: signed}]\n`);
   }
 }
 

@@ -4,7 +4,7 @@ import { documents } from '../../src/cli/documents.js';
 import { manifestFile } from '../../src/core/collection/files/manifest-file.js';
 import { defaultsKind, type FileKind, fileKinds } from '../../src/core/collection/files/registry.js';
 import { commandsPage } from './commands.js';
-import { errorsPage, filtersPage, matchersPage } from './registries.js';
+import { errorsPage, filtersPage, matchersPage, signaturesPage } from './registries.js';
 import { filesPage, type JsonSchema } from './schema-page.js';
 
 const schemas = {
@@ -26,6 +26,7 @@ export function generatedFiles(): Record<string, string> {
     'docs/reference/files.md': filesPage(files),
     'docs/reference/expressions.md': filtersPage(),
     'docs/reference/places-and-matchers.md': matchersPage(),
+    'docs/reference/signatures.md': signaturesPage(),
     'docs/reference/errors.md': errorsPage(),
     'docs/reference/commands.md': commandsPage(),
   };

@@ -5,6 +5,9 @@ import { sources } from '../../src/core/expression/sources/registry.js';
 import { matchers } from '../../src/core/matcher/registry.js';
 import { placeKinds } from '../../src/core/place/registry.js';
 import { type ProblemFamily, problemCodes } from '../../src/core/problem/codes.js';
+import { causes } from '../../src/core/signature/against/registry.js';
+import { signatureKinds } from '../../src/core/signature/registry.js';
+import { sentMembers } from '../../src/core/signature/sent.js';
 
 const made = 'Made from the code (`npm run generate`).';
 
@@ -30,6 +33,14 @@ export function filtersPage(): string {
 
 export function matchersPage(): string {
   return `# Places and matchers\n\n${made}\n\n## Places\n\n${table(placeKinds)}\n\n## Matchers\n\n${table(matchers.values())}\n`;
+}
+
+export function signaturesPage(): string {
+  const rows = (entries: Iterable<readonly [string, string]>): string =>
+    [...entries].map(([name, about]) => `| \`${name}\` | ${cell(about)} |`).join('\n');
+  const kinds = [...signatureKinds.values()].map(({ name, about }) => [name, about] as const);
+  const members = [...sentMembers].map(([name, about]) => [`sent.${name}`, about] as const);
+  return `# Signatures\n\n${made}\n\n## Kinds\n\n| kind | what it is |\n|---|---|\n${rows(kinds)}\n\n## The request that is about to leave\n\n| name | what it is |\n|---|---|\n${rows(members)}\n\n## Causes that a comparison knows\n\n${causes.map(({ name }) => `- ${name}`).join('\n')}\n`;
 }
 
 export function errorsPage(): string {

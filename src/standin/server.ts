@@ -25,6 +25,7 @@ import { pilotsFace } from './pilots/face.js';
 import { plansFace } from './plans/face.js';
 import { type FieldFault, notFound, Refusal, sendRefusal } from './problem.js';
 import { startSecure } from './secure/server.js';
+import { signingKeys } from './signing/keys.js';
 import { tidesFace } from './tides/face.js';
 import { uploadsFace } from './uploads/face.js';
 import { vaultFace } from './vault/face.js';
@@ -62,6 +63,8 @@ export interface Standin {
   readonly origin: string;
   readonly faces: readonly Face[];
   readonly credentials: { readonly user: string; readonly password: string };
+  /** What the filing office gave the agent to sign with. */
+  readonly filingKey: string;
   close(): Promise<void>;
 }
 
@@ -109,6 +112,7 @@ export async function startStandin({ port, seed = 1, more = false }: StandinSett
   return {
     origin,
     credentials,
+    filingKey: signingKeys.filing.secret,
     faces: [
       { name: 'harbour', about: 'REST: vessels, berths, port calls; log in at /v1/sessions', address: `${origin}/v1` },
       {

@@ -68,7 +68,7 @@ export const { configure }: CommandModule = {
         await Promise.all(loads);
         // As the exchange before, unless the host is another.
         const sessions = workspace.hosts.allows(new URL(url)) ? (echo.sessions ?? []) : [];
-        const prepared = { plan: { ...plan, sessions }, expectations: [], keeps: [], tokens: [] };
+        const prepared = { plan: { ...plan, sessions }, expectations: [], keeps: [], tokens: [], signer: undefined };
         return sendAndShow(context, workspace, prepared, options);
       }),
     );

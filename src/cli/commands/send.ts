@@ -171,5 +171,5 @@ async function fromCommandLine(
     await writeAtomically(placeInside(collection.root, target.file), text);
     await installEditorSchemas(collection.root);
   }
-  return { plan, expectations: [], keeps: [], tokens: [] };
+  return { plan, expectations: [], keeps: [], tokens: [], signer: undefined };
 }

@@ -57,7 +57,7 @@ function stepLines(step: SigningStep, width: number, eyes: StepEyes, colours: Co
 }
 
 /** Of a value that is not seen. */
-export function sizeOf({ value }: SigningStep): string {
+function sizeOf({ value }: SigningStep): string {
   if (value instanceof Uint8Array) return `${value.length} bytes`;
   return `${[...textOf(value)].length} characters`;
 }

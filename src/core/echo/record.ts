@@ -2,7 +2,7 @@
 import type { TlsFacts } from '../exchange/certificate.js';
 import type { Received } from '../exchange/received.js';
 import type { Outcome } from '../exchange/transport.js';
-import { bodySize, hidden, type WireRequest } from '../exchange/wire.js';
+import { bodySize, type HeaderLine, hidden, type WireRequest } from '../exchange/wire.js';
 import type { Verdict } from '../expectation/expectations.js';
 import type { Kept } from '../expectation/keeps.js';
 import { type Problem, positionText } from '../problem/problem.js';
@@ -79,13 +79,22 @@ function isoTime(at: Date): string {
 }
 
 const recorded = new WeakMap<WireRequest['headers'], { readonly size: number; readonly lines: [string, string][] }>();
+const recordedOnes = new WeakMap<HeaderLine, { readonly size: number; readonly line: [string, string] }>();
 
 /** Lines that are the same for thousands of requests are recorded from one copy, as long as no secret becomes known. */
 function recordedLines(headers: WireRequest['headers'], redactor: Redactor): [string, string][] {
+  const { size } = redactor;
   const before = recorded.get(headers);
-  if (before?.size === redactor.size) return before.lines;
-  const lines = headers.map(({ name, value, secret }) => recordedLine(name, value, secret, redactor));
-  recorded.set(headers, { size: redactor.size, lines });
+  if (before?.size === size) return before.lines;
+  const lines = headers.map((given) => {
+    // A signature is another for every request; what stands beside it is not.
+    const known = recordedOnes.get(given);
+    if (known?.size === size) return known.line;
+    const line = recordedLine(given.name, given.value, given.secret, redactor);
+    recordedOnes.set(given, { size, line });
+    return line;
+  });
+  recorded.set(headers, { size, lines });
   return lines;
 }
 

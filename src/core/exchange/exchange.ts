@@ -251,10 +251,13 @@ const lists = new WeakMap<WireRequest['headers'], string[]>();
 function headerList({ headers, body }: WireRequest): string[] {
   let list = lists.get(headers);
   if (!list) {
-    const own = ({ name, origin }: WireRequest['headers'][number]): boolean =>
-      origin !== 'automatic' ||
-      (name !== 'host' && name !== 'connection' && (name !== 'content-length' || body?.streamed !== undefined));
-    list = headers.filter(own).flatMap(({ name, value }) => [name, value]);
+    list = [];
+    for (const { name, value, origin } of headers) {
+      const library =
+        origin === 'automatic' &&
+        (name === 'host' || name === 'connection' || (name === 'content-length' && body?.streamed === undefined));
+      if (!library) list.push(name, value);
+    }
     lists.set(headers, list);
   }
   return list;

@@ -103,11 +103,7 @@ export function compileExpression(source: string, loads: Loads): Program {
       const given = required(input(e), node.input, e);
       if (given === omitted) return omitted;
       if (given instanceof StreamedBytes && !kind.streams) throw streamedHere(kind.name);
-      const value = kind.apply(
-        given,
-        args.map((arg) => arg(e)),
-        e,
-      );
+      const value = kind.apply(given, args.length === 0 ? nothing : args.map((arg) => arg(e)), e);
       if (e.touchedSecret) e.onSecret(value);
       return value;
     };
@@ -130,6 +126,8 @@ export function compileExpression(source: string, loads: Loads): Program {
     return value === undefined ? required(value, tree, e) : value;
   };
 }
+
+const nothing: readonly Value[] = [];
 
 const streamedHere = (user: string): Problem =>
   new Problem('expression-value', {

@@ -55,7 +55,18 @@ export function compileTemplate(
     parts.length === 1 && typeof only === 'function' && !inserting
       ? (e: Evaluation) => only(e) as Result
       : (e: Evaluation) => joined(parts, e, inserting);
-  return { text: source, constant: undefined, evaluate: (e) => placed(() => run(e)) };
+  return {
+    text: source,
+    constant: undefined,
+    // Written out: a closure for each time costs as much as the expression.
+    evaluate(e) {
+      try {
+        return run(e);
+      } catch (error) {
+        throw asProblem(error).at(where);
+      }
+    },
+  };
 }
 
 /** The expression sources of a text, for checks that look at names without values. */
@@ -67,43 +78,60 @@ function programOf(expression: string, loads: Loads): Program {
   return compileExpression(expression, loads);
 }
 
-function joined(
-  parts: readonly (string | (Program & { readonly expression: string }))[],
-  e: Evaluation,
-  inserting: Inserting | undefined,
-): Result {
+type Run = string | (Program & { readonly expression: string });
+
+function joined(parts: readonly Run[], e: Evaluation, inserting: Inserting | undefined): Result {
+  if (e.pieces) return joinedInPieces(parts, e, inserting);
   let text = '';
-  if (e.pieces) e.pieces = [];
-  const add = (piece: string, secret: boolean): void => {
-    text += piece;
-    e.pieces?.push({ text: piece, secret });
-  };
   for (const part of parts) {
-    if (typeof part === 'string') {
-      add(part, false);
-      continue;
+    if (typeof part === 'string') text += part;
+    else {
+      const piece = inserted(part(e) as Result, text, part.expression, inserting);
+      if (piece === omitted) return omitted;
+      text += piece;
     }
-    const [value, secret] = e.pieces ? e.traced(() => part(e) as Result) : [part(e) as Result, false];
-    if (value === omitted) {
-      if (inserting?.omitted === undefined) return omitted;
-      add(inserting.omitted, false);
-      continue;
-    }
-    if (plain(value) === null) {
-      throw new Problem('expression-value', {
-        what: 'a value inside a text is null',
-        remedy: 'give another value for that case: ${name ?? "…"}, or ${name ?? omit} to leave the whole out',
-      });
-    }
-    if (value instanceof Uint8Array) {
-      throw new Problem('expression-value', {
-        what: 'a value inside a text is bytes',
-        remedy: 'write them as text with | hex, | base64 or | text',
-      });
-    }
-    add(inserting ? inserting.asText(textOf(value), text, part.expression) : textOf(value), secret);
   }
   return text;
+}
+
+/** The same for somebody who looks: of each piece is told whether it is secret. */
+function joinedInPieces(parts: readonly Run[], e: Evaluation, inserting: Inserting | undefined): Result {
+  let text = '';
+  const pieces: { text: string; secret: boolean }[] = [];
+  for (const part of parts) {
+    const [piece, secret]: readonly [string | typeof omitted, boolean] =
+      typeof part === 'string'
+        ? [part, false]
+        : e.traced(() => inserted(part(e) as Result, text, part.expression, inserting));
+    if (piece === omitted) return omitted;
+    text += piece;
+    pieces.push({ text: piece, secret });
+  }
+  e.pieces = pieces;
+  return text;
+}
+
+/** @param before the text in front of it */
+function inserted(
+  value: Result,
+  before: string,
+  expression: string,
+  inserting: Inserting | undefined,
+): string | typeof omitted {
+  if (value === omitted) return inserting?.omitted ?? omitted;
+  if (plain(value) === null) {
+    throw new Problem('expression-value', {
+      what: 'a value inside a text is null',
+      remedy: 'give another value for that case: ${name ?? "…"}, or ${name ?? omit} to leave the whole out',
+    });
+  }
+  if (value instanceof Uint8Array) {
+    throw new Problem('expression-value', {
+      what: 'a value inside a text is bytes',
+      remedy: 'write them as text with | hex, | base64 or | text',
+    });
+  }
+  return inserting ? inserting.asText(textOf(value), before, expression) : textOf(value);
 }
 
 type Part = { readonly text: string } | { readonly expression: string };

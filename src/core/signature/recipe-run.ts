@@ -27,6 +27,7 @@ export class RecipeNames implements Names {
     private readonly recipe: string,
     public wire: WireRequest,
     private readonly variables: Names,
+    private readonly members?: ReadonlySet<string>,
   ) {}
 
   /** Something was added to the request. */
@@ -37,7 +38,7 @@ export class RecipeNames implements Names {
 
   lookup(name: string): Named | undefined {
     if (name === 'sent') {
-      this.sent ??= sentValue(this.wire);
+      this.sent ??= sentValue(this.wire, this.members);
       return { value: this.sent, origin: 'the request that is about to leave' };
     }
     return this.values.get(name) ?? this.variables.lookup(name);
@@ -54,34 +55,40 @@ export class RecipeNames implements Names {
   }
 }
 
-/** @param steps in the order in which they are worked out */
+/**
+ * @param programs in the order in which they are worked out
+ * @param members of `sent` that they use; all where nothing is said
+ */
 export function runRecipe(
   recipe: string,
   programs: readonly Program[],
   given: WireRequest,
-  { world, variables, onSecret, partial }: SigningRoom,
+  { world, variables, onSecret, look }: SigningRoom,
+  members?: ReadonlySet<string>,
 ): Signed {
-  const names = new RecipeNames(recipe, given, variables);
+  const names = new RecipeNames(recipe, given, variables, members);
   const evaluation = new Evaluation(names, { world, onSecret });
   const steps: SigningStep[] = [];
   const absent = new Set<string>();
   let missing: Problem | undefined;
   for (const { name, part, run } of programs) {
-    evaluation.pieces = [];
+    if (look) evaluation.pieces = [];
     let value: Result;
     let secret: boolean;
     try {
-      [value, secret] = evaluation.traced(() => run(evaluation));
+      evaluation.touchedSecret = false;
+      value = run(evaluation);
+      secret = evaluation.touchedSecret;
     } catch (error) {
       const problem = asProblem(error);
       const follows = problem.code === 'unknown-name' && absent.has(String(problem.data.name));
-      if (!partial || (problem.code !== 'secret-missing' && !follows)) throw problem;
+      if (!look || (problem.code !== 'secret-missing' && !follows)) throw problem;
       missing ??= problem;
       absent.add(name);
       continue;
     }
     if (value === omitted) continue;
-    steps.push({ name, part, value, secret, shown: shownText(value, secret, evaluation.pieces) });
+    steps.push({ name, part, value, secret, shown: look ? shownText(value, secret, evaluation.pieces) : undefined });
     if (part === 'value') names.values.set(name, { value, origin: `signature ${recipe}`, secret });
     else names.changed(added(recipe, names.wire, name, part, value, secret));
   }

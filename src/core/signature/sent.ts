@@ -25,24 +25,33 @@ export const ofQuery: ReadonlySet<string> = new Set(['query', 'query-text', 'tar
 
 const nothing = new Uint8Array();
 
-export function sentValue({ method, url, headers, body }: WireRequest): ValueMap {
-  const folded = foldedHeaders(headers);
-  return {
-    method,
-    scheme: url.protocol.slice(0, -1),
-    authority: url.host,
-    host: url.hostname,
-    port: url.port || (url.protocol === 'https:' ? '443' : '80'),
-    path: url.pathname,
-    target: url.pathname + url.search,
-    url: url.origin + url.pathname + url.search,
-    query: queryPairs(url.search.slice(1)),
-    'query-text': url.search.slice(1),
-    headers: [...folded].map(([name, value]) => ({ name, value: value.replace(/[ \t]+/g, ' ') })),
-    header: Object.fromEntries(folded),
-    body: body === undefined ? nothing : body.streamed ? onDisk(body) : body.bytes,
-  };
+/** @param members those that are wanted; all where nothing is said */
+export function sentValue(wire: WireRequest, members: Iterable<string> = sentMembers.keys()): ValueMap {
+  const sent: Record<string, Value> = {};
+  for (const member of members) sent[member] = made[member]?.(wire) ?? null;
+  return sent;
 }
+
+const made: Readonly<Record<string, (wire: WireRequest) => Value>> = {
+  method: ({ method }) => method,
+  scheme: ({ url }) => url.protocol.slice(0, -1),
+  authority: ({ url }) => url.host,
+  host: ({ url }) => url.hostname,
+  port: ({ url }) => url.port || (url.protocol === 'https:' ? '443' : '80'),
+  path: ({ url }) => url.pathname,
+  target: ({ url }) => url.pathname + url.search,
+  url: ({ url }) => url.origin + url.pathname + url.search,
+  query: ({ url }) => queryPairs(url.search.slice(1)),
+  'query-text': ({ url }) => url.search.slice(1),
+  headers({ headers }) {
+    const pairs: Value[] = [];
+    for (const [name, value] of foldedHeaders(headers))
+      pairs.push({ name, value: /[ \t]{2}|\t/.test(value) ? value.replace(/[ \t]+/g, ' ') : value });
+    return pairs;
+  },
+  header: ({ headers }) => Object.fromEntries(foldedHeaders(headers)),
+  body: ({ body }) => (body === undefined ? nothing : body.streamed ? onDisk(body) : body.bytes),
+};
 
 const onDisk = (body: WireBody): StreamedBytes => {
   const { streamed } = body;
@@ -50,15 +59,20 @@ const onDisk = (body: WireBody): StreamedBytes => {
 };
 
 /** One value a name: repeated lines joined in their order (RFC 9110, section 5.3), white space at the ends taken off. */
-export function foldedHeaders(lines: readonly Pick<HeaderLine, 'name' | 'value'>[]): Map<string, string> {
+function foldedHeaders(lines: readonly Pick<HeaderLine, 'name' | 'value'>[]): Map<string, string> {
   const folded = new Map<string, string>();
   for (const { name, value } of lines) {
     const key = name.toLowerCase();
-    const own = value.replace(/^[ \t]+|[ \t]+$/g, '');
+    const own = isTrimmed(value) ? value : value.replace(/^[ \t]+|[ \t]+$/g, '');
     const before = folded.get(key);
     folded.set(key, before === undefined ? own : `${before}, ${own}`);
   }
   return folded;
+}
+
+function isTrimmed(value: string): boolean {
+  const [first, last] = [value.charCodeAt(0), value.charCodeAt(value.length - 1)];
+  return first !== 32 && first !== 9 && last !== 32 && last !== 9;
 }
 
 /** A plus sign is a plus sign here (RFC 3986): only forms write spaces so. */

@@ -17,8 +17,8 @@ export interface SigningRoom {
   readonly variables: Names;
   /** Told of every value that was worked out from a secret. */
   readonly onSecret: (value: Value) => void;
-  /** For a look: what needs a secret that is not set is left out, with all that is made from it. */
-  readonly partial?: boolean | undefined;
+  /** Somebody looks: what may be seen of each step is told; what needs a secret that is not set is left out, with all that is made from it. */
+  readonly look?: boolean | undefined;
 }
 
 /** One value on the way to the signature, in the order in which they were worked out. */
@@ -29,7 +29,7 @@ export interface SigningStep {
   readonly value: Value;
   /** Worked out from a secret. */
   readonly secret: boolean;
-  /** The text with what is secret in it hidden; undefined where nothing of it may be seen. */
+  /** For a look: the text with what is secret in it hidden; undefined where nothing of it may be seen. */
   readonly shown: string | undefined;
 }
 

@@ -14,10 +14,10 @@ import type { Workspace } from './workspace.js';
 export interface Seal {
   readonly signer: Signer;
   /**
-   * @param partial for a look: what needs a secret that is not set is left out
+   * @param look for somebody who looks: what may be seen of each step is told, and what needs a secret that is not set is left out
    * @throws Problem: the signature cannot be made
    */
-  sign(wire: WireRequest, partial?: boolean): Signed;
+  sign(wire: WireRequest, look?: 'look'): Signed;
   /** Why the answer is not to be trusted. */
   distrust(received: Received, sent: WireRequest): Problem | undefined;
   /** Hides what an answer repeats of the signatures: elsewhere they are hidden by their place. */
@@ -45,17 +45,16 @@ export function sealFor(workspace: Workspace, signer: Signer, world: World, call
   };
   return {
     signer,
-    sign: (wire, partial) => signer.sign(wire, { ...room(wire), partial }),
+    sign: (wire, look) => signer.sign(wire, look ? { ...room(wire), look: true } : room(wire)),
     distrust: (received, sent) => signer.verify?.(received, sent, room(sent)),
     hide(received) {
       for (const text of derived) {
         if (text.length < 8) continue;
-        const forms = [text, percentEncode(text)];
-        const within = (one: string): boolean => forms.some((form) => one.includes(form));
+        const { hops } = received.parts;
         if (
-          received.headers.some(([, value]) => within(value)) ||
-          received.parts.hops.some(({ url }) => within(url)) ||
-          (received.textual && within(received.text))
+          received.headers.some(([, value]) => value.length >= text.length && value.includes(text)) ||
+          (received.textual && received.text.includes(text)) ||
+          hops.some(({ url }) => url.includes(text) || url.includes(percentEncode(text)))
         )
           redactor.add(text);
       }

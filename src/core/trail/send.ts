@@ -7,11 +7,12 @@ import { certificateOf } from '../exchange/certificate.js';
 import { type Giving, resolveRequest } from '../exchange/request-plan.js';
 import type { ResolvedRequest, WireRequest } from '../exchange/wire.js';
 import { Problem } from '../problem/problem.js';
+import type { Signer } from '../signature/signature-kind.js';
 import { type Attempt, attachedHeard, attempt, composed, jarFor } from './attempt.js';
 import { doubtsOf } from './doubts.js';
 import { judgeOutcome } from './judge-outcome.js';
 import { refusalOf } from './refusal.js';
-import type { Seal } from './seal.js';
+import { sealFor } from './seal.js';
 import type { Preview, Sending, Sent } from './sending.js';
 import { refusedInside, suppliedNames } from './supply.js';
 import type { PreparedRequest, Workspace } from './workspace.js';
@@ -38,8 +39,9 @@ export async function previewRequest(
   const bare = composed(workspace, request, lines, query);
   const cookie = (await jarFor(workspace, sessions, sending.noCookies)).line(bare.url);
   const unsigned = cookie ? composed(workspace, request, [...lines, cookie], query) : bare;
-  const seal = await sealOf(workspace, prepared, sending, giving);
-  const signed = seal?.sign(unsigned, true);
+  const signer = await signerFor(workspace, prepared, sending.signature);
+  const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
+  const signed = seal?.sign(unsigned, 'look');
   return {
     request,
     notOpen,
@@ -49,16 +51,14 @@ export async function previewRequest(
   };
 }
 
-/** undefined where the request is not signed. */
-async function sealOf(
+/** undefined where the request is not signed. @param given in place of what its file says */
+async function signerFor(
   workspace: Workspace,
-  { plan }: PreparedRequest,
-  { signature = plan.signature, caller }: Pick<Sending, 'signature' | 'caller'>,
-  { world }: Giving,
-): Promise<Seal | undefined> {
-  if (signature === undefined || signature === 'none') return undefined;
-  const [{ sealFor }, signer] = await Promise.all([import('./seal.js'), workspace.signer(signature)]);
-  return sealFor(workspace, signer, world, caller);
+  prepared: PreparedRequest,
+  given: string | undefined,
+): Promise<Signer | undefined> {
+  if (given === undefined) return prepared.signer;
+  return given === 'none' ? undefined : workspace.signer(given);
 }
 
 /**
@@ -77,8 +77,9 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     bare = composed(workspace, request, sending.lines ?? []);
   }
   if (sessions.length > 0) workspace.hosts.demand(bare.url, `the session ${sessions.join(', ')}`);
-  const isSigned = (sending.signature ?? prepared.plan.signature) !== undefined;
-  const seal = isSigned ? await sealOf(workspace, prepared, sending, giving) : undefined;
+  const signer =
+    sending.signature === undefined ? prepared.signer : await signerFor(workspace, prepared, sending.signature);
+  const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
   if (seal) workspace.hosts.demand(bare.url, `the signature ${seal.signer.name}`);
   if (request.changes || changesByDocumentation(workspace, prepared))
     await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });

@@ -80,6 +80,8 @@ export interface PreparedRequest {
   readonly plan: RequestPlan;
   readonly expectations: readonly Expectation[];
   readonly keeps: readonly Keep[];
+  /** How it is signed, where its file says so. */
+  readonly signer: Signer | undefined;
   /** Where its answer holds the token of a session that it opens: a secret from the first moment. */
   readonly tokens: readonly Place[];
 }
@@ -133,11 +135,14 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   const redactor = makeRedactor();
   const secrets = secretStore(collection.local, home, processEnvironment);
   const [stored] = await Promise.all([secrets.open(environment.name), ...loads]);
-  const hiddenSecrets = new Set<string>();
+  const used = new Map<string, string>();
   const secret: typeof stored = (name, key) => {
+    const full = key === undefined ? name : `${name}[${key}]`;
+    const before = used.get(full);
+    if (before !== undefined) return before;
     const value = stored(name, key);
-    if (value !== undefined && !hiddenSecrets.has(value)) {
-      hiddenSecrets.add(value);
+    if (value !== undefined) {
+      used.set(full, value);
       redactor.add(value);
     }
     return value;
@@ -266,19 +271,21 @@ async function prepareRequest(
   const loads: Loads = [];
   const plan = planRequest(collection, loaded, loads);
   const { expect, keep, namespaces } = plan.content;
+  // What is wrong with its signature is told before anything is sent.
+  const signing =
+    plan.signature === undefined
+      ? undefined
+      : await signer(plan.signature).catch((error: unknown) => {
+          throw asProblem(error).at(loaded.yaml.position(['signature']));
+        });
   const ready = {
     plan,
+    signer: signing,
     expectations: compileExpectations(expect, loaded.yaml, ['expect'], readText, loads, namespaces),
     keeps: compileKeeps(keep, loaded.yaml, ['keep'], loads, namespaces),
     tokens: tokenPlaces(collection, name, loads),
   };
   await Promise.all(loads);
-  // What is wrong with its signature is told before anything is sent.
-  if (plan.signature !== undefined) {
-    await signer(plan.signature).catch((error: unknown) => {
-      throw asProblem(error).at(loaded.yaml.position(['signature']));
-    });
-  }
   return ready;
 }
 

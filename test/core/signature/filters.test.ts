@@ -1,6 +1,6 @@
 /** Keyed digests and signatures against published vectors: RFC 4231, RFC 8032, and what a public key makes of them. */
 import assert from 'node:assert/strict';
-import { constants, createHash, generateKeyPairSync, verify } from 'node:crypto';
+import { constants, createHash, createHmac, generateKeyPairSync, verify } from 'node:crypto';
 import { test } from 'node:test';
 import { Evaluation } from '../../../src/core/expression/evaluation.js';
 import { filters } from '../../../src/core/expression/filters/registry.js';
@@ -87,6 +87,40 @@ test('hmac-… by RFC 4231, section 4', () => {
       count += 1;
     }
   assert.equal(count, 13);
+});
+
+test('hmac-… is that of the library for keys and texts of every length, whatever came before', () => {
+  let count = 0;
+  for (const [name, library] of [
+    ['md5', 'md5'],
+    ['sha-1', 'sha1'],
+    ['sha-224', 'sha224'],
+    ['sha-256', 'sha256'],
+    ['sha-384', 'sha384'],
+    ['sha-512', 'sha512'],
+    ['sha-512-224', 'sha512-224'],
+    ['sha-512-256', 'sha512-256'],
+    ['sha3-256', 'sha3-256'],
+    ['sha3-384', 'sha3-384'],
+    ['sha3-512', 'sha3-512'],
+  ] as const)
+    for (const length of [0, 1, 63, 64, 65, 71, 72, 73, 103, 104, 105, 127, 128, 129, 135, 136, 137, 300]) {
+      const key = Buffer.alloc(length, length);
+      const data = Buffer.alloc(length * 3, 'tide');
+      assert.deepEqual(
+        apply(`hmac-${name}`, data, key),
+        createHmac(library, key).update(data).digest(),
+        `${name} ${length}`,
+      );
+      const text = 'm\u00f6we '.repeat(length);
+      assert.deepEqual(
+        apply(`hmac-${name}`, text, text),
+        createHmac(library, text).update(text).digest(),
+        `${name} ${length}`,
+      );
+      count += 2;
+    }
+  assert.equal(count, 396);
 });
 
 test('what is streamed is digested piece by piece, to the same', () => {

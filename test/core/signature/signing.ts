@@ -46,7 +46,7 @@ export interface Signing {
   readonly now?: string;
   readonly nonce?: string;
   readonly variables?: Names;
-  readonly partial?: boolean;
+  readonly look?: boolean;
 }
 
 export async function signerOf(yamlText: string): Promise<Signer> {
@@ -57,13 +57,13 @@ export async function signerOf(yamlText: string): Promise<Signer> {
   return signer;
 }
 
-export function roomOf({ secrets = {}, now, nonce, variables = namesFrom({}, 'no variables'), partial }: Signing) {
+export function roomOf({ secrets = {}, now, nonce, variables = namesFrom({}, 'no variables'), look = true }: Signing) {
   const world = worldMaker({
     root: '.',
     secret: (name) => secrets[name],
     moment: { now: now === undefined ? undefined : new Date(now), nonce },
   });
-  return { world: world(), variables, onSecret: () => undefined, partial };
+  return { world: world(), variables, onSecret: () => undefined, look };
 }
 
 export async function signedBy(yamlText: string, given: Given, signing: Signing = {}): Promise<Signed> {

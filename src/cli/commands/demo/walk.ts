@@ -74,6 +74,25 @@ const chapters: readonly {
       { args: ['preview', 'customs/soap11-read-declaration', '--set', 'number=CD-0001'] },
     ],
   },
+  {
+    title: "Sign: a seal that the vendor's guide describes in prose, made visible, compared, and taken",
+    commands: [
+      { args: ['secret', 'set', 'filingKey'], input: '{filingKey}' },
+      { args: ['preview', 'manifests/file', '--signature'] },
+      {
+        args: [
+          'preview',
+          'manifests/file',
+          '--time',
+          '2026-03-02T09:30:00Z',
+          '--against',
+          '/filing/manifests\\nPOST\\nx-office-desk:7\\nx-office-time:20260302T093000Z\\n0e9238a93ecf19d3d56df512d4300b4979232b47d6f321f7cbd1a50f5963d132',
+        ],
+        fails: true,
+      },
+      { args: ['send', 'manifests/file'] },
+    ],
+  },
   { title: 'Check: the whole collection, without sending anything', commands: [{ args: ['check'] }] },
   {
     title: 'Walk: from login to clean-up, every step asserted',
@@ -154,11 +173,14 @@ async function show(
   { terminal, signal }: Context,
 ): Promise<void> {
   const fill = (text: string): string =>
-    text.replace('{origin}', standin.origin).replace('{password}', standin.credentials.password);
+    text
+      .replace('{origin}', standin.origin)
+      .replace('{password}', standin.credentials.password)
+      .replace('{filingKey}', standin.filingKey);
   const words = args.map(fill);
   const typed = words.map((word) => (/^[\w./:=-]+$/.test(word) ? word : `'${word}'`)).join(' ');
   terminal.print(
-    `\n${terminal.out.dim('$')} ${terminal.out.bold(`echo-trail ${typed}`)}${input === undefined ? '' : terminal.out.dim('   # the password is typed at a hidden prompt')}`,
+    `\n${terminal.out.dim('$')} ${terminal.out.bold(`echo-trail ${typed}`)}${input === undefined ? '' : terminal.out.dim('   # it is typed at a hidden prompt')}`,
   );
   const status = await new Promise<number>((resolve, reject) => {
     const child = spawn(process.execPath, [process.argv[1] as string, ...words], {

@@ -9,16 +9,21 @@ const load = async (): Promise<void> => {
   DateTime ??= (await import('luxon')).DateTime;
 };
 
+// The locale is said, since to ask the system for it takes 30 ms; a date that is not valid asks for it all the same.
+const options = { setZone: true, zone: 'utc', locale: 'en' } as const;
+
+function fromText(library: typeof import('luxon').DateTime, text: string): DateTimeType {
+  const date = library.fromISO(text, options);
+  return date.isValid ? date : library.fromHTTP(text, options);
+}
+
 function dateOf(filter: string, input: Value): DateTimeType {
   const library = DateTime as typeof import('luxon').DateTime;
   const value = plain(input);
-  const options = { setZone: true, zone: 'utc' } as const;
   const date =
     typeof value === 'number'
-      ? library.fromSeconds(value, { zone: 'utc' })
-      : [library.fromISO(wantText(filter, input), options), library.fromHTTP(wantText(filter, input), options)].find(
-          (read) => read.isValid,
-        );
+      ? library.fromSeconds(value, { zone: 'utc', locale: 'en' })
+      : fromText(library, wantText(filter, input));
   if (!date?.isValid) {
     throw new Problem('expression-value', {
       what: `${filter} cannot read ${JSON.stringify(value)} as a date`,
@@ -26,6 +31,38 @@ function dateOf(filter: string, input: Value): DateTimeType {
     });
   }
   return date as DateTimeType;
+}
+
+/** A text in UTC with milliseconds, as `now` is, up to its seconds. */
+const secondIn = (input: Value): string | undefined =>
+  typeof input === 'string' && input.length === 24 && input.endsWith('Z') && input[19] === '.'
+    ? input.slice(0, 19)
+    : undefined;
+
+const showMilliseconds = new Map<string, boolean>();
+
+function showsMilliseconds(pattern: string): boolean {
+  let shows = showMilliseconds.get(pattern);
+  if (shows === undefined) {
+    shows = /[Sux]/.test(pattern.replace(/'[^']*'/g, ''));
+    showMilliseconds.set(pattern, shows);
+  }
+  return shows;
+}
+
+const remembered = new Map<string, string>();
+
+/** What does not show milliseconds is the same for a second: a run that signs works it out once. */
+function onceASecond(name: string, input: Value, pattern: string, work: () => string): string {
+  const second = secondIn(input);
+  if (second === undefined || showsMilliseconds(pattern)) return work();
+  const key = `${name} ${second} ${pattern}`;
+  const before = remembered.get(key);
+  if (before !== undefined) return before;
+  if (remembered.size > 20) remembered.clear();
+  const text = work();
+  remembered.set(key, text);
+  return text;
 }
 
 function rfc3339(date: DateTimeType): string {
@@ -53,17 +90,28 @@ const shift = /^([+-]?)(\d+)(ms|s|m|h|d|w)$/;
 const units = { ms: 'milliseconds', s: 'seconds', m: 'minutes', h: 'hours', d: 'days', w: 'weeks' } as const;
 
 export const dateFilters: readonly Filter[] = [
-  ofDate('http-date', 'RFC 9110 section 5.6.7, always GMT', '${now | http-date}', (date) => date.toHTTP() as string),
+  {
+    name: 'http-date',
+    about: 'RFC 9110 section 5.6.7, always GMT',
+    example: '${now | http-date}',
+    arguments: [0, 0],
+    load,
+    apply: (input) => onceASecond('http-date', input, '', () => dateOf('http-date', input).toHTTP() as string),
+  },
   ofDate('rfc3339', 'RFC 3339', '${now | rfc3339}', rfc3339),
   ofDate('unix', 'whole seconds since 1970', '${now | unix}', (date) => Math.floor(date.toSeconds())),
   ofDate('unix-ms', 'milliseconds since 1970', '${now | unix-ms}', (date) => date.toMillis()),
-  ofDate(
-    'format',
-    'by the letters of Unicode TR 35, text in single quotes',
-    "${now | format(\"yyyyMMdd'T'HHmmss'Z'\")}",
-    (date, pattern) => date.setLocale('en').toFormat(wantText('format', pattern as Value)),
-    1,
-  ),
+  {
+    name: 'format',
+    about: 'by the letters of Unicode TR 35, text in single quotes',
+    example: "${now | format(\"yyyyMMdd'T'HHmmss'Z'\")}",
+    arguments: [1, 1],
+    load,
+    apply(input, [given]) {
+      const pattern = wantText('format', given as Value);
+      return onceASecond('format', input, pattern, () => dateOf('format', input).toFormat(pattern));
+    },
+  },
   ofDate(
     'plus',
     'later, or with a minus sign earlier: ms, s, m, h, d, w',

@@ -5,18 +5,19 @@ import { isValueMap, plain, type Value } from '../../value/written.js';
 import { type Filter, wantList, wrongInput } from './filter.js';
 
 function compare(left: Value, right: Value): number {
-  const [a, b] = [plain(left), plain(right)];
+  const a = plain(left);
+  const b = plain(right);
   if (typeof a === 'number' && typeof b === 'number') return a - b;
   if (isValueMap(left) && isValueMap(right)) {
     // Member by member, the first that differs decides.
-    const others = Object.values(right) as Value[];
-    for (const [index, own] of (Object.values(left) as Value[]).entries()) {
-      const order = compare(own, others[index] ?? null);
+    for (const key in left) {
+      const order = compare(left[key] as Value, right[key] ?? null);
       if (order !== 0) return order;
     }
     return 0;
   }
-  const [x, y] = [textOf(left), textOf(right)];
+  const x = textOf(left);
+  const y = textOf(right);
   return x < y ? -1 : x > y ? 1 : 0;
 }
 

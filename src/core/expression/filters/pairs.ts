@@ -21,11 +21,13 @@ function pairsOf(filter: string, input: Value): Pair[] {
   });
 }
 
-/** `x-office-*` fits every name that begins so. */
+/** `x-office-*` fits every name that begins so. @param wanted in small letters */
 function fits(name: string, wanted: string): boolean {
-  const [own, other] = [name.toLowerCase(), wanted.toLowerCase()];
-  return other.endsWith('*') ? own.startsWith(other.slice(0, -1)) : own === other;
+  const own = name.toLowerCase();
+  return wanted.endsWith('*') ? own.startsWith(wanted.slice(0, -1)) : own === wanted;
 }
+
+const inSmallLetters = (names: readonly Value[]): string[] => names.map((name) => textOf(name).toLowerCase());
 
 /** How a pair of the query is written. */
 const writings: Readonly<Record<string, (pair: Pair) => string>> = {
@@ -46,7 +48,10 @@ export const pairFilters: readonly Filter[] = [
     arguments: [1, 50],
     apply(input, names) {
       const pairs = pairsOf('only', input);
-      return names.flatMap((name) => pairs.filter((pair) => fits(pair.name, textOf(name))).map(({ whole }) => whole));
+      const found: Value[] = [];
+      for (const name of inSmallLetters(names))
+        for (const pair of pairs) if (fits(pair.name, name)) found.push(pair.whole);
+      return found;
     },
   },
   {
@@ -54,10 +59,12 @@ export const pairFilters: readonly Filter[] = [
     about: 'the pairs of all other names; `x-*` leaves out all that begin so',
     example: '${sent.headers | except("user-agent", "connection")}',
     arguments: [1, 50],
-    apply: (input, names) =>
-      pairsOf('except', input)
-        .filter((pair) => !names.some((name) => fits(pair.name, textOf(name))))
-        .map(({ whole }) => whole),
+    apply(input, names) {
+      const left = inSmallLetters(names);
+      return pairsOf('except', input)
+        .filter((pair) => !left.some((name) => fits(pair.name, name)))
+        .map(({ whole }) => whole);
+    },
   },
   {
     name: 'filled',

@@ -41,6 +41,7 @@ export const recipe: SignatureKind<RecipeFile> = {
       ),
     );
     const programs = [...order.keys()];
+    const members = sentMembersIn(programs);
     if (programs.every(({ part }) => part === 'value')) {
       throw new Problem('file-shape', {
         what: `the recipe ${name} adds nothing to a request`,
@@ -56,12 +57,20 @@ export const recipe: SignatureKind<RecipeFile> = {
           only ? neededFor(order, (node) => only.has(`${node.part} ${node.name}`)) : programs,
           wire,
           room,
+          members,
         ),
     };
   },
 };
 
 type Planned = Program & Node;
+
+/** The members of `sent` that are used; undefined where any may be. */
+function sentMembersIn(programs: readonly Planned[]): ReadonlySet<string> | undefined {
+  const uses = programs.flatMap((program) => program.uses).filter(({ name }) => name === 'sent');
+  if (uses.some(({ keys }) => keys.length === 0)) return undefined;
+  return new Set(uses.map(({ keys: [member] }) => member as string));
+}
 
 function planned(
   name: string,
@@ -97,6 +106,19 @@ function programOf(value: Value, path: KeyPath, yaml: SignatureSetting['yaml'], 
 
 /** A list is spliced in; what is omitted has no line, what is empty has an empty one. */
 function joinedLines(lines: readonly Tree[], between: string, evaluation: Evaluation): Result {
+  if (evaluation.pieces) return linesInPieces(lines, between, evaluation);
+  const texts: string[] = [];
+  for (const line of lines) {
+    const value = line.evaluate(evaluation);
+    if (value === omitted) continue;
+    if (!Array.isArray(value)) texts.push(lineText(value));
+    else for (const item of value as readonly Value[]) texts.push(lineText(item));
+  }
+  return texts.join(between);
+}
+
+/** The same for somebody who looks: of each piece is told whether it is secret. */
+function linesInPieces(lines: readonly Tree[], between: string, evaluation: Evaluation): Result {
   const texts: string[] = [];
   const pieces: { text: string; secret: boolean }[] = [];
   for (const line of lines) {
@@ -106,8 +128,8 @@ function joinedLines(lines: readonly Tree[], between: string, evaluation: Evalua
     const own = evaluation.pieces;
     const items = (Array.isArray(value) ? (value as readonly Value[]) : [value]).map((item) => lineText(item));
     for (const [index, text] of items.entries()) {
-      if (texts.length > 0) pieces.push({ text: between, secret: false });
       texts.push(text);
+      if (texts.length > 1) pieces.push({ text: between, secret: false });
       if (secret && own.length > 1 && index === 0) pieces.push(...own);
       else pieces.push({ text, secret });
     }
