@@ -24,8 +24,15 @@ function timeFrom(text: string): Date {
   });
 }
 
-/** A text, or the content of the file of that name. */
+/** A text, or the content of the file of that name. @throws Problem file-not-found: it can only be the name of a file */
 export function textOrFile(given: string): string {
-  if (given.includes('\n') || given.length > 1000 || !existsSync(given) || !statSync(given).isFile()) return given;
-  return readFileSync(given, 'utf8');
+  if (given.includes('\n') || given.length > 1000) return given;
+  if (existsSync(given) && statSync(given).isFile()) return readFileSync(given, 'utf8');
+  if (/^[\w./-]+\.(?:txt|md|log|text)$/.test(given)) {
+    throw new Problem('file-not-found', {
+      what: `${given} does not exist`,
+      remedy: '--against takes a text, or the name of a file with it, from this folder',
+    });
+  }
+  return given;
 }

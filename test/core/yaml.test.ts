@@ -51,6 +51,13 @@ const refused: readonly (readonly [name: string, text: string, code: string, say
   ['a key that stands twice', 'a: 1\na: 2\n', 'yaml-syntax', /twice/, 2],
   ['a tab', 'a:\n\tb: 1\n', 'yaml-syntax', /tab/, 2],
   ['a second colon', 'a: b: c\n', 'yaml-syntax', /second/, 1],
+  [
+    'a colon and a space in an expression',
+    'a:\n  - ${x | header-lines(": ")}\n',
+    'yaml-syntax',
+    /an expression holds ": "/,
+    3,
+  ],
   ['an unquoted ${ in braces', 'body: {json: {berth: ${berth}}}\n', 'yaml-syntax', /well-formed/, 1],
   ['a text that begins with {', 'url: {imo}/x\n', 'yaml-syntax', /begins with \{/, 1],
   ['a text that begins with @', 'a: @x\n', 'yaml-syntax', /begins with @/, 1],

@@ -211,6 +211,7 @@ test('wrong usage is told: no signature, an unknown value, an unreadable time, a
     [['preview', 'vessels/list', '--signature'], /the request has no signature/, 2],
     [['preview', 'manifests/file', '--against', 'x', '--value', 'bse'], /no text bse[\s\S]*did you mean base\?/, 2],
     [['preview', 'manifests/file', '--value', 'base'], /--value goes with --against/, 2],
+    [['preview', 'manifests/file', '--against', 'lost.txt'], /lost\.txt does not exist/, 2],
     [['preview', 'manifests/file', '--time', '2026-03-02 09:30'], /--time cannot read[\s\S]*with its zone/, 2],
     [['preview', 'manifests/file', '--sign', 'filling'], /there is no signature filling[\s\S]*filing/, 2],
     [['send', 'manifests/file', '--sign', 'none'], /no seal/, 1],
@@ -236,7 +237,7 @@ test('check holds the documented examples, and points at what does not', async (
     findings.map(({ rule, file }) => [rule, file]),
     Array(2).fill(['signature-examples-hold', 'signatures/filing.yaml']),
   );
-  assert.match(findings[0]?.what ?? '', /base parts from the example at line 3, character 1/);
+  assert.match(findings[0]?.what ?? '', /base parts from the example at 3:1/);
   assert.match(findings[0]?.remedy ?? '', /theirs has an empty line at line 3/);
   writeFileSync(path, text.replace('hmac-sha-256(secret', 'hmac-sha-1(secret'));
   const digest = await run(['check'], { cwd, env: {} });

@@ -78,7 +78,10 @@ export const { configure }: CommandModule = {
       ['preview calls/book --session none', 'without the session'],
       ['preview calls/book --reveal', 'with its secrets, on purpose'],
       ['preview manifests/file --signature', 'how its signature is made, value by value'],
-      ['preview manifests/file --against expected.txt', 'where it parts from what the vendor shows, and why'],
+      [
+        'preview manifests/file --time 2026-03-02T09:30:00Z --against data/filing-guide.txt',
+        "held against the example of the vendor's guide",
+      ],
     ]);
   },
 };

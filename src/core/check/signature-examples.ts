@@ -58,7 +58,7 @@ function told({
   }
   const { line, column, ourCharacter = 'nothing', theirCharacter = 'nothing', cause } = difference;
   return {
-    what: `${name} parts from the example at line ${line}, character ${column}: ours has ${ourCharacter}, theirs ${theirCharacter}`,
+    what: `${name} parts from the example at ${line}:${column}: ours has ${ourCharacter}, theirs ${theirCharacter}`,
     remedy: cause,
   };
 }

@@ -154,10 +154,20 @@ function syntaxProblem(
   return new Problem('yaml-syntax', { what, where, remedy, excerpt: caret, data: { code: error.code } });
 }
 
+/** Outside of quotes, YAML reads on behind the colon of an argument such as `header-lines(": ")`. */
+const colonInExpression = /^[^'"#\n]*\$\{[^}'\n]*"[^"\n]*: [^"\n]*"[^}\n]*\}/m;
+
 function reason(code: string, said: string, line: string, text: string): [what: string, remedy: string | undefined] {
   const value = /^\s*(?:- )?(?:[^:#"']+:\s+)?(.*)$/.exec(line)?.[1] ?? '';
   if (/^[{[].*\$\{[^}"']*\}/.test(value) || /[{,[:]\s*\$\{/.test(line)) {
     return ['the file is not well-formed YAML here', 'inside { } and [ ] a value with ${…} needs quotes: "${name}"'];
+  }
+  // A colon and a space in an argument, such as header-lines(": "), end the text for YAML.
+  if (colonInExpression.test(line) || (code === 'MISSING_CHAR' && colonInExpression.test(text))) {
+    return [
+      'an expression holds ": ", which YAML reads as the end of a key',
+      `put the whole in single quotes: '\${… | header-lines(": ")}'`,
+    ];
   }
   if (/^\{[\w-]+\}/.test(value)) return ['a text begins with {', `put it in quotes: "${value}"`];
   if (/^[*&]/.test(value)) return [`a text begins with ${value[0]}`, `put it in quotes: "${value}"`];

@@ -40,7 +40,8 @@ export const textCauses: readonly Cause[] = [
   equalAfter(
     'white space behind a colon',
     (text) => text.replace(/:[^\S\n]*/g, ':'),
-    () => 'the space behind a colon: header-lines(": ") writes one, header-lines writes none',
+    () =>
+      `the space behind a colon: header-lines(": "), the whole line in single quotes, writes one; header-lines writes none`,
   ),
   equalAfter(
     'case',
