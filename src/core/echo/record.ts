@@ -53,7 +53,7 @@ export function recordEcho(
     sent: {
       method: wire.method,
       url: redactor.hide(wire.shownUrl),
-      headers: recordedLines(wire.headers, redactor),
+      headers: recordedLines(wire, redactor),
       body: wire.body && recordedText(wire.body.shown, bodySize(wire.body), redactor, beside, id, 'sent'),
     },
     received: received && recordedAnswer(received, redactor, beside, id),
@@ -82,20 +82,24 @@ const recorded = new WeakMap<WireRequest['headers'], { readonly size: number; re
 const recordedOnes = new WeakMap<HeaderLine, { readonly size: number; readonly line: [string, string] }>();
 
 /** Lines that are the same for thousands of requests are recorded from one copy, as long as no secret becomes known. */
-function recordedLines(headers: WireRequest['headers'], redactor: Redactor): [string, string][] {
+function recordedLines({ headers, signed }: WireRequest, redactor: Redactor): [string, string][] {
   const { size } = redactor;
+  if (signed) return headers.map((line) => recordedOnce(line, size, redactor));
   const before = recorded.get(headers);
   if (before?.size === size) return before.lines;
-  const lines = headers.map((given) => {
-    // A signature is another for every request; what stands beside it is not.
-    const known = recordedOnes.get(given);
-    if (known?.size === size) return known.line;
-    const line = recordedLine(given.name, given.value, given.secret, redactor);
-    recordedOnes.set(given, { size, line });
-    return line;
-  });
+  const lines = headers.map(({ name, value, secret }) => recordedLine(name, value, secret, redactor));
   recorded.set(headers, { size, lines });
   return lines;
+}
+
+/** A signature is another for every request; what stands beside it is not. */
+function recordedOnce(given: HeaderLine, size: number, redactor: Redactor): [string, string] {
+  if (given.secret) return [given.name, hidden];
+  const known = recordedOnes.get(given);
+  if (known?.size === size) return known.line;
+  const line = recordedLine(given.name, given.value, false, redactor);
+  if (!given.origin.startsWith('signature ')) recordedOnes.set(given, { size, line });
+  return line;
 }
 
 function recordedLine(name: string, value: string, secret: boolean, redactor: Redactor): [string, string] {

@@ -10,6 +10,9 @@ import { isValueMap, type Value } from '../value/written.js';
 /** Shorter values would hide half of every text; they are hidden by their place only. */
 const shortest = 8;
 
+/** So many are looked for one by one. */
+const fewForms = 100;
+
 export interface Redactor {
   add(value: Value): void;
   /** The text with every known secret hidden, and what stands in fields that are named as credentials. */
@@ -24,7 +27,18 @@ export interface Redactor {
 
 export function makeRedactor(): Redactor {
   const known = new Set<string>();
+  /** All known forms, the longest first, so that a token inside a header line leaves nothing of the line behind. */
+  let longestFirst: readonly string[] | undefined;
   let pattern: RegExp | undefined;
+
+  /** Most texts hold none, and to look for a few texts is several times as fast as to match a pattern. */
+  function holdsNone(text: string): boolean {
+    longestFirst ??= [...known].sort((a, b) => b.length - a.length);
+    if (text.length < (longestFirst.at(-1) as string).length) return true;
+    if (longestFirst.length > fewForms) return false;
+    for (const form of longestFirst) if (text.includes(form)) return false;
+    return true;
+  }
 
   const redactor: Redactor = {
     add(value) {
@@ -36,6 +50,7 @@ export function makeRedactor(): Redactor {
       for (const form of forms) {
         if (form.length < shortest || known.has(form)) continue;
         known.add(form);
+        longestFirst = undefined;
         pattern = undefined;
       }
     },
@@ -44,15 +59,8 @@ export function makeRedactor(): Redactor {
     },
     hide: (text) => redactor.hideKnown(withoutSecretFields(text, hidden)),
     hideKnown(text) {
-      if (known.size === 0 || text.length < shortest) return text;
-      // The longest first, so that a token inside a header line leaves nothing of the line behind.
-      pattern ??= new RegExp(
-        [...known]
-          .sort((a, b) => b.length - a.length)
-          .map(escaped)
-          .join('|'),
-        'g',
-      );
+      if (known.size === 0 || text.length < shortest || holdsNone(text)) return text;
+      pattern ??= new RegExp((longestFirst as readonly string[]).map(escaped).join('|'), 'g');
       return text.replace(pattern, hidden);
     },
     hideIn(value) {

@@ -248,8 +248,8 @@ function linesIn(raw: readonly (Buffer | string)[]): [string, string][] {
 const lists = new WeakMap<WireRequest['headers'], string[]>();
 
 /** Names and values in turn. Three lines the library writes itself, two of them first and one last; of a stream it does not know the length. */
-function headerList({ headers, body }: WireRequest): string[] {
-  let list = lists.get(headers);
+function headerList({ headers, body, signed }: WireRequest): string[] {
+  let list = signed ? undefined : lists.get(headers);
   if (!list) {
     list = [];
     for (const { name, value, origin } of headers) {
@@ -258,7 +258,7 @@ function headerList({ headers, body }: WireRequest): string[] {
         (name === 'host' || name === 'connection' || (name === 'content-length' && body?.streamed === undefined));
       if (!library) list.push(name, value);
     }
-    lists.set(headers, list);
+    if (!signed) lists.set(headers, list);
   }
   return list;
 }

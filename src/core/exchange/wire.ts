@@ -85,6 +85,8 @@ export interface WireRequest {
   readonly timeout: Timeout;
   readonly redirects: number | undefined;
   readonly connection: Connection;
+  /** Its header lines are its own: nothing about them is worth remembering for the next request. */
+  readonly signed?: boolean;
 }
 
 export const hidden = '‹secret›';

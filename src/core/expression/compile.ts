@@ -99,11 +99,15 @@ export function compileExpression(source: string, loads: Loads): Program {
     }
     const input = compile(node.input);
     const args = node.args.map((arg) => argument(arg));
+    // Most arguments are written out: the same for every time.
+    const fixed = node.args.every((arg) => arg.kind === 'literal')
+      ? node.args.map((arg) => (arg as Extract<Expression, { kind: 'literal' }>).value)
+      : undefined;
     return (e) => {
       const given = required(input(e), node.input, e);
       if (given === omitted) return omitted;
       if (given instanceof StreamedBytes && !kind.streams) throw streamedHere(kind.name);
-      const value = kind.apply(given, args.length === 0 ? nothing : args.map((arg) => arg(e)), e);
+      const value = kind.apply(given, fixed ?? args.map((arg) => arg(e)), e);
       if (e.touchedSecret) e.onSecret(value);
       return value;
     };
@@ -126,8 +130,6 @@ export function compileExpression(source: string, loads: Loads): Program {
     return value === undefined ? required(value, tree, e) : value;
   };
 }
-
-const nothing: readonly Value[] = [];
 
 const streamedHere = (user: string): Problem =>
   new Problem('expression-value', {

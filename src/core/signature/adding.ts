@@ -9,7 +9,13 @@ import type { Value } from '../value/written.js';
 /** A header of the same name that is there already gives way. */
 export function withHeader(wire: WireRequest, line: HeaderLine): WireRequest {
   const key = line.name.toLowerCase();
-  return { ...wire, headers: [...wire.headers.filter(({ name }) => name.toLowerCase() !== key), line] };
+  const headers: HeaderLine[] = [];
+  for (const own of wire.headers)
+    if (own.name.length !== key.length || own.name.toLowerCase() !== key) headers.push(own);
+  headers.push(line);
+  const { method, url, shownUrl, body, timeout, redirects, connection } = wire;
+  // Written out: a run makes thousands, and to spread such an object takes as long as to sign it.
+  return { method, url, shownUrl, headers, body, timeout, redirects, connection, signed: true };
 }
 
 export function withParameter(wire: WireRequest, name: string, value: string, secret: boolean): WireRequest {

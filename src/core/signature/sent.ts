@@ -43,12 +43,7 @@ const made: Readonly<Record<string, (wire: WireRequest) => Value>> = {
   url: ({ url }) => url.origin + url.pathname + url.search,
   query: ({ url }) => queryPairs(url.search.slice(1)),
   'query-text': ({ url }) => url.search.slice(1),
-  headers({ headers }) {
-    const pairs: Value[] = [];
-    for (const [name, value] of foldedHeaders(headers))
-      pairs.push({ name, value: /[ \t]{2}|\t/.test(value) ? value.replace(/[ \t]+/g, ' ') : value });
-    return pairs;
-  },
+  headers: ({ headers }) => headerPairs(headers),
   header: ({ headers }) => Object.fromEntries(foldedHeaders(headers)),
   body: ({ body }) => (body === undefined ? nothing : body.streamed ? onDisk(body) : body.bytes),
 };
@@ -59,15 +54,54 @@ const onDisk = (body: WireBody): StreamedBytes => {
 };
 
 /** One value a name: repeated lines joined in their order (RFC 9110, section 5.3), white space at the ends taken off. */
-function foldedHeaders(lines: readonly Pick<HeaderLine, 'name' | 'value'>[]): Map<string, string> {
+function foldedHeaders(lines: readonly HeaderLine[]): Map<string, string> {
   const folded = new Map<string, string>();
-  for (const { name, value } of lines) {
-    const key = name.toLowerCase();
-    const own = isTrimmed(value) ? value : value.replace(/^[ \t]+|[ \t]+$/g, '');
-    const before = folded.get(key);
-    folded.set(key, before === undefined ? own : `${before}, ${own}`);
+  for (const line of lines) {
+    const { name, own } = readLine(line);
+    const before = folded.get(name);
+    folded.set(name, before === undefined ? own : `${before}, ${own}`);
   }
   return folded;
+}
+
+interface ReadLine {
+  /** In small letters. */
+  readonly name: string;
+  /** Without white space at its ends. */
+  readonly own: string;
+  /** White space inside folded, too. */
+  readonly pair: ValueMap;
+}
+
+/** Lines that many requests share are read once. */
+const readLines = new WeakMap<HeaderLine, ReadLine>();
+
+function readLine(line: HeaderLine): ReadLine {
+  let read = readLines.get(line);
+  if (!read) {
+    const name = line.name.toLowerCase();
+    const { value } = line;
+    const own = isTrimmed(value) ? value : value.replace(/^[ \t]+|[ \t]+$/g, '');
+    read = { name, own, pair: { name, value: folded(own) } };
+    readLines.set(line, read);
+  }
+  return read;
+}
+
+const folded = (value: string): string => (/[ \t]{2}|\t/.test(value) ? value.replace(/[ \t]+/g, ' ') : value);
+
+function headerPairs(lines: readonly HeaderLine[]): Value[] {
+  const pairs: Value[] = [];
+  const names: string[] = [];
+  for (const line of lines) {
+    const { name, pair } = readLine(line);
+    // A name that stands twice is joined, at the place of the first.
+    if (names.includes(name))
+      return [...foldedHeaders(lines)].map(([one, value]) => ({ name: one, value: folded(value) }));
+    names.push(name);
+    pairs.push(pair);
+  }
+  return pairs;
 }
 
 function isTrimmed(value: string): boolean {

@@ -3,27 +3,24 @@
  * is about to leave.
  */
 import { textOf } from '../../value/text.js';
-import { isValueMap, type Value } from '../../value/written.js';
+import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import { type Filter, wantList, wrongInput } from './filter.js';
 import { percentEncode } from './text.js';
 
-interface Pair {
-  readonly name: string;
-  readonly value: string;
-  readonly whole: Value;
-}
+type Pair = ValueMap & { readonly name: Value; readonly value: Value };
 
-function pairsOf(filter: string, input: Value): Pair[] {
-  return wantList(filter, input).map((whole) => {
-    if (!isValueMap(whole) || whole.name === undefined || whole.value === undefined)
-      throw wrongInput(filter, 'a list of pairs, such as sent.headers or sent.query', whole);
-    return { name: textOf(whole.name), value: textOf(whole.value), whole };
-  });
+function pairsOf(filter: string, input: Value): readonly Pair[] {
+  const list = wantList(filter, input);
+  for (const item of list)
+    if (!isValueMap(item) || item.name === undefined || item.value === undefined)
+      throw wrongInput(filter, 'a list of pairs, such as sent.headers or sent.query', item);
+  return list as readonly Pair[];
 }
 
 /** `x-office-*` fits every name that begins so. @param wanted in small letters */
-function fits(name: string, wanted: string): boolean {
-  const own = name.toLowerCase();
+function fits({ name }: Pair, wanted: string): boolean {
+  if (name === wanted) return true;
+  const own = textOf(name).toLowerCase();
   return wanted.endsWith('*') ? own.startsWith(wanted.slice(0, -1)) : own === wanted;
 }
 
@@ -32,12 +29,12 @@ const inSmallLetters = (names: readonly Value[]): string[] => names.map((name) =
 /** How a pair of the query is written. */
 const writings: Readonly<Record<string, (pair: Pair) => string>> = {
   /** RFC 3986: all but unreserved characters as octets. */
-  percent: ({ name, value }) => `${percentEncode(name)}=${percentEncode(value)}`,
+  percent: ({ name, value }) => `${percentEncode(textOf(name))}=${percentEncode(textOf(value))}`,
   /** The form of HTML: a space is a plus sign. */
-  form: ({ name, value }) => new URLSearchParams([[name, value]]).toString(),
-  'as-sent': ({ name, value, whole }) =>
-    isValueMap(whole) && whole['as-sent'] !== undefined ? textOf(whole['as-sent']) : `${name}=${value}`,
-  decoded: ({ name, value }) => `${name}=${value}`,
+  form: ({ name, value }) => new URLSearchParams([[textOf(name), textOf(value)]]).toString(),
+  'as-sent': ({ name, value, 'as-sent': sent }) =>
+    sent === undefined ? `${textOf(name)}=${textOf(value)}` : textOf(sent),
+  decoded: ({ name, value }) => `${textOf(name)}=${textOf(value)}`,
 };
 
 export const pairFilters: readonly Filter[] = [
@@ -49,8 +46,7 @@ export const pairFilters: readonly Filter[] = [
     apply(input, names) {
       const pairs = pairsOf('only', input);
       const found: Value[] = [];
-      for (const name of inSmallLetters(names))
-        for (const pair of pairs) if (fits(pair.name, name)) found.push(pair.whole);
+      for (const name of inSmallLetters(names)) for (const pair of pairs) if (fits(pair, name)) found.push(pair);
       return found;
     },
   },
@@ -61,9 +57,7 @@ export const pairFilters: readonly Filter[] = [
     arguments: [1, 50],
     apply(input, names) {
       const left = inSmallLetters(names);
-      return pairsOf('except', input)
-        .filter((pair) => !left.some((name) => fits(pair.name, name)))
-        .map(({ whole }) => whole);
+      return pairsOf('except', input).filter((pair) => !left.some((name) => fits(pair, name)));
     },
   },
   {
@@ -71,20 +65,17 @@ export const pairFilters: readonly Filter[] = [
     about: 'the pairs whose value is not empty',
     example: '${sent.query | filled | encoded}',
     arguments: [0, 0],
-    apply: (input) =>
-      pairsOf('filled', input)
-        .filter(({ value }) => value !== '')
-        .map(({ whole }) => whole),
+    apply: (input) => pairsOf('filled', input).filter(({ value }) => textOf(value) !== ''),
   },
   {
     name: 'header-lines',
     about: 'a list of lines `name:value`; with a text, that stands between the two',
     example: '${sent.headers | only("host") | header-lines(": ")}',
     arguments: [0, 1],
-    apply: (input, [between]) =>
-      pairsOf('header-lines', input).map(
-        ({ name, value }) => `${name}${between === undefined ? ':' : textOf(between)}${value}`,
-      ),
+    apply(input, [between]) {
+      const middle = between === undefined ? ':' : textOf(between);
+      return pairsOf('header-lines', input).map(({ name, value }) => `${textOf(name)}${middle}${textOf(value)}`);
+    },
   },
   {
     name: 'encoded',
