@@ -342,6 +342,49 @@ test('clock: follow-server signs with the time of the server, from the first ref
   assert.equal(times.length, 4, 'the next command knows');
 });
 
+test('what a session and its cookies add is signed, and each try has a nonce and a time of its own', async () => {
+  const seen: { readonly seal: string; readonly nonce: string; readonly fits: boolean }[] = [];
+  let opened = 0;
+  const server = createServer((request, response) => {
+    if (request.url === '/enter') {
+      opened += 1;
+      response.setHeader('Set-Cookie', `berth=B${opened}; Path=/`);
+      response.writeHead(200, { 'content-type': 'application/json' }).end(`{"token":"tide-token-${opened}00"}`);
+      return;
+    }
+    const { authorization = '', cookie = '', host = '', 'x-nonce': nonce = '', 'x-seal': seal = '' } = request.headers;
+    const base = [`authorization:${authorization}`, `cookie:${cookie}`, `host:${host}`, `x-nonce:${nonce}`].join('\n');
+    const expected = createHmac('sha256', 'winch-grease-77').update(base).digest('hex');
+    seen.push({ seal: String(seal), nonce: String(nonce), fits: seal === expected });
+    response.writeHead(authorization === 'Bearer tide-token-200' ? 200 : 401).end('{}');
+  });
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  after(() => server.close());
+  const cwd = collectionOf(
+    {
+      'requests/enter.yaml': 'method: POST\nchanges: false\nurl: ${origin}/enter\n',
+      'sessions/desk.yaml': 'kind: login\nopen: {send: enter}\ntoken: $.token\n',
+      'signatures/seal.yaml': `define:
+  base: {lines: ['\${sent.headers | only("authorization", "cookie", "host", "x-nonce") | header-lines}']}
+headers: {X-Nonce: "\${nonce}", X-Seal: "\${base | hmac-sha-256(secret.key) | hex}"}
+`,
+      'requests/it.yaml': 'url: ${origin}/it\nsession: desk\nsignature: seal\n',
+    },
+    `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+  );
+  const env = { ECHO_TRAIL_SECRET_KEY: 'winch-grease-77' };
+  // The first token is refused later: it is renewed, and the request is signed anew.
+  assert.equal((await run(['session', 'open', 'desk'], { cwd, env })).status, 0);
+  const ended = await run(['send', 'it'], { cwd, env });
+  assert.equal(ended.status, 0, ended.err);
+  assert.deepEqual(
+    seen.map(({ fits }) => fits),
+    [true, true],
+  );
+  assert.equal(new Set(seen.map(({ nonce }) => nonce)).size, 2);
+  assert.ok(seen.every(({ nonce }) => /^[0-9a-f]{32}$/.test(nonce)));
+});
+
 test('a vendor that signs its answers is held to it', async () => {
   const cwd = demoCollection(origin);
   const path = join(cwd, 'signatures/locks.yaml');

@@ -1,6 +1,6 @@
 /** Recipes: what they see of a request, in which order they work, what they add, what they hide. */
 import assert from 'node:assert/strict';
-import { createHash, createHmac } from 'node:crypto';
+import { constants, createHash, createHmac, generateKeyPairSync, verify } from 'node:crypto';
 import { test } from 'node:test';
 import { namesFrom } from '../../../src/core/expression/names.js';
 import { type Given, type Signing, signedBy, signerOf, textIn } from './signing.js';
@@ -214,6 +214,37 @@ test('the ready-made: a keyed digest of the body, and a token for each request',
     exp: 1772443920,
   });
   assert.equal(seal, createHmac('sha256', 'herring-barrel').update(`${head}.${claims}`).digest('base64url'));
+});
+
+test('a token for each request, by every algorithm, is what its key expects', async () => {
+  const rsa = generateKeyPairSync('rsa', { modulusLength: 2048 });
+  const curves = { ES256: 'P-256', ES384: 'P-384', ES512: 'P-521' } as const;
+  const ec = Object.fromEntries(
+    Object.entries(curves).map(([name, namedCurve]) => [name, generateKeyPairSync('ec', { namedCurve })]),
+  );
+  const ed = generateKeyPairSync('ed25519');
+  const pss = { padding: constants.RSA_PKCS1_PSS_PADDING, saltLength: constants.RSA_PSS_SALTLEN_DIGEST };
+  for (const algorithm of ['RS256', 'RS384', 'RS512', 'PS256', 'PS384', 'PS512', 'ES256', 'ES384', 'ES512', 'EdDSA']) {
+    const pair = algorithm === 'EdDSA' ? ed : (ec[algorithm] ?? rsa);
+    const key = pair.privateKey.export({ type: 'pkcs8', format: 'pem' }).toString();
+    const signed = await signedBy(
+      `kind: request-token\nalgorithm: ${algorithm}\nkey: \${secret.key}\nheader: X-Proof\nscheme: ""\n`,
+      call,
+      { ...setting, secrets: { key } },
+    );
+    const [head, claims, seal = ''] = String(textIn(signed, 'X-Proof')).split('.');
+    const fits = verify(
+      algorithm === 'EdDSA' ? null : `sha${algorithm.slice(2)}`,
+      Buffer.from(`${head}.${claims}`),
+      {
+        key: pair.publicKey,
+        ...(algorithm.startsWith('PS') && pss),
+        ...(algorithm.startsWith('ES') && { dsaEncoding: 'ieee-p1363' as const }),
+      },
+      Buffer.from(seal, 'base64url'),
+    );
+    assert.equal(fits, true, algorithm);
+  }
 });
 
 test('what is wrong with a recipe is told before anything is signed', async () => {
