@@ -382,6 +382,9 @@ headers: {X-Nonce: "\${nonce}", X-Seal: "\${base | hmac-sha-256(secret.key) | he
     [true, true],
   );
   assert.equal(new Set(seen.map(({ nonce }) => nonce)).size, 2);
+  const look = await run(['preview', 'it', '--signature'], { cwd, env });
+  assert.match(look.out, /1 {2}authorization:Bearer ‹secret›⏎/, 'a token of a session stays hidden in what is signed');
+  assert.doesNotMatch(look.out + look.err, /tide-token/);
   assert.ok(seen.every(({ nonce }) => /^[0-9a-f]{32}$/.test(nonce)));
 });
 
