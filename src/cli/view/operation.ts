@@ -11,6 +11,7 @@ import type {
   Parameter,
 } from '../../core/documentation/model.js';
 import { textOf } from '../../core/value/text.js';
+import type { Value } from '../../core/value/written.js';
 import type { Terminal } from '../terminal.js';
 import { colouredJson } from './json.js';
 import { printable, printableLine } from './printable.js';
@@ -96,10 +97,14 @@ function contentText(content: Content, terminal: Terminal, toSend: boolean): str
       ? alternativesText(content.alternatives, terminal)
       : content.fields.length > 0 && fieldTable(content.fields, terminal, false),
     content.example !== undefined &&
-      `  ${terminal.out.dim(content.documentedExample ? 'documented example' : toSend ? 'example, made from the fields' : 'made from the fields')}\n${indent(colouredJson(content.example, terminal.out), 2)}`,
+      `  ${terminal.out.dim(content.documentedExample ? 'documented example' : toSend ? 'example, made from the fields' : 'made from the fields')}\n${indent(exampleText(content, terminal), 2)}`,
   ];
   return parts.filter((part) => typeof part === 'string').join('\n\n');
 }
+
+/** A text that is no JSON, such as XML, as it stands. */
+const exampleText = ({ type, example }: Content, { out }: Terminal): string =>
+  typeof example === 'string' && !/[/+]json\b/.test(type) ? printable(example) : colouredJson(example as Value, out);
 
 function answerText({ status, description, content, headers }: Answer, terminal: Terminal): string {
   const { out } = terminal;
@@ -115,7 +120,7 @@ function answerText({ status, description, content, headers }: Answer, terminal:
     );
   // Of a refusal only what the vendor gives as an example; one made from its fields says nothing new.
   if (content?.example !== undefined && (/^2/.test(status) || content.documentedExample))
-    lines.push(indent(colouredJson(content.example, out), 7));
+    lines.push(indent(exampleText(content, terminal), 7));
   return lines.join('\n');
 }
 

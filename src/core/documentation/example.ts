@@ -11,7 +11,7 @@ export function exampleFrom(fields: readonly Field[], { toSend }: { toSend: bool
   );
 }
 
-function exampleValue(field: Field, toSend = true): Value {
+export function exampleValue(field: Field, toSend = true): Value {
   if (field.example !== undefined) return field.example;
   if (field.default !== undefined) return field.default;
   const list = field.type.startsWith('array');

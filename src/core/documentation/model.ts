@@ -38,12 +38,26 @@ export interface Field {
   readonly recursive?: string;
   /** Its fields are left out, as deeper than was asked for: the name of their type, empty where it has none. */
   readonly more?: string;
+  /** How it is written in XML, where its name and an element are not all there is to it. */
+  readonly xml?: XmlWriting;
   /** The shapes that it may have instead of one: of `oneOf`, of `anyOf`, of a union. */
   readonly alternatives?: readonly Alternative[];
   /** How sure the reading of a page is; everything else is described by a machine-readable document. */
   readonly certainty?: Certainty;
   /** Where it stands on the page: `line 40`. */
   readonly at?: string;
+}
+
+/** The XML Object of OpenAPI. */
+export interface XmlWriting {
+  readonly name?: string;
+  readonly namespace?: string;
+  readonly prefix?: string;
+  readonly attribute?: boolean;
+  /** Of a list: an element stands around its items. */
+  readonly wrapped?: boolean;
+  /** Of a list: the name of its items. */
+  readonly item?: string;
 }
 
 /** `sure`: said in so many words; `likely`: read from a table; `guess`: taken from an example. */
@@ -89,6 +103,8 @@ export interface Content {
   /** The schema as documented; what it refers to is among the source's definitions. */
   readonly schema?: Value;
   readonly alternatives?: readonly Alternative[];
+  /** Of XML: its root element. */
+  readonly xml?: XmlWriting;
 }
 
 export interface Body extends Content {

@@ -1,16 +1,15 @@
 /** The body of an HTTP call, and the structured values that it shares with the variables of GraphQL. */
-import type { Alternative, Field, Operation } from '../model.js';
+import type { Alternative, Body, Field, Operation } from '../model.js';
 import type { Inputs } from './inputs.js';
 import { active, block, flow, isList, key, type Line, reference, remark, sample } from './lines.js';
+import { fileLine, partLines } from './parts.js';
+import { xmlLines } from './xml.js';
 
 export function bodyLines({ body, method }: Operation, inputs: Inputs): Line[] {
   if (!body) return [];
   const json = /[/+]json\b/.test(body.type);
   const form = body.type === 'application/x-www-form-urlencoded';
-  if (!json && !form) {
-    const own = /[/+]xml\b/.test(body.type) ? 'xml' : 'text';
-    return [{ active: false, text: `body: {${own}: ""}   # ${body.type}: its text is yours to write` }];
-  }
+  if (!json && !form) return [...variantLines(method), ...otherBody(body, inputs)];
   const kind = json ? 'json' : 'form';
   const lines = withAlternatives(body.fields, body.alternatives, [], inputs, true);
   if (lines.length === 0)
@@ -25,6 +24,17 @@ export function bodyLines({ body, method }: Operation, inputs: Inputs): Line[] {
     ];
   }
   return [...variantLines(method), ...block('body', block(kind, lines))];
+}
+
+/** Neither JSON nor a form. */
+function otherBody(body: Body, inputs: Inputs): Line[] {
+  const { type, required } = body;
+  const isXml = /[/+]xml\b/.test(type);
+  const lines = type === 'multipart/form-data' ? partLines(body, inputs) : isXml ? xmlLines(body, inputs) : [];
+  if (lines.length > 0) return block('body', lines);
+  if (/^(?:application\/(?:octet-stream|pdf|zip)|image\/|audio\/|video\/)/.test(type))
+    return block('body', [fileLine(type, required, inputs)]);
+  return [{ active: false, text: `body: {${isXml ? 'xml' : 'text'}: ""}   # ${type}: its text is yours to write` }];
 }
 
 /** What a replacement and an amendment do with a field that is left out (RFC 9110 section 9.3.4, RFC 5789). */

@@ -1,6 +1,6 @@
 /** A request file written from the documentation: what is required is active, the rest is there as comments. */
 import type { SelectionSettings } from '../graphql/selection.js';
-import type { Definitions, Operation, OperationEntry, Parameter } from '../model.js';
+import type { Definitions, Field, Operation, OperationEntry, Parameter } from '../model.js';
 import { bodyLines } from './body.js';
 import { graphqlLines } from './graphql.js';
 import { Inputs, inputName, type Supplier } from './inputs.js';
@@ -150,7 +150,8 @@ function expectations(answer: Operation['answers'][number] | undefined): Line[] 
   if (!answer) return [];
   const lines = [active(`status: ${/^\d+$/.test(answer.status) ? answer.status : answer.status.toLowerCase()}`)];
   if (answer.content) lines.push(active(`header.content-type: {starts-with: ${scalar(answer.content.type)}}`));
-  if (answer.content?.schema !== undefined) lines.push(active('$: {schema: documented}'));
+  if (answer.content?.schema !== undefined && /[/+]json\b/.test(answer.content.type))
+    lines.push(active('$: {schema: documented}'));
   return lines;
 }
 
@@ -160,7 +161,10 @@ function keeps(answer: Operation['answers'][number] | undefined): Line[] {
   const own = (answer?.content?.fields ?? [])
     .filter((field) => field.readOnly || /^id$|Id$|_id$/.test(field.name))
     .slice(0, 3);
-  const lines = array ? [] : own.map((field) => ({ active: false, text: `${inputName(field.name)}: $.${field.name}` }));
+  const xml = /[/+]xml\b/.test(answer?.content?.type ?? '');
+  const place = ({ name, xml: written }: Field): string =>
+    xml ? `${written?.attribute ? '//@' : '//'}${written?.name ?? name}` : `$.${name}`;
+  const lines = array ? [] : own.map((field) => ({ active: false, text: `${inputName(field.name)}: ${place(field)}` }));
   if (answer?.headers.some((header) => header.name.toLowerCase() === 'location'))
     lines.push({ active: false, text: 'address: header.location' });
   return lines;

@@ -1,6 +1,9 @@
 /** One operation in full, from what the index keeps of it. */
+
+import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
-import { exampleFrom } from '../example.js';
+import { escaped } from '../escape-xml.js';
+import { exampleFrom, exampleValue } from '../example.js';
 import { operatorsSaid } from '../filter-clause.js';
 import type {
   Answer,
@@ -13,10 +16,12 @@ import type {
   OperationEntry,
   Parameter,
   ParameterLocation,
+  XmlWriting,
 } from '../model.js';
 import { safeMethods } from '../safe-methods.js';
+import { xmlText } from '../xml-text.js';
 import { below, isMap, type Json, type JsonMap, type References, references } from './references.js';
-import { exampleOf, type FieldReader, fieldReader } from './schema.js';
+import { exampleOf, type FieldReader, fieldReader, xmlOf } from './schema.js';
 import { securityNeeds } from './security.js';
 
 const locations = new Set(['path', 'query', 'header', 'cookie']);
@@ -184,7 +189,9 @@ class Description {
     const documented = own.example ?? firstExample(own.examples) ?? (isMap(schema) ? exampleOf(schema) : undefined);
     const list = isMap(schema) && schema.type === 'array';
     const made = fields.length === 0 ? undefined : exampleFrom(fields, { toSend });
-    const example = documented ?? (list && made !== undefined ? [made] : made);
+    const xml = /[/+]xml\b/.test(type) ? this.root(own.schema, schema) : undefined;
+    const written = xml && made !== undefined ? xmlExample(fields, xml, toSend) : undefined;
+    const example = documented ?? written ?? (list && made !== undefined ? [made] : made);
     return {
       type,
       fields,
@@ -192,9 +199,33 @@ class Description {
       documentedExample: documented !== undefined,
       ...(own.schema !== undefined && { schema: own.schema as Value }),
       ...(alternatives && { alternatives }),
+      ...(xml && { xml }),
     };
   }
+
+  /** The root element: named by the schema, else by the name that the schema has in the document. */
+  private root(given: Json | undefined, schema: Json | undefined): XmlWriting {
+    const own = isMap(schema) ? xmlOf(schema, () => ({})) : undefined;
+    const reference = isMap(given) && typeof given.$ref === 'string' ? given.$ref.replace(/^.*\//, '') : undefined;
+    return { ...(reference !== undefined && { name: reference }), ...own };
+  }
 }
+
+/** Every element stands there, the optional ones too. */
+function xmlExample(fields: readonly Field[], xml: XmlWriting, toSend: boolean): string {
+  const lines = xmlText(
+    { fields, xml },
+    {
+      takes: ({ readOnly, writeOnly }) => !(toSend ? readOnly : writeOnly),
+      value: (field) => escaped(textOf(firstOf(exampleValue(field)))),
+      optional: (own) => own,
+      repeats: () => [],
+    },
+  );
+  return lines.join('\n');
+}
+
+const firstOf = (value: Value): Value => (Array.isArray(value) ? ((value[0] as Value | undefined) ?? '') : value);
 
 const text = (given: Json | undefined): string | undefined => (typeof given === 'string' ? given : undefined);
 

@@ -1,6 +1,6 @@
 /** Schemas as fields for people. */
 import type { Value } from '../../value/written.js';
-import type { Alternative, Definitions, Field, Limits, TypeDescription } from '../model.js';
+import type { Alternative, Definitions, Field, Limits, TypeDescription, XmlWriting } from '../model.js';
 import { asJsonSchema } from './json-schema.js';
 import { isMap, type Json, type JsonMap, references as makeReferences, type References } from './references.js';
 
@@ -90,6 +90,10 @@ export function fieldReader(references: References, levels = deepest): FieldRead
       ...(own.writeOnly === true && { writeOnly: true }),
       ...(own.deprecated === true && { deprecated: true }),
       ...(fields.length > 0 && { fields }),
+      ...fact(
+        'xml',
+        xmlOf(own, (inner) => whole(inner, at)),
+      ),
       ...fact('recursive', recursive),
       ...(more && { more: reference?.replace(/^.*\//, '') ?? '' }),
       ...fact('alternatives', alternatives),
@@ -178,6 +182,23 @@ const text = (value: Json | undefined): string | undefined =>
 
 function fact<K extends string, V>(key: K, value: V | undefined): { [P in K]?: V } {
   return value === undefined ? {} : ({ [key]: value } as { [P in K]?: V });
+}
+
+/** The XML Object of a schema, and for a list the name of its items. */
+export function xmlOf(schema: JsonMap, whole: (inner: Json | undefined) => JsonMap): XmlWriting | undefined {
+  const { xml, items } = schema;
+  const inner = items === undefined ? undefined : whole(items).xml;
+  const item = isMap(inner) && typeof inner.name === 'string' ? inner.name : undefined;
+  if (!isMap(xml) && item === undefined) return undefined;
+  const own = isMap(xml) ? xml : {};
+  return {
+    ...fact('name', text(own.name)),
+    ...fact('namespace', text(own.namespace)),
+    ...fact('prefix', text(own.prefix)),
+    ...(own.attribute === true && { attribute: true }),
+    ...(own.wrapped === true && { wrapped: true }),
+    ...fact('item', item),
+  };
 }
 
 /** The documented example of a schema: `example` (3.0) or the first of `examples` (3.1). */
