@@ -340,6 +340,10 @@ test('clock: follow-server signs with the time of the server, from the first ref
   assert.equal(times.length, 3, 'refused once, then signed with the right time');
   assert.equal((await run(['send', 'it'], { cwd })).status, 0);
   assert.equal(times.length, 4, 'the next command knows');
+  const look = await run(['preview', 'it', '--signature'], { cwd });
+  assert.match(look.err, /the server's clock was (?:179|180) min(?: \d+ s)? ahead of this one: signed with its time/);
+  const seconds = Number(/X-Time +(\d+)/.exec(look.out)?.[1]);
+  assert.ok(Math.abs(seconds * 1000 - Date.now() - ahead) < 60_000, `${seconds}`);
 });
 
 test('what a session and its cookies add is signed, and each try has a nonce and a time of its own', async () => {

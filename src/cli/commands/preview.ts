@@ -3,6 +3,7 @@
 import { noNames } from '../../core/expression/names.js';
 import { Problem } from '../../core/problem/problem.js';
 import { previewRequest } from '../../core/trail/send.js';
+import { durationText } from '../../core/value/measures.js';
 import { type CommandModule, examples } from '../command.js';
 import { emit } from '../emit.js';
 import { sessionsFrom, withInputs } from '../giving.js';
@@ -53,6 +54,13 @@ export const { configure }: CommandModule = {
           if (missing) {
             terminal.note(`${terminal.err.yellow('warning')}  ${missing.what}: what is made from it is left out`);
             if (missing.remedy !== undefined) terminal.note(`try      ${missing.remedy}`);
+          }
+          const { ahead = 0, followed = false } = preview.signed?.clock ?? {};
+          if (ahead !== 0) {
+            const apart = `the server's clock was ${durationText(Math.abs(ahead))} ${ahead > 0 ? 'ahead of' : 'behind'} this one`;
+            terminal.note(
+              `${terminal.err.dim('clock')}    ${apart}: ${followed ? 'signed with its time' : 'clock: follow-server in the environment signs with its time'}`,
+            );
           }
           for (const one of preview.notOpen) terminal.note(`the session ${one} is not open: send opens it first`);
           return compared && !compared.same ? 1 : 0;

@@ -47,7 +47,16 @@ export async function previewRequest(
     notOpen,
     doubts: doubtsOf(bare, workspace),
     wire: signed?.wire ?? unsigned,
-    signed: seal && signed && { name: seal.signer.name, steps: signed.steps, missing: signed.missing },
+    signed: seal &&
+      signed && {
+        name: seal.signer.name,
+        steps: signed.steps,
+        missing: signed.missing,
+        clock: {
+          ahead: workspace.clocks.ahead(bare.url.host),
+          followed: workspace.environment.clock === 'follow-server' && workspace.moment?.now === undefined,
+        },
+      },
   };
 }
 

@@ -74,6 +74,8 @@ export interface Preview {
         readonly steps: readonly SigningStep[];
         /** Why something of it was left out: a secret that is not set. */
         readonly missing: Problem | undefined;
+        /** How many milliseconds the server was ahead when it last answered, and whether that was reckoned with. */
+        readonly clock: { readonly ahead: number; readonly followed: boolean };
       }
     | undefined;
 }
