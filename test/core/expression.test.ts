@@ -71,6 +71,8 @@ const cases: readonly (readonly [text: string, value: Result])[] = [
   ['${vessel.flag ?? "unknown" | upper}', 'UNKNOWN'],
   ['${missing ?? other ?? name}', 'Amber Tern'],
   ['${missing ?? omit}', omitted],
+  ['${secret.other ?? "none"}', 'none'],
+  ['${secret.key ?? "none"}', 'Jefe'],
   ['a ${missing ?? omit}', omitted],
   // text
   ['${name | upper}', 'AMBER TERN'],

@@ -440,3 +440,41 @@ test('before the first step, everything that the trail names is read', async () 
   assert.deepEqual(vendor.asked, []);
   await vendor.close();
 });
+
+test('secrets that are missing are told before anything is sent, all at once', async () => {
+  const sent: string[] = [];
+  const server = await rawServer((head) => {
+    sent.push(head);
+    return answerOf('{}');
+  });
+  const cwd = collectionOf(
+    {
+      'data/rows.csv': 'imo\n1\n2\n3\n',
+      'requests/defaults.yaml': 'headers: {X-All: "${secret.all}", X-Own: "${secret.overridden}"}\n',
+      'requests/show.yaml':
+        'url: ${origin}/x\nheaders: {X-Own: a, X-May: "${secret.may ?? omit}", X-Row: "${secret.fleet[imo]}"}\ninputs: {imo: {}}\nsession: key\nsignature: seal\n',
+      'requests/seldom.yaml': 'url: ${origin}/y\nheaders: {X-Own: a, X-All: b, X-Seldom: "${secret.seldom}"}\n',
+      'sessions/key.yaml': 'kind: bearer\ntoken: ${secret.token}\n',
+      'signatures/seal.yaml':
+        'headers: {X-Seal: "${sent.path | hmac-sha-256(secret.sealing) | hex}"}\nexamples: [{request: {url: http://a.example/}, secrets: {sealing: x}, expect: {}}]\n',
+      'trails/rows.yaml':
+        'rows: data/rows.csv\nsteps:\n  - {send: show, give: {imo: "${imo}"}}\n  - {send: seldom, when: {never: {exists: true}}}\n',
+    },
+    server.origin,
+  );
+  const none = await echoTrail(['run', 'rows'], { cwd });
+  assert.equal(none.status, 4);
+  assert.match(none.err, /the secrets all, sealing, token are not set/);
+  assert.match(none.err, /requests\/defaults\.yaml:1:18[\s\S]*echo-trail secret set sealing[\s\S]*nothing was sent/);
+  assert.equal(sent.length, 0);
+  const fleet = { ECHO_TRAIL_SECRET_FLEET_1: 'a-lamp-room', ECHO_TRAIL_SECRET_FLEET_2: 'b-lamp-room' };
+  const given = {
+    ECHO_TRAIL_SECRET_ALL: 'gull-rock-77',
+    ECHO_TRAIL_SECRET_SEALING: 'winch-grease-77',
+    ECHO_TRAIL_SECRET_TOKEN: 'tide-token-77',
+  };
+  const some = await echoTrail(['run', 'rows'], { cwd, env: { ...given, ...fleet } });
+  assert.equal(some.status, 4, 'a key that a row names is found missing by that row');
+  assert.equal(sent.length, 2, some.err + some.out);
+  assert.match(some.err + some.out, /secret fleet\[3\] is not set/);
+});

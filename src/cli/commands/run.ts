@@ -2,6 +2,7 @@
 import { Problem } from '../../core/problem/problem.js';
 import type { Summary, WalkEvent } from '../../core/trail/events.js';
 import { planTrail } from '../../core/trail/plan.js';
+import { demandSecrets } from '../../core/trail/secrets-ahead.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
 import { requestAsTrail, walkTrail } from '../../core/trail/walk.js';
 import type { Workspace } from '../../core/trail/workspace.js';
@@ -26,6 +27,7 @@ export const { configure }: CommandModule = {
           // Everything is read before the first step is taken.
           for (const name of names) plans.push(await planFor(workspace, name));
           workspace.checkSettings(plans.flatMap(({ takes }) => takes));
+          demandSecrets(workspace, plans);
           let status = 0;
           workspace.expectChanges({
             calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),

@@ -24,7 +24,10 @@ export function compileExpression(source: string, loads: Loads): Program {
       case 'path':
         return node.name === 'secret' ? secretProgram(node.steps) : pathProgram(node.name, node.steps);
       case 'fallback': {
-        const first = compile(node.first);
+        const { first: wanted } = node;
+        // A secret that is not set is missing like any other name, where something else is said for that case.
+        const first =
+          wanted.kind === 'path' && wanted.name === 'secret' ? secretProgram(wanted.steps, true) : compile(wanted);
         const otherwise = compile(node.otherwise);
         return (e) => {
           const value = first(e);
@@ -60,7 +63,7 @@ export function compileExpression(source: string, loads: Loads): Program {
     return (e) => keyFrom(required(program(e), step.computed, e));
   }
 
-  function secretProgram(steps: readonly PathStep[]): Program {
+  function secretProgram(steps: readonly PathStep[], optional = false): Program {
     const [first, second, ...rest] = steps;
     if (!first || rest.length > 0)
       throw syntaxProblem(source, 0, 'a secret is written secret.NAME or secret.NAME[key]');
@@ -70,7 +73,10 @@ export function compileExpression(source: string, loads: Loads): Program {
       const wanted = String(name(e));
       const part = key ? String(key(e)) : undefined;
       const value = e.world.secret(wanted, part);
-      if (value === undefined) throw missingSecret(wanted, part);
+      if (value === undefined) {
+        if (optional) return undefined;
+        throw missingSecret(wanted, part);
+      }
       e.touchedSecret = true;
       e.onSecret(value);
       return value;

@@ -16,6 +16,8 @@ export interface NameUse {
   readonly secret?: string;
   /** The keys behind the name, as far as they are written out: `["header", "date"]` of `sent.header.date`. */
   readonly keys?: readonly string[];
+  /** A key of it is worked out. */
+  readonly computed?: true;
 }
 
 /** @throws Problem expression-syntax */
@@ -46,7 +48,14 @@ function inExpression(node: Expression, path: TreePath, optional: boolean): Name
       const [first] = node.steps;
       if (node.name === 'secret')
         return [
-          { name: 'secret', path, optional, ...(first && 'key' in first && { secret: String(first.key) }) },
+          {
+            name: 'secret',
+            path,
+            optional,
+            keys: keysOf(node.steps),
+            ...(node.steps.some((step) => 'computed' in step) && { computed: true }),
+            ...(first && 'key' in first && { secret: String(first.key) }),
+          },
           ...inner,
         ];
       // A source such as `now` is no name, unless a layer has one of that name, which does no harm here.

@@ -8,6 +8,7 @@ import type { Check } from '../matcher/matcher.js';
 import type { Problem } from '../problem/problem.js';
 import type { StepEvent, WalkEvent } from './events.js';
 import type { Scope } from './scope.js';
+import type { SecretUse } from './secrets-ahead.js';
 import type { PreparedRequest, Workspace } from './workspace.js';
 
 /** What planning a step may ask for. */
@@ -35,6 +36,8 @@ export interface PlannedStep {
   readonly when: readonly Condition[];
   /** How many of its calls change something. */
   readonly changes: number;
+  /** Secrets that it needs, as far as its files say so. */
+  readonly secrets: readonly SecretUse[];
   walk(walk: Walk): Promise<StepResult>;
 }
 

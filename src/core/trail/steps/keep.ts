@@ -1,6 +1,7 @@
 /** A step with only `keep`: names for values that are worked out. */
 import type { KeepStepFile } from '../../collection/files/trail-file.js';
 import { evaluated, planGives, walkEvaluation } from '../giving.js';
+import { secretsIn } from '../secrets-ahead.js';
 import type { StepKind } from '../step-kind.js';
 
 export const keep: StepKind<KeepStepFile> = {
@@ -14,6 +15,7 @@ export const keep: StepKind<KeepStepFile> = {
       label,
       when: [],
       changes: 0,
+      secrets: secretsIn(file.keep, room.yaml, [...room.path, 'keep']),
       async walk({ workspace, scope }) {
         for (const [name, tree] of values) {
           // One after the other, so that a value may use the one before it.

@@ -6,6 +6,7 @@ import { lazily, type Names } from '../../expression/names.js';
 import type { Problem } from '../../problem/problem.js';
 import { giver, planGives, walkEvaluation } from '../giving.js';
 import type { Scope } from '../scope.js';
+import { secretsIn, secretsOf } from '../secrets-ahead.js';
 import { sendRequest } from '../send.js';
 import type { Sent } from '../sending.js';
 import type { ArmedUndo, PlanRoom, StepKind, StepResult, Walk } from '../step-kind.js';
@@ -30,6 +31,15 @@ export const send: StepKind<SendStepFile> = {
       label,
       when: [],
       changes: prepared.plan.changes ? 1 : 0,
+      secrets: [
+        ...secretsIn(file.give, yaml, [...path, 'give']),
+        ...secretsOf(
+          workspace,
+          workspace.collection.read('request', prepared.plan.name),
+          sessions ?? prepared.plan.sessions,
+          prepared.signer?.name,
+        ),
+      ],
       async walk(walk) {
         let left = false;
         try {

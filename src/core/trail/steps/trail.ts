@@ -1,6 +1,7 @@
 /** `trail`: another trail, with inputs and a scope of its own; what it gives back is named by `keep`. */
 import type { TrailStepFile } from '../../collection/files/trail-file.js';
 import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
+import { secretsIn } from '../secrets-ahead.js';
 import { startScope } from '../start-scope.js';
 import type { StepKind } from '../step-kind.js';
 
@@ -17,6 +18,10 @@ export const trail: StepKind<TrailStepFile> = {
       label,
       when: [],
       changes: plan.steps.reduce((sum, { changes }) => sum + changes, 0),
+      secrets: [
+        ...secretsIn(file.give, room.yaml, [...room.path, 'give']),
+        ...plan.steps.flatMap(({ when, secrets }) => (when.length > 0 ? [] : secrets)),
+      ],
       async walk(walk) {
         const { workspace } = walk;
         const inner = startScope(plan, workspace, giver(gives, workspace, walk.scope, label));
