@@ -300,6 +300,7 @@ export const documents = {
     trails: z.array(z.string()),
     environments: z.array(z.string()),
     sessions: z.array(z.string()),
+    signatures: z.array(z.string()),
   }),
   check: z.strictObject({
     files: z.number(),

@@ -255,12 +255,22 @@ test('nothing of a signature is left in what was written, nor printed where an a
       'signatures/seal.yaml':
         'define: {seal: "${sent.path | hmac-sha-256(secret.key) | hex}"}\nheaders: {X-Seal: "v1=${seal}"}\nquery: {also: "${seal}"}\n',
       'requests/mirror.yaml': 'url: ${origin}/mirror\nsignature: seal\n',
+      'signatures/message.yaml':
+        'kind: message-signature\nsignatures: {a: {components: ["@method"], algorithm: hmac-sha256, key: "${secret.key | base64}", created: false}}\n',
     },
     origin,
   );
   const env = { ECHO_TRAIL_SECRET_KEY: 'winch-grease-77' };
   const ended = await run(['send', 'mirror'], { cwd, env });
   assert.equal(ended.status, 0, ended.err);
+  const message = await run(['send', 'mirror', '--sign', 'message'], { cwd, env });
+  assert.equal(message.status, 0, message.err);
+  const base = createHmac('sha256', 'winch-grease-77')
+    .update('"@method": GET\n"@signature-params": ("@method")')
+    .digest('base64');
+  assert.match(message.out, /a=:‹secret›:/);
+  for (const text of [message.out, message.err, ...everyFile(cwd).map((file) => file.text)])
+    assert.ok(!text.includes(base));
   const seal = createHmac('sha256', 'winch-grease-77').update('/mirror').digest('hex');
   assert.match(ended.out, /‹secret›/);
   for (const text of [

@@ -16,10 +16,11 @@ export const { configure }: CommandModule = {
           trails: names('trail'),
           environments: names('environment'),
           sessions: names('session'),
+          signatures: names('signature'),
         };
         if (terminal.json) return emit(terminal, 'list', all);
         const { out } = terminal;
-        const rows = (['request', 'trail', 'environment', 'session'] as const).flatMap((kind) =>
+        const rows = (['request', 'trail', 'environment', 'session', 'signature'] as const).flatMap((kind) =>
           collection
             .names(kind)
             .map((name, index) => [index === 0 ? out.dim(`${kind}s`) : '', out.bold(name), aboutOf(kind, name)]),
@@ -37,6 +38,6 @@ export const { configure }: CommandModule = {
         }
       }),
     );
-    examples(command, [['list', 'requests, trails, environments and sessions with what they are for']]);
+    examples(command, [['list', 'requests, trails, environments, sessions and signatures with what they are for']]);
   },
 };

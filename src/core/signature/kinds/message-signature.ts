@@ -120,15 +120,14 @@ function signedBy(
     const base = signatureBase(components, params, requestMessage(wire));
     const signature = messageAlgorithms.get(algorithm)?.sign(base, textFrom(label.key, evaluation));
     if (!signature) throw new Problem('file-shape', { what: `there is no algorithm ${algorithm}` });
-    room.onSecret(signature);
+    room.onSecret(signature.toString('base64'));
     steps.push(
       { name: `${label.label} base`, part: 'value', value: base, secret: false, shown: base },
       { name: `${label.label} signature`, part: 'value', value: signature, secret: true, shown: undefined },
     );
-    const [inputs, values] = ['signature-input', 'signature'].map((field) => parsed(wire, field)) as [Dict, Dict];
-    const input = [...inputs, `${label.label}=${params}`].join(', ');
+    const input = [...membersIn(wire, 'signature-input'), `${label.label}=${params}`].join(', ');
     const value = [
-      ...values,
+      ...membersIn(wire, 'signature'),
       serializeDictionary(new Map([[label.label, [new Uint8Array(signature), new Map()]]])),
     ].join(', ');
     add('Signature-Input', input, false);
@@ -137,16 +136,21 @@ function signedBy(
   return { wire, steps };
 }
 
-type Dict = readonly string[];
-
-/** Members that are there already, as they stand. */
-function parsed({ headers }: WireRequest, field: string): Dict {
+/** Members that are there already, as they stand. @throws Problem expression-value: they are no dictionary */
+function membersIn({ headers }: WireRequest, field: string): string[] {
   const text = headerValue(
     headers.map(({ name, value }) => [name, value]),
     field,
   );
   if (text === undefined) return [];
-  parseDictionary(text);
+  try {
+    parseDictionary(text);
+  } catch {
+    throw new Problem('expression-value', {
+      what: `the request has a header ${field} already, and it is no dictionary (RFC 9651)`,
+      remedy: 'leave it out: the signature makes it',
+    });
+  }
   return [text];
 }
 
