@@ -56,7 +56,7 @@ test('a folder that cannot be written, and no cache at all, are no trouble', asy
   assert.deepEqual(readdirSync(off), []);
 });
 
-test('what nothing has renewed for a month is let go', async () => {
+test('what nothing has renewed for a month is let go, and builds that are long past', async () => {
   const cache = temporaryFolder();
   const folder = join(cache, 'echo-trail/compiled');
   mkdirSync(folder, { recursive: true });
@@ -64,16 +64,25 @@ test('what nothing has renewed for a month is let go', async () => {
   for (const [name, days] of [
     ['old', 40],
     ['young', 3],
+    [`list-${process.version}-${process.arch}-0000000000000001`, 4],
+    [`list-${process.version}-${process.arch}-0000000000000002`, 3],
+    [`list-${process.version}-${process.arch}-0000000000000003`, 2],
+    [`check-${process.version}-${process.arch}-0000000000000001`, 4],
   ] as const) {
     writeFileSync(join(folder, name), '');
     const then = Date.now() / 1000 - days * 86_400;
     utimesSync(join(folder, name), then, then);
   }
   await start(cache, ['list']);
+  const [newest = ''] = kept(cache).filter((name) => name.startsWith('list-') && !name.includes('-000000'));
   assert.deepEqual(
-    kept(cache)
-      .map((one) => one.split('-v')[0])
-      .sort(),
-    ['list', 'young'],
+    kept(cache).sort(),
+    [
+      `check-${process.version}-${process.arch}-0000000000000001`,
+      `list-${process.version}-${process.arch}-0000000000000002`,
+      `list-${process.version}-${process.arch}-0000000000000003`,
+      newest,
+      'young',
+    ].sort(),
   );
 });

@@ -48,7 +48,22 @@ export function readCompiled(file: string): CompiledCode {
   }
 }
 
-/** Writes all at once, and lets go of files that nothing has renewed for a month. */
+/** Of one command, other builds that are kept beside the newest. */
+const mostOthers = 2;
+
+/** Files that nothing has renewed for a month, and of this command those of builds that are long past. */
+function letGo(folder: string, name: string): void {
+  const own = name.slice(0, name.lastIndexOf('-') + 1);
+  const files = readdirSync(folder).map((other) => ({ other, time: statSync(join(folder, other)).mtimeMs }));
+  const older = files
+    .filter(({ other }) => other.startsWith(own) && other !== name)
+    .sort((a, b) => b.time - a.time)
+    .slice(mostOthers);
+  for (const { other } of [...older, ...files.filter(({ time }) => Date.now() - time > monthMs)])
+    rmSync(join(folder, other), { force: true });
+}
+
+/** Writes all at once. @param name ends with the build, behind a hyphen */
 export function writeCompiled(folder: string, name: string, code: CompiledCode): void {
   const head = Buffer.from(JSON.stringify([...code].map(([part, { length }]) => [part, length])));
   const size = Buffer.alloc(4);
@@ -58,10 +73,7 @@ export function writeCompiled(folder: string, name: string, code: CompiledCode):
     mkdirSync(folder, { recursive: true, mode: 0o700 });
     writeFileSync(unfinished, Buffer.concat([size, head, ...code.values()]), { mode: 0o600 });
     renameSync(unfinished, join(folder, name));
-    for (const other of readdirSync(folder)) {
-      const path = join(folder, other);
-      if (Date.now() - statSync(path).mtimeMs > monthMs) rmSync(path, { force: true });
-    }
+    letGo(folder, name);
   } catch {
     rmSync(unfinished, { force: true });
   }
