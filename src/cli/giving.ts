@@ -3,7 +3,8 @@ import type { InputPlan } from '../core/collection/inputs.js';
 import type { Named } from '../core/expression/names.js';
 import { asProblem, Problem } from '../core/problem/problem.js';
 import { readHeld } from '../core/trail/held.js';
-import type { PreparedRequest, Workspace } from '../core/trail/workspace.js';
+import type { PreparedRequest } from '../core/trail/prepare.js';
+import type { Workspace } from '../core/trail/workspace.js';
 import type { Terminal } from './terminal.js';
 
 export interface Giving {

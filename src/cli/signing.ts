@@ -1,10 +1,11 @@
-/** The options about signatures that `preview` and `send` take. */
+/** What `preview` is asked of a signature: the moment that it is made at, and what it is held against. */
 import { existsSync, readFileSync, statSync } from 'node:fs';
 import type { Moment } from '../core/expression/world.js';
 import { nearestHint } from '../core/problem/nearest.js';
 import { Problem } from '../core/problem/problem.js';
 import { type Against, compareAgainst, unescaped } from '../core/signature/against/compare.js';
 import type { Preview } from '../core/trail/sending.js';
+import { parseMoment } from '../core/value/moment.js';
 import { textOf } from '../core/value/text.js';
 
 /** `--time` and `--nonce`: what a documented example was made with. @throws Problem usage */
@@ -17,11 +18,8 @@ export function momentFrom(time: unknown, nonce: unknown): Moment | undefined {
 }
 
 function timeFrom(text: string): Date {
-  const seconds = /^\d{9,11}$/.test(text) ? Number(text) : undefined;
-  const date = new Date(seconds === undefined ? text : seconds * 1000);
-  // A date without a zone would be another moment on every machine.
-  const whole = seconds !== undefined || /(?:Z|[+-]\d\d:?\d\d|GMT)$/.test(text);
-  if (!Number.isNaN(date.getTime()) && whole) return date;
+  const date = parseMoment(text);
+  if (date) return date;
   throw new Problem('usage', {
     what: `--time cannot read ${text}`,
     remedy: 'write it as 2026-11-24T09:30:00Z, with its zone, or as seconds since 1970',

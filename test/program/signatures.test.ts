@@ -283,6 +283,44 @@ test('nothing of a signature is left in what was written, nor printed where an a
     assert.ok(!text.includes(seal) && !text.includes('winch-grease'));
 });
 
+test('a sealed address is told without its seal, wherever an answer speaks of its address', async () => {
+  const cwd = demoCollection(origin);
+  writeIn(
+    cwd,
+    'requests/plans/kept.yaml',
+    'url: ${origin}/plans/north\nsession: none\nsignature: plans\nkeep: {address: final-url}\n',
+  );
+  const sent = await run(['send', 'plans/kept', '--json'], { cwd });
+  assert.equal(sent.status, 0, sent.err);
+  const { finalUrl, kept, url } = document<{ finalUrl: string; url: string; kept: { address: string } }>(sent);
+  assert.equal(finalUrl, `${origin}/plans/north`);
+  assert.equal(kept.address, finalUrl);
+  assert.match(url, /&seal=‹secret›$/);
+  for (const { text } of everyFile(cwd)) assert.doesNotMatch(text, /[?&]seal=[A-Za-z0-9_-]{20}/);
+});
+
+test('of a token inside of what is signed, a comparison shows no piece', async () => {
+  const cwd = collectionOf(
+    {
+      'sessions/key.yaml': 'kind: bearer\ntoken: ${secret.token}\n',
+      'signatures/seal.yaml':
+        'define: {base: "authorization:${sent.header.authorization}"}\nheaders: {X-Seal: "${base | hmac-sha-256(secret.key) | hex}"}\n',
+      'requests/it.yaml': 'url: ${origin}/mirror\nsession: key\nsignature: seal\n',
+    },
+    origin,
+  );
+  const token = 'Qm'.repeat(90);
+  const env = { ECHO_TRAIL_SECRET_KEY: 'winch-grease-77', ECHO_TRAIL_SECRET_TOKEN: token };
+  const ended = await run(
+    ['preview', 'it', '--against', `authorization:Bearer ${token.slice(0, 150)}xx`, '--value', 'base'],
+    { cwd, env },
+  );
+  assert.equal(ended.status, 1, ended.err);
+  assert.match(ended.out, /base parts from what the vendor shows at line 1/);
+  assert.match(ended.out, /ours +authorization:Bearer ‹secret›\n/);
+  assert.doesNotMatch(ended.out.replace(/^theirs.*$/m, ''), /QmQm/);
+});
+
 test('a redirect is signed anew; another host gets nothing', async () => {
   const seen: (string | undefined)[] = [];
   const other: (string | undefined)[] = [];

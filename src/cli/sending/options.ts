@@ -5,7 +5,7 @@ import type { Place } from '../../core/place/place.js';
 import { readPlace } from '../../core/place/registry.js';
 import { nearestHint } from '../../core/problem/nearest.js';
 import { Problem } from '../../core/problem/problem.js';
-import type { PreparedRequest } from '../../core/trail/workspace.js';
+import type { PreparedRequest } from '../../core/trail/prepare.js';
 import type { Terminal } from '../terminal.js';
 import { type TableWish, type View, views } from '../view/answer.js';
 import { wholeNumber } from '../whole-number.js';

@@ -18,20 +18,22 @@ const marks: Readonly<Record<string, string>> = {
   '\ufeff': '‹BOM›',
 };
 
-/** A line of a text; its break is a mark at its end. */
+/** A line of a text; its break is a mark at its end. Spaces are marked where they would not be seen. */
 function visibleLine(line: string, last: boolean, colours: Colours): string {
-  const body = line.replace(/ +$/, '');
-  const spaces = '·'.repeat(line.length - body.length);
-  const text = [...body.replace(/ {2,}/g, (run) => '·'.repeat(run.length))]
-    .map((character) => {
-      const code = character.codePointAt(0) as number;
-      if (marks[character] !== undefined) return colours.yellow(marks[character]);
-      if (code < 0x20 || code === 0x7f || (code > 0x7f && character !== '·' && character !== '‹' && character !== '›'))
-        return `${code > 0x9f ? character : ''}${colours.yellow(`‹U+${code.toString(16).toUpperCase().padStart(4, '0')}›`)}`;
-      return character === '·' ? colours.yellow(character) : character;
-    })
-    .join('');
-  return `${text}${colours.yellow(spaces)}${last ? '' : colours.dim('⏎')}`;
+  const text = line.replace(/ {2,}| +$|[^ ]/gu, (run) =>
+    run.startsWith(' ') ? colours.yellow('·'.repeat(run.length)) : visibleCharacter(run, colours),
+  );
+  return `${text}${last ? '' : colours.dim('⏎')}`;
+}
+
+function visibleCharacter(character: string, colours: Colours): string {
+  const mark = marks[character];
+  if (mark !== undefined) return colours.yellow(mark);
+  const code = character.codePointAt(0) as number;
+  // What is hidden stands between such marks.
+  if ((code >= 0x20 && code < 0x7f) || character === '‹' || character === '›') return character;
+  const number = colours.yellow(`‹U+${code.toString(16).toUpperCase().padStart(4, '0')}›`);
+  return `${code > 0x9f ? character : ''}${number}`;
 }
 
 function stepLines(step: SigningStep, width: number, eyes: StepEyes, colours: Colours): string[] {
@@ -93,28 +95,29 @@ export function againstText(
 }
 
 function partingLines(
-  { ours, theirs, column, ourCharacter, theirCharacter }: Difference,
+  { ours = '', theirs = '', column, ourCharacter, theirCharacter }: Difference,
   hide: (text: string) => string,
   colours: Colours,
 ): string[] {
+  const labelled = (word: string, text: string): string => `${colours.dim(word.padEnd(7))}  ${text}`;
+  const shown = (line: string): string => (line === '' ? colours.dim('(empty)') : visibleLine(line, true, colours));
+  // Where something in them is hidden, neither a piece of the lines nor the characters that differ may be shown.
+  if (hide(ours) !== ours || hide(theirs) !== theirs)
+    return [labelled('ours', shown(hide(ours))), labelled('theirs', shown(hide(theirs)))];
   // A long line is shown around the place where it parts.
   const from = Math.max(0, column - 1 - 50);
-  const cut = (line: string | undefined): string => {
-    if (line === undefined) return colours.dim('(the text has ended)');
-    const piece = [...line].slice(from, from + 100).join('');
-    const whole = `${from > 0 ? '…' : ''}${piece}${[...line].length > from + 100 ? '…' : ''}`;
-    return line === '' ? colours.dim('(empty)') : visibleLine(hide(whole), true, colours);
+  const cut = (line: string): string => {
+    const characters = [...line];
+    const piece = characters.slice(from, from + 100).join('');
+    return `${from > 0 ? '…' : ''}${shown(piece)}${characters.length > from + 100 ? '…' : ''}`;
   };
-  const said = [
-    `ours has ${ourCharacter ?? 'ended'}`,
-    `theirs ${theirCharacter === undefined ? 'has ended' : `has ${theirCharacter}`}`,
-  ].join(', ');
+  const said = [`ours has ${ourCharacter ?? 'ended'}`, `theirs has ${theirCharacter ?? 'ended'}`].join(', ');
   // What stands in front may be wider than it is long.
-  const before = visibleLine([...(ours ?? theirs ?? '')].slice(from, column - 1).join(''), true, colours);
+  const before = visibleLine([...ours].slice(from, column - 1).join(''), true, colours);
   const mark = ' '.repeat(stringWidth(before) + (from > 0 ? 1 : 0));
   return [
-    `${colours.dim('ours'.padEnd(7))}  ${cut(ours)}`,
-    `${colours.dim('theirs'.padEnd(7))}  ${cut(theirs)}`,
+    labelled('ours', cut(ours)),
+    labelled('theirs', cut(theirs)),
     `${' '.repeat(9)}${mark}${colours.yellow('^')} ${said}`,
   ];
 }

@@ -5,6 +5,7 @@ import type { WireBody, WireRequest } from '../exchange/wire.js';
 import { layered, type Names, namesFrom } from '../expression/names.js';
 import type { World } from '../expression/world.js';
 import { Problem } from '../problem/problem.js';
+import { parseMoment } from '../value/moment.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
 import { type Difference, differenceOf } from './against/compare.js';
@@ -88,8 +89,8 @@ function stepOf({ steps }: Signed, part: SigningStep['part'], name: string): Sig
 
 function timeOf({ time }: SignatureExample): Date | undefined {
   if (time === undefined) return undefined;
-  const date = new Date(time);
-  if (!Number.isNaN(date.getTime()) && /(?:Z|[+-]\d\d:?\d\d|GMT)$/.test(time)) return date;
+  const date = parseMoment(time);
+  if (date) return date;
   throw new Problem('file-shape', {
     what: `the time of an example must be a moment with its zone, not ${time}`,
     remedy: 'such as 2026-11-24T09:30:00Z',

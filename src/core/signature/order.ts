@@ -42,8 +42,8 @@ export function ordered<N extends Node>(nodes: readonly N[]): Ordered<N> {
   const before = (use: Use): N[] => {
     if (use.name !== 'sent') return [values.get(use.name)].filter((node) => node !== undefined);
     const [member, key] = use.keys;
-    const single = member === 'header' && key !== undefined ? headers.get(key.toLowerCase()) : undefined;
-    if (member === 'header' && key !== undefined) return single ? [single] : [];
+    if (member === 'header' && key !== undefined && key !== 'content-length')
+      return [headers.get(key.toLowerCase())].filter((node) => node !== undefined);
     return changedParts(use).flatMap((what) => nodes.filter((node) => node.part === what && !looksAt(node, what)));
   };
 
@@ -83,7 +83,8 @@ export function neededFor<N extends Node>(order: Ordered<N>, meant: (node: N) =>
 
 function changedParts({ keys: [member] }: Use): Changed[] {
   if (member === undefined) return ['header', 'query', 'body'];
-  if (member === 'headers' || member === 'header') return ['header'];
+  // The length of the body is among them.
+  if (member === 'headers' || member === 'header') return ['header', 'body'];
   if (member === 'body') return ['body'];
   return ofQuery.has(member) ? ['query'] : [];
 }

@@ -1,9 +1,11 @@
 /** One signing by a recipe: its values worked out in order, each seen by those behind it. */
-import type { HeaderLine, WireRequest } from '../exchange/wire.js';
-import { hidden } from '../exchange/wire.js';
+import { checkHeader } from '../exchange/header-rules.js';
+import { type HeaderLine, hidden, type WireRequest } from '../exchange/wire.js';
 import { Evaluation, omitted, type Result } from '../expression/evaluation.js';
 import type { Named, Names } from '../expression/names.js';
 import { asProblem, Problem } from '../problem/problem.js';
+import { sizeText } from '../value/measures.js';
+import { StreamedBytes } from '../value/streamed.js';
 import { textOf } from '../value/text.js';
 import { isValueMap, plain, type Value, type ValueMap } from '../value/written.js';
 import { withHeader, withMember, withParameter } from './adding.js';
@@ -104,6 +106,7 @@ function shownText(value: Value, secret: boolean, pieces: Evaluation['pieces']):
 
 /** Bytes in hexadecimal; a list an item a line, the pairs of headers and queries as they are written. */
 export function shownValue(value: Value): string {
+  if (value instanceof StreamedBytes) return `(${sizeText(value.size)}, streamed from files)`;
   if (value instanceof Uint8Array) return Buffer.from(value).toString('hex');
   if (!Array.isArray(value)) return textOf(value);
   return value
@@ -124,13 +127,22 @@ function added(
   secret: boolean,
 ): WireRequest {
   if (part === 'body') return withMember(wire, name, value, secret);
-  if (plain(value) === null || value instanceof Uint8Array) {
+  const wrong =
+    value instanceof Uint8Array
+      ? 'bytes'
+      : plain(value) === null
+        ? 'null'
+        : Array.isArray(value) || isValueMap(value)
+          ? `a ${Array.isArray(value) ? 'list' : 'map'}`
+          : undefined;
+  if (wrong) {
     throw new Problem('expression-value', {
-      what: `the signature ${recipe} makes ${part === 'header' ? 'the header' : 'the parameter'} ${name} of ${value instanceof Uint8Array ? 'bytes' : 'null'}`,
-      remedy: '| hex or | base64 writes bytes as text',
+      what: `the signature ${recipe} makes ${part === 'header' ? 'the header' : 'the parameter'} ${name} of ${wrong}`,
+      remedy: '| hex or | base64 writes bytes as text, | join a list',
     });
   }
   if (part === 'query') return withParameter(wire, name, textOf(value), secret);
+  checkHeader(name, textOf(value), undefined);
   const line: HeaderLine = { name, value: textOf(value), origin: `signature ${recipe}`, secret };
   return withHeader(wire, line);
 }

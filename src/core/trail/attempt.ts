@@ -1,7 +1,7 @@
 /** One try of a request: sessions and cookies attached, sent, and its cookies taken. */
 import { composeRequest } from '../exchange/compose.js';
 import { withIdentity } from '../exchange/connection.js';
-import type { Received } from '../exchange/received.js';
+import { Received } from '../exchange/received.js';
 import type { Carrying, Outcome } from '../exchange/transport.js';
 import type { HeaderLine, QueryPair, ResolvedRequest, WireRequest } from '../exchange/wire.js';
 import type { OpenJar } from '../session/cookie-jar.js';
@@ -82,6 +82,14 @@ export function attachedHeard({ sessions }: Workspace, { attached, outcome: { re
 const withCertificate = (request: ResolvedRequest, attached: Attachment | undefined): ResolvedRequest =>
   attached?.identity ? { ...request, connection: withIdentity(request.connection, attached.identity) } : request;
 
+/** The address that answered, as it was before it was signed. */
+function withoutSignature(outcome: Outcome, addresses: ReadonlyMap<string, string>): Outcome {
+  const { received } = outcome;
+  const bare = received && addresses.get(received.finalUrl);
+  if (!received || bare === undefined) return outcome;
+  return { ...outcome, received: new Received({ ...received.parts, finalUrl: bare }) };
+}
+
 export async function attempt(
   workspace: Workspace,
   request: ResolvedRequest,
@@ -101,17 +109,23 @@ export async function attempt(
     lines.length > more.length || query.length > 0 || attached?.identity
       ? composed(workspace, withCertificate(request, attached), lines, query)
       : bare;
-  const wire = seal ? seal.sign(unsigned).wire : unsigned;
+  const addresses = new Map<string, string>();
+  const signed = (own: WireRequest): WireRequest => {
+    const made = seal ? seal.sign(own).wire : own;
+    // What a signature adds to an address is nobody's to read, wherever the address is told.
+    if (made.url !== own.url) addresses.set(made.url.href, own.url.href);
+    return made;
+  };
+  const wire = signed(unsigned);
   const at = new Date();
   onSent?.();
   const usual = carryingOf(workspace, jar);
-  const carrying = seal
-    ? { ...usual, signed: { bare: unsigned, sign: (hop: WireRequest) => seal.sign(hop).wire } }
-    : usual;
-  const outcome = await workspace.transport.send(wire, signal, carrying, sink);
+  const carrying = seal ? { ...usual, signed: { bare: unsigned, sign: signed } } : usual;
+  const sent = await workspace.transport.send(wire, signal, carrying, sink);
+  const outcome = addresses.size > 0 ? withoutSignature(sent, addresses) : sent;
   const { received } = outcome;
   if (seal && received) {
-    workspace.clocks.heard(wire.url.host, received, at.getTime());
+    if (received.parts.hops.length === 0) workspace.clocks.heard(wire.url.host, received, at.getTime());
     seal.hide(received);
   }
   if (received && setsCookies(received.headers)) await carrying.answered(new URL(received.finalUrl), received.headers);

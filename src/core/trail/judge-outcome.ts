@@ -10,8 +10,9 @@ import type { Names } from '../expression/names.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import { isSecretName, secretFieldValues } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
+import type { PreparedRequest } from './prepare.js';
 import type { Sending, Sent } from './sending.js';
-import type { PreparedRequest, Workspace } from './workspace.js';
+import type { Workspace } from './workspace.js';
 
 export async function judgeOutcome(
   workspace: Workspace,

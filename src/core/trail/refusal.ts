@@ -2,8 +2,10 @@
 import type { Received } from '../exchange/received.js';
 import type { HeaderLine } from '../exchange/wire.js';
 import { problemText } from '../expectation/expectations.js';
+import { namesUsed } from '../expression/names-used.js';
 import { headerValue } from '../place/observed.js';
 import { durationText } from '../value/measures.js';
+import type { Value } from '../value/written.js';
 import type { Workspace } from './workspace.js';
 
 export interface Refusal {
@@ -70,20 +72,24 @@ function proofOf({ collection }: Workspace, name: string, lines: readonly Header
           : content.supply
             ? `the names ${Object.keys(content.supply).join(', ')}`
             : 'nothing yet';
-  const secrets = secretsIn(content);
-  return `session ${full} (${content.kind}): ${where}${secrets.length > 0 ? `, made from ${secrets.map((one) => `secret ${one}`).join(', ')}` : ''}`;
+  return `session ${full} (${content.kind}): ${where}${madeFrom(content)}`;
 }
 
 function signatureProof({ collection }: Workspace, name: string, lines: readonly HeaderLine[]): string {
   const { content } = collection.read('signature', name);
   const headers = lines.filter(({ origin }) => origin === `signature ${name}`).map((line) => line.name);
-  const secrets = secretsIn(content).map((one) => `secret ${one}`);
-  return `signature ${name} (${content.kind ?? 'recipe'}): ${headers.join(', ') || 'in the address or the body'}${secrets.length > 0 ? `, made from ${secrets.join(', ')}` : ''}`;
+  return `signature ${name} (${content.kind ?? 'recipe'}): ${headers.join(', ') || 'in the address or the body'}${madeFrom(content)}`;
 }
 
-const secretsIn = (content: unknown): string[] => [
-  ...new Set([...JSON.stringify(content).matchAll(/\bsecret\.([\w-]+)/g)].map(([, name]) => name as string)),
-];
+/** By name; those of documented examples are none. */
+function secretsIn({ examples: _, ...content }: Record<string, unknown>): string[] {
+  return [...new Set(namesUsed(content as Value).flatMap(({ secret }) => secret ?? []))];
+}
+
+const madeFrom = (content: object): string => {
+  const secrets = secretsIn({ ...content }).map((one) => `secret ${one}`);
+  return secrets.length > 0 ? `, made from ${secrets.join(', ')}` : '';
+};
 
 /** RFC 9110, section 6.6.1. */
 function clockOf({ headers, parts }: Received): string | undefined {

@@ -50,12 +50,10 @@ export function sealFor(workspace: Workspace, signer: Signer, world: World, call
     hide(received) {
       for (const text of derived) {
         if (text.length < 8) continue;
-        const { hops } = received.parts;
-        if (
-          received.headers.some(([, value]) => value.length >= text.length && value.includes(text)) ||
-          (received.textual && received.text.includes(text)) ||
-          hops.some(({ url }) => url.includes(text) || url.includes(percentEncode(text)))
-        )
+        const inAddress = percentEncode(text);
+        const repeats = (one: string): boolean =>
+          one.length >= text.length && (one.includes(text) || (inAddress !== text && one.includes(inAddress)));
+        if (received.headers.some(([, value]) => repeats(value)) || (received.textual && repeats(received.text)))
           redactor.add(text);
       }
     },

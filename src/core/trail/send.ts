@@ -11,11 +11,12 @@ import type { Signer } from '../signature/signature-kind.js';
 import { type Attempt, attachedHeard, attempt, composed, jarFor } from './attempt.js';
 import { doubtsOf } from './doubts.js';
 import { judgeOutcome } from './judge-outcome.js';
+import type { PreparedRequest } from './prepare.js';
 import { refusalOf } from './refusal.js';
 import { sealFor } from './seal.js';
 import type { Preview, Sending, Sent } from './sending.js';
 import { refusedInside, suppliedNames } from './supply.js';
-import type { PreparedRequest, Workspace } from './workspace.js';
+import type { Workspace } from './workspace.js';
 
 function givingOf(workspace: Workspace, { given, caller }: Pick<Sending, 'given' | 'caller'>): Giving {
   const { layers, redactor, timeout, connection } = workspace;

@@ -7,9 +7,10 @@ import type { Tree } from '../expression/tree.js';
 import type { Check } from '../matcher/matcher.js';
 import type { Problem } from '../problem/problem.js';
 import type { StepEvent, WalkEvent } from './events.js';
+import type { PreparedRequest } from './prepare.js';
 import type { Scope } from './scope.js';
 import type { SecretUse } from './secrets-ahead.js';
-import type { PreparedRequest, Workspace } from './workspace.js';
+import type { Workspace } from './workspace.js';
 
 /** What planning a step may ask for. */
 export interface PlanRoom {

@@ -4,12 +4,13 @@ import { shortText } from '../matcher/reading.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import type { Summary, UndoState, WalkEvent } from './events.js';
 import { walkEvaluation } from './giving.js';
+import type { PreparedRequest } from './prepare.js';
 import { type Row, readRows } from './rows.js';
 import type { Scope } from './scope.js';
 import { startScope } from './start-scope.js';
 import type { ArmedUndo, PlannedStep, StepResult, TrailPlan, Walk } from './step-kind.js';
 import { send } from './steps/send.js';
-import type { PreparedRequest, Workspace } from './workspace.js';
+import type { Workspace } from './workspace.js';
 
 export interface WalkSettings {
   readonly report: (event: WalkEvent) => void;

@@ -17,21 +17,17 @@ import { makeRedactor, type Redactor } from '../echo/redactor.js';
 import { type ConnectionPlan, type ConnectionSettings, connectionPlan, tlsIdentity } from '../exchange/connection.js';
 import { type CredentialHosts, credentialHosts } from '../exchange/credential-hosts.js';
 import { certificatePins, type Pins } from '../exchange/pins.js';
-import { planRequest, type RequestPlan, timeoutOf } from '../exchange/request-plan.js';
+import { timeoutOf } from '../exchange/request-plan.js';
 import { templateRenderer } from '../exchange/templates.js';
 import { openTransport, type Transport } from '../exchange/transport.js';
 import type { Timeout } from '../exchange/wire.js';
-import { compileExpectations, type Expectation } from '../expectation/expectations.js';
-import { compileKeeps, type Keep } from '../expectation/keeps.js';
 import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
 import { layered, namesFrom, noNames } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
 import { type Moment, type World, worldMaker } from '../expression/world.js';
-import type { Place } from '../place/place.js';
-import { readPlace } from '../place/registry.js';
 import { nearestHint } from '../problem/nearest.js';
-import { asProblem, Problem } from '../problem/problem.js';
+import { Problem } from '../problem/problem.js';
 import { type CookieJars, cookieJars } from '../session/cookie-jar.js';
 import { type SecretStore, secretStore } from '../session/secrets.js';
 import type { Person, SessionRoom } from '../session/session-kind.js';
@@ -42,6 +38,7 @@ import { pathInside } from '../storage/inside.js';
 import { parseSize } from '../value/measures.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
+import { type PreparedRequest, prepareRequest, prepareSigner } from './prepare.js';
 
 /** A call that would change something, for the question whether it may. */
 export interface ChangeFacts {
@@ -73,17 +70,6 @@ export interface WorkspaceSettings {
   readonly person?: Person | undefined;
   /** Asks a person; undefined where nobody is there. */
   readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
-}
-
-/** A request made ready, with what it expects and keeps. */
-export interface PreparedRequest {
-  readonly plan: RequestPlan;
-  readonly expectations: readonly Expectation[];
-  readonly keeps: readonly Keep[];
-  /** How it is signed, where its file says so. */
-  readonly signer: Signer | undefined;
-  /** Where its answer holds the token of a session that it opens: a secret from the first moment. */
-  readonly tokens: readonly Place[];
 }
 
 export interface Workspace {
@@ -259,57 +245,6 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     },
   };
   return workspace;
-}
-
-async function prepareRequest(
-  collection: Collection,
-  name: string,
-  readText: (path: string) => string,
-  signer: Workspace['signer'],
-): Promise<PreparedRequest> {
-  const loaded = collection.read('request', name);
-  const loads: Loads = [];
-  const plan = planRequest(collection, loaded, loads);
-  const { expect, keep, namespaces } = plan.content;
-  // What is wrong with its signature is told before anything is sent.
-  const signing =
-    plan.signature === undefined
-      ? undefined
-      : await signer(plan.signature).catch((error: unknown) => {
-          throw asProblem(error).at(loaded.yaml.position(['signature']));
-        });
-  const ready = {
-    plan,
-    signer: signing,
-    expectations: compileExpectations(expect, loaded.yaml, ['expect'], readText, loads, namespaces),
-    keeps: compileKeeps(keep, loaded.yaml, ['keep'], loads, namespaces),
-    tokens: tokenPlaces(collection, name, loads),
-  };
-  await Promise.all(loads);
-  return ready;
-}
-
-/** Loaded where a request is signed: most are not. */
-async function prepareSigner(collection: Collection, name: string): Promise<Signer> {
-  const { content, yaml } = collection.read('signature', name);
-  const { compileSignature } = await import('../signature/registry.js');
-  const loads: Loads = [];
-  const signer = compileSignature(content, { name, yaml, loads });
-  await Promise.all(loads);
-  return signer;
-}
-
-/** By the session files that open with this request; one that cannot be read is told when it is used. */
-function tokenPlaces(collection: Collection, request: string, loads: Loads): Place[] {
-  return collection.names('session').flatMap((name) => {
-    try {
-      const { content } = collection.read('session', name);
-      if (content.kind !== 'login' || content.token === undefined || !('send' in content.open)) return [];
-      return collection.resolve('request', content.open.send) === request ? [readPlace(content.token, loads)] : [];
-    } catch {
-      return [];
-    }
-  });
 }
 
 /** The environment's origin as far as it is known without a row. */

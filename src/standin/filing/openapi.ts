@@ -86,4 +86,4 @@ The lines are joined by a line feed; one without a value stays empty:
 5. \`x-office-time:\` and the value of the header X-Office-Time
 6. the SHA-256 of the body in hexadecimal
 
-The header X-Office-Time is the time in UTC, written \`yyyyMMddTHHmmssZ\`. A seal is good for 5 minutes, and once.`;
+The header X-Office-Time is the time in UTC, written \`yyyyMMddTHHmmssZ\`. A seal is good for 5 minutes, and once. In the sandbox the header X-Explain with the value \`yes\` gets the lines that the office expected.`;

@@ -188,6 +188,30 @@ test('a seal in the body: every byte that was there stays, and the length is the
   await assert.rejects(signedBy(recipe, { ...call, body: '[1]' }, setting), { code: 'body-shape' });
 });
 
+test('a header that holds a line break, bytes or a list is refused before it leaves', async () => {
+  for (const [value, code, says] of [
+    ['${base}', 'header-shape', /line break/],
+    ['${base | sha-256}', 'expression-value', /makes the header X-Seal of bytes/],
+    ['${sent.headers | header-lines}', 'expression-value', /makes the header X-Seal of a list/],
+  ] as const) {
+    const text = JSON.stringify({ define: { base: { lines: ['a', 'b'] } }, headers: { 'X-Seal': value } });
+    await assert.rejects(
+      signedBy(text, call, setting),
+      (error: { code: string; message: string }) => error.code === code && says.test(error.message),
+    );
+  }
+});
+
+test('what a recipe adds to the body is there before its length is signed', async () => {
+  const signed = await signedBy(
+    'headers: {X-Length: "${sent.header.content-length}", X-All: "${sent.headers | only(\'content-length\') | header-lines | join}"}\nbody: {desk: 7}\n',
+    { ...call, body: '{}', headers: [['content-length', '2']] },
+    setting,
+  );
+  assert.equal(textIn(signed, 'X-Length'), '10');
+  assert.equal(textIn(signed, 'X-All'), 'content-length:10');
+});
+
 test('the ready-made: a keyed digest of the body, and a token for each request', async () => {
   const digest = await signedBy(
     'kind: keyed-digest\nalgorithm: hmac-sha-512\nkey: ${secret.key}\nheader: X-Body-Seal\nencoding: base64\nprefix: v1=\n',

@@ -10,7 +10,7 @@ export const values = z.record(z.string(), anyValue);
 
 export const about = described(z.string(), 'One sentence for people: what this is for.');
 
-const duration = z.string().check(
+export const duration = z.string().check(
   z.refine((text) => parseDuration(text) !== undefined, {
     error: 'expected a duration with its unit, such as 500ms, 5s or 2m',
   }),

@@ -1,7 +1,7 @@
 /** `signatures/NAME.yaml`: one way to sign requests. A new kind adds its schema to the union here. */
 import * as z from 'zod/mini';
 import { described } from './described.js';
-import { about, anyValue, values } from './parts.js';
+import { about, anyValue, duration, values } from './parts.js';
 
 const example = described(
   z.strictObject({
@@ -94,10 +94,7 @@ const labelled = {
   key: described(z.string(), 'The key, usually `${secret.NAME}`: PEM or a JSON Web Key; base64 for hmac-sha256.'),
   'key-id': described(z.optional(z.string()), 'The parameter `keyid`.'),
   created: described(z.optional(z.boolean()), 'false leaves the parameter `created` out.'),
-  expires: described(
-    z.optional(z.string()),
-    'How long the signature is good for, such as 5m: the parameter `expires`.',
-  ),
+  expires: described(z.optional(duration), 'How long the signature is good for, such as 5m: the parameter `expires`.'),
   nonce: described(z.optional(z.string()), 'The parameter `nonce`, usually `${nonce}`.'),
   tag: described(z.optional(z.string()), 'The parameter `tag`.'),
   'name-algorithm': described(z.optional(z.boolean()), 'true adds the parameter `alg`.'),
@@ -134,7 +131,7 @@ const messageSignature = described(
             'The keys of the vendor by `keyid`.',
           ),
           'older-than': described(
-            z.optional(z.string()),
+            z.optional(duration),
             'A signature of this age is refused. 5m where nothing is said.',
           ),
         }),
@@ -190,7 +187,7 @@ const requestToken = described(
     'key-id': described(z.optional(z.string()), 'The header parameter `kid`.'),
     type: described(z.optional(z.string()), 'The header parameter `typ`. JWT where nothing is said.'),
     claims: described(z.optional(values), 'Claims, over `sent.…` too. `iat` and `exp` are added.'),
-    lasts: described(z.optional(z.string()), 'How long it is good for. 60s where nothing is said.'),
+    lasts: described(z.optional(duration), 'How long it is good for. 60s where nothing is said.'),
     header: described(z.optional(z.string()), 'The header that takes it. Authorization where nothing is said.'),
     scheme: described(
       z.optional(z.string()),

@@ -67,7 +67,7 @@ function labelFrom(label: string, file: LabelFile, { yaml, loads }: SignatureSet
   const components = file.components.map((spec, index) =>
     componentFrom(spec, yaml.position([...path, 'components', index])),
   );
-  const lasts = file.expires === undefined ? undefined : duration(file.expires, [...path, 'expires'], yaml);
+  const lasts = file.expires === undefined ? undefined : parseDuration(file.expires);
   return {
     label,
     components,
@@ -83,16 +83,6 @@ function labelFrom(label: string, file: LabelFile, { yaml, loads }: SignatureSet
     lasts: lasts === undefined ? undefined : Math.round(lasts / 1000),
     namesAlgorithm: file['name-algorithm'] ?? false,
   };
-}
-
-function duration(text: string, path: readonly (string | number)[], yaml: SignatureSetting['yaml']): number {
-  const found = parseDuration(text);
-  if (found !== undefined) return found;
-  throw new Problem('file-shape', {
-    what: `${path.at(-1)} must be a duration, not ${text}`,
-    where: yaml.position(path),
-    remedy: 'a duration has its unit: 60s, 5m',
-  });
 }
 
 /** Each label after the other: a later one may cover an earlier one. */
@@ -185,7 +175,7 @@ function verifier(file: AnswersFile, { name, yaml, loads }: SignatureSetting): V
   const covered = (file.components ?? []).map((spec, index) =>
     componentFrom(spec, yaml.position(['answers', 'components', index])),
   );
-  const oldest = duration(file['older-than'] ?? '5m', ['answers', 'older-than'], yaml);
+  const oldest = parseDuration(file['older-than'] ?? '5m') as number;
   const keys = Object.entries(file.keys).map(([id, { algorithm, key }]) => ({
     id,
     algorithm: messageAlgorithms.get(algorithm) as NonNullable<ReturnType<typeof messageAlgorithms.get>>,

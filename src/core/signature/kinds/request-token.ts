@@ -1,10 +1,10 @@
 /** `request-token`: a JSON Web Token (RFC 7519) that is made for each request and signed (RFC 7515). */
-import { constants, createHmac, sign } from 'node:crypto';
 import type { RequestTokenFile } from '../../collection/files/signature-file.js';
+import { hidden } from '../../exchange/wire.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
-import { privateKey } from '../../expression/filters/key.js';
+import type { Filter } from '../../expression/filters/filter.js';
+import { filters } from '../../expression/filters/registry.js';
 import { compileTree } from '../../expression/tree.js';
-import { Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { parseDuration } from '../../value/measures.js';
 import { textOf } from '../../value/text.js';
@@ -24,7 +24,8 @@ export const requestToken: SignatureKind<RequestTokenFile> = {
       ready(file['key-id'] ?? '', 'key-id'),
       ready(file.claims ?? {}, 'claims'),
     ];
-    const seconds = Math.round((parseDuration(lasts) ?? wrongDuration(lasts, yaml.position(['lasts']))) / 1000);
+    const seconds = Math.round((parseDuration(lasts) as number) / 1000);
+    const signing = filterFor(algorithm);
     return {
       name,
       sign(wire, { world, variables, onSecret }) {
@@ -39,7 +40,8 @@ export const requestToken: SignatureKind<RequestTokenFile> = {
         const [own, secretClaims] = evaluation.traced(() => claims.evaluate(evaluation));
         const body = writeJson({ ...(own as ValueMap), iat: now, exp: now + seconds });
         const base = `${encoded(head)}.${encoded(body)}`;
-        const token = `${base}.${signed(algorithm, base, text(key)).toString('base64url')}`;
+        const signature = signing.apply(base, [text(key)], evaluation) as Uint8Array;
+        const token = `${base}.${Buffer.from(signature).toString('base64url')}`;
         onSecret(token);
         const value = scheme === '' ? token : `${scheme} ${token}`;
         const step = (named: string, made: string, secret = false): SigningStep => ({
@@ -61,7 +63,7 @@ export const requestToken: SignatureKind<RequestTokenFile> = {
               part: 'header',
               value,
               secret: true,
-              shown: scheme === '' ? undefined : `${scheme} ‹secret›`,
+              shown: scheme === '' ? undefined : `${scheme} ${hidden}`,
             },
           ],
         };
@@ -72,31 +74,14 @@ export const requestToken: SignatureKind<RequestTokenFile> = {
 
 const encoded = (text: string): string => Buffer.from(text).toString('base64url');
 
-function wrongDuration(text: string, where: ConstructorParameters<typeof Problem>[1]['where']): never {
-  throw new Problem('file-shape', {
-    what: `lasts must be a duration, not ${text}`,
-    where,
-    remedy: 'a duration has its unit: 60s, 5m',
-  });
-}
-
-/** RFC 7518, section 3. */
-function signed(algorithm: string, base: string, key: string): Buffer {
-  const hash = `sha${algorithm.slice(2)}`;
-  switch (algorithm.slice(0, 2)) {
-    case 'HS':
-      return createHmac(hash, key).update(base).digest();
-    case 'RS':
-      return sign(hash, Buffer.from(base), privateKey(key));
-    case 'PS':
-      return sign(hash, Buffer.from(base), {
-        key: privateKey(key),
-        padding: constants.RSA_PKCS1_PSS_PADDING,
-        saltLength: constants.RSA_PSS_SALTLEN_DIGEST,
-      });
-    case 'ES':
-      return sign(hash, Buffer.from(base), { key: privateKey(key), dsaEncoding: 'ieee-p1363' });
-    default:
-      return sign(null, Buffer.from(base), privateKey(key));
-  }
+/** The filter that signs as the algorithm of that name does (RFC 7518, section 3). */
+function filterFor(algorithm: string): Filter {
+  const size = algorithm.slice(2);
+  const names: Readonly<Record<string, string>> = {
+    HS: `hmac-sha-${size}`,
+    RS: `sign-rsa-sha-${size}`,
+    PS: `sign-rsa-pss-sha-${size}`,
+    ES: `sign-ecdsa-sha-${size}`,
+  };
+  return filters.get(names[algorithm.slice(0, 2)] ?? 'sign-ed25519') as Filter;
 }
