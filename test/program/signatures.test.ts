@@ -245,6 +245,15 @@ test('check holds the documented examples, and points at what does not', async (
   assert.doesNotMatch(digest.out, /herring/);
   writeFileSync(path, text.replace('${base | hmac', '${bsae | hmac'));
   assert.match((await run(['check'], { cwd, env: {} })).out, /bsae/);
+  writeFileSync(path, text.replace('define:', 'kind: recip\ndefine:'));
+  const kind = await run(['check'], { cwd, env: {} });
+  assert.match(
+    kind.out,
+    /kind cannot be the text recip[\s\S]*did you mean recipe\? allowed: recipe, message-signature, keyed-digest, request-token\n/,
+  );
+  writeFileSync(path, text.replace('define:', 'kind: request-token\nalgorithm: ES256\nkey: x\nlasts: soon\ndefin:'));
+  assert.match((await run(['check'], { cwd, env: {} })).out, /filing\.yaml:\d+:\d+ .*lasts/);
+  writeFileSync(path, text);
   writeIn(cwd, 'requests/lost.yaml', 'url: ${origin}/x\nsignature: lost\n');
   assert.match((await run(['check'], { cwd, env: {} })).out, /requests\/lost\.yaml:2:12 .*there is no signature lost/);
 });

@@ -78,7 +78,8 @@ function problemOf(schema: $ZodType, issue: $ZodIssue, file: YamlFile): Problem[
     case 'invalid_union': {
       if (issue.errors.length === 0) {
         const key = (issue as { discriminator?: string }).discriminator ?? 'kind';
-        const known = [...(schema._zod.propValues?.[key] ?? [])].map(String);
+        // One that may be left out is known as undefined, too.
+        const known = [...(schema._zod.propValues?.[key] ?? [])].filter((one) => one !== undefined).map(String);
         const at = path.at(-1) === key ? path : [...path, key];
         const given = valueAt(file.value, at);
         if (given === undefined)
