@@ -6,11 +6,8 @@ import { findCollection } from '../core/collection/find-collection.js';
 import type { Settings } from '../core/collection/layers.js';
 import type { Shelf } from '../core/collection/shelf.js';
 import type { Redactor } from '../core/echo/redactor.js';
-import type { ConnectionSettings } from '../core/exchange/connection.js';
-import type { Moment } from '../core/expression/world.js';
 import { Problem } from '../core/problem/problem.js';
-import type { Person } from '../core/session/session-kind.js';
-import type { Workspace } from '../core/trail/workspace.js';
+import type { Workspace, WorkspaceSettings } from '../core/trail/workspace.js';
 import type { Terminal } from './terminal.js';
 import { version } from './version.js';
 import { wholeNumber } from './whole-number.js';
@@ -38,21 +35,17 @@ export interface Context {
   collection(): Promise<Collection>;
   /** What the collection has of documentation, where nothing else of it is wanted. */
   shelf(): Promise<Shelf>;
-  workspace(more?: {
-    allowChanges?: boolean | undefined;
-    collection?: Collection;
-    environment?: string | undefined;
-    connection?: ConnectionSettings | undefined;
-    /** In place of the present. */
-    moment?: Moment | undefined;
-    /** Who agrees to a session; else whoever is at the terminal. */
-    person?: Person | undefined;
-  }): Promise<Workspace>;
+  /** In place of what the options and the terminal say. */
+  workspace(more?: WorkspaceWishes): Promise<Workspace>;
   /** Closes what was opened. */
   close(): Promise<void>;
   /** Of the workspace, once there is one. */
   redactor(): Redactor | undefined;
 }
+
+export type WorkspaceWishes = Partial<
+  Omit<WorkspaceSettings, 'home' | 'seed' | 'processEnvironment' | 'userAgent' | 'confirmChange'>
+>;
 
 export function makeContext(
   terminal: Terminal,
@@ -61,7 +54,7 @@ export function makeContext(
 ): Context {
   const home =
     process.env.ECHO_TRAIL_HOME ?? join(process.env.XDG_CONFIG_HOME ?? join(homedir(), '.config'), 'echo-trail');
-  let opened: Workspace | undefined;
+  const opened: Workspace[] = [];
   const context: Context = {
     terminal,
     options,
@@ -75,31 +68,31 @@ export function makeContext(
       const { openShelf } = await import('../core/collection/open-shelf.js');
       return openShelf(collectionFolder(options));
     },
-    async workspace({ allowChanges, collection, environment, connection, moment, person } = {}) {
+    async workspace(more = {}) {
       const { openWorkspace } = await import('../core/trail/workspace.js');
-      opened = await openWorkspace({
-        collection: collection ?? (await context.collection()),
-        environment: environment ?? options.env,
-        settings: settingsOf(options.set ?? []),
+      const workspace = await openWorkspace({
+        ...more,
+        collection: more.collection ?? (await context.collection()),
+        environment: more.environment ?? options.env,
+        settings: more.settings ?? settingsOf(options.set ?? []),
         seed: options.seed === undefined ? undefined : wholeNumber(options.seed, '--seed'),
         home,
         processEnvironment: process.env,
         userAgent: `echo-trail/${version}`,
-        allowChanges,
-        connection,
-        moment,
         person:
-          person ?? (terminal.interactive ? (await import('./ask/person.js')).personAt(terminal, true) : undefined),
+          more.person ??
+          (terminal.interactive ? (await import('./ask/person.js')).personAt(terminal, true) : undefined),
         confirmChange: terminal.interactive
           ? async (facts) => (await import('./ask/confirm-change.js')).confirmChange(facts)
           : undefined,
       });
-      return opened;
+      opened.push(workspace);
+      return workspace;
     },
     async close() {
-      await opened?.close();
+      for (const workspace of opened) await workspace.close();
     },
-    redactor: () => opened?.redactor,
+    redactor: () => opened.at(-1)?.redactor,
   };
   return context;
 }

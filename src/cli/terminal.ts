@@ -21,7 +21,7 @@ export interface Terminal {
   note(text: string): void;
   /** Said even with --quiet. */
   complain(text: string): void;
-  /** A line that the next one replaces; an empty one clears it. Nothing where nobody watches. */
+  /** Lines that the next ones replace; an empty text clears them. Nothing where nobody watches. */
   progress(text: string): void;
 }
 
@@ -44,10 +44,10 @@ export function openTerminal({
     if (env.FORCE_COLOR && env.FORCE_COLOR !== '0') return true;
     return stream.isTTY === true && env.TERM !== 'dumb';
   };
-  let shown = false;
+  let shown = 0;
   const clear = (): void => {
-    if (shown) stderr.write('\r\u001b[2K');
-    shown = false;
+    if (shown > 0) stderr.write(`\r\u001b[2K${'\u001b[1A\u001b[2K'.repeat(shown - 1)}`);
+    shown = 0;
   };
   return {
     json,
@@ -78,8 +78,9 @@ export function openTerminal({
       if (stderr.isTTY !== true || quiet) return;
       clear();
       if (text === '') return;
-      stderr.write(text.slice(0, (stderr.columns ?? 80) - 1));
-      shown = true;
+      const lines = text.split('\n').map((line) => line.slice(0, (stderr.columns ?? 80) - 1));
+      stderr.write(lines.join('\n'));
+      shown = lines.length;
     },
   };
 }

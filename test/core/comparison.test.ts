@@ -2,7 +2,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { answerDifferences, textDifferences } from '../../src/core/comparison/answers.js';
-import { counting, differencesBetween } from '../../src/core/comparison/differences.js';
+import { counting } from '../../src/core/comparison/counting.js';
+import { differencesBetween } from '../../src/core/comparison/differences.js';
 import { parseJson } from '../../src/core/value/json-text.js';
 
 const cases: readonly (readonly [left: string, right: string, found: readonly (readonly [string, string])[]])[] = [

@@ -287,7 +287,7 @@ for (const [kind, text] of [
       'GET /things/bad',
     ]);
     const events = documentLines(walked);
-    assert.deepEqual((events.at(-1) as { rows: unknown }).rows, { ok: 3, failed: 1 });
+    assert.deepEqual((events.at(-1) as { rows: unknown }).rows, { ok: 3, failed: 1, before: 0 });
     assert.deepEqual(
       events.filter(({ event, ok }) => event === 'row' && ok === false).map(({ row }) => row),
       [3],

@@ -1,20 +1,22 @@
 /** `compare`: what differs between two answers, of echoes, of requests that are sent now, or of files. */
 import { existsSync, readFileSync } from 'node:fs';
 import { answerDifferences, type ComparedAnswer } from '../../core/comparison/answers.js';
-import { counting, type Difference } from '../../core/comparison/differences.js';
-import { findEcho, recordedBytes } from '../../core/echo/read.js';
+import type { Difference, Unordered } from '../../core/comparison/differences.js';
 import { noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { Problem } from '../../core/problem/problem.js';
+import { echoSide, sentSide } from '../../core/trail/compare-side.js';
 import { sendRequest } from '../../core/trail/send.js';
 import type { Workspace } from '../../core/trail/workspace.js';
-import { plain, type Value } from '../../core/value/written.js';
+import { durationText } from '../../core/value/measures.js';
+import type { Value } from '../../core/value/written.js';
 import { type CommandModule, collect, examples } from '../command.js';
 import type { Context } from '../context.js';
 import { emit } from '../emit.js';
 import { withInputs } from '../giving.js';
 import { printableLine } from '../view/printable.js';
 import { table } from '../view/table.js';
+import { differenceDocument } from '../view/verdict-document.js';
 import { wholeNumber } from '../whole-number.js';
 
 export const { configure }: CommandModule = {
@@ -24,28 +26,39 @@ export const { configure }: CommandModule = {
       .argument('<b>', 'what it is compared with')
       .option('--ignoring <place>', 'a place that may differ, and all below it; may be repeated', collect)
       .option('--only <place>', 'only this place, and all below it; may be repeated', collect)
+      .option(
+        '--unordered <place=key>',
+        "a list whose order says nothing, and what tells its items apart: '$.items=$.code'; may be repeated",
+        collect,
+      )
+      .option('--time-ratio <number>', 'fail where the second answer took over so many times as long as the first')
       .option('--most <number>', 'show at most so many differences', '40')
       .action(
-        run(async (context, [a = '', b = ''], { ignoring, only, most }) => {
+        run(async (context, [a = '', b = ''], options) => {
+          const { most, timeRatio } = options;
           const { terminal } = context;
           const limit = wholeNumber(most, '--most', { least: 1 });
           const workspace = await context.workspace();
           const [left, right] = [await answerOf(a, workspace, context), await answerOf(b, workspace, context)];
-          const found = counting(
-            answerDifferences(left, right),
-            (ignoring as string[] | undefined) ?? [],
-            (only as string[] | undefined) ?? [],
-          );
+          const found = [
+            ...answerDifferences(left, right, {
+              ignoring: options.ignoring as string[] | undefined,
+              only: options.only as string[] | undefined,
+              unordered: unorderedOf((options.unordered as string[] | undefined) ?? []),
+            }),
+            ...slower(left, right, timeRatio === undefined ? undefined : Number(timeRatio)),
+          ];
           const { hideIn, hide } = workspace.redactor;
           if (terminal.json) {
             emit(terminal, 'compare', {
               same: found.length === 0,
-              differences: found.map(({ at, kind, left: one, right: other }) => ({
-                at,
-                kind,
-                ...(one !== undefined && { left: hideIn(plain(one)) }),
-                ...(other !== undefined && { right: hideIn(plain(other)) }),
-              })),
+              differences: found.map((one) =>
+                differenceDocument({
+                  ...one,
+                  left: one.left && hideIn(one.left),
+                  right: one.right && hideIn(one.right),
+                }),
+              ),
             });
             return found.length === 0 ? 0 : 1;
           }
@@ -85,25 +98,40 @@ export const { configure }: CommandModule = {
 /** An echo by its id, a request by its name, else a file. @throws Problem name-not-found */
 async function answerOf(given: string, workspace: Workspace, context: Context): Promise<ComparedAnswer> {
   const { collection } = workspace;
-  if (given === 'last' || /^[a-z0-9]{4}\.\d+$/.test(given)) {
-    const { received } = await findEcho(collection.local, given);
-    const body = received?.body;
-    const beside = body?.file === undefined ? undefined : recordedBytes(collection.local, body.file);
-    return {
-      status: received?.status,
-      headers: received?.headers ?? [],
-      text: beside?.toString('utf8') ?? body?.text ?? '',
-    };
-  }
+  if (given === 'last' || /^[a-z0-9]{4}\.\d+$/.test(given)) return echoSide(collection.local, given);
   if (/\.\w+$/.test(given) && existsSync(given))
     return { status: undefined, headers: [], text: readFileSync(given, 'utf8') };
   const prepared = await workspace.prepare(given);
   context.terminal.progress(`sending ${given}`);
-  const { outcome } = await withInputs(workspace, prepared, context.terminal, false, ({ given: values }) =>
+  const sent = await withInputs(workspace, prepared, context.terminal, false, ({ given: values }) =>
     sendRequest(workspace, prepared, { given: values, caller: noNames, signal: context.signal }),
   );
   context.terminal.progress('');
-  if (!outcome.received || outcome.trouble)
-    throw outcome.trouble ?? new Problem('exchange-failed', { what: `${given} gave no answer` });
-  return { status: outcome.received.status, headers: outcome.received.headers, text: outcome.received.text };
+  return sentSide(sent);
+}
+
+/** @throws Problem usage */
+function unorderedOf(given: readonly string[]): Unordered {
+  return Object.fromEntries(
+    given.map((text) => {
+      const at = text.indexOf('=');
+      if (at > 0) return [text.slice(0, at), text.slice(at + 1)];
+      throw new Problem('usage', {
+        what: `--unordered ${text} does not say what tells the items apart`,
+        remedy: "--unordered '$.items=$.code'; $ is the item itself",
+      });
+    }),
+  );
+}
+
+/** @throws Problem usage: the ratio is no number */
+function slower(
+  { time: first }: ComparedAnswer,
+  { time: second }: ComparedAnswer,
+  most: number | undefined,
+): Difference[] {
+  if (most === undefined) return [];
+  if (!(most > 0)) throw new Problem('usage', { what: '--time-ratio takes a number over 0, such as 3' });
+  if (first === undefined || second === undefined || second <= first * most) return [];
+  return [{ at: 'time', kind: 'changed', left: durationText(first), right: durationText(second) }];
 }

@@ -6,6 +6,7 @@ import { planRequest } from '../../core/exchange/request-plan.js';
 import { hidden } from '../../core/exchange/wire.js';
 import type { Loads } from '../../core/expression/compile.js';
 import { Problem } from '../../core/problem/problem.js';
+import { plainRequest } from '../../core/trail/prepare.js';
 import { parseJson } from '../../core/value/json-text.js';
 import type { Value } from '../../core/value/written.js';
 import { adHocRequest } from '../ad-hoc.js';
@@ -68,7 +69,7 @@ export const { configure }: CommandModule = {
         await Promise.all(loads);
         // As the exchange before, unless the host is another.
         const sessions = workspace.hosts.allows(new URL(url)) ? (echo.sessions ?? []) : [];
-        const prepared = { plan: { ...plan, sessions }, expectations: [], keeps: [], tokens: [], signer: undefined };
+        const prepared = plainRequest({ ...plan, sessions });
         return sendAndShow(context, workspace, prepared, options);
       }),
     );

@@ -1,145 +1,241 @@
 /** `run`: trails and requests, walked. */
-import { Problem } from '../../core/problem/problem.js';
-import type { Summary, WalkEvent } from '../../core/trail/events.js';
-import { planTrail } from '../../core/trail/plan.js';
-import { demandSecrets } from '../../core/trail/secrets-ahead.js';
+import type { Collection } from '../../core/collection/collection.js';
+import type { Settings } from '../../core/collection/layers.js';
+import { makeRedactor } from '../../core/echo/redactor.js';
+import { shortText } from '../../core/matcher/reading.js';
+import { asProblem, Problem } from '../../core/problem/problem.js';
+import type { Before } from '../../core/trail/journal/before.js';
+import { toldOnly } from '../../core/trail/pacing/retry-policy.js';
+import { demandAhead } from '../../core/trail/run/ahead.js';
+import { type MatrixMaker, makeMatrix } from '../../core/trail/run/matrix.js';
+import { planNames } from '../../core/trail/run/names.js';
+import { demandIdle, earlierRun, openRun, type RunOrder, type Worker } from '../../core/trail/run/open-run.js';
+import { leftOf, undoRun } from '../../core/trail/run/undo-run.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
-import { requestAsTrail, walkTrail } from '../../core/trail/walk.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { type CommandModule, examples } from '../command.js';
-import type { Context } from '../context.js';
+import { type Context, settingsOf } from '../context.js';
 import { exitStatus } from '../exit-status.js';
-import type { Terminal } from '../terminal.js';
 import { problemLines } from '../view/problem.js';
-import { eventLines, summaryText } from '../view/run.js';
-import { eventDocument, summaryDocument } from '../view/run-documents.js';
+import { eventLines } from '../view/run.js';
+import { eventDocument, matrixDocument, undoSummaryDocument } from '../view/run-documents.js';
+import { matrixText } from '../view/run-summary.js';
+import { accepting } from '../walking/accepting.js';
+import { type RunWishes, runOptions, runWishes } from '../walking/options.js';
+import { type Walking, walkPlans, worse } from '../walking/walk-plans.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
-    command
-      .argument('<names...>', 'trails or requests of the collection, walked one after the other')
-      .option('--allow-changes', 'say yes where the environment asks before a change')
-      .action(
-        run(async (context, names, { allowChanges }) => {
-          const { terminal } = context;
-          const workspace = await context.workspace({ allowChanges: allowChanges === true });
-          const plans: TrailPlan[] = [];
-          // Everything is read before the first step is taken.
-          for (const name of names) plans.push(await planFor(workspace, name));
-          workspace.checkSettings(plans.flatMap(({ takes }) => takes));
-          demandSecrets(workspace, plans);
-          let status = 0;
-          workspace.expectChanges({
-            calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),
-            rows: plans.some(({ rows }) => rows !== undefined),
-          });
-          for (const plan of plans) {
-            const summary = await walk(plan, workspace, context);
-            status = worse(status, exitStatus(summary.problem));
-            if (terminal.json)
-              terminal.print(workspace.redactor.hide(JSON.stringify(summaryDocument(summary, plan.name))));
-            else terminal.print(summaryText(summary, plan.name, terminal, workspace.redactor.hide));
-            if (summary.ended && !terminal.json)
-              terminal.complain(problemLines(summary.ended, terminal.err, workspace.redactor.hide));
-            if (summary.interrupted) break;
-          }
-          return status;
-        }),
-      );
+    command.argument('[names...]', 'trails, requests, or folders of them, walked one after the other');
+    runOptions(command).action(
+      run(async (context, names, options) => {
+        const wishes = runWishes(options, names);
+        if (wishes.undo !== undefined) return undoEarlier(context, wishes.undo, wishes);
+        const earlier = wishes.resume ?? wishes.failedOf;
+        if (earlier !== undefined) return walkEarlier(context, earlier, wishes);
+        return walkNames(context, names, wishes);
+      }),
+    );
     examples(command, [
       ['run berth-stay', 'a trail of the collection'],
       ['run berth-stay --set imo=9000031 --json', 'for another vessel, a line of JSON an event'],
       ['run vessels/show berths/free', 'two requests, with their expectations'],
+      ['run lights-audit --matrix', 'many hosts by what is checked, and every deviation'],
+      ['run --resume last', 'go on with the last run, where it was interrupted or killed'],
     ]);
   },
 };
 
-/** A trail of that name, else a request. */
-async function planFor(workspace: Workspace, name: string): Promise<TrailPlan> {
-  const { collection } = workspace;
-  const known = (kind: 'trail' | 'request'): boolean => {
+const worker: Worker = {
+  process: process.pid,
+  alive(pid) {
+    if (pid === process.pid) return false;
     try {
-      collection.resolve(kind, name);
+      process.kill(pid, 0);
       return true;
     } catch (error) {
-      if (error instanceof Problem && error.code === 'name-ambiguous') throw error;
-      return false;
+      return (error as NodeJS.ErrnoException).code === 'EPERM';
     }
-  };
-  if (known('trail')) return planTrail(workspace, name);
-  if (known('request')) {
-    const prepared = await workspace.prepare(name);
-    return requestAsTrail(workspace, prepared);
+  },
+};
+
+/** One environment, or several of them one after the other. */
+async function walkNames(context: Context, names: readonly string[], wishes: RunWishes): Promise<number> {
+  const { terminal, options } = context;
+  const environments = options.env?.split(',').map((name) => name.trim()) ?? [undefined];
+  const several = environments.length > 1;
+  const matrix = wishes.matrix || several ? makeMatrix(shortText) : undefined;
+  let status = 0;
+  let hide = (text: string): string => text;
+  for (const environment of environments) {
+    if (context.signal.aborted) break;
+    if (several && !terminal.json) terminal.note(terminal.err.bold(`environment ${environment}`));
+    const own = await opened(context, wishes, { environment });
+    hide = own.workspace.redactor.hide;
+    const plans = await planNames(own.workspace, names, wishes);
+    own.workspace.checkSettings(plans.flatMap(({ takes }) => takes));
+    const order: RunOrder = {
+      names,
+      environment: own.workspace.environment.name,
+      settings: own.workspace.settings,
+      rows: wishes.rows,
+      atOnce: wishes.atOnce,
+    };
+    const walking = { ...own, plans, wishes, matrix, environment: several ? environment : undefined };
+    status = worse(status, await walkAhead(walking, order, context));
+    if (several) matrix?.ended(environment as string);
   }
-  const { nearestHint } = await import('../../core/problem/nearest.js');
-  throw new Problem('name-not-found', {
-    what: `there is neither a trail nor a request ${name}`,
-    remedy: nearestHint(name, [...collection.names('trail'), ...collection.names('request')]),
+  tellMatrix(matrix, context, hide);
+  return status;
+}
+
+interface Opened {
+  readonly workspace: Workspace;
+  readonly written: () => Promise<void>;
+}
+
+async function opened(
+  context: Context,
+  wishes: RunWishes,
+  more: {
+    readonly environment?: string | undefined;
+    readonly settings?: Settings;
+    readonly redactor?: Workspace['redactor'];
+    readonly collection?: Collection;
+  },
+): Promise<Opened> {
+  const { terminal } = context;
+  const collection = more.collection ?? (await context.collection());
+  let workspace: Workspace | undefined;
+  const baselines = accepting(collection.root, terminal, () => workspace?.redactor.hide ?? ((text) => text));
+  workspace = await context.workspace({
+    ...more,
+    collection,
+    allowChanges: wishes.allowChanges,
+    retry: toldOnly,
+    dryRun: wishes.dryRun,
+    accept: wishes.accept ? baselines.accept : undefined,
+    standardInput: () => process.stdin,
+    choose: terminal.interactive
+      ? async (question, labels) => (await import('../ask/choice.js')).askLabel(question, labels)
+      : undefined,
   });
+  return { workspace, written: baselines.written };
 }
 
-/** By the order of the exit statuses: 130, 2, 4, 3, 1, 0. */
-function worse(one: number, other: number): number {
-  const order = [0, 1, 3, 4, 2, 130];
-  return order.indexOf(one) >= order.indexOf(other) ? one : other;
-}
-
-async function walk(
-  plan: TrailPlan,
-  workspace: Workspace,
-  { terminal, signal, secondSignal }: Context,
-): Promise<Summary> {
-  const { hide } = workspace.redactor;
-  const rows = plan.rows !== undefined;
-  // What follows the names stands in one column, unless a name is very long.
-  const width = rows ? 0 : Math.min(40, Math.max(...plan.steps.map(({ label }) => label.length)));
-  const progress = progressLine(plan, terminal);
-  const report = (event: WalkEvent): void => {
-    progress.count(event);
-    if (terminal.json) {
-      const document = eventDocument(event, hide);
-      if (document) terminal.print(hide(JSON.stringify(document)));
-    } else if (!terminal.quiet || (event.event === 'step' && event.state === 'failed')) {
-      for (const line of eventLines(event, terminal, hide, rows, width)) terminal.print(line);
-    }
-  };
+/** What can be known before the first step is looked at first. Of several environments, one that is not there is a result. */
+async function walkAhead(
+  walking: Omit<Walking, 'journal'> & Opened,
+  order: RunOrder,
+  context: Context,
+  before?: Before,
+): Promise<number> {
+  const { workspace, plans, wishes, environment } = walking;
+  const { terminal } = context;
+  workspace.expectChanges({
+    calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),
+    rows: plans.some(({ rows }) => rows !== undefined),
+  });
   try {
-    return await walkTrail(workspace, plan, { report, signal, undoSignal: secondSignal });
+    await demandAhead(workspace, plans, context.signal);
+  } catch (error) {
+    const problem = asProblem(error);
+    if (environment === undefined || problem.family !== 'no-answer') throw error;
+    walking.matrix?.missing(environment, problem);
+    terminal.complain(problemLines(problem, terminal.err, workspace.redactor.hide));
+    return exitStatus(problem);
+  }
+  const { only } = walking;
+  const journal = wishes.dryRun ? undefined : await openRun(workspace, context.home, plans, order, worker, before);
+  try {
+    return await walkPlans({ ...walking, journal, only }, context);
   } finally {
-    progress.end();
+    await journal?.close();
+    await walking.written();
   }
 }
 
-/** How far a walk is, on a line of its own where somebody watches. */
-function progressLine(
-  { name, rows }: TrailPlan,
-  terminal: Terminal,
-): { count: (event: WalkEvent) => void; end: () => void } {
-  const started = performance.now();
-  let done = 0;
-  let failed = 0;
-  let steps = 0;
-  let timer: NodeJS.Timeout | undefined;
-  if (terminal.live) {
-    timer = setInterval(() => {
-      const seconds = (performance.now() - started) / 1000;
-      const text =
-        rows === undefined
-          ? `${steps} steps`
-          : `${done} rows, ${failed} failed, ${Math.round(done / seconds)} a second`;
-      terminal.progress(`${name}: ${text}, ${seconds.toFixed(0)} s`);
-    }, 250);
+/** `--resume` and `--failed-of`: as it was asked for then. */
+async function walkEarlier(context: Context, run: string, wishes: RunWishes): Promise<number> {
+  const { own, before, order } = await earlier(context, run, wishes);
+  if (wishes.resume !== undefined) demandIdle(before, worker);
+  const plans = await planNames(own.workspace, order.names, { rows: order.rows, atOnce: order.atOnce });
+  own.workspace.checkSettings(plans.flatMap(({ takes }) => takes));
+  const only = wishes.failedOf === undefined ? undefined : failedOnly(plans, before);
+  if (only && plans.every((_, index) => only(index) === 'none')) {
+    context.terminal.note(`nothing failed in run ${before.header.run}`);
+    return 0;
   }
-  return {
-    count(event) {
-      if (event.event === 'step') steps += 1;
-      if (event.event !== 'row') return;
-      done += 1;
-      if (!event.ok) failed += 1;
-    },
-    end() {
-      clearInterval(timer);
-      terminal.progress('');
-    },
+  const matrix = wishes.matrix ? makeMatrix(shortText) : undefined;
+  const walking = { ...own, plans, wishes, matrix, environment: undefined, only };
+  const status = await walkAhead(walking, order, context, only ? undefined : before);
+  tellMatrix(matrix, context, own.workspace.redactor.hide);
+  return status;
+}
+
+async function earlier(
+  context: Context,
+  run: string,
+  wishes: RunWishes,
+): Promise<{ own: Opened; before: Before; order: RunOrder }> {
+  const { options, home } = context;
+  if (options.env !== undefined) {
+    throw new Problem('usage', { what: '--env: the run knows its environment', remedy: 'leave it out' });
+  }
+  const collection = await context.collection();
+  const redactor = makeRedactor();
+  const { before, order } = await earlierRun(collection.local, home, run, redactor);
+  const settings = new Map([...order.settings, ...settingsOf(options.set ?? [])]);
+  const own = await opened(context, wishes, { environment: order.environment, settings, redactor, collection });
+  const asked = { ...order, settings, rows: wishes.rows ?? order.rows, atOnce: wishes.atOnce ?? order.atOnce };
+  return { own, before, order: asked };
+}
+
+/** Of plans with rows those that failed; of others the whole, where it did. */
+function failedOnly(plans: readonly TrailPlan[], { failed, walks }: Before): NonNullable<Walking['only']> {
+  return (index) => {
+    const rows = new Set(failed.filter(({ walk }) => walk === index).map(({ row }) => row));
+    if (plans[index]?.rows) return rows.size === 0 ? 'none' : rows;
+    return walks.get(index) === false ? 'all' : 'none';
   };
+}
+
+async function undoEarlier(context: Context, run: string, wishes: RunWishes): Promise<number> {
+  const { terminal, signal } = context;
+  const { own, before, order } = await earlier(context, run, wishes);
+  demandIdle(before, worker);
+  const { workspace } = own;
+  const { hide } = workspace.redactor;
+  if (leftOf(before).length === 0) {
+    terminal.note(`run ${before.header.run} left nothing that is to be taken back`);
+    return 0;
+  }
+  workspace.expectChanges({ calls: leftOf(before).length, rows: false });
+  const journal = await openRun(workspace, context.home, undefined, order, worker, before);
+  try {
+    const summary = await undoRun(
+      workspace,
+      before,
+      journal,
+      (event) => {
+        if (terminal.json) terminal.print(hide(JSON.stringify(eventDocument(event, hide))));
+        else for (const line of eventLines(event, terminal, hide)) terminal.print(line);
+      },
+      signal,
+    );
+    if (terminal.json) terminal.print(JSON.stringify(undoSummaryDocument(summary)));
+    else {
+      const left = summary.notUndone > 0 ? `, ${terminal.out.red(`${summary.notUndone} not`)}` : '';
+      terminal.print(`run ${summary.run}: ${summary.undone} undone${left}`);
+    }
+    return signal.aborted ? 130 : summary.notUndone > 0 ? 1 : 0;
+  } finally {
+    await journal.close();
+  }
+}
+
+function tellMatrix(matrix: MatrixMaker | undefined, { terminal }: Context, hide: (text: string) => string): void {
+  if (!matrix) return;
+  if (terminal.json) terminal.print(hide(JSON.stringify(matrixDocument(matrix.matrix()))));
+  else terminal.print(`\n${matrixText(matrix.matrix(), terminal, hide)}`);
 }

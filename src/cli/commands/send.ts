@@ -6,7 +6,7 @@ import type { Loads } from '../../core/expression/compile.js';
 import { Problem } from '../../core/problem/problem.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
 import { placeInside } from '../../core/storage/inside.js';
-import type { PreparedRequest } from '../../core/trail/prepare.js';
+import { type PreparedRequest, plainRequest } from '../../core/trail/prepare.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { adHocRequest } from '../ad-hoc.js';
 import { type CommandModule, collect, examples } from '../command.js';
@@ -172,5 +172,5 @@ async function fromCommandLine(
     await writeAtomically(placeInside(collection.root, target.file), text);
     await installEditorSchemas(collection.root);
   }
-  return { plan, expectations: [], keeps: [], tokens: [], signer: undefined };
+  return plainRequest(plan);
 }

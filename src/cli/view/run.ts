@@ -1,18 +1,23 @@
-/** A walk in words, while it happens and when it has ended. */
-import type { StepEvent, Summary, UndoEvent, WalkEvent } from '../../core/trail/events.js';
+/** A walk in words, while it happens. */
+import { shortText } from '../../core/matcher/reading.js';
+import type { StepEvent, TableEvent, Told, UndoEvent, WaitEvent, WalkEvent } from '../../core/trail/events.js';
 import { durationText } from '../../core/value/measures.js';
+import { cellText } from '../../core/value/rows.js';
 import type { Terminal } from '../terminal.js';
 import { statusText } from './exchange.js';
 import { printableLine } from './printable.js';
+import { table } from './table.js';
 
 type Hide = (text: string) => string;
 
-/** The lines of an event; none where it is told in the progress line only. */
-export function eventLines(event: WalkEvent, terminal: Terminal, hide: Hide, rows: boolean, width = 0): string[] {
+/** The lines of an event; none where it is told in the live view only. */
+export function eventLines(event: WalkEvent, terminal: Terminal, hide: Hide, width = 0): string[] {
   switch (event.event) {
     case 'step':
-      // Of many rows only what went wrong is of interest.
-      return rows && event.state !== 'failed' ? [] : stepLines(event, terminal, hide, rows, width);
+      // Of many only what went wrong is of interest.
+      return (event.row !== undefined || event.member !== undefined) && event.state !== 'failed'
+        ? []
+        : stepLines(event, terminal, hide, width);
     case 'undo':
       return undoLines(event, terminal, hide);
     case 'row':
@@ -29,41 +34,95 @@ export function eventLines(event: WalkEvent, terminal: Terminal, hide: Hide, row
             `${terminal.out.red('failed ')} closing the session ${event.name}: ${printableLine(hide(event.problem.what))}`,
           ]
         : [`${terminal.out.dim('closed ')} session ${event.name}`];
+    case 'waiting':
+      return [waitText(event, terminal)];
+    case 'table':
+      return tableLines(event, terminal, hide);
   }
 }
 
-const rowText = (row: number | undefined): string => (row === undefined ? '' : `row ${row}: `);
+/** Which one of many it is. */
+function memberText({ row, member }: Pick<StepEvent, 'row' | 'member'>): string {
+  return `${row === undefined ? '' : `row ${row}: `}${member === undefined ? '' : `${member}: `}`;
+}
 
-function stepLines(
-  { label, state, depth, sent, kept, problems, kind, row }: StepEvent,
-  { out }: Terminal,
-  hide: Hide,
-  rows: boolean,
-  width: number,
-): string[] {
+function stepLines(event: StepEvent, { out }: Terminal, hide: Hide, width: number): string[] {
+  const { label, state, depth, sent, kept, problems, kind, told } = event;
   const margin = '  '.repeat(depth);
   const mark = { ok: out.green('ok     '), failed: out.red('failed '), skipped: out.dim('skipped') }[state];
   const received = sent?.outcome.received;
+  const unsent = sent !== undefined && received === undefined && sent.outcome.trouble === undefined;
   const parts = [
     sent &&
-      `${out.cyan(sent.wire.method)} ${received ? statusText(received.status, received.parts.reason, out, state === 'ok') : out.red('no answer')}`,
+      `${out.cyan(sent.wire.method)} ${received ? statusText(received.status, received.parts.reason, out, state === 'ok') : unsent ? printableLine(hide(sent.wire.shownUrl)) : out.red('no answer')}`,
     received && out.dim(durationText(received.parts.phases.total)),
+    sent && sent.tries > 1 && out.yellow(`${sent.tries} tries`),
     sent &&
       sent.verdicts.length > 0 &&
       out.dim(`${sent.verdicts.filter(({ ok }) => ok).length} of ${sent.verdicts.length} as expected`),
-    kept.length > 0 && kind !== 'keep' && out.dim(`kept ${kept.join(', ')}`),
+    ...toldTexts(told, hide).map(out.dim),
+    kept.length > 0 && kind !== 'keep' && kind !== 'choose' && out.dim(`kept ${kept.join(', ')}`),
   ].filter(Boolean);
   const gap = ' '.repeat(Math.max(0, width - margin.length - label.length));
-  const told = parts.length > 0 ? `${gap}   ${parts.join('   ')}` : '';
-  const lines = [`${mark} ${margin}${rows ? rowText(row) : ''}${out.bold(label)}${told}`];
+  const more = parts.length > 0 ? `${gap}   ${parts.join('   ')}` : '';
+  const lines = [`${mark} ${margin}${memberText(event)}${out.bold(label)}${more}`];
   for (const problem of problems) {
     lines.push(`        ${margin}${printableLine(hide(problem.what))}`);
     if (problem.reason !== undefined) lines.push(`        ${margin}${out.dim(printableLine(hide(problem.reason)))}`);
     if (problem.remedy !== undefined)
       lines.push(`        ${margin}${out.dim('try')} ${printableLine(hide(problem.remedy))}`);
   }
+  for (const { at, left, right } of (told?.differences ?? []).slice(0, 10))
+    lines.push(
+      `        ${margin}${out.cyan(printableLine(at))}   ${printableLine(hide(shortText(left)))}   ${out.dim('and')} ${printableLine(hide(shortText(right)))}`,
+    );
+  const further = (told?.differences?.length ?? 0) - 10;
+  if (further > 0) lines.push(`        ${margin}${out.dim(`and ${further} more differences`)}`);
   if (problems.length > 0 && sent) lines.push(`        ${margin}${out.dim(`echo ${sent.echo}`)}`);
   return lines;
+}
+
+/** What a step has to tell beside its answer. */
+function toldTexts(told: Told | undefined, hide: Hide): string[] {
+  if (!told) return [];
+  const { pages, seen, chosen, members, unknown } = told;
+  return [
+    pages && pagesText(pages),
+    seen &&
+      `asked ${seen.asked} ${seen.asked === 1 ? 'time' : 'times'}: ${printableLine(hide(seen.values.join(' → ')))}`,
+    chosen !== undefined && `chose ${printableLine(hide(chosen))}`,
+    members &&
+      `${members.ok} of ${members.ok + members.failed}${members.passed > 0 ? `, ${members.passed} handled before` : ''}`,
+    unknown !== undefined && `depends on an answer: ${printableLine(hide(unknown))}`,
+  ].filter((text) => typeof text === 'string');
+}
+
+/** `4 pages, 100 items`, or what is missing. */
+export function pagesText({ pages, items, total, partial }: NonNullable<Told['pages']>): string {
+  const counted = `${pages} ${pages === 1 ? 'page' : 'pages'}, `;
+  if (partial === undefined) return `${counted}${items} ${items === 1 ? 'item' : 'items'}`;
+  return `partial: ${counted}${items}${total === undefined ? ' items' : ` of ${total} items`} (${partial})`;
+}
+
+function waitText({ host, wait, why, told }: WaitEvent, { out }: Terminal): string {
+  return `${out.yellow('waiting')} ${host}: ${durationText(wait)} ${out.dim(`(${why}; ${told ? 'as the server asks' : 'the server does not say how long'})`)}`;
+}
+
+function tableLines({ label, columns, lines, count, to, show }: TableEvent, terminal: Terminal, hide: Hide): string[] {
+  const { out } = terminal;
+  const told = to === undefined ? [] : [`${out.green('wrote  ')} ${to} ${out.dim(`(${count} rows of ${label})`)}`];
+  if (!show) return told;
+  const shown = lines.slice(0, 40);
+  const heads = shown.some((line) => line.error !== undefined) ? [...columns, 'error'] : columns;
+  const cells = shown.map((line) => heads.map((name) => printableLine(hide(cellText(line[name])))));
+  const rest = count - shown.length;
+  return [
+    '',
+    table(cells, terminal, { head: heads, indent: 8, flexible: heads.map((_, index) => index) }),
+    ...(rest > 0 ? [`        ${out.dim(`and ${rest} more rows`)}`] : []),
+    '',
+    ...told,
+  ];
 }
 
 function undoLines({ label, step, state, row, sent, problem }: UndoEvent, { out }: Terminal, hide: Hide): string[] {
@@ -79,27 +138,7 @@ function undoLines({ label, step, state, row, sent, problem }: UndoEvent, { out 
     failed: '',
     impossible: '   not undone: a value for it is missing',
   }[state];
-  const lines = [`${mark} ${rowText(row)}${out.bold(step)} by ${label}${status}${said}`];
+  const lines = [`${mark} ${row === undefined ? '' : `row ${row}: `}${out.bold(step)} by ${label}${status}${said}`];
   if (problem) lines.push(`        ${printableLine(hide(problem.what))}`);
   return lines;
-}
-
-export function summaryText(summary: Summary, name: string, terminal: Terminal, hide: Hide): string {
-  const { out } = terminal;
-  const { rows, steps, expectations, undone, notUndone, inDoubt, time, ok, interrupted, run } = summary;
-  const word = interrupted ? out.yellow('interrupted') : ok ? out.green('all well') : out.red('failed');
-  const facts = [
-    rows && `${rows.ok + rows.failed} rows${rows.failed > 0 ? `, ${out.red(`${rows.failed} failed`)}` : ''}`,
-    `${steps.ok + steps.failed} steps${steps.failed > 0 ? `, ${out.red(`${steps.failed} failed`)}` : ''}${steps.skipped > 0 ? `, ${steps.skipped} skipped` : ''}`,
-    `${expectations.met} of ${expectations.met + expectations.failed} expectations met`,
-    undone > 0 && `${undone} undone`,
-    notUndone > 0 && out.red(`${notUndone} not undone`),
-    durationText(time),
-  ].filter(Boolean);
-  const lines = [`${out.bold(name)}: ${out.bold(word)}   ${facts.join('   ')}   ${out.dim(`run ${run}`)}`];
-  if (inDoubt.length > 0) {
-    lines.push(out.yellow('in doubt: these may or may not have happened'));
-    lines.push(...inDoubt.map((text) => `  ${printableLine(hide(text))}`));
-  }
-  return lines.join('\n');
 }

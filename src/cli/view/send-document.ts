@@ -7,6 +7,7 @@ import type { Workspace } from '../../core/trail/workspace.js';
 import { plain } from '../../core/value/written.js';
 import type { Documents } from '../documents.js';
 import { problemDocument } from './problem.js';
+import { verdictDocument } from './verdict-document.js';
 
 export const told = (found: readonly Mismatch[]): { at: string; what: string }[] =>
   found.map(({ at, what }) => ({ at, what }));
@@ -29,7 +30,7 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
     ),
     size: received?.size ?? 0,
     finalUrl: received ? hide(received.finalUrl) : null,
-    expectations: verdicts.map((verdict) => ({ ...verdict })),
+    expectations: verdicts.map(verdictDocument),
     kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(plain(value))])),
     undocumented: told(sent.undocumented),
     doubts: [...sent.doubts],

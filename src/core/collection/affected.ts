@@ -31,12 +31,15 @@ export function usersOfOperations(collection: Collection): (operation: string) =
   };
 }
 
-/** Every `send:` below the steps, undo parts included. */
+/** Keys of a step under which a request stands. */
+const sending = new Set(['send', 'poll', 'pages']);
+
+/** Every request below the steps, undo parts included. */
 function* sentIn(collection: Collection, value: Value): Generator<string> {
   if (Array.isArray(value)) for (const item of value as readonly Value[]) yield* sentIn(collection, item);
   else if (typeof value === 'object' && value !== null) {
     for (const [key, inner] of Object.entries(value as Record<string, Value>)) {
-      if (key !== 'send' || typeof inner !== 'string') yield* sentIn(collection, inner);
+      if (!sending.has(key) || typeof inner !== 'string') yield* sentIn(collection, inner);
       else yield quietly(() => collection.resolve('request', inner)) ?? inner;
     }
   }

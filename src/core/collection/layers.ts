@@ -22,6 +22,10 @@ export interface Environment {
   readonly timeout: EnvironmentFile['timeout'];
   /** Whose time signatures are made with. */
   readonly clock: 'own' | 'follow-server';
+  readonly pace: EnvironmentFile['pace'];
+  readonly retry: EnvironmentFile['retry'];
+  readonly version: EnvironmentFile['version'];
+  readonly yaml: YamlFile;
   /** `tls`, `proxy` and `http`. */
   readonly connection: Tree;
   /** How long an address may be. */
@@ -48,6 +52,10 @@ export function readEnvironment(collection: Collection, given: string | undefine
     changes: content.changes ?? 'ask',
     hosts: hostsOf(content.hosts, collection.root, yaml, loads),
     timeout: content.timeout,
+    pace: content.pace,
+    retry: content.retry,
+    version: content.version,
+    yaml,
     clock: content.clock ?? 'own',
     connection: compileTree(
       definedOnly({ tls: content.tls, proxy: content.proxy, http: content.http }),

@@ -94,7 +94,8 @@ function problemOf(schema: $ZodType, issue: $ZodIssue, file: YamlFile): Problem[
         ];
       }
       // The alternative that came furthest says most.
-      const best = [...issue.errors].sort((a, b) => unionDepth(b) - unionDepth(a))[0] ?? [];
+      const best =
+        [...issue.errors].sort((a, b) => unionDepth(b) - unionDepth(a) || faultCount(a) - faultCount(b))[0] ?? [];
       // A misspelt key is also a missing one; only the first helps.
       const misspelt = best.filter((inner) => inner.code === 'unrecognized_keys');
       const deeper = misspelt.length > 0 ? misspelt : best.filter((inner) => inner.path.length > 0);
@@ -125,6 +126,10 @@ function problemOf(schema: $ZodType, issue: $ZodIssue, file: YamlFile): Problem[
 
 const unionDepth = (issues: readonly $ZodIssue[]): number =>
   Math.max(0, ...issues.map((issue) => issue.path.length + (issue.code === 'unrecognized_keys' ? 1 : 0)));
+
+/** Where two came as far, the one with fewer faults is meant. */
+const faultCount = (issues: readonly $ZodIssue[]): number =>
+  issues.reduce((sum, issue) => sum + (issue.code === 'unrecognized_keys' ? issue.keys.length : 1), 0);
 
 /** The keys that the schema knows at a path; of a union, those of all its alternatives. */
 function keysAt(schema: $ZodType, path: readonly (string | number)[]): readonly string[] {

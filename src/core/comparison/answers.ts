@@ -1,8 +1,11 @@
-/** What differs between two answers: status, header lines, and the body by its structure. */
+/** What differs between two answers: status, header lines, time, and the body by its structure. */
 import { diffLines } from 'diff';
+import { parseXml } from '../place/xml-document.js';
 import { parseJson } from '../value/json-text.js';
 import type { Value } from '../value/written.js';
-import { type Difference, differencesBetween } from './differences.js';
+import { type Counting, counting } from './counting.js';
+import { type Difference, differencesBetween, type Unordered } from './differences.js';
+import { xmlDifferences } from './xml.js';
 
 export interface ComparedAnswer {
   /** undefined of a document: then only bodies are compared. */
@@ -10,6 +13,14 @@ export interface ComparedAnswer {
   readonly headers: readonly (readonly [name: string, value: string])[];
   /** Decoded. */
   readonly text: string;
+  /** In place of the text: a value that was kept. */
+  readonly value?: Value | undefined;
+  /** Milliseconds that the answer took. */
+  readonly time?: number | undefined;
+}
+
+export interface Comparison extends Counting {
+  readonly unordered?: Unordered | undefined;
 }
 
 /** They differ between any two answers, and say nothing. */
@@ -25,7 +36,11 @@ const everyTime = new Set([
   'last-modified',
 ]);
 
-export function answerDifferences(left: ComparedAnswer, right: ComparedAnswer): readonly Difference[] {
+export function answerDifferences(
+  left: ComparedAnswer,
+  right: ComparedAnswer,
+  { unordered = {}, ignoring, only }: Comparison = {},
+): readonly Difference[] {
   const found: Difference[] = [];
   const whole = left.status !== undefined && right.status !== undefined;
   if (left.status !== undefined && right.status !== undefined && left.status !== right.status)
@@ -37,10 +52,26 @@ export function answerDifferences(left: ComparedAnswer, right: ComparedAnswer): 
     const kind = one === undefined ? 'added' : other === undefined ? 'removed' : 'changed';
     found.push({ at: `header.${name}`, kind, left: one, right: other });
   }
-  const [first, second] = [jsonIn(left.text), jsonIn(right.text)];
-  if (first !== undefined && second !== undefined) found.push(...differencesBetween(first, second));
-  else found.push(...textDifferences(left.text, right.text));
-  return found;
+  found.push(...bodyDifferences(left, right, unordered));
+  return counting(found, ignoring, only);
+}
+
+/** By structure where both are JSON, or both XML; else by lines. */
+function bodyDifferences(left: ComparedAnswer, right: ComparedAnswer, unordered: Unordered): Difference[] {
+  const [first, second] = [left.value ?? jsonIn(left.text), right.value ?? jsonIn(right.text)];
+  if (first !== undefined && second !== undefined) return differencesBetween(first, second, '$', unordered);
+  const [one, other] = [xmlIn(left.text), xmlIn(right.text)];
+  if (one && other) return xmlDifferences(one, other, unordered);
+  return textDifferences(left.text, right.text);
+}
+
+function xmlIn(text: string): ReturnType<typeof parseXml> | undefined {
+  if (!/^\s*</.test(text) || /^\s*<!doctype html/i.test(text)) return undefined;
+  try {
+    return parseXml(text, undefined);
+  } catch {
+    return undefined;
+  }
 }
 
 function linesOf({ headers }: ComparedAnswer): Map<string, string> {

@@ -23,6 +23,17 @@ const verdict = z.strictObject({
   found: z.optional(z.string()),
   detail: z.optional(z.string()),
   near: z.optional(z.string()),
+  /** Of an expected document: the first places that differ. */
+  deviations: z.optional(
+    z.array(
+      z.strictObject({
+        at: z.string(),
+        kind: z.enum(['changed', 'added', 'removed']),
+        left: z.optional(z.any()),
+        right: z.optional(z.any()),
+      }),
+    ),
+  ),
 });
 
 export const echo = z.strictObject({
@@ -38,6 +49,8 @@ export const echo = z.strictObject({
   /** The step's name and its row, where a trail sent it. */
   step: z.optional(z.string()),
   row: z.optional(z.number()),
+  /** The request was sent again after this. */
+  again: z.optional(z.boolean()),
   sent: z.strictObject({
     method: z.string(),
     url: z.string(),

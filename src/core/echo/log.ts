@@ -1,11 +1,8 @@
-/**
- * The log of echoes: a file a run, a line an echo, appended as it happens. Lines that come while one
- * write is under way go out together with the next, so that a run is not slowed by its record.
- */
+/** The log of echoes: a file a run, a line an echo, appended as it happens. */
 import { randomBytes } from 'node:crypto';
-import { type FileHandle, mkdir, open, writeFile } from 'node:fs/promises';
+import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { setTimeout } from 'node:timers/promises';
+import { lineLog } from '../storage/line-log.js';
 import type { Echo } from './echo.js';
 
 export interface EchoLog {
@@ -28,27 +25,17 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   const run = shortName();
   const folder = join(local, 'echoes');
   const path = join(folder, `${started.toISOString().replace(/[-:]|\.\d+/g, '')}-${run}.jsonl`);
-  let file: Promise<FileHandle> | undefined;
   let count = 0;
   let lines: string[] = [];
   let size = 0;
-  let writing: Promise<void> | undefined;
   let failure: unknown;
-  let closing = false;
   const bodies: Promise<void>[] = [];
-
-  async function write(): Promise<void> {
-    file ??= mkdir(folder, { recursive: true, mode: 0o700 }).then(() => open(path, 'a', 0o600));
-    const handle = await file;
-    while (lines.length > 0) {
-      const batch = lines.join('');
-      lines = [];
-      size = 0;
-      await handle.write(batch);
-      // A run that sends fast writes a few large pieces instead of thousands of small ones.
-      if (!closing && lines.length > 0) await setTimeout(gather);
-    }
-  }
+  const log = lineLog(path, () => {
+    const batch = lines.join('');
+    lines = [];
+    size = 0;
+    return batch;
+  });
 
   return {
     run,
@@ -60,13 +47,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
       const line = `${JSON.stringify(echo)}\n`;
       lines.push(line);
       size += line.length;
-      writing ??= write()
-        .catch((error: unknown) => {
-          failure ??= error;
-        })
-        .finally(() => {
-          writing = undefined;
-        });
+      log.wake();
     },
     beside(id, direction, content) {
       if (content.length > longestBeside) return undefined;
@@ -84,16 +65,12 @@ export function openEchoLog(local: string, started: Date): EchoLog {
       return size;
     },
     async flushed() {
-      closing = true;
-      while (writing) await writing;
+      await log.written();
       await Promise.all(bodies);
-      closing = false;
     },
     async close() {
-      closing = true;
-      while (writing) await writing;
+      await log.close();
       await Promise.all(bodies);
-      if (file) await (await file.catch(() => undefined))?.close();
       if (failure !== undefined) throw failure;
     },
   };
@@ -101,9 +78,6 @@ export function openEchoLog(local: string, started: Date): EchoLog {
 
 /** A longer body is recorded by its beginning alone. */
 const longestBeside = 64e6;
-
-/** Milliseconds between two writes; what a kill can take from the record at most. */
-const gather = 25;
 
 /** Four letters and digits that are hard to confuse. */
 function shortName(): string {

@@ -89,6 +89,26 @@ export async function findEcho(local: string, id: string): Promise<Echo> {
   });
 }
 
+/** The body of the answer of an echo, at once. @throws Problem echo-not-found */
+export function echoText(local: string, id: string): string {
+  const run = recordedRuns(local).find((one) => one.run === id.split('.')[0]);
+  const line =
+    run &&
+    readFileSync(run.path, 'utf8')
+      .split('\n')
+      .find((text) => text.startsWith(`{"id":"${id}"`));
+  const body = line === undefined ? undefined : echoSchema.parse(JSON.parse(line)).received?.body;
+  if (line === undefined) {
+    throw new Problem('echo-not-found', {
+      what: `there is no echo ${id}`,
+      remedy: 'echo-trail echo list shows the recorded ones; the oldest are let go',
+      data: { id },
+    });
+  }
+  const beside = body?.file === undefined ? undefined : recordedBytes(local, body.file);
+  return beside?.toString('utf8') ?? body?.text ?? '';
+}
+
 export interface Retention {
   readonly runs: number;
   /** Bytes. */

@@ -6,7 +6,7 @@ import { bodySize, type HeaderLine, hidden, type WireRequest } from '../exchange
 import type { Verdict } from '../expectation/expectations.js';
 import type { Kept } from '../expectation/keeps.js';
 import { type Problem, positionText } from '../problem/problem.js';
-import { plain } from '../value/written.js';
+import { plain, type Value } from '../value/written.js';
 import type { Echo, RecordedBody } from './echo.js';
 import type { Redactor } from './redactor.js';
 
@@ -28,11 +28,13 @@ export interface Occasion {
   readonly sessions: readonly string[];
   readonly step: string | undefined;
   readonly row: number | undefined;
+  /** It was sent again after this. */
+  readonly again?: boolean | undefined;
 }
 
 /** Absent parts are undefined, which JSON leaves out: of all a run does, this happens most often. */
 export function recordEcho(
-  { id, at, environment, request, operation, sessions, step, row }: Occasion,
+  { id, at, environment, request, operation, sessions, step, row, again }: Occasion,
   wire: WireRequest,
   { received, trouble }: Outcome,
   verdicts: readonly Verdict[],
@@ -50,6 +52,7 @@ export function recordEcho(
     sessions: sessions.length > 0 ? [...sessions] : undefined,
     step,
     row,
+    again,
     sent: {
       method: wire.method,
       url: redactor.hide(wire.shownUrl),
@@ -204,8 +207,19 @@ function recordedTrouble(
   };
 }
 
-function hideVerdict(verdict: Verdict, redactor: Redactor): Verdict {
-  return Object.fromEntries(
+/** So many places that differ from an expected document are recorded. */
+const mostDeviations = 100;
+
+function hideVerdict({ deviations, ...verdict }: Verdict, redactor: Redactor): NonNullable<Echo['failed']>[number] {
+  const texts = Object.fromEntries(
     Object.entries(verdict).map(([key, value]) => [key, typeof value === 'string' ? redactor.hide(value) : value]),
-  ) as unknown as Verdict;
+  ) as unknown as Omit<Verdict, 'deviations'>;
+  if (!deviations) return texts;
+  const side = (value: Value | undefined): Value | undefined => value && redactor.hideIn(value);
+  return {
+    ...texts,
+    deviations: deviations
+      .slice(0, mostDeviations)
+      .map(({ at, kind, left, right }) => ({ at, kind, left: side(left), right: side(right) })),
+  };
 }

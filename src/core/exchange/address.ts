@@ -13,6 +13,8 @@ import type { QueryPair } from './wire.js';
 export interface AddressPlan {
   /** The names in `{…}`, in order. */
   readonly parts: readonly string[];
+  /** What it begins with, up to its path; undefined where nobody can say. */
+  origin(evaluation: Evaluation): string | undefined;
   evaluate(evaluation: Evaluation, part: (name: string) => Value | undefined): string;
 }
 
@@ -34,6 +36,11 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
   parts.push(...written.flatMap((one) => one?.names ?? []));
   return {
     parts,
+    origin(evaluation) {
+      if (!origin) return /^https?:\/\/[^/?#{]+/i.exec(rest)?.[0];
+      const opened = origin.evaluate(evaluation);
+      return opened === omitted ? undefined : textOf(opened);
+    },
     evaluate(evaluation, part) {
       const opened = origin?.evaluate(evaluation);
       if (opened === omitted) throw new Problem('address-shape', { what: 'the address cannot be omitted', where });

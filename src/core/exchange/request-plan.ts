@@ -1,6 +1,7 @@
 /** A request file made ready: parsed once, resolved for each sending. */
 import { readFileSync } from 'node:fs';
 import type { Collection, Loaded } from '../collection/collection.js';
+import type { RetryFile } from '../collection/files/parts.js';
 import type { RequestFile } from '../collection/files/request-file.js';
 import { InputNames, type InputPlan, missingInput, planInputs } from '../collection/inputs.js';
 import { type Layers, variableNames } from '../collection/layers.js';
@@ -41,6 +42,9 @@ export interface RequestPlan {
   readonly fixedHeaders: readonly HeaderLine[] | undefined;
   readonly body: BodyPlan | undefined;
   readonly timeout: Partial<Timeout>;
+  /** Where `retry` is said, and in which file. */
+  readonly retry: { readonly spec: RetryFile; readonly yaml: YamlFile } | undefined;
+  readonly idempotencyKey: { readonly header: string; readonly tree: Tree } | undefined;
 }
 
 interface PlannedValue {
@@ -120,7 +124,25 @@ export function planRequest(collection: Collection, loaded: Loaded<RequestFile>,
           }),
     changes: content.changes ?? changesBy(method, content.body, read),
     timeout: timeoutOf(nearest('timeout')),
+    retry: layers.reduce<RequestPlan['retry']>(
+      (found, layer) => (layer.content.retry === undefined ? found : { spec: layer.content.retry, yaml: layer.yaml }),
+      undefined,
+    ),
+    idempotencyKey: planKey(content['idempotency-key'], where, loads),
   };
+}
+
+/** As the IETF draft draft-ietf-httpapi-idempotency-key-header names the header. */
+function planKey(
+  given: RequestFile['idempotency-key'],
+  where: BodySetting['where'],
+  loads: Loads,
+): RequestPlan['idempotencyKey'] {
+  if (given === undefined) return undefined;
+  const { header = 'Idempotency-Key', value = '${uuid}' } =
+    given === true ? {} : typeof given === 'string' ? { value: given } : given;
+  checkHeader(header, undefined, where(['idempotency-key', 'header']));
+  return { header, tree: compileTree(value, () => where(['idempotency-key']), loads) };
 }
 
 /** By the method, unless the body says more: a GraphQL query goes by POST too, and a mutation by no other. */
@@ -184,6 +206,10 @@ export interface Giving extends Surroundings {
   readonly supplied?: Names | undefined;
   /** How the environment wants connections to be made. */
   readonly connection?: ConnectionPlan | undefined;
+  /** In place of the one that would be worked out, its query included. */
+  readonly address?: string | undefined;
+  /** In place of the one that would be made: of a call that may have been done already. */
+  readonly idempotencyKey?: string | undefined;
   /** Lists every name with its origin, for a preview. */
   readonly withOrigins?: boolean;
 }
@@ -224,7 +250,8 @@ function resolveParts(
   connection: Connection,
   used: ReadonlyMap<string, Named> | undefined,
 ): ResolvedRequest {
-  const address = plan.address.evaluate(evaluation, (part) => {
+  const paged = giving.address;
+  const partOf = (part: string): Value | undefined => {
     const own = plan.path.get(part)?.evaluate(evaluation);
     if (own === omitted) return undefined;
     if (own !== undefined) return own;
@@ -235,12 +262,15 @@ function resolveParts(
       return input.value;
     }
     return undefined;
-  });
+  };
+  const address = paged ?? plan.address.evaluate(evaluation, partOf);
   const addressSecret = evaluation.touchedSecret;
-  const query = plan.query.flatMap((value) => queryPairs(value, plan.content.lists ?? 'repeated', evaluation));
+  const lists = plan.content.lists ?? 'repeated';
+  const query = paged === undefined ? plan.query.flatMap((value) => queryPairs(value, lists, evaluation)) : [];
   const own = plan.fixedHeaders ?? plan.headers.flatMap((value) => headerLines(value, evaluation));
   const cookie = plan.cookies.size > 0 ? cookieLine(plan, evaluation) : undefined;
-  const headers = cookie ? [...own, cookie] : own;
+  const key = plan.idempotencyKey && keyLine(plan.idempotencyKey, giving.idempotencyKey, evaluation);
+  const headers = cookie || key ? [...own, ...(cookie ? [cookie] : []), ...(key ? [key] : [])] : own;
   evaluation.touchedSecret = false;
   const made = plan.body?.(evaluation);
   const body = made?.asQuery ? undefined : made;
@@ -260,12 +290,24 @@ function resolveParts(
     connection,
     timeout: { connect: 10_000, total: 60_000, ...giving.timeout, ...plan.timeout },
     names: used ?? none,
+    idempotencyKey: key?.value,
     secret:
       addressSecret ||
       query.some(({ secret }) => secret) ||
       headers.some(({ secret }) => secret) ||
       (body?.secret ?? false),
   };
+}
+
+function keyLine(
+  { header, tree }: NonNullable<RequestPlan['idempotencyKey']>,
+  given: string | undefined,
+  evaluation: Evaluation,
+): HeaderLine {
+  const { value, secret } = given === undefined ? traced(tree, evaluation) : { value: given, secret: false };
+  const text = wantText('idempotency key in', header, value ?? null);
+  checkHeader(header, text, undefined);
+  return { name: header, value: text, origin: 'idempotency-key', secret };
 }
 
 function traced(tree: Tree, evaluation: Evaluation): { value: Value | undefined; secret: boolean } {

@@ -54,6 +54,8 @@ export interface ResolvedRequest {
   readonly body: WireBody | undefined;
   readonly sessions: readonly string[];
   readonly changes: boolean;
+  /** By which the vendor knows a call that it has done already. */
+  readonly idempotencyKey: string | undefined;
   /** How many are followed; undefined where the file says nothing. */
   readonly redirects: number | undefined;
   readonly connection: Connection;

@@ -1,5 +1,7 @@
 /** Expectations: matchers at places, held against one exchange. */
+
 import type { YamlFile } from '../collection/yaml.js';
+import type { Difference } from '../comparison/differences.js';
 import type { Loads } from '../expression/compile.js';
 import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';
@@ -22,6 +24,8 @@ export interface Verdict {
   readonly detail?: string;
   /** The nearest thing that exists, where nothing stands at the place. */
   readonly near?: string;
+  /** Of an expected document: what differs, place by place. */
+  readonly deviations?: readonly Difference[];
 }
 
 export interface Expectation {
@@ -124,6 +128,7 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Si
     found: shortText(found),
     ...(miss !== '' && { detail: miss }),
     ...(near !== undefined && { near }),
+    ...(check.deviations && { deviations: check.deviations(found) }),
   };
 }
 

@@ -1,4 +1,5 @@
 /** A matcher: what a value must be. Used by expectations, inputs, `until` and `when` alike. */
+import type { Difference } from '../comparison/differences.js';
 import type { PlaceUnit } from '../place/place.js';
 import type { Value } from '../value/written.js';
 
@@ -14,7 +15,7 @@ export interface Workshop {
   readonly subject: Subject;
   /** What must have settled before the check can run. */
   readonly loads: Promise<unknown>[];
-  /** The text of a file of the collection. */
+  /** The text of a file of the collection; of the answer of an echo, where its id is given. */
   readonly readText: (path: string) => string;
 }
 
@@ -22,6 +23,18 @@ export interface Workshop {
 export interface Situation {
   /** The documented JSON Schema of this answer, with its definitions; undefined where none is. */
   readonly documented?: (() => object | undefined) | undefined;
+  /** Takes what was found as the new baseline; undefined where that is not wanted. */
+  readonly accept?: ((accepted: Accepted) => void) | undefined;
+}
+
+/** A document that was found in place of an expected one. */
+export interface Accepted {
+  /** Of the collection. */
+  readonly file: string;
+  readonly text: string;
+  readonly differences: readonly Difference[];
+  /** There was none before. */
+  readonly made: boolean;
 }
 
 export interface Check {
@@ -29,6 +42,8 @@ export interface Check {
   readonly describe: () => string;
   /** undefined when it holds; else a detail to show, empty where there is nothing to add. */
   readonly miss: (found: Value | undefined, situation: Situation) => string | undefined;
+  /** Where the found value is not like a document: each place by itself. */
+  readonly deviations?: (found: Value | undefined) => readonly Difference[];
 }
 
 export type Nested = (expected: Value, subject: Subject) => Check;

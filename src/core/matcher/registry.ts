@@ -7,6 +7,7 @@ import { matches } from './kinds/matches.js';
 import { all, any, count, not } from './kinds/nested.js';
 import { oneOf } from './kinds/one-of.js';
 import { atLeast, atMost, over, under } from './kinds/order.js';
+import { sameAs } from './kinds/same-as.js';
 import { schema } from './kinds/schema.js';
 import { type } from './kinds/type.js';
 import type { MatcherKind } from './matcher.js';
@@ -30,5 +31,6 @@ export const matchers: ReadonlyMap<string, MatcherKind> = new Map(
     all,
     any,
     schema,
+    sameAs,
   ].map((kind) => [kind.name, kind]),
 );

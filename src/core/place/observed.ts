@@ -1,4 +1,5 @@
 /** What places can look at: one finished exchange. */
+import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
 
 export interface Observed {
@@ -17,6 +18,20 @@ export interface Observed {
   /** Redirects that were followed. */
   readonly hopCount: number;
 }
+
+/** A value by itself, as places look at it. */
+export const asAnswer = (value: Value): Observed => ({
+  status: 0,
+  time: 0,
+  size: 0,
+  finalUrl: '',
+  headers: [],
+  get text() {
+    return textOf(value);
+  },
+  json: () => value,
+  hopCount: 0,
+});
 
 /** The lines of one header combined (RFC 9110 section 5.3), undefined where there is none. */
 export function headerValue(headers: Observed['headers'], name: string): string | undefined {

@@ -52,6 +52,7 @@ export const problemCodes = {
   'session-missing': refused('A session is used that no file describes, or that could not be opened.'),
   'change-refused': refused('The environment refuses calls that change something.'),
   'change-unconfirmed': refused('The environment asks before a change, and nobody said yes.'),
+  'version-refused': refused('The API of the vendor is of a version that the environment does not take.'),
   'host-not-listed': refused('A credential would go to a host that the environment does not list.'),
 
   'name-lookup': silent('The host name could not be looked up.'),
@@ -68,6 +69,8 @@ export const problemCodes = {
   'answer-not-json': silent('The answer is not the JSON that it claims to be.'),
   'answer-not-xml': silent('The answer is not the XML that it claims to be.'),
   'redirect-loop': silent('The redirects did not come to an end.'),
+  'pages-loop': silent('The pages of a list lead round in a circle.'),
+  'in-doubt': silent('A changing call may or may not have happened, and is not sent again on its own.'),
   'exchange-failed': silent('The exchange failed in a way that has no code of its own.'),
 
   'step-failed': { family: 'failed-expectation', meaning: 'A step did not come out as expected.' },

@@ -95,7 +95,7 @@ export async function attempt(
   request: ResolvedRequest,
   bare: WireRequest,
   sessions: readonly string[],
-  { signal, onSent, noCookies, cookiesOf, sink, lines: more = [] }: Sending,
+  { signal, onLeaving, noCookies, cookiesOf, sink, lines: more = [] }: Sending,
   seal?: Seal | undefined,
 ): Promise<Attempt> {
   const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare)) : undefined;
@@ -117,8 +117,9 @@ export async function attempt(
     return made;
   };
   const wire = signed(unsigned);
+  const leaving = onLeaving?.(request, `${wire.method} ${workspace.redactor.hide(wire.shownUrl)}`);
+  if (leaving) await leaving;
   const at = new Date();
-  onSent?.();
   const usual = carryingOf(workspace, jar);
   const carrying = seal ? { ...usual, signed: { bare: unsigned, sign: signed } } : usual;
   const sent = await workspace.transport.send(wire, signal, carrying, sink);

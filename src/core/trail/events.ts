@@ -1,21 +1,46 @@
 /** What a walk tells while it happens. Data only; the words are the view's. */
+import type { Difference } from '../comparison/differences.js';
 import type { Problem } from '../problem/problem.js';
+import type { ValueMap } from '../value/written.js';
+import type { Wait } from './pacing/tries.js';
+import type { PageCount } from './paging/pages.js';
 import type { Sent } from './sending.js';
 
 export type StepState = 'ok' | 'failed' | 'skipped';
 
+export type StepKindName = 'send' | 'trail' | 'for-each' | 'poll' | 'choose' | 'compare' | 'keep';
+
+/** What a step tells beside its answer. */
+export interface Told {
+  /** Of a request with pages. */
+  readonly pages?: PageCount | undefined;
+  /** Of a poll: what stood at the awaited places, each change once, and how often was asked. */
+  readonly seen?: { readonly asked: number; readonly values: readonly string[] } | undefined;
+  /** Of a choice: the label of what was chosen. */
+  readonly chosen?: string | undefined;
+  /** Of a comparison. */
+  readonly differences?: readonly Difference[] | undefined;
+  /** Where nothing is sent: why this could not be worked out. */
+  readonly unknown?: string | undefined;
+  /** Of for-each: members that ended well, failed, and were passed over since they had been handled. */
+  readonly members?: { readonly ok: number; readonly failed: number; readonly passed: number } | undefined;
+}
+
 export interface StepEvent {
   readonly event: 'step';
-  readonly kind: 'send' | 'trail' | 'keep';
+  readonly kind: StepKindName;
   readonly label: string;
   readonly state: StepState;
   /** 0 for the steps of the trail itself, 1 for those of a trail inside it. */
   readonly depth: number;
   readonly row: number | undefined;
+  /** Which one of for-each it is taken for: `notice 12`. */
+  readonly member: string | undefined;
   readonly sent: Sent | undefined;
   /** Names that were kept. */
   readonly kept: readonly string[];
   readonly problems: readonly Problem[];
+  readonly told: Told | undefined;
 }
 
 /** `done`; `failed`; `not needed` where the vendor had refused the step; `impossible` where a value is missing. */
@@ -47,18 +72,38 @@ export interface SessionEvent {
   readonly problem: Problem | undefined;
 }
 
-export type WalkEvent = StepEvent | UndoEvent | RowEvent | SessionEvent;
+export interface WaitEvent extends Wait {
+  readonly event: 'waiting';
+}
+
+export interface TableEvent {
+  readonly event: 'table';
+  readonly label: string;
+  readonly row: number | undefined;
+  readonly columns: readonly string[];
+  /** Of a long table the beginning. */
+  readonly lines: readonly ValueMap[];
+  readonly count: number;
+  readonly to: string | undefined;
+  readonly show: boolean;
+}
+
+export type WalkEvent = StepEvent | UndoEvent | RowEvent | SessionEvent | WaitEvent | TableEvent;
 
 export interface Summary {
   readonly run: string;
   readonly ok: boolean;
   readonly interrupted: boolean;
-  readonly rows: { readonly ok: number; readonly failed: number } | undefined;
+  readonly rows: { readonly ok: number; readonly failed: number; readonly before: number } | undefined;
   readonly steps: { readonly ok: number; readonly failed: number; readonly skipped: number };
   readonly expectations: { readonly met: number; readonly failed: number };
+  /** Answers that said "too busy", requests that were sent again, and milliseconds that hosts were left alone for. */
+  readonly refused: number;
+  readonly triedAgain: number;
+  readonly waited: number;
   readonly undone: number;
   /** Undo parts that could not run; what they would have taken back may still be there. */
-  readonly notUndone: number;
+  readonly notUndone: readonly string[];
   /** Changing calls whose answer was lost. */
   readonly inDoubt: readonly string[];
   /** Milliseconds. */

@@ -14,6 +14,10 @@ import type { PreparedRequest } from './prepare.js';
 import type { Sending, Sent } from './sending.js';
 import type { Workspace } from './workspace.js';
 
+export interface Judged extends Pick<Sent, 'outcome' | 'verdicts' | 'kept'> {
+  readonly problems: Problem[];
+}
+
 export async function judgeOutcome(
   workspace: Workspace,
   prepared: PreparedRequest,
@@ -21,13 +25,16 @@ export async function judgeOutcome(
   given: Outcome,
   ownNames: Names,
   surroundings: Surroundings,
-): Promise<Pick<Sent, 'outcome' | 'verdicts' | 'kept'> & { problems: Problem[] }> {
+): Promise<Judged> {
   const outcome = malformed(given);
   const { received, trouble } = outcome;
   if (received && !trouble) hideTokens(prepared, received, surroundings.onSecret);
   if (!received || trouble) return { outcome, verdicts: [], kept: [], problems: trouble ? [trouble] : [] };
   const evaluation = (names: Names): Evaluation => new Evaluation(names, surroundings);
-  const situation = { documented: () => documented(workspace, prepared.plan.content.operation, received) };
+  const situation = {
+    accept: workspace.accept,
+    documented: () => documented(workspace, prepared.plan.content.operation, received),
+  };
   const stepExpectations = sending.expectations ?? [];
   const ofRequest = ownParts(prepared, stepExpectations);
   const judged = judge(ofRequest.expectations, received, evaluation(ownNames), situation);

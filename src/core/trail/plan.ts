@@ -1,16 +1,24 @@
 /** A trail file made ready: every request and trail in it is read before the first step is taken. */
-import type { StepFile } from '../collection/files/trail-file.js';
+import type { StepFile, TrailFile } from '../collection/files/trail-file.js';
 import { planInputs } from '../collection/inputs.js';
 import type { YamlFile } from '../collection/yaml.js';
 import type { Loads } from '../expression/compile.js';
-import { compileTree } from '../expression/tree.js';
-import { compileMatchers } from '../matcher/compile.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import type { Value } from '../value/written.js';
-import { loadRowReader } from './rows.js';
-import type { Condition, PlannedStep, PlanRoom, TrailPlan } from './step-kind.js';
+import { compileCondition } from './conditions.js';
+import type { PreparedRequest } from './prepare.js';
+import { planRows } from './rows/rows-plan.js';
+import type { PlannedStep, PlanRoom, TrailPlan } from './step-kind.js';
 import { stepKinds } from './steps/registry.js';
+import { send } from './steps/send.js';
+import { planTable } from './table.js';
 import type { Workspace } from './workspace.js';
+
+/** What the command line says in place of the file. */
+export interface PlanWishes {
+  readonly rows?: string | undefined;
+  readonly atOnce?: number | undefined;
+}
 
 /**
  * @param above the trails that lead here, so that a circle is seen
@@ -19,6 +27,7 @@ import type { Workspace } from './workspace.js';
 export async function planTrail(
   workspace: Workspace,
   given: string,
+  wishes: PlanWishes = {},
   above: readonly string[] = [],
 ): Promise<TrailPlan> {
   const { collection } = workspace;
@@ -30,77 +39,110 @@ export async function planTrail(
     });
   }
   const loads: Loads = [];
-  const steps: PlannedStep[] = [];
-  for (const [index, file] of content.steps.entries()) {
-    const path = ['steps', index];
-    const placed = async <T>(key: string, work: Promise<T>): Promise<T> => {
-      try {
-        return await work;
-      } catch (error) {
-        throw asProblem(error).at(yaml.position([...path, key]));
-      }
-    };
-    steps.push(
-      await planStep(file, {
+  const texts = [yaml.text];
+  const placed = async <T>(path: readonly (string | number)[], work: () => Promise<T>): Promise<T> => {
+    try {
+      return await work();
+    } catch (error) {
+      throw asProblem(error).at(yaml.position(path));
+    }
+  };
+  const planSteps = async (
+    files: readonly StepFile[],
+    path: readonly (string | number)[],
+  ): Promise<readonly PlannedStep[]> => {
+    const steps: PlannedStep[] = [];
+    for (const [index, file] of files.entries()) {
+      const at = [...path, index];
+      const room: PlanRoom = {
         workspace,
         collection,
         yaml,
-        path,
+        path: at,
         loads,
-        request: (request, key) =>
-          placed(
-            key,
-            Promise.resolve().then(() => workspace.prepare(request)),
-          ),
-        trail: (trail, key) => placed(key, planTrail(workspace, trail, [...above, name])),
-      }),
-    );
-  }
+        request: (request, key) => placed([...at, key], async () => workspace.prepare(request)),
+        trail: (trail, key) =>
+          placed([...at, key], async () => {
+            const inner = await planTrail(workspace, trail, {}, [...above, name]);
+            texts.push(inner.text);
+            return inner;
+          }),
+        steps: planSteps,
+      };
+      steps.push(await planStep(file, room));
+    }
+    return steps;
+  };
+  const steps = await planSteps(content.steps, ['steps']);
   const plan: TrailPlan = {
     name,
     steps,
-    takes: Object.keys(content.inputs ?? {}),
+    takes: [...Object.keys(content.inputs ?? {}), ...steps.flatMap(({ takes }) => takes ?? [])],
     inputs: planInputs(content.inputs, { yaml }, `trail ${name}`, loads),
-    rows: content.rows,
-    atOnce: content['at-once'] ?? 1,
+    rows: rowsOf(content, wishes, yaml, loads, workspace),
+    atOnce: wishes.atOnce ?? content['at-once'] ?? 1,
     undo: content.undo ?? 'failure',
+    table: content.table && planTable(content.table, yaml, ['table'], loads),
+    text: texts.join('\n'),
   };
-  if (plan.rows !== undefined) loads.push(loadRowReader());
   await Promise.all(loads);
   return plan;
 }
 
-async function planStep(file: StepFile, room: PlanRoom): Promise<PlannedStep> {
-  const kind = stepKinds.find((one) => one.fits(file));
-  if (!kind)
-    throw new Problem('file-shape', { what: 'the step is of no known kind', where: room.yaml.position(room.path) });
-  const planned = await kind.plan(file, room);
-  return { ...planned, when: conditions(file.when, room.yaml, [...room.path, 'when'], room) };
+function rowsOf(
+  { rows }: TrailFile,
+  wishes: PlanWishes,
+  yaml: YamlFile,
+  loads: Loads,
+  { standardInput }: Workspace,
+): TrailPlan['rows'] {
+  if (wishes.rows !== undefined) return planRows(wishes.rows, yaml, loads, standardInput);
+  return rows === undefined ? undefined : planRows(rows as string | Value[], yaml, loads, standardInput);
 }
 
-function conditions(
-  when: Readonly<Record<string, Value>> | undefined,
-  yaml: YamlFile,
-  path: readonly (string | number)[],
-  { loads, workspace }: PlanRoom,
-): Condition[] {
-  return Object.entries(when ?? {}).map(([name, value]) => {
-    const where = yaml.position([...path, name]);
-    try {
-      const tree = compileTree(value, (inner) => yaml.position([...path, name, ...inner]), loads);
-      if (tree.constant === undefined) {
-        throw new Problem('matcher-shape', {
-          what: 'a condition compares with values that are written there',
-          remedy: 'name the value in a step with keep: before it',
-        });
-      }
-      return {
-        name,
-        tree,
-        check: compileMatchers(tree.constant, { subject: { strict: false }, loads, readText: workspace.readText }),
-      };
-    } catch (error) {
-      throw asProblem(error).at(where);
-    }
-  });
+async function planStep(file: StepFile, room: PlanRoom): Promise<PlannedStep> {
+  const { yaml, loads, workspace, path } = room;
+  const kind = stepKinds.find((one) => one.fits(file));
+  if (!kind) throw new Problem('file-shape', { what: 'the step is of no known kind', where: yaml.position(path) });
+  const planned = await kind.plan(file, room);
+  const { readText } = workspace;
+  const when = file.when && compileCondition(file.when, [...path, 'when'], { yaml, loads, readText });
+  return { ...planned, when };
+}
+
+/** A request walked as a trail of one step, so that `run` takes both. */
+export async function requestAsTrail(
+  workspace: Workspace,
+  prepared: PreparedRequest,
+  wishes: PlanWishes = {},
+): Promise<TrailPlan> {
+  const { yaml, name } = prepared.plan;
+  const loads: Loads = [];
+  const nothingInside = (): Promise<never> =>
+    Promise.reject(new Problem('circle', { what: 'a request has neither trails nor steps' }));
+  const room: PlanRoom = {
+    workspace,
+    collection: workspace.collection,
+    yaml,
+    path: [],
+    loads,
+    request: async () => prepared,
+    trail: nothingInside,
+    steps: nothingInside,
+  };
+  const step = await send.plan({ send: name }, room);
+  const rows = wishes.rows === undefined ? undefined : planRows(wishes.rows, yaml, loads, workspace.standardInput);
+  await Promise.all(loads);
+  return {
+    name,
+    steps: [{ ...step, when: undefined }],
+    takes: prepared.plan.inputs.map((input) => input.name),
+    // Only what the command line names; the request has its defaults itself.
+    inputs: prepared.plan.inputs.filter((input) => workspace.settings.has(input.name)),
+    rows,
+    atOnce: wishes.atOnce ?? 1,
+    undo: 'never',
+    table: undefined,
+    text: yaml.text,
+  };
 }

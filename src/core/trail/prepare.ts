@@ -8,12 +8,18 @@ import type { Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
 import { asProblem } from '../problem/problem.js';
 import type { Signer } from '../signature/signature-kind.js';
+import { type RetryPolicy, retryPolicy } from './pacing/retry-policy.js';
+import { type PagesPlan, planPages } from './paging/pages-plan.js';
 
 /** A request made ready, with what it expects and keeps. */
 export interface PreparedRequest {
   readonly plan: RequestPlan;
   readonly expectations: readonly Expectation[];
   readonly keeps: readonly Keep[];
+  /** Where its file or a folder says when it is sent again: `policy` is undefined for `none`. */
+  readonly retry: { readonly policy: RetryPolicy | undefined } | undefined;
+  /** How its list comes in pages. */
+  readonly pages: PagesPlan | undefined;
   /** How it is signed, where its file says so. */
   readonly signer: Signer | undefined;
   /** Where its answer holds the token of a session that it opens: a secret from the first moment. */
@@ -43,11 +49,34 @@ export async function prepareRequest(
     signer: signing,
     expectations: compileExpectations(expect, loaded.yaml, ['expect'], readText, loads, namespaces),
     keeps: compileKeeps(keep, loaded.yaml, ['keep'], loads, namespaces),
+    retry: plan.retry && {
+      policy: retryPolicy(plan.retry.spec, plan.retry.yaml, readText, loads, namespaces),
+    },
+    pages:
+      plan.content.pages &&
+      planPages(plan.content.pages, {
+        yaml: loaded.yaml,
+        inputs: plan.inputs.map((input) => input.name),
+        readText,
+        loads,
+        namespaces,
+      }),
     tokens: tokenPlaces(collection, name, loads),
   };
   await Promise.all(loads);
   return ready;
 }
+
+/** A request that no file says more of. */
+export const plainRequest = (plan: RequestPlan): PreparedRequest => ({
+  plan,
+  expectations: [],
+  keeps: [],
+  retry: undefined,
+  pages: undefined,
+  signer: undefined,
+  tokens: [],
+});
 
 /** Loaded where a request is signed: most are not. */
 export async function prepareSigner(collection: Collection, name: string): Promise<Signer> {

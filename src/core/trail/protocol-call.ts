@@ -44,6 +44,7 @@ export async function sendProtocolCall(workspace: Workspace, session: string, ca
       },
       sessions: [],
       changes: false,
+      idempotencyKey: undefined,
       redirects: 0,
       connection: workspace.connection(() => new Evaluation(names, surroundings)) ?? plainConnection,
       timeout: { connect: 10_000, total: 60_000, ...workspace.timeout },

@@ -74,7 +74,7 @@ export function demandSecrets(workspace: Workspace, plans: readonly TrailPlan[])
   for (const { steps } of plans) {
     for (const { secrets, when } of steps) {
       // Whether a step with a condition is taken is known only then.
-      if (when.length > 0) continue;
+      if (when) continue;
       for (const use of secrets) {
         const full = use.key === undefined ? use.name : `${use.name}[${use.key}]`;
         if (!missing.has(full) && world.secret(use.name, use.key) === undefined) missing.set(full, use);

@@ -6,21 +6,33 @@ import { requestMismatches } from '../exchange/against-documentation.js';
 import { certificateOf } from '../exchange/certificate.js';
 import { type Giving, resolveRequest } from '../exchange/request-plan.js';
 import type { ResolvedRequest, WireRequest } from '../exchange/wire.js';
+import { takeKeeps } from '../expectation/keeps.js';
+import { Evaluation } from '../expression/evaluation.js';
+import { noNames } from '../expression/names.js';
+import { asAnswer } from '../place/observed.js';
 import { Problem } from '../problem/problem.js';
 import type { Signer } from '../signature/signature-kind.js';
-import { type Attempt, attachedHeard, attempt, composed, jarFor } from './attempt.js';
+import type { Value } from '../value/written.js';
+import { type Attempt, composed, jarFor } from './attempt.js';
+import { type Conversation, converse, workOutAnew } from './converse.js';
 import { doubtsOf } from './doubts.js';
-import { judgeOutcome } from './judge-outcome.js';
+import { type Judged, judgeOutcome } from './judge-outcome.js';
+import { inTries } from './pacing/tries.js';
 import type { PreparedRequest } from './prepare.js';
 import { refusalOf } from './refusal.js';
 import { sealFor } from './seal.js';
 import type { Preview, Sending, Sent } from './sending.js';
-import { refusedInside, suppliedNames } from './supply.js';
+import { suppliedNames } from './supply.js';
+import { tryRoom } from './try-room.js';
 import type { Workspace } from './workspace.js';
 
-function givingOf(workspace: Workspace, { given, caller }: Pick<Sending, 'given' | 'caller'>): Giving {
+function givingOf(
+  workspace: Workspace,
+  { given, caller, idempotencyKey, address }: Pick<Sending, 'given' | 'caller' | 'idempotencyKey' | 'address'>,
+): Giving {
   const { layers, redactor, timeout, connection } = workspace;
-  return { layers, given, caller, timeout, connection, world: workspace.world(), onSecret: redactor.add };
+  const world = workspace.world();
+  return { layers, given, caller, timeout, connection, world, onSecret: redactor.add, idempotencyKey, address };
 }
 
 /** @throws Problem: whatever keeps the request from being written */
@@ -76,6 +88,7 @@ async function signerFor(
  * @throws Problem: whatever keeps the request from being sent
  */
 export async function sendRequest(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
+  if (workspace.dryRun) return unsent(workspace, prepared, sending);
   const sessions = sending.sessions ?? prepared.plan.sessions;
   // Before it is clear that the request may leave, no session is opened for it.
   const supplied = sessions.length > 0 ? await suppliedNames(workspace, sessions, false) : undefined;
@@ -94,31 +107,50 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   if (request.changes || changesByDocumentation(workspace, prepared))
     await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
 
-  const anew = async (): Promise<void> => {
-    giving.supplied = await suppliedNames(workspace, sessions, true);
-    ({ request, names } = resolveRequest(prepared.plan, giving));
-    bare = composed(workspace, request, sending.lines ?? []);
+  const record = ({ at, wire }: Attempt, judged: Judged, again?: 'again'): string => {
+    const id = workspace.log.nextId();
+    const { name: environment } = workspace.environment;
+    const { step, row } = sending;
+    const { name, operation } = talk.request;
+    const occasion = { id, at, environment, request: name, operation, sessions, step, row, again: again && true };
+    const { outcome, verdicts, kept } = judged;
+    workspace.log.append(
+      recordEcho(occasion, wire, outcome, verdicts, again ? [] : kept, workspace.redactor, workspace.log.beside),
+    );
+    return id;
   };
-  if (supplied) await anew();
-  const undocumented = sending.documented ? undocumentedParts(workspace, request, sending.documented) : [];
-  const ahead = workspace.clocks.ahead(bare.url.host);
-  const once = (): Promise<Attempt> => attempt(workspace, request, bare, sessions, sending, seal);
-  let tried = await once();
-  const { attached } = tried;
-  // A server that wants a proof says first of what; a nonce that ended is answered with the next.
-  for (let rounds = 0; rounds < 3 && attachedHeard(workspace, tried); rounds += 1) tried = await once();
-  // The clock that a signature was made with was found to be wrong by its very refusal.
-  if (seal && refusedStatus(tried) && workspace.environment.clock === 'follow-server')
-    if (workspace.clocks.ahead(bare.url.host) !== ahead) tried = await once();
-  let inside = await refusesInside(workspace, sessions, tried);
-  const refused = inside || tried.outcome.received?.status === 401;
-  // A token that was good once and is refused now has ended: once more with a new one.
-  if (attached && refused && (await workspace.sessions.renew(attached))) {
-    if (supplied) await anew();
-    tried = await once();
-    inside = await refusesInside(workspace, sessions, tried);
-  }
-  const { at, wire, outcome } = tried;
+  const talk: Conversation = {
+    workspace,
+    sessions,
+    sending,
+    seal,
+    request,
+    bare,
+    anew:
+      supplied &&
+      (async () => {
+        giving.supplied = await suppliedNames(workspace, sessions, true);
+        const again = resolveRequest(prepared.plan, giving);
+        names = again.names;
+        return again.request;
+      }),
+  };
+  await workOutAnew(talk, sending.lines);
+  const undocumented = sending.documented ? undocumentedParts(workspace, talk.request, sending.documented) : [];
+  const {
+    attempt: tried,
+    tries,
+    gaveUp,
+  } = await inTries(
+    tryRoom(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? names, giving)),
+    () => converse(talk),
+    async (early) => {
+      record(early, await judgeOutcome(workspace, prepared, sending, early.outcome, names, giving), 'again');
+    },
+  );
+  const { inside } = tried;
+  request = talk.request;
+  const { wire, outcome } = tried;
   const { received } = outcome;
   const refusal =
     received &&
@@ -134,26 +166,12 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const judged = await judgeOutcome(workspace, prepared, sending, outcome, names, giving);
   const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
   if (distrust) judged.problems.push(distrust);
-  const id = workspace.log.nextId();
-  const environment = workspace.environment.name;
-  const { step, row } = sending;
-  workspace.log.append(
-    recordEcho(
-      { id, at, environment, request: request.name, operation: request.operation, sessions, step, row },
-      wire,
-      judged.outcome,
-      judged.verdicts,
-      judged.kept,
-      workspace.redactor,
-      workspace.log.beside,
-    ),
-  );
+  if (gaveUp !== undefined && judged.problems.length > 0)
+    judged.problems.push(new Problem('step-failed', { what: gaveUp }));
+  const id = record(tried, judged);
   if (workspace.log.waiting > 4e6) await workspace.log.flushed();
-  return { echo: id, request, wire, undocumented, doubts: doubtsOf(wire, workspace), refusal, ...judged };
+  return { echo: id, tries, request, wire, undocumented, doubts: doubtsOf(wire, workspace), refusal, ...judged };
 }
-
-const refusedStatus = ({ outcome: { received } }: Attempt): boolean =>
-  received?.status === 401 || received?.status === 403;
 
 /** Looked up only where it matters: the documentation may know of a GET that changes something. */
 function changesByDocumentation({ environment, collection }: Workspace, { plan }: PreparedRequest): boolean {
@@ -166,14 +184,6 @@ function changesByDocumentation({ environment, collection }: Workspace, { plan }
     return false;
   }
 }
-
-/** In the words of the vendor, whatever the status. */
-const refusesInside = async (
-  workspace: Workspace,
-  sessions: readonly string[],
-  { outcome: { received, trouble } }: Attempt,
-): Promise<boolean> =>
-  received !== undefined && !trouble && sessions.length > 0 && refusedInside(workspace, sessions, received);
 
 /** @throws Problem tls-failed: the host shows no certificate */
 async function acceptCertificate(
@@ -206,4 +216,35 @@ function undocumentedParts(
     remedy: `echo-trail docs show ${request.operation}; without --strict it is sent with a warning`,
     data: { operation: request.operation },
   });
+}
+
+/** Everything but the sending: what is kept is taken from the documented answer, where there is one. */
+async function unsent(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
+  const { request, wire, doubts } = await previewRequest(workspace, prepared, sending);
+  if (request.changes && workspace.environment.changes === 'refuse')
+    await workspace.demandChange({ host: wire.url.host, method: request.method, url: wire.shownUrl });
+  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+  const { kept } = takeKeeps(
+    [...prepared.keeps, ...(sending.keeps ?? [])],
+    asAnswer(documentedExample(workspace, request.operation)),
+    new Evaluation(noNames, surroundings),
+  );
+  const outcome = { received: undefined, trouble: undefined };
+  const nothing = { verdicts: [], undocumented: [], problems: [], refusal: undefined };
+  return { echo: '', tries: 0, request, wire, doubts, outcome, kept, ...nothing };
+}
+
+/** The first documented answer that is no error. */
+function documentedExample({ collection }: Workspace, operation: string | undefined): Value {
+  if (operation === undefined) return null;
+  try {
+    const { answers } = findOperation(collection, operation);
+    const good = answers.find(
+      ({ status, content }) => /^(?:2|default)/i.test(status) && content?.example !== undefined,
+    );
+    return good?.content?.example ?? null;
+  } catch {
+    // What is wrong with its name is told by check.
+    return null;
+  }
 }

@@ -38,13 +38,19 @@ export interface Sending {
   readonly noCookies?: boolean | undefined;
   /** Takes the body of the answer in place of memory. */
   readonly sink?: Sink | undefined;
-  /** Told when the request is about to leave. */
-  readonly onSent?: (() => void) | undefined;
+  /** In place of the request's own, its query included: that of a further page. */
+  readonly address?: string | undefined;
+  /** In place of a new one. */
+  readonly idempotencyKey?: string | undefined;
+  /** Told of each try that is about to leave, with its method and address; it leaves when that has settled. */
+  readonly onLeaving?: ((request: ResolvedRequest, call: string) => Promise<void> | false | undefined) | undefined;
 }
 
 export interface Sent {
   /** The id of its echo. */
   readonly echo: string;
+  /** How often it was sent; each time has an echo. */
+  readonly tries: number;
   readonly request: ResolvedRequest;
   readonly wire: WireRequest;
   readonly outcome: Outcome;

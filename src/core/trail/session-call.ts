@@ -13,7 +13,7 @@ import type { Value } from '../value/written.js';
 import { planTrail } from './plan.js';
 import { sendRequest } from './send.js';
 import { startScope } from './start-scope.js';
-import { walkSteps } from './walk.js';
+import { walkSteps } from './walk-steps.js';
 import type { Workspace } from './workspace.js';
 
 interface SessionCall {
@@ -83,14 +83,20 @@ export async function walkForSession(
   const plan = await planTrail(workspace, trail).catch((error: unknown) => Promise.reject(asProblem(error).at(where)));
   const scope = startScope(plan, workspace, await givenBy(workspace, { name, yaml, give }, 'open'));
   let last: Received | undefined;
-  const problem = await walkSteps(plan, {
+  const never = new AbortController().signal;
+  const problem = await walkSteps(plan.steps, {
     workspace,
     scope,
     row: undefined,
+    at: '',
     depth: 0,
-    signal: new AbortController().signal,
+    signal: never,
+    ending: never,
     undo: [],
     inDoubt: [],
+    journal: undefined,
+    last: { received: undefined },
+    handled: new Map(),
     report: (event) => {
       if (event.event === 'step') last = event.sent?.outcome.received ?? last;
     },

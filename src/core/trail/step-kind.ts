@@ -2,14 +2,18 @@
 import type { Collection } from '../collection/collection.js';
 import type { StepFile } from '../collection/files/trail-file.js';
 import type { YamlFile } from '../collection/yaml.js';
+import type { Received } from '../exchange/received.js';
 import type { Loads } from '../expression/compile.js';
-import type { Tree } from '../expression/tree.js';
-import type { Check } from '../matcher/matcher.js';
+import type { Named } from '../expression/names.js';
 import type { Problem } from '../problem/problem.js';
+import type { Condition } from './conditions.js';
 import type { StepEvent, WalkEvent } from './events.js';
+import type { Journal } from './journal/journal.js';
 import type { PreparedRequest } from './prepare.js';
+import type { RowsPlan } from './rows/rows-plan.js';
 import type { Scope } from './scope.js';
 import type { SecretUse } from './secrets-ahead.js';
+import type { TablePlan } from './table.js';
 import type { Workspace } from './workspace.js';
 
 /** What planning a step may ask for. */
@@ -22,27 +26,34 @@ export interface PlanRoom {
   readonly loads: Loads;
   readonly request: (name: string, key: string) => Promise<PreparedRequest>;
   readonly trail: (name: string, key: string) => Promise<TrailPlan>;
-}
-
-/** A matcher over a name. */
-export interface Condition {
-  readonly name: string;
-  readonly tree: Tree;
-  readonly check: Check;
+  /** Steps inside this one. */
+  readonly steps: (files: readonly StepFile[], path: readonly (string | number)[]) => Promise<readonly PlannedStep[]>;
 }
 
 export interface PlannedStep {
   readonly kind: StepEvent['kind'];
   readonly label: string;
-  readonly when: readonly Condition[];
+  readonly when: Condition | undefined;
   /** How many of its calls change something. */
   readonly changes: number;
   /** Secrets that it needs, as far as its files say so. */
   readonly secrets: readonly SecretUse[];
-  walk(walk: Walk): Promise<StepResult>;
+  /** Names that `--set` may give to it, beside the inputs of the trail. */
+  readonly takes?: readonly string[];
+  /** Requests that it sends, for a look ahead at their hosts. */
+  readonly requests: readonly PreparedRequest[];
+  /** @param at where it stands in the run */
+  walk(walk: Walk, at: string): Promise<StepResult>;
+  /**
+   * In a resumed run: puts in place what the step left behind, beside what it kept. Where it is missing the step is
+   * walked again, and what is inside it knows what it did.
+   */
+  readonly restore?: (walk: Walk, at: string) => void;
 }
 
-export type StepResult = Pick<StepEvent, 'sent' | 'kept' | 'problems'>;
+export interface StepResult extends Pick<StepEvent, 'sent' | 'kept' | 'problems'> {
+  readonly told?: StepEvent['told'];
+}
 
 export interface TrailPlan {
   readonly name: string;
@@ -50,19 +61,24 @@ export interface TrailPlan {
   readonly steps: readonly PlannedStep[];
   /** The names that `--set` may give. */
   readonly takes: readonly string[];
-  readonly rows: string | undefined;
+  readonly rows: RowsPlan | undefined;
   readonly atOnce: number;
   readonly undo: 'failure' | 'always' | 'never';
+  readonly table: TablePlan | undefined;
+  /** The text of its files, and of those of the trails inside it: a run is resumed only with the same. */
+  readonly text: string;
 }
 
 /** An undo part, armed: with the values as they were when its step ended. */
 export interface ArmedUndo {
+  /** Where its step stands in the run. */
+  readonly at: string;
   readonly step: string;
   readonly label: string;
   readonly run: (signal: AbortSignal | undefined) => Promise<StepResult>;
 }
 
-/** One walk along a trail: a row has one of its own. */
+/** One walk along a trail: a row, an iteration has one of its own. */
 export interface Walk {
   readonly workspace: Workspace;
   readonly scope: Scope;
@@ -70,19 +86,40 @@ export interface Walk {
   readonly forSession?: string | undefined;
   readonly depth: number;
   readonly row: number | undefined;
+  /** Which one of for-each it is: `notice 12`. */
+  readonly member?: string | undefined;
+  /** Where it stands in the run: `12`, row 12; `12/3:5`, the fifth iteration of its step 3. Empty where there are no rows. */
+  readonly at: string;
+  /** Ends what is under way. */
   readonly signal: AbortSignal;
+  /** Begins nothing further: no row, no iteration. */
+  readonly ending: AbortSignal;
   /** The newest last. */
   readonly undo: ArmedUndo[];
   /** Changing calls whose answer was lost. */
   readonly inDoubt: string[];
+  /** Keeps what happens, and knows what has happened before. */
+  readonly journal: Journal | undefined;
+  /** The last answer of this walk, for the columns of a table. */
+  readonly last: { received: Received | undefined };
+  /** What was handled already, by the step that goes through it. */
+  readonly handled: Handled;
   readonly report: (event: WalkEvent) => void;
-  /** Walks the steps of a trail in a walk of its own; false when one failed. */
-  readonly steps: (plan: TrailPlan, walk: Walk) => Promise<Problem | undefined>;
+  /** Walks steps in this walk; the gravest problem when one failed. */
+  readonly steps: (steps: readonly PlannedStep[], walk: Walk) => Promise<Problem | undefined>;
 }
+
+/** Keys of items, by where the step stands: what `once-by` passes over when a run is repeated. */
+export type Handled = Map<string, Set<string>>;
 
 export interface StepKind<File extends StepFile = StepFile> {
   readonly name: StepEvent['kind'];
   /** The key by which a step is of this kind. */
   fits(file: StepFile): file is File;
-  plan(file: File, room: PlanRoom): Promise<PlannedStep>;
+  plan(file: File, room: PlanRoom): Promise<Omit<PlannedStep, 'when'>>;
+}
+
+/** What a step kept, for the journal. */
+export interface KeptName extends Named {
+  readonly name: string;
 }

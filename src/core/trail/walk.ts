@@ -1,15 +1,21 @@
-/** The engine: steps in order, rows at once, undo parts after, sessions closed last. */
+/** The engine: a trail once, or once a row, so many at once; undo parts after, sessions closed last. */
 import type { Named } from '../expression/names.js';
 import { shortText } from '../matcher/reading.js';
 import { asProblem, Problem } from '../problem/problem.js';
-import type { Summary, UndoState, WalkEvent } from './events.js';
-import { walkEvaluation } from './giving.js';
-import type { PreparedRequest } from './prepare.js';
-import { type Row, readRows } from './rows.js';
+import type { ValueMap } from '../value/written.js';
+import type { Summary, WalkEvent } from './events.js';
+import { graver } from './gravity.js';
+import type { Journal } from './journal/journal.js';
+import { manyAtOnce } from './many.js';
+import type { Row } from './rows/row-source.js';
+import type { RowsPlan } from './rows/rows-plan.js';
 import type { Scope } from './scope.js';
-import { startScope } from './start-scope.js';
-import type { ArmedUndo, PlannedStep, StepResult, TrailPlan, Walk } from './step-kind.js';
-import { send } from './steps/send.js';
+import { inputScope, startScope } from './start-scope.js';
+import type { Handled, TrailPlan, Walk } from './step-kind.js';
+import { cellsOf, openTable, type Table } from './table.js';
+import { count, newTally, summaryOf, type Tally } from './tally.js';
+import { undoAll } from './undoing.js';
+import { walkSteps } from './walk-steps.js';
 import type { Workspace } from './workspace.js';
 
 export interface WalkSettings {
@@ -18,34 +24,15 @@ export interface WalkSettings {
   readonly signal: AbortSignal;
   /** Ends the undo parts too. */
   readonly undoSignal?: AbortSignal | undefined;
-  /** Called before each row, so that a view can show how far it is. */
-  readonly onRow?: ((row: number) => void) | undefined;
-}
-
-/** Mutable counts of one walk. */
-interface Tally {
-  rows: { ok: number; failed: number };
-  steps: { ok: number; failed: number; skipped: number };
-  expectations: { met: number; failed: number };
-  undone: number;
-  notUndone: number;
-  inDoubt: string[];
-  ended: Problem | undefined;
-  problem: Problem | undefined;
-}
-
-/** In the order of the exit statuses: what is graver decides. */
-const gravity: readonly Problem['family'][] = [
-  'failed-expectation',
-  'no-answer',
-  'refused',
-  'wrong-input',
-  'fault',
-  'interrupted',
-];
-
-function graver(one: Problem | undefined, other: Problem): Problem {
-  return one && gravity.indexOf(one.family) >= gravity.indexOf(other.family) ? one : other;
+  /** Which of the walks of a command it is, from 0. */
+  readonly number?: number;
+  readonly journal?: Journal | undefined;
+  /** Only these rows; all where nothing is said. */
+  readonly rows?: ReadonlySet<number> | undefined;
+  /** No further row or iteration is begun once one has failed. */
+  readonly stopAtFirstFailure?: boolean | undefined;
+  /** What `once-by` passes over; kept from one walk to the next. */
+  readonly handled?: Handled | undefined;
 }
 
 /**
@@ -54,124 +41,154 @@ function graver(one: Problem | undefined, other: Problem): Problem {
  */
 export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings: WalkSettings): Promise<Summary> {
   const started = performance.now();
-  const tally: Tally = {
-    rows: { ok: 0, failed: 0 },
-    steps: { ok: 0, failed: 0, skipped: 0 },
-    expectations: { met: 0, failed: 0 },
-    undone: 0,
-    notUndone: 0,
-    inDoubt: [],
-    ended: undefined,
-    problem: undefined,
-  };
+  const { journal, number = 0 } = settings;
+  const tally = newTally();
+  const patience = { ...workspace.patience };
+  const stop = new AbortController();
+  const { signal } = settings;
+  const ending = settings.stopAtFirstFailure ? AbortSignal.any([signal, stop.signal]) : signal;
   const report = (event: WalkEvent): void => {
     count(event, tally);
     settings.report(event);
+    if (settings.stopAtFirstFailure && event.event === 'step' && event.state === 'failed') stop.abort();
   };
   workspace.onSessionOpened = (name) => report({ event: 'session-opened', name, problem: undefined });
-  const fromCommandLine = (input: string): Named | undefined => {
-    const value = workspace.settings.get(input);
-    return value === undefined ? undefined : { value, origin: '--set' };
-  };
-  const walkOne = (scope: Scope, row?: number): Promise<Problem | undefined> =>
-    walkWithUndo(
-      plan,
-      {
-        workspace,
-        scope,
-        row,
-        depth: 0,
-        signal: settings.signal,
-        undo: [],
-        inDoubt: tally.inDoubt,
-        report,
-        steps: walkSteps,
-      },
-      settings.undoSignal,
-    );
-
-  if (plan.rows === undefined) {
-    const problem = await walkOne(startScope(plan, workspace, fromCommandLine));
-    if (problem) tally.problem = graver(tally.problem, problem);
-  } else {
-    const problem = await walkRows(
-      plan,
-      readRows(workspace.collection.root, plan.rows)[Symbol.asyncIterator](),
-      async (row) => {
-        settings.onRow?.(row.number);
-        const found = await walkOne(startScope(plan, workspace, fromCommandLine, row), row.number);
-        report({
-          event: 'row',
-          row: row.number,
-          ok: found === undefined,
-          label: found ? rowLabel(row) : '',
-          problem: found,
-        });
-        if (found) tally.problem = graver(tally.problem, found);
-      },
-      settings.signal,
-    );
-    tally.ended = problem;
-    if (problem) tally.problem = graver(tally.problem, problem);
+  workspace.onWait = (wait) => report({ event: 'waiting', ...wait });
+  const walkOf = (scope: Scope, row?: number): Walk => ({
+    workspace,
+    scope,
+    row,
+    at: row === undefined ? String(number) : `${number}.${row}`,
+    depth: 0,
+    signal,
+    ending,
+    undo: [],
+    inDoubt: tally.inDoubt,
+    journal,
+    last: { received: undefined },
+    handled: settings.handled ?? new Map(),
+    report,
+    steps: walkSteps,
+  });
+  try {
+    if (plan.rows) await walkRows(plan, plan.rows, workspace, walkOf, tally, { ...settings, report }, ending);
+    else {
+      const walk = walkOf(startScope(plan, workspace, fromCommandLine(workspace)));
+      const problem = await walkWithUndo(plan, walk, settings.undoSignal);
+      if (problem) tally.problem = graver(tally.problem, problem);
+    }
+  } finally {
+    await closeSessions(workspace, report);
+    workspace.onSessionOpened = undefined;
+    workspace.onWait = undefined;
   }
-  await closeSessions(workspace, report);
-  workspace.onSessionOpened = undefined;
   const interrupted = settings.signal.aborted;
   if (interrupted) tally.problem = new Problem('interrupted', { what: 'interrupted' });
-  return {
-    run: workspace.log.run,
-    ok: tally.problem === undefined,
+  else journal?.walked(number, tally.problem === undefined);
+  return summaryOf(tally, {
+    run: journal?.run ?? workspace.log.run,
     interrupted,
-    rows: plan.rows === undefined ? undefined : tally.rows,
-    steps: tally.steps,
-    expectations: tally.expectations,
-    undone: tally.undone,
-    notUndone: tally.notUndone,
-    inDoubt: tally.inDoubt,
     time: performance.now() - started,
-    ended: tally.ended,
-    problem: tally.problem,
+    hasRows: plan.rows !== undefined,
+    patience: {
+      refused: workspace.patience.refused - patience.refused,
+      triedAgain: workspace.patience.triedAgain - patience.triedAgain,
+      waited: workspace.patience.waited - patience.waited,
+    },
+  });
+}
+
+const fromCommandLine =
+  ({ settings }: Workspace) =>
+  (input: string): Named | undefined => {
+    const value = settings.get(input);
+    return value === undefined ? undefined : { value, origin: '--set' };
   };
-}
 
-function count(event: WalkEvent, tally: Tally): void {
-  if (event.event === 'step') {
-    tally.steps[event.state] += 1;
-    for (const { ok } of event.sent?.verdicts ?? []) tally.expectations[ok ? 'met' : 'failed'] += 1;
-  } else if (event.event === 'row') tally.rows[event.ok ? 'ok' : 'failed'] += 1;
-  else if (event.event === 'undo') {
-    if (event.state === 'done') tally.undone += 1;
-    if (event.state === 'failed' || event.state === 'impossible') tally.notUndone += 1;
-  }
-}
-
-const rowLabel = ({ columns }: Row): string => {
-  const [first] = Object.values(columns);
-  return first === undefined ? '' : shortText(first).replace(/^"|"$/g, '');
-};
-
-/** Rows as they come from the stream, so many at once; memory holds only those. What ends the reading is returned. */
 async function walkRows(
   plan: TrailPlan,
-  rows: AsyncIterator<Row>,
-  walkRow: (row: Row) => Promise<void>,
-  signal: AbortSignal,
+  rows: RowsPlan,
+  workspace: Workspace,
+  walkOf: (scope: Scope, row: number) => Walk,
+  tally: Tally,
+  { journal, number = 0, rows: only, signal, undoSignal, report }: WalkSettings,
+  ending: AbortSignal,
+): Promise<void> {
+  const given = fromCommandLine(workspace);
+  const table = plan.table && (await openTable(plan.table, workspace.collection.root));
+  const source = rows.read(workspace, inputScope(plan, workspace, given));
+  const ended = await manyAtOnce(
+    source[Symbol.asyncIterator](),
+    plan.atOnce,
+    async (row) => {
+      if (only && !only.has(row.number)) return;
+      const before = journal?.rowBefore(number, row.number);
+      if (before !== undefined) {
+        await keptLine(table, row.number, journal, `${number}.${row.number}`);
+        tally.rows[before ? 'ok' : 'failed'] += 1;
+        tally.rows.before += 1;
+        if (!before) tally.problem = graver(tally.problem, failedBefore(row));
+        return;
+      }
+      const walk = walkOf(startScope(plan, workspace, given, row), row.number);
+      const problem = await walkRow(plan, walk, row, table, undoSignal);
+      const label = rowLabel(row);
+      report({ event: 'row', row: row.number, ok: !problem, label, problem });
+      // A row that was interrupted is gone on with when the run is resumed.
+      if (!signal.aborted || !problem) journal?.row(number, row.number, label, problem);
+      if (problem) tally.problem = graver(tally.problem, problem);
+    },
+    ending,
+  );
+  tally.ended = ended;
+  if (ended) tally.problem = graver(tally.problem, ended);
+  if (!plan.table || !table) return;
+  if (ending.aborted) return table.abandon();
+  const { count: lines, lines: shown } = await table.finish();
+  const { to, show, columns } = plan.table;
+  const base = { event: 'table', label: plan.name, row: undefined } as const;
+  report({ ...base, columns: [...columns.keys()], lines: shown, count: lines, to, show });
+}
+
+async function walkRow(
+  plan: TrailPlan,
+  walk: Walk,
+  row: Row,
+  table: Table | undefined,
+  undoSignal: AbortSignal | undefined,
 ): Promise<Problem | undefined> {
-  let fault: Problem | undefined;
-  async function walker(): Promise<void> {
-    while (!signal.aborted && !fault) {
-      const next = await rows.next();
-      if (next.done) return;
-      await walkRow(next.value);
-    }
+  let problem = await walkWithUndo(plan, walk, undoSignal);
+  if (!plan.table || !table) return problem;
+  let cells: ValueMap;
+  try {
+    cells = cellsOf(plan.table, walk, problem);
+  } catch (error) {
+    problem = asProblem(error);
+    cells = cellsOf(plan.table, walk, problem);
   }
-  const guarded = (): Promise<void> =>
-    walker().catch((error: unknown) => {
-      fault ??= asProblem(error);
-    });
-  await Promise.all(Array.from({ length: plan.atOnce }, guarded));
-  await rows.return?.();
-  return fault;
+  walk.journal?.cells(walk.at, cells);
+  await table.add(row.number, cells);
+  return problem;
+}
+
+/** The line that a row left in an earlier command. */
+async function keptLine(
+  table: Table | undefined,
+  number: number,
+  journal: Journal | undefined,
+  at: string,
+): Promise<void> {
+  const cells = journal?.cellsBefore(at) as ValueMap | undefined;
+  if (table && cells) await table.add(number, cells);
+}
+
+const failedBefore = ({ number }: Row): Problem =>
+  new Problem('step-failed', { what: `row ${number} failed before the run was resumed` });
+
+/** What a row is told apart by: the value of its first column. */
+function rowLabel({ columns }: Row): string {
+  for (const name in columns) return shortText(columns[name]).replace(/^"|"$/g, '');
+  return '';
 }
 
 async function walkWithUndo(
@@ -179,72 +196,10 @@ async function walkWithUndo(
   walk: Walk,
   undoSignal: AbortSignal | undefined,
 ): Promise<Problem | undefined> {
-  const problem = await walkSteps(plan, walk);
+  const problem = await walkSteps(plan.steps, walk);
   const due = plan.undo === 'always' || (plan.undo === 'failure' && problem !== undefined);
-  if (due) for (const armed of walk.undo.reverse()) await undoOne(armed, walk, undoSignal);
+  if (due) await undoAll(walk, undoSignal);
   return problem;
-}
-
-/** Until one fails. Reports each step. */
-export async function walkSteps(plan: TrailPlan, walk: Walk): Promise<Problem | undefined> {
-  for (const step of plan.steps) {
-    if (walk.signal.aborted) return new Problem('interrupted', { what: 'interrupted' });
-    const { depth, row } = walk;
-    const base = { event: 'step', kind: step.kind, label: step.label, depth, row } as const;
-    if (!wanted(step, walk)) {
-      walk.report({ ...base, state: 'skipped', sent: undefined, kept: [], problems: [] });
-      continue;
-    }
-    const result = await stepResult(step, walk);
-    const [first] = result.problems;
-    // What went wrong inside an inner trail is told there.
-    walk.report({
-      event: 'step',
-      kind: step.kind,
-      label: step.label,
-      depth,
-      row,
-      state: first ? 'failed' : 'ok',
-      sent: result.sent,
-      kept: result.kept,
-      problems: step.kind === 'trail' ? [] : result.problems,
-    });
-    if (first) return result.problems.reduce(graver);
-  }
-  return undefined;
-}
-
-async function stepResult(step: PlannedStep, walk: Walk): Promise<StepResult> {
-  try {
-    return await step.walk(walk);
-  } catch (error) {
-    return { sent: undefined, kept: [], problems: [asProblem(error)] };
-  }
-}
-
-function wanted({ when }: PlannedStep, walk: Walk): boolean {
-  if (when.length === 0) return true;
-  const { names } = walkEvaluation(walk.workspace, walk.scope);
-  return when.every(({ name, check }) => check.miss(names.lookup(name)?.value, {}) === undefined);
-}
-
-async function undoOne({ step, label, run }: ArmedUndo, walk: Walk, signal: AbortSignal | undefined): Promise<void> {
-  const told = (state: UndoState, sent: StepResult['sent'], problem: Problem | undefined): void =>
-    walk.report({ event: 'undo', label, step, state, row: walk.row, sent, problem });
-  try {
-    const { sent, problems } = await run(signal);
-    const [problem] = problems;
-    // What is gone already need not be taken back.
-    const gone = sent?.outcome.received?.status === 404 || sent?.outcome.received?.status === 410;
-    told(problem ? (gone ? 'not needed' : 'failed') : 'done', sent, gone ? undefined : problem);
-  } catch (error) {
-    const problem = asProblem(error);
-    told(
-      problem.code === 'input-missing' || problem.code === 'unknown-name' ? 'impossible' : 'failed',
-      undefined,
-      problem,
-    );
-  }
 }
 
 /** Sessions that this walk opened are closed by it, the newest first. */
@@ -257,26 +212,4 @@ async function closeSessions(workspace: Workspace, report: (event: WalkEvent) =>
       report({ event: 'session-closed', name, problem: asProblem(error) });
     }
   }
-}
-
-/** A request walked as a trail of one step, so that `run` takes both. */
-export async function requestAsTrail(workspace: Workspace, prepared: PreparedRequest): Promise<TrailPlan> {
-  const { yaml } = prepared.plan;
-  const step = await send.plan(
-    { send: prepared.plan.name },
-    {
-      workspace,
-      collection: workspace.collection,
-      yaml,
-      path: [],
-      loads: [],
-      request: async () => prepared,
-      trail: async () => Promise.reject(new Problem('circle', { what: 'a request has no trails' })),
-    },
-  );
-  // Only what the command line names; the request has its defaults itself.
-  const inputs = prepared.plan.inputs.filter(({ name }) => workspace.settings.has(name));
-  const { name } = prepared.plan;
-  const takes = prepared.plan.inputs.map((input) => input.name);
-  return { name, steps: [step], takes, inputs, rows: undefined, atOnce: 1, undo: 'never' };
 }

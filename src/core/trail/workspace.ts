@@ -1,5 +1,6 @@
 /** Everything that sending needs, opened once for a command: collection, environment, transport, sessions, log. */
 import { readFileSync } from 'node:fs';
+import type { Readable } from 'node:stream';
 import type { Collection } from '../collection/collection.js';
 import {
   collectionVariables,
@@ -12,7 +13,7 @@ import {
 } from '../collection/layers.js';
 import { openDocumentationLater } from '../collection/source-index.js';
 import { type EchoLog, openEchoLog } from '../echo/log.js';
-import { retain } from '../echo/read.js';
+import { echoText, retain } from '../echo/read.js';
 import { makeRedactor, type Redactor } from '../echo/redactor.js';
 import { type ConnectionPlan, type ConnectionSettings, connectionPlan, tlsIdentity } from '../exchange/connection.js';
 import { type CredentialHosts, credentialHosts } from '../exchange/credential-hosts.js';
@@ -24,8 +25,10 @@ import type { Timeout } from '../exchange/wire.js';
 import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
 import { layered, namesFrom, noNames } from '../expression/names.js';
+import { namesUsed } from '../expression/names-used.js';
 import { compileTree } from '../expression/tree.js';
 import { type Moment, type World, worldMaker } from '../expression/world.js';
+import type { Accepted } from '../matcher/matcher.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { type CookieJars, cookieJars } from '../session/cookie-jar.js';
@@ -38,6 +41,9 @@ import { pathInside } from '../storage/inside.js';
 import { parseSize } from '../value/measures.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
+import { HostGate } from './pacing/host-gate.js';
+import { type RetryPolicy, retryPolicy } from './pacing/retry-policy.js';
+import type { Patience, Wait } from './pacing/tries.js';
 import { type PreparedRequest, prepareRequest, prepareSigner } from './prepare.js';
 
 /** A call that would change something, for the question whether it may. */
@@ -64,10 +70,19 @@ export interface WorkspaceSettings {
   readonly processEnvironment: Readonly<Record<string, string | undefined>>;
   readonly userAgent: string;
   readonly allowChanges?: boolean | undefined;
+  /** When a request is sent again where neither its file nor the environment says so. */
+  readonly retry?: RetryPolicy | undefined;
   /** In place of what the environment says of connections. */
   readonly connection?: ConnectionSettings | undefined;
   /** Who can agree to a session; undefined where nobody is there. */
   readonly person?: Person | undefined;
+  readonly choose?: Workspace['choose'];
+  readonly accept?: Workspace['accept'];
+  /** Everything but the sending. */
+  readonly dryRun?: boolean | undefined;
+  /** One that knows secrets already. */
+  readonly redactor?: Redactor | undefined;
+  readonly standardInput?: Workspace['standardInput'];
   /** Asks a person; undefined where nobody is there. */
   readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
 }
@@ -96,6 +111,23 @@ export interface Workspace {
   readonly userAgent: string;
   /** Told of each session that is opened on the way; a walk sets it. */
   onSessionOpened?: ((name: string) => void) | undefined;
+  /** The gate of a host, through which all that is sent to it goes. */
+  gate(host: string): HostGate;
+  /** When a request whose file says nothing is sent again. */
+  retry: RetryPolicy | undefined;
+  readonly patience: Patience;
+  /** Told when a host asks for patience; a walk sets it. */
+  onWait?: ((wait: Wait) => void) | undefined;
+  /** Everything but the sending. */
+  readonly dryRun: boolean;
+  /** Lets a person pick one of several; undefined where nobody is there. */
+  readonly choose: ((question: string, labels: readonly string[]) => Promise<number>) | undefined;
+  /** Takes what is found as the new baseline. */
+  readonly accept: ((accepted: Accepted) => void) | undefined;
+  /** Names that the environment and the collection's variables may take from whoever sends. */
+  readonly outsideNames: ReadonlySet<string>;
+  /** Where rows come from that are read from standard input. */
+  readonly standardInput: (() => Readable) | undefined;
   world(): World;
   readText(path: string): string;
   prepare(request: string): Promise<PreparedRequest>;
@@ -118,7 +150,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   await openDocumentationLater(collection);
   const environment = readEnvironment(collection, given.environment, loads);
   const layers = variableLayers(settings, environment, collectionVariables(collection, loads));
-  const redactor = makeRedactor();
+  const redactor = given.redactor ?? makeRedactor();
   const secrets = secretStore(collection.local, home, processEnvironment);
   const [stored] = await Promise.all([secrets.open(environment.name), ...loads]);
   const used = new Map<string, string>();
@@ -140,9 +172,16 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     moment: given.moment,
     render: templateRenderer(collection.root),
   });
+  const retryLoads: Loads = [];
+  const environmentRetry =
+    environment.retry && retryPolicy(environment.retry, environment.yaml, (path) => readText(path), retryLoads);
+  await Promise.all(retryLoads);
+  let outside: Set<string> | undefined;
+  const gates = new Map<string, HostGate>();
   const prepared = new Map<string, Promise<PreparedRequest>>();
   const signers = new Map<string, Promise<Signer>>();
-  const readText = (path: string): string => readFileSync(pathInside(collection.root, path), 'utf8');
+  const readText = (path: string): string =>
+    echoId.test(path) ? echoText(collection.local, path) : readFileSync(pathInside(collection.root, path), 'utf8');
   let confirming: Promise<boolean> | undefined;
   let expected: Pick<ChangeFacts, 'calls' | 'rows'> = { calls: 1, rows: false };
 
@@ -165,6 +204,29 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       processEnvironment,
       given.connection,
     ),
+    gate(host) {
+      let gate = gates.get(host);
+      if (!gate) {
+        gate = new HostGate({ atOnce: environment.pace?.['at-once'], perSecond: environment.pace?.['per-second'] });
+        gates.set(host, gate);
+      }
+      return gate;
+    },
+    retry: environment.retry === undefined ? given.retry : environmentRetry,
+    dryRun: given.dryRun === true,
+    choose: given.choose,
+    accept: given.accept,
+    standardInput: given.standardInput,
+    get outsideNames() {
+      outside ??= new Set(
+        namesUsed({
+          ...collection.read('environment', environment.name).content,
+          collection: collection.manifest.content.variables ?? {},
+        } as unknown as Value).map(({ name }) => name),
+      );
+      return outside;
+    },
+    patience: { refused: 0, triedAgain: 0, waited: 0 },
     pins: certificatePins(collection.local),
     clocks: serverClocks(collection.local),
     moment: given.moment,
@@ -246,6 +308,8 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   };
   return workspace;
 }
+
+const echoId = /^[a-z0-9]{4}\.\d+$/;
 
 /** The environment's origin as far as it is known without a row. */
 function constantOrigin(layers: Layers, world: () => World, redactor: Redactor): string | undefined {

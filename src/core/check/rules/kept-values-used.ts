@@ -4,12 +4,16 @@
  *     keep: {callId: $.id}         # holds where another request has an input callId, or a trail uses it
  */
 import type { StepFile } from '../../collection/files/trail-file.js';
+import type { YamlFile } from '../../collection/yaml.js';
 import { namesUsed } from '../../expression/names-used.js';
 import type { FilePosition } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
 import type { Checked, Rule } from '../rule.js';
-import { resolved } from './trail-names-resolve.js';
+import { resolved, sentBy } from '../trail-steps.js';
+
+type Path = readonly (string | number)[];
+type Found = Omit<Finding, 'rule'>;
 
 export const keptValuesUsed: Rule = {
   name: 'kept-values-used',
@@ -26,36 +30,61 @@ export const keptValuesUsed: Rule = {
       }
     }
     for (const { content, yaml } of trails.values()) {
-      for (const [index, step] of content.steps.entries()) {
-        for (const name of Object.keys(step.keep ?? {})) {
-          if (!usedAfter(name, content.steps.slice(index), checked))
-            yield unused(name, yaml.position(['steps', index, 'keep', name], 'key'));
-        }
-      }
+      yield* inSteps(content.steps, ['steps'], content.table, { checked, yaml });
     }
   },
 };
 
-const unused = (name: string, where: FilePosition): Omit<Finding, 'rule'> => ({
+/** @param table what the values of these steps may leave in */
+function* inSteps(
+  steps: readonly StepFile[],
+  path: Path,
+  table: unknown,
+  room: { readonly checked: Checked; readonly yaml: YamlFile },
+): Generator<Found> {
+  const { checked, yaml } = room;
+  for (const [index, step] of steps.entries()) {
+    const kept = 'keep' in step ? Object.keys(step.keep ?? {}) : [];
+    for (const name of kept) {
+      if (mentions(table, name) || usedAfter(name, steps.slice(index), checked)) continue;
+      yield unused(name, yaml.position([...path, index, 'keep', name], 'key'));
+    }
+    if ('for-each' in step) yield* inSteps(step.steps, [...path, index, 'steps'], step.table, room);
+  }
+}
+
+const unused = (name: string, where: FilePosition): Found => ({
   severity: 'warning',
   where,
   what: `${name} is kept, but nothing uses it`,
   remedy: 'remove it, or give the input that it is meant for the same name',
 });
 
+const mentions = (part: unknown, name: string): boolean =>
+  namesUsed((part ?? null) as Value).some((use) => use.name === name);
+
 /** In an expression of a later step, or as an input of its request; the step itself counts for its undo part. */
 function usedAfter(name: string, [own, ...later]: readonly StepFile[], { requests, collection }: Checked): boolean {
   const takes = (request: string): boolean =>
     requests.get(resolved(collection, request))?.content.inputs?.[name] !== undefined;
-  const mentions = (part: unknown): boolean => namesUsed(part as Value).some((use) => use.name === name);
-  if (own && 'undo' in own && own.undo && (mentions(own.undo) || takes(own.undo.send))) return true;
-  if (own && !('send' in own) && !('trail' in own) && mentions(own.keep)) return true;
+  if (own && 'undo' in own && own.undo && (mentions(own.undo, name) || takes(own.undo.send))) return true;
+  if (own && 'keep' in own && !('send' in own || 'trail' in own || 'poll' in own) && mentions(own.keep, name))
+    return true;
   return later.some(
-    (step) =>
-      mentions(step) ||
-      step.when?.[name] !== undefined ||
-      ('send' in step && takes(step.send)) ||
-      ('undo' in step && step.undo !== undefined && takes(step.undo.send)) ||
-      'trail' in step,
+    (step) => mentions(step, name) || inCondition(step, name) || sentBy(step).some(takes) || 'trail' in step,
   );
+}
+
+/** A condition names what it looks at: the name itself, or a way into it. */
+function inCondition(step: StepFile, name: string): boolean {
+  const inSet = (set: unknown): boolean =>
+    typeof set === 'object' &&
+    set !== null &&
+    Object.entries(set).some(
+      ([key, value]) =>
+        key.split(/[.[]/, 1)[0] === name ||
+        (key === 'not' && inSet(value)) ||
+        (key === 'any' && Array.isArray(value) && value.some(inSet)),
+    );
+  return inSet(step.when) || ('for-each' in step && step.steps.some((inner) => inCondition(inner, name)));
 }

@@ -11,10 +11,22 @@ import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Loaded } from '../../collection/collection.js';
 import type { StepFile, TrailFile } from '../../collection/files/trail-file.js';
-import { namesUsed } from '../../expression/names-used.js';
+import type { YamlFile } from '../../collection/yaml.js';
+import { type NameUse, namesUsed } from '../../expression/names-used.js';
 import { nearestHint } from '../../problem/nearest.js';
 import type { Value } from '../../value/written.js';
+import type { Finding } from '../finding.js';
 import type { Checked, Rule } from '../rule.js';
+import { gains, ownParts } from '../trail-steps.js';
+
+type Path = readonly (string | number)[];
+type Found = Omit<Finding, 'rule'>;
+
+interface Room {
+  readonly checked: Checked;
+  readonly yaml: YamlFile;
+  readonly trail: string;
+}
 
 export const trailNamesResolve: Rule = {
   name: 'trail-names-resolve',
@@ -22,58 +34,74 @@ export const trailNamesResolve: Rule = {
   *check(checked) {
     for (const trail of checked.trails.values()) {
       const { content, yaml, name } = trail;
-      const known = new Set([...Object.keys(content.inputs ?? {}), ...columns(checked, trail), ...checked.variables]);
-      const open = content.rows !== undefined && !/\.csv$/i.test(content.rows);
-      for (const [index, step] of content.steps.entries()) {
-        const gained = gains(step, checked);
-        // An expectation sees what was known before; an undo part sees what the step kept.
-        const used = namesUsed({ ...step, undo: null, ...('trail' in step && { keep: null }) } as unknown as Value, [
-          'steps',
-          index,
-        ]);
-        const later =
-          'undo' in step && step.undo ? namesUsed(step.undo as unknown as Value, ['steps', index, 'undo']) : [];
-        const inKeep = !('send' in step) && !('trail' in step) ? Object.keys(step.keep) : [];
-        for (const { use, names } of [
-          ...used.map((one) => ({ use: one, names: new Set([...known, ...inKeep]) })),
-          ...later.map((one) => ({ use: one, names: new Set([...known, ...gained]) })),
-        ]) {
-          if (use.name === 'secret' || use.optional || names.has(use.name) || open) continue;
-          yield {
-            severity: 'error',
-            where: yaml.position(use.path),
-            what: `the name ${use.name} is not known at this step of ${name}`,
-            remedy: nearestHint(use.name, names),
-          };
-        }
-        for (const one of gained) known.add(one);
-      }
+      const columns = columnsOf(checked, trail);
+      // What columns the rows have is known only when they are read.
+      if (content.rows !== undefined && columns === undefined) continue;
+      const known = new Set([...Object.keys(content.inputs ?? {}), ...(columns ?? []), ...checked.variables]);
+      const room = { checked, yaml, trail: name };
+      const after = yield* inSteps(content.steps, ['steps'], known, room);
+      yield* unknown(namesIn(content.table?.columns, ['table', 'columns']), after, room);
     }
   },
 };
 
-/** What a step leaves behind: what it keeps, and what its request keeps. */
-function gains(step: StepFile, { requests, collection }: Checked): string[] {
-  const own = Object.keys(step.keep ?? {});
-  if (!('send' in step)) return own;
-  const request = requests.get(resolved(collection, step.send));
-  return [...own, ...Object.keys(request?.content.keep ?? {})];
+/** @returns the names that are known behind the last of the steps */
+function* inSteps(
+  steps: readonly StepFile[],
+  path: Path,
+  before: ReadonlySet<string>,
+  room: Room,
+): Generator<Found, ReadonlySet<string>> {
+  const known = new Set(before);
+  for (const [index, step] of steps.entries()) {
+    const at = [...path, index];
+    const gained = gains(step, room.checked);
+    const { own, withGained, withItem } = ownParts(step, at);
+    yield* unknown(
+      own.flatMap(({ value, path: where }) => namesIn(value, where)),
+      known,
+      room,
+    );
+    yield* unknown(
+      withGained.flatMap(({ value, path: where }) => namesIn(value, where)),
+      new Set([...known, ...gained]),
+      room,
+    );
+    yield* unknown(
+      withItem.flatMap(({ value, path: where }) => namesIn(value, where)),
+      new Set([...known, 'item']),
+      room,
+    );
+    if ('for-each' in step) {
+      const inside = new Set([...known, step.as ?? 'item']);
+      const after = yield* inSteps(step.steps, [...at, 'steps'], inside, room);
+      yield* unknown(namesIn(step.table?.columns, [...at, 'table', 'columns']), after, room);
+    }
+    for (const one of gained) known.add(one);
+  }
+  return known;
 }
 
-/** The whole name of a request, or the given one where it has none. */
-export function resolved(collection: Checked['collection'], given: string): string {
-  try {
-    return collection.resolve('request', given);
-  } catch {
-    return given;
+const namesIn = (value: unknown, path: Path): NameUse[] => namesUsed((value ?? null) as Value, path);
+
+function* unknown(uses: readonly NameUse[], known: ReadonlySet<string>, { yaml, trail }: Room): Generator<Found> {
+  for (const { name, path, optional } of uses) {
+    if (name === 'secret' || optional || known.has(name)) continue;
+    yield {
+      severity: 'error',
+      where: yaml.position(path),
+      what: `the name ${name} is not known at this step of ${trail}`,
+      remedy: nearestHint(name, known),
+    };
   }
 }
 
-/** The columns of a csv file's first line; `row` where there are rows at all. */
-function columns({ collection }: Checked, { content }: Loaded<TrailFile>): string[] {
-  if (content.rows === undefined) return [];
-  const path = join(collection.root, content.rows);
-  if (!existsSync(path) || !/\.csv$/i.test(path)) return ['row'];
+/** The columns of a csv file's first line, or of a list that is written out; undefined where they are not known ahead. */
+function columnsOf({ collection }: Checked, { content: { rows } }: Loaded<TrailFile>): string[] | undefined {
+  if (rows === undefined) return [];
+  if (Array.isArray(rows)) return ['row', 'value', ...rows.flatMap((row) => Object.keys((row ?? {}) as object))];
+  const path = join(collection.root, rows);
+  if (!/\.csv$/i.test(rows) || !existsSync(path)) return undefined;
   const [head = ''] = readFileSync(path, 'utf8').split(/\r?\n/, 1);
   return [
     'row',

@@ -1,7 +1,7 @@
 /** `environments/NAME.yaml`. */
 import * as z from 'zod/mini';
 import { described } from './described.js';
-import { about, anyValue, timeout, values } from './parts.js';
+import { about, anyValue, pace, retry, timeout, values } from './parts.js';
 
 export const environmentFile = described(
   z.strictObject({
@@ -24,6 +24,19 @@ export const environmentFile = described(
       'Credentials go to these hosts only: a list, or a column of a file. The host of `origin` where nothing is said.',
     ),
     timeout: z.optional(timeout),
+    pace: z.optional(pace),
+    retry: z.optional(retry),
+    version: described(
+      z.optional(
+        z.strictObject({
+          request: described(z.string(), 'The request whose answer says it.'),
+          at: described(z.string(), 'The place of the version in that answer.'),
+          'at-least': described(z.optional(z.string()), 'The lowest that will do.'),
+          under: described(z.optional(z.string()), 'The first that will not do any more.'),
+        }),
+      ),
+      "The version of the vendor's API that this collection is made for: `run` asks for it first.",
+    ),
     clock: described(
       z.optional(z.enum(['own', 'follow-server'])),
       'Whose time signatures are made with: that of this machine (`own`, where nothing is said), or corrected by the `Date` of the server.',

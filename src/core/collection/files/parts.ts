@@ -38,6 +38,15 @@ export const lists = described(
   'How a list in the query is written: `a=1&a=2` (repeated, where nothing is said), `a=1,2` or `a[]=1&a[]=2`.',
 );
 
+const places = z.array(z.string());
+
+export const ignoring = described(places, 'Places that may differ, each with all below it.');
+export const only = described(places, 'The only places that count, each with all below it.');
+export const unordered = described(
+  z.record(z.string(), z.string()),
+  'Lists whose order says nothing, by place, each with the place in an item that tells it apart: `{$.items: $.code}`; `$` is the item itself.',
+);
+
 export const session = described(
   z.union([z.string(), z.array(z.string())]),
   'The session to use, several of them in a list, or `none`.',
@@ -63,6 +72,45 @@ export const keep = described(
 export const redirects = described(
   z.union([z.literal('none'), z.number()]),
   'How many redirects are followed, or `none`. Where nothing is said, 10 of GET and HEAD, and the GET that a 303 asks for.',
+);
+
+const count = z.number().check(z.int(), z.minimum(1));
+
+export const retry = described(
+  z.union([
+    z.literal('none'),
+    z.strictObject({
+      statuses: described(
+        z.optional(z.array(z.number().check(z.int(), z.minimum(400), z.maximum(599)))),
+        'Statuses that are worth another try. 429, 502, 503 and 504 where nothing is said.',
+      ),
+      busy: described(
+        z.optional(z.record(z.string(), anyValue)),
+        'Matchers by place, all of which hold where an answer says in its body that the server is too busy.',
+      ),
+      wait: described(z.optional(duration), 'Before the second try, where the server does not say. 2s.'),
+      growth: described(
+        z.optional(z.number().check(z.minimum(1), z.maximum(10))),
+        'How many times as long each further wait is. 2.',
+      ),
+      ceiling: described(
+        z.optional(duration),
+        'The longest wait. A server that asks for a longer one is not asked again. 60s.',
+      ),
+      tries: described(z.optional(count), 'How often a request is sent at most, the first time included. 6.'),
+      within: described(z.optional(duration), 'All tries together take no longer.'),
+    }),
+  ]),
+  'When a request is sent again, or `none`. Nearest wins: request, folder defaults, environment. Where nothing is said, `run` waits only for a 429 or 503 that says how long.',
+);
+export type RetryFile = z.infer<typeof retry>;
+
+export const pace = described(
+  z.strictObject({
+    'at-once': described(z.optional(count), 'How many requests are under way at once.'),
+    'per-second': described(z.optional(z.number().check(z.positive())), 'How many requests leave in a second.'),
+  }),
+  'How fast each host is called at most.',
 );
 
 const prompt = z.enum(['always', 'on-request', 'never']);

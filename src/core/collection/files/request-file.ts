@@ -1,6 +1,7 @@
 /** `requests/**.yaml`, and `defaults.yaml` beside them. */
 import * as z from 'zod/mini';
 import { described } from './described.js';
+import { pages } from './pages.js';
 import {
   about,
   anyValue,
@@ -11,6 +12,7 @@ import {
   lists,
   query,
   redirects,
+  retry,
   session,
   signature,
   timeout,
@@ -72,6 +74,7 @@ const shared = {
   signature: z.optional(signature),
   timeout: z.optional(timeout),
   redirects: z.optional(redirects),
+  retry: z.optional(retry),
   expect: z.optional(expect),
   namespaces: described(
     z.optional(z.record(z.string(), z.string())),
@@ -98,7 +101,21 @@ export const requestFile = described(
     ),
     cookies: described(z.optional(values), 'Cookies by name, sent beside those that the vendor has set.'),
     body: z.optional(bodySpec),
+    'idempotency-key': described(
+      z.optional(
+        z.union([
+          z.literal(true),
+          z.string(),
+          z.strictObject({
+            header: described(z.optional(z.string()), 'The header. `Idempotency-Key` where nothing is said.'),
+            value: described(z.optional(z.string()), 'The key. A new UUID for each request where nothing is said.'),
+          }),
+        ]),
+      ),
+      'A key by which the vendor knows a call that it has done already, so that it may be sent again: `true`, a value, or {header, value}. All tries carry the same one.',
+    ),
     keep: z.optional(keep),
+    pages: z.optional(pages),
     table: described(
       z.optional(
         z.strictObject({

@@ -4,17 +4,19 @@ import { evaluated, planGives, walkEvaluation } from '../giving.js';
 import { secretsIn } from '../secrets-ahead.js';
 import type { StepKind } from '../step-kind.js';
 
+const others = ['send', 'trail', 'for-each', 'poll', 'choose', 'compare'] as const;
+
 export const keep: StepKind<KeepStepFile> = {
   name: 'keep',
-  fits: (file): file is KeepStepFile => !('send' in file) && !('trail' in file),
+  fits: (file): file is KeepStepFile => 'keep' in file && !others.some((key) => key in file),
   async plan(file, room) {
     const values = planGives(file.keep, room, [...room.path, 'keep']);
     const label = file.name ?? `keep ${[...values.keys()].join(', ')}`;
     return {
       kind: 'keep',
       label,
-      when: [],
       changes: 0,
+      requests: [],
       secrets: secretsIn(file.keep, room.yaml, [...room.path, 'keep']),
       async walk({ workspace, scope }) {
         for (const [name, tree] of values) {
@@ -24,6 +26,8 @@ export const keep: StepKind<KeepStepFile> = {
         }
         return { sent: undefined, kept: [...values.keys()], problems: [] };
       },
+      // A moment or a random number is the same when the run is gone on with.
+      restore: () => undefined,
     };
   },
 };

@@ -1,15 +1,17 @@
-/** `send`: a request of the collection. */
-import type { SendStepFile, UndoFile } from '../../collection/files/trail-file.js';
+/** `send`: a request of the collection; where it has pages, all of them. */
+import type { SendStepFile } from '../../collection/files/trail-file.js';
 import { compileExpectations } from '../../expectation/expectations.js';
-import { compileKeeps } from '../../expectation/keeps.js';
+import { compileKeeps, type Kept } from '../../expectation/keeps.js';
 import { lazily, type Names } from '../../expression/names.js';
-import type { Problem } from '../../problem/problem.js';
+import { Problem } from '../../problem/problem.js';
 import { giver, planGives, walkEvaluation } from '../giving.js';
-import type { Scope } from '../scope.js';
+import { gathered, type PageCount, pagesOf } from '../paging/pages.js';
+import type { PreparedRequest } from '../prepare.js';
 import { secretsIn, secretsOf } from '../secrets-ahead.js';
 import { sendRequest } from '../send.js';
-import type { Sent } from '../sending.js';
-import type { ArmedUndo, PlanRoom, StepKind, StepResult, Walk } from '../step-kind.js';
+import type { Sending, Sent } from '../sending.js';
+import type { StepKind, Walk } from '../step-kind.js';
+import { planUndo } from './undo-part.js';
 
 export const send: StepKind<SendStepFile> = {
   name: 'send',
@@ -29,8 +31,8 @@ export const send: StepKind<SendStepFile> = {
     return {
       kind: 'send',
       label,
-      when: [],
       changes: prepared.plan.changes ? 1 : 0,
+      requests: [prepared],
       secrets: [
         ...secretsIn(file.give, yaml, [...path, 'give']),
         ...secretsOf(
@@ -40,10 +42,19 @@ export const send: StepKind<SendStepFile> = {
           prepared.signer?.name,
         ),
       ],
-      async walk(walk) {
+      async walk(walk, at) {
+        const before = walk.journal?.known(at);
+        if (before?.state === 'under way' && before.key === undefined && !repeats(prepared)) {
+          // What its undo part would take back may be there.
+          walk.inDoubt.push(before.call);
+          throw new Problem('in-doubt', {
+            what: `${before.call} may or may not have happened: the run was killed before its answer`,
+            remedy: 'look at the vendor whether it did; it is not sent again on its own',
+          });
+        }
         let left = false;
         try {
-          const sent = await sendRequest(walk.workspace, prepared, {
+          const sending: Sending = {
             given: giver(gives, walk.workspace, walk.scope, label),
             caller: callerNames(walk),
             sessions: walk.forSession === undefined ? sessions : [],
@@ -53,31 +64,61 @@ export const send: StepKind<SendStepFile> = {
             signal: walk.signal,
             step: label,
             row: walk.row,
-            onSent: () => {
+            idempotencyKey: before?.key,
+            onLeaving: ({ changes, idempotencyKey }, call) => {
+              // Each further try carries the same key.
+              const first = !left;
               left = true;
+              return first && changes ? walk.journal?.leaving(at, walk.row, call, idempotencyKey) : undefined;
             },
-          });
-          for (const { name, value, secret, place } of sent.kept)
+          };
+          const { sent, kept, pages } = await sentBy(prepared, sending, walk);
+          for (const { name, value, secret, place } of kept)
             walk.scope.set(name, { value, secret, origin: `kept by step ${label} from ${place}` });
           if (lost(sent))
             walk.inDoubt.push(
               `${sent.wire.method} ${walk.workspace.redactor.hide(sent.wire.shownUrl)} (echo ${sent.echo})`,
             );
-          if (undo && !refused(sent)) walk.undo.push(undo(walk.scope.snapshot(), walk));
-          return { sent, kept: sent.kept.map(({ name }) => name), problems: sent.problems };
+          if (undo && !refused(sent)) undo(walk, at);
+          return { sent, kept: kept.map(({ name }) => name), problems: sent.problems, told: pages && { pages } };
         } catch (error) {
-          if (undo && left) walk.undo.push(undo(walk.scope.snapshot(), walk));
+          if (undo && left) undo(walk, at);
           throw error;
         }
+      },
+      restore(walk, at) {
+        undo?.(walk, at);
       },
     };
   },
 };
 
+/** One answer, or all pages of it. What is kept of pages is put together; the last page stands for all. */
+async function sentBy(
+  prepared: PreparedRequest,
+  sending: Sending,
+  { workspace }: Walk,
+): Promise<{ readonly sent: Sent; readonly kept: readonly Kept[]; readonly pages: PageCount | undefined }> {
+  if (!prepared.pages) {
+    const sent = await sendRequest(workspace, prepared, sending);
+    return { sent, kept: sent.kept, pages: undefined };
+  }
+  let kept = new Map<string, Kept>();
+  for await (const page of pagesOf(workspace, prepared, sending)) {
+    kept = gathered(kept, page.sent.kept);
+    if (page.last) return { sent: page.sent, kept: [...kept.values()], pages: page.count };
+  }
+  throw new Problem('fault', { what: 'pages ended without a last one' });
+}
+
 /** The names that expectations and keeps of the step see. */
 function callerNames({ workspace, scope }: Walk): Names {
   return lazily(() => walkEvaluation(workspace, scope).names);
 }
+
+/** RFC 9110 section 9.2.2: a second one changes nothing that the first has not. */
+const repeats = ({ plan: { method, changes } }: PreparedRequest): boolean =>
+  !changes || method === 'PUT' || method === 'DELETE';
 
 /** A 4xx says that nothing was done, so there is nothing to take back. */
 function refused({ outcome: { received, trouble } }: Sent): boolean {
@@ -88,28 +129,4 @@ function refused({ outcome: { received, trouble } }: Sent): boolean {
 function lost({ request, outcome: { received, trouble } }: Sent): boolean {
   const never = new Set<Problem['code']>(['name-lookup', 'connection-refused', 'connection-timeout', 'tls-failed']);
   return request.changes && received === undefined && trouble !== undefined && !never.has(trouble.code);
-}
-
-async function planUndo(
-  file: UndoFile,
-  step: string,
-  room: PlanRoom,
-): Promise<(scope: Scope, walk: Walk) => ArmedUndo> {
-  const prepared = await room.request(file.send, 'undo');
-  const label = prepared.plan.name;
-  const gives = planGives(file.give, room, [...room.path, 'undo', 'give']);
-  return (scope, { workspace, row }) => ({
-    step,
-    label,
-    async run(signal): Promise<StepResult> {
-      const sent = await sendRequest(workspace, prepared, {
-        given: giver(gives, workspace, scope, label),
-        caller: walkEvaluation(workspace, scope).names,
-        signal,
-        step: `undo of ${step}`,
-        row,
-      });
-      return { sent, kept: [], problems: sent.problems };
-    },
-  });
 }

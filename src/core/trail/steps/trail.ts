@@ -16,16 +16,17 @@ export const trail: StepKind<TrailStepFile> = {
     return {
       kind: 'trail',
       label,
-      when: [],
       changes: plan.steps.reduce((sum, { changes }) => sum + changes, 0),
+      requests: plan.steps.flatMap(({ requests }) => requests),
+      takes: plan.steps.flatMap(({ takes }) => takes ?? []),
       secrets: [
         ...secretsIn(file.give, room.yaml, [...room.path, 'give']),
-        ...plan.steps.flatMap(({ when, secrets }) => (when.length > 0 ? [] : secrets)),
+        ...plan.steps.flatMap(({ when, secrets }) => (when ? [] : secrets)),
       ],
-      async walk(walk) {
+      async walk(walk, at) {
         const { workspace } = walk;
         const inner = startScope(plan, workspace, giver(gives, workspace, walk.scope, label));
-        const problem = await walk.steps(plan, { ...walk, scope: inner, depth: walk.depth + 1 });
+        const problem = await walk.steps(plan.steps, { ...walk, at, scope: inner, depth: walk.depth + 1 });
         if (problem) return { sent: undefined, kept: [], problems: [problem] };
         for (const [name, tree] of keeps) {
           const named = evaluated(tree, walkEvaluation(workspace, inner), `kept by step ${label}`);

@@ -1,0 +1,97 @@
+/** What the command line says of a run. */
+import type { Command } from 'commander';
+import { Problem } from '../../core/problem/problem.js';
+import { parseDuration } from '../../core/value/measures.js';
+import { wholeNumber } from '../whole-number.js';
+
+export interface RunWishes {
+  readonly rows: string | undefined;
+  readonly atOnce: number | undefined;
+  readonly allowChanges: boolean;
+  readonly accept: boolean;
+  readonly dryRun: boolean;
+  readonly stopAtFirstFailure: boolean;
+  /** How often all is walked; undefined for as long as nobody ends it. */
+  readonly repeat: number | undefined;
+  /** Milliseconds from one beginning to the next. */
+  readonly every: number;
+  readonly until: 'ok' | 'failed' | undefined;
+  readonly matrix: boolean;
+  readonly resume: string | undefined;
+  readonly failedOf: string | undefined;
+  readonly undo: string | undefined;
+}
+
+export function runOptions(command: Command): Command {
+  return command
+    .option('--allow-changes', 'say yes where the environment asks before a change')
+    .option('--rows <file>', 'once a row of this file, - for standard input; in place of the rows of the trail')
+    .option('--at-once <number>', 'so many rows at once; in place of what the trail says')
+    .option('--stop-at-first-failure', 'begin no further row or iteration once a step has failed')
+    .option('--dry-run', 'everything but the sending: what would leave, as far as no answer is needed for it')
+    .option('--repeat <number>', 'walk it so many times')
+    .option('--every <duration>', 'walk it again and again, beginning every 30s, 5m, 1h')
+    .option('--until <outcome>', 'with --repeat or --every: end with the first walk that is ok, or that failed')
+    .option('--accept', 'write what same-as finds to its file, after showing the difference')
+    .option('--matrix', 'end with rows by checks, and every deviation')
+    .option('--resume <run>', 'go on with a run that was interrupted or killed; last for the last one')
+    .option('--failed-of <run>', 'walk only what failed in a run')
+    .option('--undo <run>', 'take back what a run made and has not taken back');
+}
+
+export function runWishes(options: Record<string, unknown>, names: readonly string[]): RunWishes {
+  const text = (name: string): string | undefined => options[name] as string | undefined;
+  const flag = (name: string): boolean => options[name] === true;
+  const number = (name: string, flagName: string): number | undefined =>
+    text(name) === undefined ? undefined : wholeNumber(text(name) as string, flagName, { least: 1 });
+  const wishes: RunWishes = {
+    rows: text('rows'),
+    atOnce: number('atOnce', '--at-once'),
+    allowChanges: flag('allowChanges'),
+    accept: flag('accept'),
+    dryRun: flag('dryRun'),
+    stopAtFirstFailure: flag('stopAtFirstFailure'),
+    repeat: number('repeat', '--repeat') ?? (text('every') === undefined ? 1 : undefined),
+    every: everyOf(text('every')),
+    until: untilOf(text('until')),
+    matrix: flag('matrix'),
+    resume: text('resume'),
+    failedOf: text('failedOf'),
+    undo: text('undo'),
+  };
+  const earlier = (['resume', 'failedOf', 'undo'] as const).filter((name) => wishes[name] !== undefined);
+  const [first] = earlier;
+  if (earlier.length > 1) {
+    throw new Problem('usage', { what: `${earlier.map(flagOf).join(' and ')} cannot be had together` });
+  }
+  if (first === undefined && names.length === 0) {
+    throw new Problem('usage', {
+      what: 'nothing is named that is to be walked',
+      remedy: 'echo-trail list shows the trails and requests; --resume, --failed-of and --undo take a run instead',
+    });
+  }
+  if (first !== undefined && names.length > 0) {
+    throw new Problem('usage', {
+      what: `${flagOf(first)} takes a run, which knows what it walked`,
+      remedy: `leave ${names.join(' ')} out`,
+    });
+  }
+  if (wishes.until !== undefined && text('every') === undefined && text('repeat') === undefined) {
+    throw new Problem('usage', { what: '--until goes with --repeat or --every' });
+  }
+  return wishes;
+}
+
+const flagOf = (name: string): string => `--${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}`;
+
+function everyOf(text: string | undefined): number {
+  if (text === undefined) return 0;
+  const found = parseDuration(text);
+  if (found !== undefined && found > 0) return found;
+  throw new Problem('usage', { what: `--every takes a duration with its unit, such as 30s or 5m, not ${text}` });
+}
+
+function untilOf(text: string | undefined): RunWishes['until'] {
+  if (text === undefined || text === 'ok' || text === 'failed') return text;
+  throw new Problem('usage', { what: `--until takes ok or failed, not ${text}` });
+}

@@ -1,0 +1,98 @@
+/** Walking what is planned, as often as is wished, and telling what it came to. */
+import { setTimeout } from 'node:timers/promises';
+import type { Problem } from '../../core/problem/problem.js';
+import type { Journal } from '../../core/trail/journal/journal.js';
+import type { MatrixMaker } from '../../core/trail/run/matrix.js';
+import type { Handled, TrailPlan } from '../../core/trail/step-kind.js';
+import { walkTrail } from '../../core/trail/walk.js';
+import type { Workspace } from '../../core/trail/workspace.js';
+import { durationText } from '../../core/value/measures.js';
+import type { Context } from '../context.js';
+import { exitStatus } from '../exit-status.js';
+import { problemLines } from '../view/problem.js';
+import { summaryDocument } from '../view/run-documents.js';
+import { summaryText } from '../view/run-summary.js';
+import type { RunWishes } from './options.js';
+import { reporter } from './reporter.js';
+
+export interface Walking {
+  readonly workspace: Workspace;
+  readonly plans: readonly TrailPlan[];
+  readonly wishes: RunWishes;
+  readonly journal: Journal | undefined;
+  readonly matrix: MatrixMaker | undefined;
+  /** Named where there are several. */
+  readonly environment: string | undefined;
+  /** Which rows of which plan; all where nothing is said. */
+  readonly only?: ((plan: number) => ReadonlySet<number> | 'all' | 'none') | undefined;
+}
+
+/** @returns the exit status */
+export async function walkPlans(walking: Walking, context: Context): Promise<number> {
+  const { plans, wishes, journal } = walking;
+  const { repeat, every, until } = wishes;
+  const handled: Handled = new Map();
+  let status = 0;
+  for (let pass = 0; repeat === undefined || pass < repeat; pass += 1) {
+    const began = performance.now();
+    let own = 0;
+    for (const [index, plan] of plans.entries()) {
+      const number = pass * plans.length + index;
+      const before = journal?.walkBefore(number);
+      const rows = walking.only?.(index);
+      if (before !== undefined || rows === 'none') {
+        if (before === false) own = worse(own, 1);
+        continue;
+      }
+      const problem = await walkOne(plan, number, walking, context, handled, rows === 'all' ? undefined : rows);
+      own = worse(own, exitStatus(problem));
+      if (context.signal.aborted || (wishes.stopAtFirstFailure && problem)) break;
+    }
+    status = worse(status, own);
+    const enough = until !== undefined && (until === 'ok') === (own === 0);
+    // What is waited for has come: that it was not there before is no failure.
+    if (enough && until === 'ok') status = 0;
+    if (context.signal.aborted || enough || (wishes.stopAtFirstFailure && own !== 0)) break;
+    if (repeat === undefined || pass + 1 < repeat) await rest(every - (performance.now() - began), context);
+    if (context.signal.aborted) return 130;
+  }
+  return status;
+}
+
+async function walkOne(
+  plan: TrailPlan,
+  number: number,
+  { workspace, wishes, journal, matrix, environment }: Walking,
+  { terminal, signal, secondSignal }: Context,
+  handled: Handled,
+  rows: ReadonlySet<number> | undefined,
+): Promise<Problem | undefined> {
+  const { report, end } = reporter(plan, workspace, terminal, matrix, environment);
+  const { hide } = workspace.redactor;
+  const { stopAtFirstFailure } = wishes;
+  const settings = { report, signal, undoSignal: secondSignal, number, journal, rows, stopAtFirstFailure, handled };
+  const summary = await walkTrail(workspace, plan, settings).finally(end);
+  if (matrix && environment === undefined) matrix.ended(plan.name);
+  if (terminal.json) {
+    const document = summaryDocument(summary, plan.name);
+    terminal.print(hide(JSON.stringify(environment === undefined ? document : { ...document, environment })));
+  } else terminal.print(summaryText(summary, plan.name, terminal, hide));
+  if (summary.ended && !terminal.json) terminal.complain(problemLines(summary.ended, terminal.err, hide));
+  return summary.problem;
+}
+
+/** Until the next begins, or somebody ends it. */
+async function rest(ms: number, { terminal, signal }: Context): Promise<void> {
+  const until = performance.now() + ms;
+  if (ms > 1000) terminal.note(terminal.err.dim(`again in ${durationText(ms)}`));
+  while (!signal.aborted && performance.now() < until) {
+    const left = until - performance.now();
+    await setTimeout(Math.min(left, 1000), undefined, { signal }).catch(() => undefined);
+  }
+}
+
+/** By the order of the exit statuses: 130, 2, 4, 3, 1, 0. */
+export function worse(one: number, other: number): number {
+  const order = [0, 1, 3, 4, 2, 130];
+  return order.indexOf(one) >= order.indexOf(other) ? one : other;
+}

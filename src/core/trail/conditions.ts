@@ -1,0 +1,83 @@
+/** `when`: whether a step is taken, by matchers over the names of the walk. */
+import type { YamlFile } from '../collection/yaml.js';
+import { compileExpression, type Loads } from '../expression/compile.js';
+import { type Evaluation, omitted, type Program } from '../expression/evaluation.js';
+import { compileTree } from '../expression/tree.js';
+import { compileMatchers } from '../matcher/compile.js';
+import type { Check } from '../matcher/matcher.js';
+import { asProblem, Problem } from '../problem/problem.js';
+import { isValueMap, type Value } from '../value/written.js';
+
+export type Condition = (evaluation: Evaluation) => boolean;
+
+interface Room {
+  readonly yaml: YamlFile;
+  readonly loads: Loads;
+  readonly readText: (path: string) => string;
+}
+
+/**
+ * All matchers of a set must hold; `any` is a list of sets, one of which must, and `not` a set that must not.
+ * @throws Problem matcher-shape, expression-syntax, with its place in the file
+ */
+export function compileCondition(
+  set: Readonly<Record<string, Value>>,
+  path: readonly (string | number)[],
+  room: Room,
+): Condition {
+  const parts = Object.entries(set).map(([name, value]): Condition => {
+    const at = [...path, name];
+    try {
+      if (name === 'any' && Array.isArray(value)) {
+        const sets = (value as readonly Value[]).map((one, index) =>
+          compileCondition(asSet(one), [...at, index], room),
+        );
+        return (evaluation) => sets.some((holds) => holds(evaluation));
+      }
+      if (name === 'not' && isValueMap(value)) {
+        const inner = compileCondition(asSet(value), at, room);
+        return (evaluation) => !inner(evaluation);
+      }
+      return overName(name, value, at, room);
+    } catch (error) {
+      throw asProblem(error).at(room.yaml.position(at));
+    }
+  });
+  return (evaluation) => parts.every((holds) => holds(evaluation));
+}
+
+function asSet(value: Value): Readonly<Record<string, Value>> {
+  if (isValueMap(value)) return value as Readonly<Record<string, Value>>;
+  throw new Problem('matcher-shape', { what: 'any is a list of maps: names, each with its matchers' });
+}
+
+/** A name, or a member of one such as `vessel.kind`; what does not exist is nothing. */
+function overName(
+  name: string,
+  value: Value,
+  at: readonly (string | number)[],
+  { yaml, loads, readText }: Room,
+): Condition {
+  // A column may be called whatever it likes; only what no name is may be a way into one.
+  const program: Program | undefined = /[.[]/.test(name) ? compileExpression(name, loads) : undefined;
+  const tree = compileTree(value, (inner) => yaml.position([...at, ...inner]), loads);
+  const remake = (expected: Value, more: Loads): Check =>
+    compileMatchers(expected, { subject: { strict: false }, loads: more, readText });
+  const fixed = tree.constant === undefined ? undefined : remake(tree.constant, loads);
+  return (evaluation) => {
+    const found = evaluation.names.lookup(name)?.value ?? program?.(evaluation);
+    let check = fixed;
+    if (!check) {
+      const expected = tree.evaluate(evaluation);
+      const more: Loads = [];
+      check = remake(expected === omitted ? null : expected, more);
+      if (more.length > 0) {
+        throw new Problem('matcher-shape', {
+          what: `the condition over ${name} needs a pattern or a schema that is written out`,
+          remedy: 'name the value in a step with keep: before it',
+        });
+      }
+    }
+    return check.miss(found === omitted ? undefined : found, {}) === undefined;
+  };
+}

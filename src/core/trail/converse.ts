@@ -1,0 +1,63 @@
+/** One try as the vendor sees it: with its sessions and its signature, and what they want to be sent again for. */
+import type { HeaderLine, ResolvedRequest, WireRequest } from '../exchange/wire.js';
+import { type Attempt, attachedHeard, attempt, composed } from './attempt.js';
+import type { Seal } from './seal.js';
+import type { Sending } from './sending.js';
+import { refusedInside } from './supply.js';
+import type { Workspace } from './workspace.js';
+
+export interface Conversation {
+  readonly workspace: Workspace;
+  readonly sessions: readonly string[];
+  readonly sending: Sending;
+  readonly seal: Seal | undefined;
+  /** The request as it is now: a renewed session may have supplied other names. */
+  request: ResolvedRequest;
+  bare: WireRequest;
+  /** Works the request out once more; undefined where no session supplies anything. */
+  readonly anew: (() => Promise<ResolvedRequest>) | undefined;
+}
+
+export interface Answered extends Attempt {
+  /** Refused in the words of the vendor, whatever the status. */
+  readonly inside: boolean;
+}
+
+export async function converse(talk: Conversation): Promise<Answered> {
+  const { workspace, sessions, sending, seal } = talk;
+  const { host } = talk.bare.url;
+  const ahead = workspace.clocks.ahead(host);
+  const once = (): Promise<Attempt> => attempt(workspace, talk.request, talk.bare, sessions, sending, seal);
+  let tried = await once();
+  const { attached } = tried;
+  // A server that wants a proof says first of what; a nonce that ended is answered with the next.
+  for (let rounds = 0; rounds < 3 && attachedHeard(workspace, tried); rounds += 1) tried = await once();
+  // The clock that a signature was made with was found to be wrong by its very refusal.
+  if (seal && refusedStatus(tried) && workspace.environment.clock === 'follow-server')
+    if (workspace.clocks.ahead(host) !== ahead) tried = await once();
+  let inside = await refusesInside(workspace, sessions, tried);
+  const refused = inside || tried.outcome.received?.status === 401;
+  // A token that was good once and is refused now has ended: once more with a new one.
+  if (attached && refused && (await workspace.sessions.renew(attached))) {
+    if (talk.anew) await workOutAnew(talk, sending.lines);
+    tried = await once();
+    inside = await refusesInside(workspace, sessions, tried);
+  }
+  return { ...tried, inside };
+}
+
+export async function workOutAnew(talk: Conversation, lines: readonly HeaderLine[] = []): Promise<void> {
+  if (!talk.anew) return;
+  talk.request = await talk.anew();
+  talk.bare = composed(talk.workspace, talk.request, lines);
+}
+
+const refusedStatus = ({ outcome: { received } }: Attempt): boolean =>
+  received?.status === 401 || received?.status === 403;
+
+const refusesInside = async (
+  workspace: Workspace,
+  sessions: readonly string[],
+  { outcome: { received, trouble } }: Attempt,
+): Promise<boolean> =>
+  received !== undefined && !trouble && sessions.length > 0 && refusedInside(workspace, sessions, received);

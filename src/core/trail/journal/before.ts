@@ -1,0 +1,167 @@
+/** Reading the journal of a run: what is known of it by now. */
+import { createReadStream, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { createInterface } from 'node:readline';
+import { nearestHint } from '../../problem/nearest.js';
+import { Problem } from '../../problem/problem.js';
+import type { Value } from '../../value/written.js';
+import type { KeptName } from '../step-kind.js';
+import type { Armed } from './journal.js';
+import { type JournalLine, journalLine, type RecordedProblem } from './lines.js';
+import { problemFrom, type Recorder } from './recorded.js';
+
+export interface KnownStep {
+  /** `under way`: a changing call left, or was about to, and nothing is known of its answer. */
+  readonly state: 'done' | 'failed' | 'under way';
+  readonly kept: readonly KeptName[];
+  readonly problem: Problem | undefined;
+  /** Of one that is under way: its method and address, and its idempotency key. */
+  readonly call: string;
+  readonly key: string | undefined;
+}
+
+export interface FailedRow {
+  readonly row: number;
+  readonly label: string;
+  readonly problem: RecordedProblem;
+}
+
+export interface Before {
+  readonly path: string;
+  readonly header: Extract<JournalLine, { line: 'run' }>;
+  /** The process that worked on it last. */
+  readonly process: number;
+  /** Of rows that did not come to their end, by row and by where they stand. */
+  readonly steps: ReadonlyMap<string, ReadonlyMap<string, KnownStep>>;
+  readonly cells: ReadonlyMap<string, Value>;
+  /** Whether each row that came to its end did so well, by walk. */
+  readonly rows: ReadonlyMap<number, ReadonlyMap<number, boolean>>;
+  readonly failed: readonly (FailedRow & { readonly walk: number })[];
+  readonly walks: ReadonlyMap<number, boolean>;
+  /** What can be taken back, the oldest first. */
+  readonly armed: ReadonlyMap<string, Armed>;
+  readonly undone: ReadonlySet<string>;
+}
+
+/** @throws Problem echo-not-found, data-shape */
+export async function readJournal(folder: string, run: string, recorder: Recorder): Promise<Before> {
+  const path = join(folder, fileOf(folder, run));
+  const steps = new Map<string, Map<string, KnownStep>>();
+  const cells = new Map<string, Value>();
+  const rows = new Map<number, Map<number, boolean>>();
+  const failed: (FailedRow & { walk: number })[] = [];
+  const walks = new Map<number, boolean>();
+  const armed = new Map<string, Armed>();
+  const undone = new Set<string>();
+  let header: Before['header'] | undefined;
+  let process = 0;
+  const step = (at: string, known: KnownStep): void => {
+    const group = at.split('/', 1)[0] as string;
+    const others = steps.get(group);
+    if (others) others.set(at, known);
+    else steps.set(group, new Map([[at, known]]));
+  };
+  for await (const line of linesOf(path)) {
+    switch (line.line) {
+      case 'run':
+        header = line;
+        process = line.process;
+        break;
+      case 'resumed':
+        process = line.process;
+        break;
+      case 'leaving':
+        step(line.at, { state: 'under way', kept: [], problem: undefined, call: line.call, key: line.key });
+        break;
+      case 'step':
+        step(line.at, {
+          state: line.problem ? 'failed' : 'done',
+          kept: recorder.read(line.kept ?? []),
+          problem: line.problem && problemFrom(line.problem),
+          call: '',
+          key: undefined,
+        });
+        break;
+      case 'cells':
+        cells.set(line.at, line.cells as Value);
+        break;
+      case 'row': {
+        const ok = line.problem === undefined;
+        const ofWalk = rows.get(line.walk);
+        if (ofWalk) ofWalk.set(line.row, ok);
+        else rows.set(line.walk, new Map([[line.row, ok]]));
+        if (line.problem)
+          failed.push({ walk: line.walk, row: line.row, label: line.label ?? '', problem: line.problem });
+        steps.delete(`${line.walk}.${line.row}`);
+        break;
+      }
+      case 'armed': {
+        const { at, step: name, request, row, given, names } = line;
+        armed.set(at, { at, step: name, request, row, given: recorder.read(given), names: recorder.read(names) });
+        break;
+      }
+      case 'undone':
+        if (line.state === 'done' || line.state === 'not needed') undone.add(line.at);
+        break;
+      case 'walk':
+        walks.set(line.walk, line.ok);
+    }
+  }
+  if (!header) {
+    throw new Problem('data-shape', {
+      what: `the journal of run ${run} has no beginning`,
+      where: { file: path },
+      remedy: 'the run was killed before its first step: run it again',
+    });
+  }
+  return { path, header, process, steps, cells, rows, failed, walks, armed, undone };
+}
+
+/** The newest first. */
+export function recordedJournals(folder: string): { readonly run: string; readonly file: string }[] {
+  let files: string[];
+  try {
+    files = readdirSync(folder);
+  } catch {
+    return [];
+  }
+  return files
+    .filter((file) => file.endsWith('.jsonl'))
+    .sort()
+    .reverse()
+    .map((file) => ({ file, run: file.replace(/^.*-|\.jsonl$/g, '') }));
+}
+
+function fileOf(folder: string, run: string): string {
+  const all = recordedJournals(folder);
+  const found = run === 'last' ? all[0] : all.find((one) => one.run === run);
+  if (found) return found.file;
+  throw new Problem('echo-not-found', {
+    what: run === 'last' ? 'no run is recorded yet' : `there is no run ${run}`,
+    remedy:
+      all.length === 0
+        ? 'echo-trail run records what it walks'
+        : nearestHint(
+            run,
+            all.slice(0, 20).map((one) => one.run),
+          ),
+    data: { run },
+  });
+}
+
+/** A line that was cut off by a kill is passed over. */
+async function* linesOf(path: string): AsyncGenerator<JournalLine> {
+  for await (const text of createInterface({
+    input: createReadStream(path, 'utf8'),
+    crlfDelay: Number.POSITIVE_INFINITY,
+  })) {
+    let parsed: unknown;
+    try {
+      parsed = JSON.parse(text);
+    } catch {
+      continue;
+    }
+    const result = journalLine.safeParse(parsed);
+    if (result.success) yield result.data;
+  }
+}

@@ -1,0 +1,126 @@
+/**
+ * The journal of a run: what was asked for, each step and row as it ends, each changing call before it leaves. With it a
+ * run that was killed can be gone on with, and what it made can be taken back.
+ */
+import { join } from 'node:path';
+import type { Problem } from '../../problem/problem.js';
+import { lineLog } from '../../storage/line-log.js';
+import type { Value } from '../../value/written.js';
+import type { UndoState } from '../events.js';
+import type { KeptName, Walk } from '../step-kind.js';
+import type { Before, KnownStep } from './before.js';
+import type { JournalLine } from './lines.js';
+import { namesOf, type Recorder } from './recorded.js';
+
+/** What an undo part needs when it is run by a later command. */
+export interface Armed {
+  readonly at: string;
+  readonly step: string;
+  readonly request: string;
+  readonly row: number | undefined;
+  readonly given: readonly KeptName[];
+  readonly names: readonly KeptName[];
+}
+
+export interface Journal {
+  /** What it is gone on with by. */
+  readonly run: string;
+  /** What a step did before this command went on. */
+  known(at: string): KnownStep | undefined;
+  cellsBefore(at: string): Value | undefined;
+  undoneBefore(at: string): boolean;
+  armedBefore(at: string): boolean;
+  /** Of a row that came to its end before: whether well. */
+  rowBefore(walk: number, row: number): boolean | undefined;
+  walkBefore(walk: number): boolean | undefined;
+  /** Settles when it is on disk: only then may the call leave. */
+  leaving(at: string, row: number | undefined, call: string, key: string | undefined): Promise<void>;
+  step(at: string, walk: Walk, kept: readonly string[], echo: string | undefined, problem: Problem | undefined): void;
+  cells(at: string, cells: Value): void;
+  row(walk: number, row: number, label: string, problem: Problem | undefined): void;
+  armed(armed: Armed): void;
+  undone(at: string, state: UndoState, problem: Problem | undefined): void;
+  walked(walk: number, ok: boolean): void;
+  close(): Promise<void>;
+}
+
+export interface JournalSettings {
+  readonly path: string;
+  readonly run: string;
+  readonly recorder: Recorder;
+  /** The first line of this command. */
+  readonly first: JournalLine;
+  readonly before: Before | undefined;
+}
+
+export const journalFolder = (local: string): string => join(local, 'runs');
+
+/** The row, or the walk without rows, that a place in a run is in. */
+const groupOf = (at: string): string => {
+  const end = at.indexOf('/');
+  return end === -1 ? at : at.slice(0, end);
+};
+
+export function openJournal({ path, run, recorder, first, before }: JournalSettings): Journal {
+  let waiting: (readonly [group: string, line: () => JournalLine] | undefined)[] = [];
+  const groups = new Map<string, number[]>();
+  // Behind a line that a kill cut off.
+  const start = before ? '\n' : '';
+  let begun = false;
+  const log = lineLog(path, () => {
+    const lines = waiting;
+    waiting = [];
+    groups.clear();
+    let text = begun ? '' : start;
+    begun = true;
+    for (const one of lines) if (one) text += `${JSON.stringify(one[1]())}\n`;
+    return text;
+  });
+  const add = (group: string, line: () => JournalLine): void => {
+    const index = waiting.push([group, line]) - 1;
+    if (group !== '') {
+      const others = groups.get(group);
+      if (others) others.push(index);
+      else groups.set(group, [index]);
+    }
+    log.wake();
+  };
+  const recorded = (problem: Problem | undefined): object => (problem ? { problem: recorder.problem(problem) } : {});
+  add('', () => first);
+
+  return {
+    run,
+    known: (at) => before?.steps.get(groupOf(at))?.get(at),
+    cellsBefore: (at) => before?.cells.get(at),
+    undoneBefore: (at) => before?.undone.has(at) === true,
+    armedBefore: (at) => before?.armed.has(at) === true,
+    rowBefore: (walk, row) => before?.rows.get(walk)?.get(row),
+    walkBefore: (walk) => before?.walks.get(walk),
+    leaving(at, row, call, key) {
+      add('', () => ({ line: 'leaving', at, row, call, key }));
+      return log.written();
+    },
+    step(at, { scope }, kept, echo, problem) {
+      // Looked up now: what is kept later under the same name is another step's.
+      const names = namesOf(kept, (name) => scope.lookup(name));
+      add(groupOf(at), () => ({
+        line: 'step',
+        at,
+        echo,
+        ...(names.length > 0 && { kept: recorder.names(names) }),
+        ...recorded(problem),
+      }));
+    },
+    cells: (at, cells) => add('', () => ({ line: 'cells', at, cells })),
+    row(walk, row, label, problem) {
+      // How a row came to its end says all that a later command wants to know of it.
+      for (const index of groups.get(`${walk}.${row}`) ?? []) waiting[index] = undefined;
+      add('', () => ({ line: 'row', walk, row, ...(problem && { label }), ...recorded(problem) }));
+    },
+    armed: ({ given, names, ...rest }) =>
+      add('', () => ({ line: 'armed', ...rest, given: recorder.names(given), names: recorder.names(names) })),
+    undone: (at, state, problem) => add('', () => ({ line: 'undone', at, state, ...recorded(problem) })),
+    walked: (walk, ok) => add('', () => ({ line: 'walk', walk, ok })),
+    close: () => log.close(),
+  };
+}

@@ -1,0 +1,83 @@
+/** The lines of a run's journal: one JSON object each, appended as it happens. */
+import * as z from 'zod/mini';
+
+const problem = z.strictObject({
+  code: z.string(),
+  what: z.string(),
+  cause: z.optional(z.string()),
+  remedy: z.optional(z.string()),
+});
+export type RecordedProblem = z.infer<typeof problem>;
+
+/** Values by name: in the open, or, where they hold anything secret, sealed with the user's key. */
+const kept = z.array(
+  z.strictObject({
+    name: z.string(),
+    origin: z.string(),
+    value: z.optional(z.any()),
+    sealed: z.optional(z.string()),
+    /** It is known to be secret by its declaration, and not only by what it holds. */
+    secret: z.optional(z.boolean()),
+  }),
+);
+export type RecordedNames = z.infer<typeof kept>;
+
+const at = z.string();
+const undoStates = z.enum(['done', 'failed', 'not needed', 'impossible']);
+
+export const journalLine = z.discriminatedUnion('line', [
+  /** The first: what was asked for. */
+  z.strictObject({
+    line: z.literal('run'),
+    run: z.string(),
+    at: z.string(),
+    /** Of the process, which may still be at it. */
+    process: z.number(),
+    environment: z.string(),
+    names: z.array(z.string()),
+    /** By `--set`, sealed. */
+    settings: z.string(),
+    options: z.record(z.string(), z.any()),
+    /** SHA-256 of the trails that are walked. */
+    digest: z.string(),
+  }),
+  z.strictObject({ line: z.literal('resumed'), run: z.string(), at: z.string(), process: z.number() }),
+  /** A call that changes something is about to leave. */
+  z.strictObject({
+    line: z.literal('leaving'),
+    at,
+    row: z.optional(z.number()),
+    call: z.string(),
+    key: z.optional(z.string()),
+  }),
+  z.strictObject({
+    line: z.literal('step'),
+    at,
+    echo: z.optional(z.string()),
+    kept: z.optional(kept),
+    problem: z.optional(problem),
+  }),
+  /** What a row or an iteration leaves in its table. */
+  z.strictObject({ line: z.literal('cells'), at, cells: z.any() }),
+  z.strictObject({
+    line: z.literal('row'),
+    /** Which of the walks of the command. */
+    walk: z.number(),
+    row: z.number(),
+    label: z.optional(z.string()),
+    problem: z.optional(problem),
+  }),
+  z.strictObject({
+    line: z.literal('armed'),
+    at,
+    step: z.string(),
+    request: z.string(),
+    row: z.optional(z.number()),
+    given: kept,
+    /** Names that the environment may want, such as those of the row. */
+    names: kept,
+  }),
+  z.strictObject({ line: z.literal('undone'), at, state: undoStates, problem: z.optional(problem) }),
+  z.strictObject({ line: z.literal('walk'), walk: z.number(), ok: z.boolean() }),
+]);
+export type JournalLine = z.infer<typeof journalLine>;

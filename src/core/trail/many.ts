@@ -1,0 +1,26 @@
+/** Many pieces of work, so many at once, begun in order as they come from a stream: memory holds only those. */
+import { asProblem, type Problem } from '../problem/problem.js';
+
+/** @returns what ended the reading early; undefined where all were worked on, or the signal came */
+export async function manyAtOnce<T>(
+  items: AsyncIterator<T>,
+  atOnce: number,
+  work: (item: T) => Promise<void>,
+  signal: AbortSignal,
+): Promise<Problem | undefined> {
+  let fault: Problem | undefined;
+  async function worker(): Promise<void> {
+    while (!signal.aborted && !fault) {
+      const next = await items.next();
+      if (next.done) return;
+      await work(next.value);
+    }
+  }
+  const guarded = (): Promise<void> =>
+    worker().catch((error: unknown) => {
+      fault ??= asProblem(error);
+    });
+  await Promise.all(Array.from({ length: atOnce }, guarded));
+  await items.return?.();
+  return fault;
+}

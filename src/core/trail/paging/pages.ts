@@ -1,0 +1,162 @@
+/** The pages of a request, one after the other, as they come. */
+import { createHash } from 'node:crypto';
+import type { Received } from '../../exchange/received.js';
+import { judge } from '../../expectation/expectations.js';
+import type { Kept } from '../../expectation/keeps.js';
+import { Evaluation } from '../../expression/evaluation.js';
+import { noNames } from '../../expression/names.js';
+import { Problem } from '../../problem/problem.js';
+import { writeJson } from '../../value/json-text.js';
+import { isValueMap, plain, type Value } from '../../value/written.js';
+import type { PreparedRequest } from '../prepare.js';
+import { sendRequest } from '../send.js';
+import type { Sending, Sent } from '../sending.js';
+import type { Workspace } from '../workspace.js';
+import type { NextPage } from './page-kind.js';
+import type { PagesPlan } from './pages-plan.js';
+
+/** How far the pages were read. */
+export interface PageCount {
+  readonly pages: number;
+  readonly items: number;
+  /** What the server said there are altogether. */
+  readonly total: number | undefined;
+  /** Why not all of them were read; undefined where they were. */
+  readonly partial: string | undefined;
+}
+
+export interface Page {
+  readonly sent: Sent;
+  readonly items: readonly Value[];
+  readonly count: PageCount;
+  /** No further page is asked for. */
+  readonly last: boolean;
+}
+
+/**
+ * The last page says whether all were read. A page that fails is the last one, and its problems are in `sent`.
+ * @param most in place of the request's own limit
+ * @throws Problem pages-loop; whatever keeps a request from being sent
+ */
+export async function* pagesOf(
+  workspace: Workspace,
+  prepared: PreparedRequest,
+  sending: Sending,
+  most?: number,
+): AsyncGenerator<Page> {
+  const plan = prepared.pages as PagesPlan;
+  const asked = new Set<string>();
+  let next: NextPage;
+  let before = '';
+  let [pages, count] = [0, 0];
+  let total: number | undefined;
+  for (;;) {
+    const sent = await sendRequest(workspace, prepared, turned(sending, next));
+    if (workspace.dryRun) {
+      yield {
+        sent,
+        items: [],
+        count: { pages: 0, items: 0, total: undefined, partial: 'nothing was sent' },
+        last: true,
+      };
+      return;
+    }
+    const received = sent.outcome.received;
+    const usable = received !== undefined && sent.problems.length === 0;
+    const items = usable ? itemsIn(plan, received) : [];
+    pages += 1;
+    count += items.length;
+    if (usable) total = totalIn(plan, received) ?? total;
+    const facts = { pages, items: count, total };
+    if (!usable) {
+      yield { sent, items, count: { ...facts, partial: `page ${pages} failed` }, last: true };
+      return;
+    }
+    const digest = items.length === 0 ? '' : createHash('sha256').update(writeJson(items)).digest('base64');
+    const same = digest !== '' && digest === before;
+    before = digest;
+    const following = same ? undefined : await nextOf(plan, received, items.length, facts, workspace);
+    const key = following && JSON.stringify('address' in following ? following.address : plain(following.value));
+    if (same || (key !== undefined && asked.has(key))) {
+      throw new Problem('pages-loop', {
+        what: same
+          ? `page ${pages} of ${prepared.plan.name} is the same as the page before it`
+          : `page ${pages} of ${prepared.plan.name} leads to one that was read already`,
+        cause: 'the vendor does not take the page that it is asked for, or names the wrong next one',
+        remedy: `does the request send what its pages give to it? ${count} items were read${total === undefined ? '' : ` of ${total}`}`,
+      });
+    }
+    if (key !== undefined) asked.add(key);
+    const limited = following !== undefined && pages >= (most ?? plan.most);
+    const short = following === undefined && total !== undefined && count < total;
+    const partial = limited
+      ? `no more than ${pages} ${pages === 1 ? 'page was' : 'pages were'} asked for`
+      : short
+        ? 'the vendor named no further page'
+        : undefined;
+    const last = following === undefined || limited;
+    yield { sent, items, count: { ...facts, partial }, last };
+    if (last) return;
+    next = following;
+  }
+}
+
+/** The same sending, for another page. */
+function turned(sending: Sending, next: NextPage): Sending {
+  if (!next) return sending;
+  if ('address' in next) return { ...sending, address: next.address };
+  const { input, value } = next;
+  return {
+    ...sending,
+    given: (name) => (name === input ? { value, origin: 'the page before' } : sending.given(name)),
+  };
+}
+
+/** @throws Problem place-not-found: no list stands there */
+function itemsIn({ items }: PagesPlan, received: Received): readonly Value[] {
+  const found = items.find(received);
+  if (Array.isArray(found)) return found as readonly Value[];
+  // XPath gives one element as its text, and none as nothing.
+  if (found === undefined && /^\//.test(items.text)) return [];
+  if (found !== undefined && /^\//.test(items.text)) return [found];
+  const near = found === undefined ? items.near(received) : undefined;
+  throw new Problem('place-not-found', {
+    what: `no list of items stands at ${items.text}`,
+    remedy: near === undefined ? 'correct items: in pages' : `nearest: ${near}`,
+  });
+}
+
+function totalIn({ total }: PagesPlan, received: Received): number | undefined {
+  const found = total?.find(received);
+  const number = found === undefined || isValueMap(found) ? Number.NaN : Number(plain(found));
+  return Number.isFinite(number) ? number : undefined;
+}
+
+async function nextOf(
+  plan: PagesPlan,
+  received: Received,
+  own: number,
+  { pages, items, total }: Omit<PageCount, 'partial'>,
+  workspace: Workspace,
+): Promise<NextPage> {
+  if (!plan.told && (own === 0 || (plan.size !== undefined && own < plan.size))) return undefined;
+  if (!plan.told && total !== undefined && items >= total) return undefined;
+  if (plan.following.length > 0) {
+    const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+    const evaluation = new Evaluation(noNames, surroundings);
+    const verdicts = await judge(plan.following, received, evaluation, { documented: () => undefined });
+    if (!verdicts.every(({ ok }) => ok)) return undefined;
+  }
+  return plan.next({ received, pages, items });
+}
+
+/** What is kept of pages: lists are joined, anything else is of the last page. */
+export function gathered(before: ReadonlyMap<string, Kept>, kept: readonly Kept[]): Map<string, Kept> {
+  const all = new Map(before);
+  for (const one of kept) {
+    const first = before.get(one.name);
+    const both = first && Array.isArray(first.value) && Array.isArray(one.value);
+    all.set(one.name, both ? { ...one, value: [...(first.value as Value[]), ...(one.value as Value[])] } : one);
+  }
+  return all;
+}

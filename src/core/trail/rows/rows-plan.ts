@@ -1,0 +1,73 @@
+/** Where the rows of a trail come from: a file, standard input, or a list that is worked out. */
+import type { Readable } from 'node:stream';
+import { variableNames } from '../../collection/layers.js';
+import type { YamlFile } from '../../collection/yaml.js';
+import type { Loads } from '../../expression/compile.js';
+import { Evaluation, omitted } from '../../expression/evaluation.js';
+import { layered, type Names } from '../../expression/names.js';
+import { compileTree } from '../../expression/tree.js';
+import { Problem } from '../../problem/problem.js';
+import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
+import type { Workspace } from '../workspace.js';
+import { fileRows, rowSourceOf, streamRows } from './registry.js';
+import type { Row } from './row-source.js';
+import { rowsAbout } from './total.js';
+
+export interface RowsPlan {
+  /** `data/vessels.csv`, `standard input`, `the list`. */
+  readonly from: string;
+  /** @param names the inputs that the trail has before any row */
+  read(workspace: Workspace, names: Names): AsyncIterable<Row>;
+  /** About how many there are, where that can be known ahead. */
+  about(workspace: Workspace): Promise<number | undefined>;
+}
+
+/** @param standardInput where `-` reads from */
+export function planRows(
+  given: string | readonly Value[],
+  yaml: Pick<YamlFile, 'position'>,
+  loads: Loads,
+  standardInput: (() => Readable) | undefined,
+): RowsPlan {
+  if (given === '-') {
+    if (!standardInput) throw new Problem('usage', { what: 'rows come from standard input, which nobody reads here' });
+    return { from: 'standard input', read: () => numbered(streamRows(standardInput())), about: unknown };
+  }
+  if (typeof given === 'string' && !given.includes('${')) {
+    const { load } = rowSourceOf(given);
+    if (load) loads.push(load());
+    return {
+      from: given,
+      read: ({ collection }) => numbered(fileRows(collection.root, given)),
+      about: ({ collection }) => rowsAbout(collection.root, given),
+    };
+  }
+  const where = yaml.position(['rows']);
+  const tree = compileTree(given as Value, (path) => yaml.position(['rows', ...path]), loads);
+  return {
+    from: 'the list',
+    about: unknown,
+    read(workspace, own) {
+      const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+      const names = layered(own, variableNames(workspace.layers, own, surroundings));
+      const value = tree.evaluate(new Evaluation(names, surroundings));
+      if (value !== omitted && Array.isArray(value)) return numbered(asRows(value as readonly Value[]));
+      throw new Problem('data-shape', { what: 'rows must be a list, and the expression gives none', where });
+    },
+  };
+}
+
+const unknown = async (): Promise<undefined> => undefined;
+
+/** What is no map becomes a row with the column `value`. */
+async function* asRows(items: readonly Value[]): AsyncGenerator<ValueMap> {
+  for (const item of items) yield isValueMap(item) ? item : { value: item };
+}
+
+async function* numbered(rows: AsyncIterable<ValueMap>): AsyncGenerator<Row> {
+  let number = 0;
+  for await (const columns of rows) {
+    number += 1;
+    yield { number, columns };
+  }
+}

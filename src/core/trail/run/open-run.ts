@@ -1,0 +1,106 @@
+/** A run: what was asked for, its journal, and what an earlier command left of it. */
+import { createHash } from 'node:crypto';
+import { join } from 'node:path';
+import { Problem } from '../../problem/problem.js';
+import { sealing } from '../../storage/sealing.js';
+import { type Before, readJournal } from '../journal/before.js';
+import { type Journal, journalFolder, openJournal } from '../journal/journal.js';
+import type { JournalLine } from '../journal/lines.js';
+import { type Recorder, recorder } from '../journal/recorded.js';
+import type { TrailPlan } from '../step-kind.js';
+import type { Workspace } from '../workspace.js';
+
+/** What a run is gone on with by: as it was asked for. */
+export interface RunOrder {
+  readonly names: readonly string[];
+  readonly environment: string;
+  readonly settings: ReadonlyMap<string, string>;
+  readonly rows: string | undefined;
+  readonly atOnce: number | undefined;
+}
+
+/** Who works on it, so that no two do. */
+export interface Worker {
+  readonly process: number;
+  /** Whether that process is still there. */
+  readonly alive: (process: number) => boolean;
+}
+
+/** Reads what is known of a run. @param home the user's own folder, with the key of what is sealed @throws Problem */
+export async function earlierRun(
+  local: string,
+  home: string,
+  run: string,
+  redactor: Workspace['redactor'],
+): Promise<{ readonly order: RunOrder; readonly before: Before }> {
+  const seals = await sealing(home);
+  const before = await readJournal(journalFolder(local), run, recorder(seals, redactor));
+  const { names, environment, settings, options } = before.header;
+  return {
+    before,
+    order: {
+      names,
+      environment,
+      settings: new Map(JSON.parse(seals.open(settings)) as [string, string][]),
+      rows: options.rows as string | undefined,
+      atOnce: options.atOnce as number | undefined,
+    },
+  };
+}
+
+/** @throws Problem usage: another process is at it */
+export function demandIdle({ process, header }: Before, { alive }: Worker): void {
+  if (!alive(process)) return;
+  throw new Problem('usage', {
+    what: `run ${header.run} is still under way, in process ${process}`,
+    remedy: 'wait until it has ended, or end it',
+  });
+}
+
+const digestOf = (plans: readonly TrailPlan[]): string =>
+  createHash('sha256')
+    .update(plans.map(({ text }) => text).join('\0'))
+    .digest('hex');
+
+/**
+ * @param plans undefined where nothing is walked @param before of the run that is gone on with
+ * @throws Problem usage: its trails are not what they were
+ */
+export async function openRun(
+  workspace: Workspace,
+  home: string,
+  plans: readonly TrailPlan[] | undefined,
+  order: RunOrder,
+  { process }: Worker,
+  before?: Before,
+): Promise<Journal> {
+  const { collection, log, redactor } = workspace;
+  const seals = await sealing(home);
+  const record: Recorder = recorder(seals, redactor);
+  const at = new Date().toISOString();
+  const digest = plans && digestOf(plans);
+  if (before) {
+    const { run } = before.header;
+    if (digest !== undefined && before.header.digest !== digest) {
+      throw new Problem('usage', {
+        what: `the trails of run ${run} were changed since: it cannot be gone on with`,
+        remedy: `echo-trail run --failed-of ${run} walks what failed of it, echo-trail run --undo ${run} takes back what it made`,
+      });
+    }
+    const first = { line: 'resumed', run: log.run, at, process } as const;
+    return openJournal({ path: before.path, run, recorder: record, first, before });
+  }
+  const first: JournalLine = {
+    line: 'run',
+    run: log.run,
+    at,
+    process,
+    environment: order.environment,
+    names: [...order.names],
+    settings: seals.seal(JSON.stringify([...order.settings])),
+    options: { rows: order.rows, atOnce: order.atOnce },
+    digest: digest ?? '',
+  };
+  const path = join(journalFolder(collection.local), `${at.replace(/[-:]|\.\d+/g, '')}-${log.run}.jsonl`);
+  return openJournal({ path, run: log.run, recorder: record, first, before: undefined });
+}

@@ -1,0 +1,152 @@
+/** `compare`: fails where two answers or documents differ, or differ elsewhere than they should. */
+import type { CompareStepFile, SideFile } from '../../collection/files/trail-file.js';
+import { answerDifferences, type ComparedAnswer } from '../../comparison/answers.js';
+import { covering } from '../../comparison/counting.js';
+import type { Difference } from '../../comparison/differences.js';
+import { compileTree } from '../../expression/tree.js';
+import { compileMatchers } from '../../matcher/compile.js';
+import type { Check } from '../../matcher/matcher.js';
+import { shortText } from '../../matcher/reading.js';
+import { asProblem, Problem } from '../../problem/problem.js';
+import { durationText } from '../../value/measures.js';
+import type { Value } from '../../value/written.js';
+import { echoSide, fileSide, sentSide } from '../compare-side.js';
+import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
+import type { PreparedRequest } from '../prepare.js';
+import { secretsIn } from '../secrets-ahead.js';
+import { sendRequest } from '../send.js';
+import type { PlanRoom, StepKind, Walk } from '../step-kind.js';
+
+interface Side {
+  readonly label: string;
+  readonly request: PreparedRequest | undefined;
+  /** undefined where nothing is sent. */
+  answer(walk: Walk): Promise<ComparedAnswer | undefined>;
+}
+
+export const compare: StepKind<CompareStepFile> = {
+  name: 'compare',
+  fits: (file): file is CompareStepFile => 'compare' in file,
+  async plan(file, room) {
+    const { yaml, path, loads, workspace } = room;
+    const sides: Side[] = [];
+    for (const [index, side] of file.compare.entries()) sides.push(await planSide(side, index, room));
+    const [one, other] = sides as [Side, Side];
+    const label = file.name ?? `compare ${one.label} with ${other.label}`;
+    const { ignoring, only, unordered, changed } = file;
+    const ratio = file['time-ratio'] === undefined ? undefined : ratioCheck(file['time-ratio']);
+
+    function ratioCheck(expected: Value): Check {
+      try {
+        return compileMatchers(expected, { subject: { strict: false }, loads, readText: workspace.readText });
+      } catch (error) {
+        throw asProblem(error).at(yaml.position([...path, 'time-ratio']));
+      }
+    }
+
+    return {
+      kind: 'compare',
+      label,
+      changes: sides.filter(({ request }) => request?.plan.changes).length,
+      requests: sides.flatMap(({ request }) => request ?? []),
+      secrets: secretsIn(file.compare, yaml, [...path, 'compare']),
+      async walk(walk) {
+        // One after the other: the first may be what the second waits for.
+        const left = await one.answer(walk);
+        const right = await other.answer(walk);
+        if (!left || !right) return { sent: undefined, kept: [], problems: [] };
+        const found = answerDifferences(left, right, { ignoring, only, unordered });
+        const { wrong, missing } = changed ? asIntended(found, changed) : { wrong: found, missing: [] };
+        const problems = [
+          ...missing.map((place) => new Problem('step-failed', { what: `${place} should have changed, and did not` })),
+          ...(wrong.length > 0 ? [differ(wrong, walk)] : []),
+          ...slow(ratio, left, right),
+        ];
+        return { sent: undefined, kept: [], problems, told: { differences: wrong } };
+      },
+      restore: () => undefined,
+    };
+  },
+};
+
+async function planSide(side: SideFile, index: number, room: PlanRoom): Promise<Side> {
+  const path = [...room.path, 'compare', index];
+  if ('send' in side) {
+    const prepared = await room.request(side.send, 'compare');
+    const gives = planGives(side.give, room, [...path, 'give']);
+    const { session } = side;
+    const sessions = session === undefined ? undefined : session === 'none' ? [] : [session].flat();
+    const { name } = prepared.plan;
+    return {
+      label: name,
+      request: prepared,
+      async answer({ workspace, scope, signal, row }) {
+        const given = giver(gives, workspace, scope, name);
+        const caller = walkEvaluation(workspace, scope).names;
+        const sent = await sendRequest(workspace, prepared, { given, caller, sessions, signal, step: name, row });
+        return workspace.dryRun ? undefined : sentSide(sent);
+      },
+    };
+  }
+  if ('echo' in side) {
+    const { echo } = side;
+    return {
+      label: `echo ${echo}`,
+      request: undefined,
+      answer: ({ workspace }) => echoSide(workspace.collection.local, echo),
+    };
+  }
+  if ('file' in side) {
+    const { file } = side;
+    return {
+      label: file,
+      request: undefined,
+      answer: async ({ workspace }) => fileSide(workspace.collection.root, file),
+    };
+  }
+  const tree = compileTree(side.value, (inner) => room.yaml.position([...path, 'value', ...inner]), room.loads);
+  const label = typeof side.value === 'string' ? side.value.replace(/^\$\{(.*)\}$/, '$1') : 'a value';
+  return {
+    label,
+    request: undefined,
+    async answer({ workspace, scope }) {
+      const value = evaluated(tree, walkEvaluation(workspace, scope), label)?.value ?? null;
+      const text = typeof value === 'string' ? value : '';
+      return { status: undefined, headers: [], text, ...(typeof value !== 'string' && { value }) };
+    },
+  };
+}
+
+/** Differences elsewhere than at the intended places, and those of them where there is none. */
+function asIntended(
+  found: readonly Difference[],
+  changed: readonly string[],
+): { readonly wrong: readonly Difference[]; readonly missing: readonly string[] } {
+  const intended = changed.map((place) => ({ place, covers: covering(place) }));
+  return {
+    wrong: found.filter(({ at }) => !intended.some(({ covers }) => covers(at))),
+    missing: intended.filter(({ covers }) => !found.some(({ at }) => covers(at))).map(({ place }) => place),
+  };
+}
+
+function differ(found: readonly Difference[], { workspace }: Walk): Problem {
+  const [first] = found;
+  const { hide } = workspace.redactor;
+  const at = first && `${first.at}: ${hide(shortText(first.left))}, and ${hide(shortText(first.right))}`;
+  return new Problem('step-failed', {
+    what: `${found.length} ${found.length === 1 ? 'difference' : 'differences'}`,
+    cause: at,
+  });
+}
+
+function slow(check: Check | undefined, left: ComparedAnswer, right: ComparedAnswer): Problem[] {
+  if (!check || left.time === undefined || right.time === undefined) return [];
+  const ratio = Math.round((right.time / Math.max(left.time, 0.001)) * 100) / 100;
+  if (check.miss(ratio, {}) === undefined) return [];
+  return [
+    new Problem('step-failed', {
+      what: `the second answer took ${ratio} times as long as the first, expected ${check.describe()}`,
+      cause: `${durationText(left.time)}, and ${durationText(right.time)}`,
+    }),
+  ];
+}

@@ -1,0 +1,193 @@
+/** `for-each`: steps for each of many, each in a scope of its own, so many at once. */
+import type { ForEachStepFile } from '../../collection/files/trail-file.js';
+import { asAnswer } from '../../place/observed.js';
+import { readPlace } from '../../place/registry.js';
+import { asProblem, Problem } from '../../problem/problem.js';
+import { textOf } from '../../value/text.js';
+import type { Value, ValueMap } from '../../value/written.js';
+import { graver } from '../gravity.js';
+import { manyAtOnce } from '../many.js';
+import { Scope } from '../scope.js';
+import { secretsIn } from '../secrets-ahead.js';
+import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
+import { cellsOf, errorColumn, openTable, planTable, type TablePlan } from '../table.js';
+import { type PagesTold, planMembers } from './members.js';
+
+interface Counts {
+  ok: number;
+  failed: number;
+  passed: number;
+  problem: Problem | undefined;
+}
+
+export const forEach: StepKind<ForEachStepFile> = {
+  name: 'for-each',
+  fits: (file): file is ForEachStepFile => 'for-each' in file,
+  async plan(file, room) {
+    const { yaml, path, loads } = room;
+    const name = file.as ?? 'item';
+    const label = file.name ?? `for each ${name}`;
+    const members = await planMembers(file['for-each'], label, room);
+    const steps = await room.steps(file.steps, [...path, 'steps']);
+    const table = file.table && planTable(file.table, yaml, [...path, 'table'], loads);
+    const keyPlace = file['once-by'] === undefined ? undefined : placeAt(file['once-by']);
+    const atOnce = file['at-once'] ?? 1;
+
+    function placeAt(text: string): ReturnType<typeof readPlace> {
+      try {
+        return readPlace(text, loads);
+      } catch (error) {
+        throw asProblem(error).at(yaml.position([...path, 'once-by']));
+      }
+    }
+
+    return {
+      kind: 'for-each',
+      label,
+      changes: steps.reduce((sum, { changes }) => sum + changes, 0),
+      requests: [...(members.request ? [members.request] : []), ...steps.flatMap(({ requests }) => requests)],
+      takes: steps.flatMap(({ takes }) => takes ?? []),
+      secrets: [
+        ...secretsIn(file['for-each'], yaml, [...path, 'for-each']),
+        ...steps.flatMap(({ when, secrets }) => (when ? [] : secrets)),
+      ],
+      async walk(walk, at): Promise<StepResult> {
+        const told: PagesTold = {};
+        const counts: Counts = { ok: 0, failed: 0, passed: 0, problem: undefined };
+        const handled = keyPlace && handledAt(walk, label);
+        const open = table && (await openTable(table, walk.workspace.collection.root));
+        const work = async ({ number, value, secret }: Member): Promise<void> => {
+          const key = keyPlace && keyOf(keyPlace.find(asAnswer(value)), keyPlace.text);
+          if (key !== undefined && handled?.has(key)) {
+            counts.passed += 1;
+            return;
+          }
+          const scope = new Scope(
+            new Map([[name, { value, secret, origin: `${label} ${number}` }]]),
+            label,
+            walk.scope,
+          );
+          const inner = {
+            ...walk,
+            at: `${at}:${number}`,
+            scope,
+            depth: walk.depth + 1,
+            member: `${name} ${number}`,
+            last: { received: undefined },
+          };
+          const { problem, cells } = await memberOf(steps, inner, table);
+          if (cells && open) await open.add(number, cells);
+          counts[problem ? 'failed' : 'ok'] += 1;
+          if (problem) counts.problem = graver(counts.problem, problem);
+          else if (key !== undefined) handled?.add(key);
+        };
+        let ended: Problem | undefined;
+        try {
+          ended = await manyAtOnce(numbered(members.read(walk, told)), atOnce, work, walk.ending);
+        } catch (error) {
+          await open?.abandon();
+          throw error;
+        }
+        if (walk.ending.aborted) await open?.abandon();
+        else if (table && open) await settle(table, open, label, walk);
+        return result(counts, told, walk.signal.aborted ? undefined : ended, table);
+      },
+    };
+  },
+};
+
+interface Member {
+  readonly number: number;
+  readonly value: Value;
+  readonly secret: boolean;
+}
+
+async function* numbered(
+  members: AsyncIterable<{ readonly value: Value; readonly secret: boolean }>,
+): AsyncGenerator<Member> {
+  let number = 0;
+  for await (const { value, secret } of members) {
+    number += 1;
+    yield { number, value, secret };
+  }
+}
+
+/** Walks the steps for one of many, and works out its line of the table. */
+async function memberOf(
+  steps: readonly PlannedStep[],
+  walk: Walk,
+  table: TablePlan | undefined,
+): Promise<{ readonly problem: Problem | undefined; readonly cells: ValueMap | undefined }> {
+  let problem = await walk.steps(steps, walk);
+  if (!table) return { problem, cells: undefined };
+  // Of what was walked by an earlier command only its line is left, not its answers.
+  const before = walk.journal?.cellsBefore(walk.at) as ValueMap | undefined;
+  if (before && before[errorColumn] === undefined && !problem) return { problem, cells: before };
+  let cells: ValueMap;
+  try {
+    cells = cellsOf(table, walk, problem);
+  } catch (error) {
+    problem = asProblem(error);
+    cells = cellsOf(table, walk, problem);
+  }
+  walk.journal?.cells(walk.at, cells);
+  return { problem, cells };
+}
+
+/** Puts the table where it is wanted. */
+async function settle(
+  plan: TablePlan,
+  table: Awaited<ReturnType<typeof openTable>>,
+  label: string,
+  walk: Walk,
+): Promise<void> {
+  const { count, lines } = await table.finish();
+  if (plan.as !== undefined) walk.scope.set(plan.as, { value: lines, origin: `table of step ${label}` });
+  walk.report({
+    event: 'table',
+    label,
+    row: walk.row,
+    columns: [...plan.columns.keys()],
+    lines,
+    count,
+    to: plan.to,
+    show: plan.show,
+  });
+}
+
+function result(
+  { ok, failed, passed, problem }: Counts,
+  { sent, pages }: PagesTold,
+  ended: Problem | undefined,
+  table: TablePlan | undefined,
+): StepResult {
+  const problems: Problem[] = [];
+  if (ended) problems.push(ended);
+  if (failed > 0 && problem) {
+    problems.push(new Problem(problem.code, { what: `${failed} of ${ok + failed} failed`, cause: problem.what }));
+  }
+  return {
+    sent,
+    kept: table?.as === undefined ? [] : [table.as],
+    problems,
+    told: { members: { ok, failed, passed }, pages },
+  };
+}
+
+function handledAt({ handled, row }: Walk, label: string): Set<string> {
+  const at = `${row ?? ''} ${label}`;
+  let keys = handled.get(at);
+  if (!keys) {
+    keys = new Set();
+    handled.set(at, keys);
+  }
+  return keys;
+}
+
+function keyOf(found: Value | undefined, place: string): string {
+  if (found !== undefined) return textOf(found);
+  throw new Problem('place-not-found', {
+    what: `an item has nothing at ${place}, which tells it apart`,
+    remedy: 'correct once-by',
+  });
+}

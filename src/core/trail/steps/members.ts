@@ -1,0 +1,107 @@
+/** What `for-each` goes through: a value, a range, the rows of a file, or the pages of a request. */
+import type { MembersFile } from '../../collection/files/trail-file.js';
+import { compileTree } from '../../expression/tree.js';
+import { Problem } from '../../problem/problem.js';
+import { isValueMap, type Value } from '../../value/written.js';
+import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
+import { graver } from '../gravity.js';
+import { type PageCount, pagesOf } from '../paging/pages.js';
+import type { PreparedRequest } from '../prepare.js';
+import { fileRows, rowSourceOf } from '../rows/registry.js';
+import type { Sent } from '../sending.js';
+import type { PlanRoom, Walk } from '../step-kind.js';
+
+export interface MembersPlan {
+  /** The request whose pages they are. */
+  readonly request: PreparedRequest | undefined;
+  /** The members as they come; what is secret about one is said of it. */
+  read(walk: Walk, told: PagesTold): AsyncIterable<{ readonly value: Value; readonly secret: boolean }>;
+}
+
+/** What the pages said, once they were read. */
+export interface PagesTold {
+  sent?: Sent;
+  pages?: PageCount;
+}
+
+/** @throws Problem about the file or the request that is named */
+export async function planMembers(given: MembersFile, label: string, room: PlanRoom): Promise<MembersPlan> {
+  const path = [...room.path, 'for-each'];
+  const where = room.yaml.position(path);
+  if (typeof given === 'string' || Array.isArray(given)) {
+    const tree = compileTree(given as Value, (inner) => room.yaml.position([...path, ...inner]), room.loads);
+    return {
+      request: undefined,
+      async *read({ workspace, scope }) {
+        const named = evaluated(tree, walkEvaluation(workspace, scope), `step ${label}`);
+        for (const value of listOf(named?.value, label)) yield { value, secret: named?.secret === true };
+      },
+    };
+  }
+  if ('range' in given) {
+    const [from, to] = given.range;
+    return {
+      request: undefined,
+      async *read() {
+        const step = from <= to ? 1 : -1;
+        for (let value = from; step > 0 ? value <= to : value >= to; value += step) yield { value, secret: false };
+      },
+    };
+  }
+  if ('rows' in given) {
+    const { load } = rowSourceOf(given.rows);
+    if (load) room.loads.push(load());
+    return {
+      request: undefined,
+      async *read({ workspace }) {
+        for await (const value of fileRows(workspace.collection.root, given.rows)) yield { value, secret: false };
+      },
+    };
+  }
+  const prepared = await room.request(given.pages, 'for-each');
+  if (!prepared.pages) {
+    throw new Problem('file-shape', {
+      what: `the request ${prepared.plan.name} has no pages`,
+      where,
+      remedy: 'say how its list comes in pages: `pages:` in the request file',
+    });
+  }
+  const gives = planGives(given.give, room, [...path, 'give']);
+  return {
+    request: prepared,
+    async *read(walk, told) {
+      const { workspace, scope, signal, row } = walk;
+      const sending = {
+        given: giver(gives, workspace, scope, label),
+        caller: walkEvaluation(workspace, scope).names,
+        signal,
+        step: label,
+        row,
+      };
+      for await (const { sent, items, count } of pagesOf(workspace, prepared, sending)) {
+        told.sent = sent;
+        told.pages = count;
+        if (sent.problems.length > 0) {
+          const why = sent.problems.reduce(graver);
+          throw new Problem(why.code, {
+            what: `${why.what} (partial: ${count.items}${count.total === undefined ? '' : ` of ${count.total}`} items came before)`,
+            cause: why.reason,
+            remedy: why.remedy,
+          });
+        }
+        for (const value of items) yield { value, secret: false };
+      }
+    },
+  };
+}
+
+/** A map is gone through by its members. @throws Problem data-shape */
+function listOf(value: Value | undefined, label: string): readonly Value[] {
+  if (Array.isArray(value)) return value as readonly Value[];
+  if (isValueMap(value)) return Object.entries(value).map(([key, inner]) => ({ key, value: inner as Value }));
+  throw new Problem('data-shape', {
+    what: `${label}: for-each goes through a list or a map, and was given neither`,
+    cause: value === undefined ? 'the value is omitted' : undefined,
+    remedy: 'a place such as $.items[*] keeps a list, even of one',
+  });
+}

@@ -1,0 +1,53 @@
+/** `undo:` of a step: the request that takes it back, armed with the values as they are when the step ends. */
+import type { UndoFile } from '../../collection/files/trail-file.js';
+import { giver, planGives, walkEvaluation } from '../giving.js';
+import { namesOf } from '../journal/recorded.js';
+import { sendRequest } from '../send.js';
+import type { PlanRoom, Walk } from '../step-kind.js';
+
+/** @returns what arms it, for the step that stands there in the run */
+export async function planUndo(
+  file: UndoFile,
+  step: string,
+  room: PlanRoom,
+): Promise<(walk: Walk, at: string) => void> {
+  const prepared = await room.request(file.send, 'undo');
+  const { name: request } = prepared.plan;
+  const gives = planGives(file.give, room, [...room.path, 'undo', 'give']);
+  const wanted = prepared.plan.inputs.map(({ name }) => name);
+  return (walk, at) => {
+    const { workspace, row, journal } = walk;
+    if (journal?.undoneBefore(at)) return;
+    const scope = walk.scope.snapshot();
+    if (journal && !journal.armedBefore(at)) {
+      const value = giver(gives, workspace, scope, request);
+      const given = namesOf(wanted, (name) => quietly(() => value(name)));
+      const names = namesOf(workspace.outsideNames, (name) => scope.lookup(name));
+      journal.armed({ at, step, request, row, given, names });
+    }
+    walk.undo.push({
+      at,
+      step,
+      label: request,
+      async run(signal) {
+        const sent = await sendRequest(workspace, prepared, {
+          given: giver(gives, workspace, scope, request),
+          caller: walkEvaluation(workspace, scope).names,
+          signal,
+          step: `undo of ${step}`,
+          row,
+        });
+        return { sent, kept: [], problems: sent.problems };
+      },
+    });
+  };
+}
+
+/** What is missing is told when the undo part runs. */
+function quietly<T>(work: () => T): T | undefined {
+  try {
+    return work();
+  } catch {
+    return undefined;
+  }
+}

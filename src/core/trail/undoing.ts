@@ -1,0 +1,36 @@
+/** Undo parts: armed when their step is sent, run newest first. */
+import { asProblem } from '../problem/problem.js';
+import type { UndoState } from './events.js';
+import type { ArmedUndo, StepResult, Walk } from './step-kind.js';
+
+/** Runs what is armed. @param signal ends it early: a second Ctrl-C */
+export async function undoAll(walk: Walk, signal: AbortSignal | undefined): Promise<void> {
+  for (const armed of walk.undo.reverse()) await undoOne(armed, walk, signal);
+}
+
+async function undoOne(armed: ArmedUndo, walk: Walk, signal: AbortSignal | undefined): Promise<void> {
+  const { step, label, at, run } = armed;
+  const { state, sent, problem } = await undoState(run, signal);
+  walk.report({ event: 'undo', label, step, state, row: walk.row, sent, problem });
+  walk.journal?.undone(at, state, problem);
+}
+
+export interface Undone {
+  readonly state: UndoState;
+  readonly sent: StepResult['sent'];
+  readonly problem: StepResult['problems'][number] | undefined;
+}
+
+export async function undoState(run: ArmedUndo['run'], signal: AbortSignal | undefined): Promise<Undone> {
+  try {
+    const { sent, problems } = await run(signal);
+    const [problem] = problems;
+    // What is gone already need not be taken back.
+    const gone = sent?.outcome.received?.status === 404 || sent?.outcome.received?.status === 410;
+    return { state: problem ? (gone ? 'not needed' : 'failed') : 'done', sent, problem: gone ? undefined : problem };
+  } catch (error) {
+    const problem = asProblem(error);
+    const missing = problem.code === 'input-missing' || problem.code === 'unknown-name';
+    return { state: missing ? 'impossible' : 'failed', sent: undefined, problem };
+  }
+}
