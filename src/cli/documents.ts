@@ -42,6 +42,15 @@ const difference = z.strictObject({
   right: z.optional(z.any()),
 });
 
+const pages = z.strictObject({
+  pages: z.number(),
+  items: z.number(),
+  /** As the vendor announced it. */
+  total: z.nullable(z.number()),
+  /** Why not all of them were read. */
+  partial: z.nullable(z.string()),
+});
+
 const verdict = z.strictObject({
   place: z.string(),
   ok: z.boolean(),
@@ -226,6 +235,7 @@ export const documents = {
         remedies: z.array(z.string()),
       }),
     ),
+    pages: z.optional(pages),
     undocumented: z.array(z.strictObject({ at: z.string(), what: z.string() })),
     againstDocs: z.optional(z.array(z.strictObject({ at: z.string(), what: z.string() }))),
     problems: z.array(problem),
@@ -249,14 +259,7 @@ export const documents = {
     expectations: z.strictObject({ met: z.number(), failed: z.array(verdict) }),
     kept: z.array(z.string()),
     problems: z.array(problem),
-    pages: z.optional(
-      z.strictObject({
-        pages: z.number(),
-        items: z.number(),
-        total: z.nullable(z.number()),
-        partial: z.nullable(z.string()),
-      }),
-    ),
+    pages: z.optional(pages),
     seen: z.optional(z.strictObject({ asked: z.number(), values: z.array(z.string()) })),
     chosen: z.optional(z.string()),
     differences: z.optional(z.array(difference)),

@@ -6,16 +6,21 @@ import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
 import fastify, { type FastifyInstance } from 'fastify';
 import { stringify } from 'yaml';
+import { boardFace } from './board/face.js';
 import { startBroken } from './broken/server.js';
 import { chartFace } from './chart/face.js';
 import { customsFace } from './customs/face.js';
+import { dredgingFace } from './dredging/face.js';
 import type { Face, FaceModule } from './face.js';
 import { filingFace } from './filing/face.js';
+import { type Controller, startFleet } from './fleet/fleet.js';
 import { gatewayFace } from './gateway/face.js';
 import { harbourDocument } from './harbour/openapi.js';
 import { credentials, harbourRoutes } from './harbour/routes.js';
 import { harbourState } from './harbour/state.js';
+import { lightsFace } from './lights/face.js';
 import { locksFace } from './locks/face.js';
+import { logbookFace } from './logbook/face.js';
 import { mirrorFace } from './mirror/face.js';
 import { noticesFace } from './notices/face.js';
 import { olderFace } from './older/face.js';
@@ -27,6 +32,7 @@ import { type FieldFault, notFound, Refusal, sendRefusal } from './problem.js';
 import { startSecure } from './secure/server.js';
 import { signingKeys } from './signing/keys.js';
 import { tidesFace } from './tides/face.js';
+import { triageFace } from './triage/face.js';
 import { uploadsFace } from './uploads/face.js';
 import { vaultFace } from './vault/face.js';
 import { visitorsFace } from './visitors/face.js';
@@ -48,6 +54,11 @@ const others: readonly FaceModule[] = [
   pilotageFace,
   locksFace,
   plansFace,
+  boardFace,
+  logbookFace,
+  lightsFace,
+  dredgingFace,
+  triageFace,
   mirrorFace,
 ];
 
@@ -57,6 +68,8 @@ export interface StandinSettings {
   readonly seed?: number | undefined;
   /** The TLS listeners and the server that breaks, too. */
   readonly more?: boolean;
+  /** The light controllers, too: the port of the first, or 0 for free ones. */
+  readonly fleet?: number | undefined;
 }
 
 export interface Standin {
@@ -65,11 +78,18 @@ export interface Standin {
   readonly credentials: { readonly user: string; readonly password: string };
   /** What the filing office gave the agent to sign with. */
   readonly filingKey: string;
+  /** The light controllers; none unless they were asked for. */
+  readonly controllers: readonly Controller[];
   close(): Promise<void>;
 }
 
 /** @throws the listening error, such as EADDRINUSE */
-export async function startStandin({ port, seed = 1, more = false }: StandinSettings): Promise<Standin> {
+export async function startStandin({
+  port,
+  seed = 1,
+  more = false,
+  fleet: firstPort,
+}: StandinSettings): Promise<Standin> {
   const app = fastify({
     logger: false,
     forceCloseConnections: true,
@@ -99,6 +119,7 @@ export async function startStandin({ port, seed = 1, more = false }: StandinSett
   for (const face of others) face.register(app, state, () => origin);
   const secure = more ? await startSecure() : undefined;
   const broken = more ? await startBroken() : undefined;
+  const fleet = firstPort === undefined ? undefined : await startFleet({ first: firstPort });
   if (secure) {
     app.get('/secure/root.pem', async (_request, reply) =>
       reply.type('application/x-pem-file').send(secure.certificates.root.certificate),
@@ -113,6 +134,7 @@ export async function startStandin({ port, seed = 1, more = false }: StandinSett
     origin,
     credentials,
     filingKey: signingKeys.filing.secret,
+    controllers: fleet?.controllers ?? [],
     faces: [
       { name: 'harbour', about: 'REST: vessels, berths, port calls; log in at /v1/sessions', address: `${origin}/v1` },
       {
@@ -123,6 +145,15 @@ export async function startStandin({ port, seed = 1, more = false }: StandinSett
       ...others.flatMap((face) => face.faces(origin)),
       ...(broken
         ? [{ name: 'broken', about: 'breaks in every way; its front page lists them', address: broken.origin }]
+        : []),
+      ...(fleet
+        ? [
+            {
+              name: 'controllers',
+              about: `${fleet.controllers.length} light controllers, from here to ${fleet.controllers.at(-1)?.host}; one is not there`,
+              address: `http://${fleet.controllers[0]?.host}/settings`,
+            },
+          ]
         : []),
       ...(secure
         ? [
@@ -136,7 +167,7 @@ export async function startStandin({ port, seed = 1, more = false }: StandinSett
         : []),
     ],
     async close() {
-      await Promise.all([app.close(), secure?.close(), broken?.close()]);
+      await Promise.all([app.close(), secure?.close(), broken?.close(), fleet?.close()]);
     },
   };
 }

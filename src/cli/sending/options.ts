@@ -23,6 +23,7 @@ export function answerOptions(command: Command): Command {
     .option('--columns <paths>', 'the columns of a table, such as imo,name,berth.code; else those that are found')
     .option('--most <number>', 'show at most so many rows of a table', '20')
     .option('--to <file>', 'save the answer to a file as it comes; with --view table, the whole table as CSV or JSON')
+    .option('--pages <number>', 'so many pages of the list as one, or all of them')
     .option('--live', 'show a stream as it comes')
     .option('--accept-certificate', 'take the certificate of the host, whoever signed it, and pin it for a day')
     .option('--allow-changes', 'say yes where the environment asks before a change');

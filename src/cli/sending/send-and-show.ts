@@ -10,8 +10,8 @@ import type { Place } from '../../core/place/place.js';
 import { Problem } from '../../core/problem/problem.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
 import { hold } from '../../core/trail/held.js';
+import type { PageCount } from '../../core/trail/paging/pages.js';
 import type { PreparedRequest } from '../../core/trail/prepare.js';
-import { sendRequest } from '../../core/trail/send.js';
 import type { Sent } from '../../core/trail/sending.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { duplicateKeys, writeJson } from '../../core/value/json-text.js';
@@ -28,6 +28,7 @@ import { answerLine, outcomeLines } from '../view/exchange.js';
 import { printable, printableLine } from '../view/printable.js';
 import { problemLines } from '../view/problem.js';
 import { sendDocument, told } from '../view/send-document.js';
+import { type SentPages, sendPages } from './all-pages.js';
 import { LiveSink } from './live-sink.js';
 import { type Wishes, wishesOf } from './options.js';
 import { tableFile } from './table-file.js';
@@ -44,25 +45,31 @@ export async function sendAndShow(
   const hide = workspace.redactor.hide;
   const live = wishes.live ? new LiveSink((text) => terminal.print(printable(hide(text)))) : undefined;
   const sink = wishes.sink ?? live;
-  const sent = await whileWaiting(terminal, prepared, sink, () =>
+  const { sent, count } = await whileWaiting(terminal, prepared, sink, () =>
     withInputs(workspace, prepared, terminal, options.ask === true, ({ given }) =>
-      sendRequest(workspace, prepared, {
-        given,
-        caller: noNames,
-        signal,
-        sessions: sessionsFrom(options.session),
-        signature: options.sign as string | undefined,
-        documented: options.strict === true ? 'refuse' : 'tell',
-        noCookies: options.cookies === false,
-        sink,
-        lines: sink?.lines,
-        ...(options.acceptCertificate === true && {
-          onAccepted: ({ subject, fingerprint }: { subject: string; fingerprint: string }, until: string): void =>
-            terminal.note(
-              `${terminal.err.yellow('accepted')}  ${printableLine(subject)}, until ${until.slice(0, 16).replace('T', ' ')} UTC\n          SHA-256 ${fingerprint}`,
-            ),
-        }),
-      }),
+      sendPages(
+        workspace,
+        prepared,
+        {
+          given,
+          caller: noNames,
+          signal,
+          sessions: sessionsFrom(options.session),
+          signature: options.sign as string | undefined,
+          documented: options.strict === true ? 'refuse' : 'tell',
+          noCookies: options.cookies === false,
+          sink,
+          lines: sink?.lines,
+          ...(options.acceptCertificate === true && {
+            onAccepted: ({ subject, fingerprint }: { subject: string; fingerprint: string }, until: string): void =>
+              terminal.note(
+                `${terminal.err.yellow('accepted')}  ${printableLine(subject)}, until ${until.slice(0, 16).replace('T', ' ')} UTC\n          SHA-256 ${fingerprint}`,
+              ),
+          }),
+        },
+        options.pages as string | undefined,
+        terminal,
+      ),
     ),
   );
   live?.finish();
@@ -78,10 +85,16 @@ export async function sendAndShow(
   if (against?.length === 0) terminal.note('the answer is as documented');
   if (wishes.picked) return printPicked(sent, wishes.picked, context, hide, status);
   if (terminal.json) {
-    emit(terminal, 'send', { ...sendDocument(sent, workspace), ...(against && { againstDocs: told(against) }) });
+    const pages = count && { ...count, total: count.total ?? null, partial: count.partial ?? null };
+    emit(terminal, 'send', {
+      ...sendDocument(sent, workspace),
+      ...(pages && { pages }),
+      ...(against && { againstDocs: told(against) }),
+    });
     return status;
   }
   await printSent(sent, workspace, terminal, wishes, { saved, shown: live?.begun === true });
+  if (count) tellPages(count, options.pages === undefined, terminal);
   return status;
 }
 
@@ -90,8 +103,8 @@ async function whileWaiting(
   terminal: Terminal,
   { plan }: PreparedRequest,
   sink: Sink | undefined,
-  work: () => Promise<Sent>,
-): Promise<Sent> {
+  work: () => Promise<SentPages>,
+): Promise<SentPages> {
   const started = performance.now();
   const timer = setInterval(() => {
     if (sink && sink.saved > 0) return;
@@ -174,6 +187,15 @@ async function printSent(
   if (trouble) terminal.complain(problemLines(trouble, err, hide));
   // In the columns of what stands above it.
   terminal.note(err.dim(`${'echo'.padEnd(trouble ? 7 : 8)}${echo}`));
+}
+
+/** Page one is not everything. */
+function tellPages({ pages, items, total, partial }: PageCount, first: boolean, terminal: Terminal): void {
+  const { err } = terminal;
+  const counted = `${items}${total === undefined ? '' : ` of ${total}`} items on ${pages} ${pages === 1 ? 'page' : 'pages'}`;
+  if (partial === undefined) terminal.note(err.dim(`pages   ${counted}`));
+  else if (first) terminal.note(`${err.yellow('pages')}   ${counted}: --pages all reads on`);
+  else terminal.note(`${err.yellow('partial')} ${counted}: ${partial}`);
 }
 
 const savedText = (saved: boolean, { size }: Received, to: string): string =>

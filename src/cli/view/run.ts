@@ -1,6 +1,14 @@
 /** A walk in words, while it happens. */
 import { shortText } from '../../core/matcher/reading.js';
-import type { StepEvent, TableEvent, Told, UndoEvent, WaitEvent, WalkEvent } from '../../core/trail/events.js';
+import type {
+  RowEvent,
+  StepEvent,
+  TableEvent,
+  Told,
+  UndoEvent,
+  WaitEvent,
+  WalkEvent,
+} from '../../core/trail/events.js';
 import { durationText } from '../../core/value/measures.js';
 import { cellText } from '../../core/value/rows.js';
 import type { Terminal } from '../terminal.js';
@@ -21,11 +29,7 @@ export function eventLines(event: WalkEvent, terminal: Terminal, hide: Hide, wid
     case 'undo':
       return undoLines(event, terminal, hide);
     case 'row':
-      return event.ok
-        ? []
-        : [
-            `${terminal.out.red('failed ')} row ${event.row} ${terminal.out.dim(`(${printableLine(hide(event.label))})`)}`,
-          ];
+      return rowLines(event, terminal, hide);
     case 'session-opened':
       return [`${terminal.out.dim('opened ')} session ${event.name}`];
     case 'session-closed':
@@ -41,12 +45,21 @@ export function eventLines(event: WalkEvent, terminal: Terminal, hide: Hide, wid
   }
 }
 
-/** Which one of many it is. */
-function memberText({ row, member }: Pick<StepEvent, 'row' | 'member'>): string {
-  return `${row === undefined ? '' : `row ${row}: `}${member === undefined ? '' : `${member}: `}`;
+/** Of a row that failed before its first step, or between two of them. */
+function rowLines({ ok, row, label, problem }: RowEvent, { out }: Terminal, hide: Hide): string[] {
+  if (ok) return [];
+  const head = `${out.red('failed ')} row ${row} ${out.dim(`(${printableLine(hide(label))})`)}`;
+  return problem ? [head, `        ${printableLine(hide(problem.what))}`] : [head];
 }
 
-function stepLines(event: StepEvent, { out }: Terminal, hide: Hide, width: number): string[] {
+/** Which one of many it is. */
+function memberText({ row, rowLabel = '', member }: StepEvent, { out }: Terminal, hide: Hide): string {
+  const label = rowLabel === '' ? '' : out.dim(` (${printableLine(hide(rowLabel))})`);
+  return `${row === undefined ? '' : `row ${row}${label}: `}${member === undefined ? '' : `${member}: `}`;
+}
+
+function stepLines(event: StepEvent, terminal: Terminal, hide: Hide, width: number): string[] {
+  const { out } = terminal;
   const { label, state, depth, sent, kept, problems, kind, told } = event;
   const margin = '  '.repeat(depth);
   const mark = { ok: out.green('ok     '), failed: out.red('failed '), skipped: out.dim('skipped') }[state];
@@ -65,7 +78,7 @@ function stepLines(event: StepEvent, { out }: Terminal, hide: Hide, width: numbe
   ].filter(Boolean);
   const gap = ' '.repeat(Math.max(0, width - margin.length - label.length));
   const more = parts.length > 0 ? `${gap}   ${parts.join('   ')}` : '';
-  const lines = [`${mark} ${margin}${memberText(event)}${out.bold(label)}${more}`];
+  const lines = [`${mark} ${margin}${memberText(event, terminal, hide)}${out.bold(label)}${more}`];
   for (const problem of problems) {
     lines.push(`        ${margin}${printableLine(hide(problem.what))}`);
     if (problem.reason !== undefined) lines.push(`        ${margin}${out.dim(printableLine(hide(problem.reason)))}`);

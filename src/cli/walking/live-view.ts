@@ -1,7 +1,6 @@
 /** How far a walk is, in lines that are rewritten while somebody watches. */
 import type { WalkEvent } from '../../core/trail/events.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
-import type { Workspace } from '../../core/trail/workspace.js';
 import { durationText } from '../../core/value/measures.js';
 import type { Terminal } from '../terminal.js';
 
@@ -15,7 +14,7 @@ const refresh = 250;
 /** Over so many milliseconds the rate is taken. */
 const span = 5000;
 
-export function liveView({ name, rows }: TrailPlan, workspace: Workspace, terminal: Terminal): LiveView {
+export function liveView({ name, rows }: TrailPlan, terminal: Terminal): LiveView {
   const started = performance.now();
   let [done, failed, steps, failedSteps, refused, waited] = [0, 0, 0, 0, 0, 0];
   let latest = '';
@@ -57,7 +56,7 @@ export function liveView({ name, rows }: TrailPlan, workspace: Workspace, termin
   };
 
   if (terminal.live) {
-    void rows?.about(workspace).then(
+    void rows?.about().then(
       (found) => {
         about = found;
       },

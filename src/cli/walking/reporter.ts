@@ -1,5 +1,5 @@
 /** Telling what a walk does, as it does it: lines for people, lines of JSON for programs. */
-import type { WalkEvent } from '../../core/trail/events.js';
+import type { StepEvent, WalkEvent } from '../../core/trail/events.js';
 import type { MatrixMaker } from '../../core/trail/run/matrix.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
 import type { Workspace } from '../../core/trail/workspace.js';
@@ -24,10 +24,15 @@ export function reporter(
   const { hide } = workspace.redactor;
   // What follows the names stands in one column, unless a name is very long.
   const width = plan.rows ? 0 : Math.min(40, Math.max(...plan.steps.map(({ label }) => label.length)));
-  const live = liveView(plan, workspace, terminal);
+  const live = liveView(plan, terminal);
+  const alike = alikeFailures();
+  /** Rows whose failing step was told. */
+  const rowsTold = new Set<number>();
   return {
     report(event) {
       live.take(event);
+      const told = event.event === 'row' && rowsTold.delete(event.row);
+      if (event.event === 'step' && event.state === 'failed' && event.row !== undefined) rowsTold.add(event.row);
       matrix?.take(event, environment);
       if (terminal.json) {
         const document = eventDocument(event, hide);
@@ -36,10 +41,46 @@ export function reporter(
         // Where somebody watches, the live view says so; a log has it once for each longer wait.
         if (!terminal.live && event.added > 0)
           for (const line of eventLines(event, terminal, hide)) terminal.note(line);
+      } else if (event.event === 'step' && event.state === 'failed' && isOneOfMany(event)) {
+        for (const line of alike.take(event, () => eventLines(event, terminal, hide, width))) terminal.print(line);
+      } else if (told) {
+        // Its failing step said all.
       } else if (!terminal.quiet || (event.event === 'step' && event.state === 'failed')) {
         for (const line of eventLines(event, terminal, hide, width)) terminal.print(line);
       }
     },
-    end: () => live.end(),
+    end() {
+      live.end();
+      if (!terminal.json) for (const line of alike.rest()) terminal.print(terminal.out.dim(line));
+    },
+  };
+}
+
+const isOneOfMany = ({ row, member }: StepEvent): boolean => row !== undefined || member !== undefined;
+
+/** So many failures of one step that say the same are told in full. */
+const toldOfAKind = 3;
+const mostKinds = 500;
+
+/** What fails alike in many rows is told a few times, and counted. */
+function alikeFailures(): {
+  take(event: StepEvent, lines: () => readonly string[]): readonly string[];
+  rest(): readonly string[];
+} {
+  const kinds = new Map<string, { readonly label: string; readonly what: string; count: number }>();
+  return {
+    take(event, lines) {
+      const what = event.problems[0]?.what ?? '';
+      const key = `${event.label} ${what}`;
+      if (kinds.size >= mostKinds && !kinds.has(key)) return lines();
+      const kind = kinds.get(key) ?? { label: event.label, what, count: 0 };
+      kinds.set(key, kind);
+      kind.count += 1;
+      return kind.count <= toldOfAKind ? lines() : [];
+    },
+    rest: () =>
+      [...kinds.values()]
+        .filter(({ count }) => count > toldOfAKind)
+        .map(({ label, what, count }) => `        ${label}: ${count - toldOfAKind} more like it (${what})`),
   };
 }

@@ -121,14 +121,16 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Si
   const miss = check.miss(found, situation);
   if (miss === undefined) return { place: place.text, ok: true };
   const near = found === undefined ? place.near(observed) : undefined;
+  const deviations = check.deviations?.(found);
   return {
     place: place.text,
     ok: false,
     expected: check.describe(),
-    found: shortText(found),
+    // Of a whole document what differs says more than what is there.
+    found: deviations && deviations.length > 0 ? `${deviations.length} differing` : shortText(found),
     ...(miss !== '' && { detail: miss }),
     ...(near !== undefined && { near }),
-    ...(check.deviations && { deviations: check.deviations(found) }),
+    ...(deviations && { deviations }),
   };
 }
 

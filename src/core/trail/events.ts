@@ -34,6 +34,8 @@ export interface StepEvent {
   /** 0 for the steps of the trail itself, 1 for those of a trail inside it. */
   readonly depth: number;
   readonly row: number | undefined;
+  /** What the row is told apart by: the value of its first column. */
+  readonly rowLabel: string | undefined;
   /** Which one of for-each it is taken for: `notice 12`. */
   readonly member: string | undefined;
   readonly sent: Sent | undefined;

@@ -94,10 +94,10 @@ function rowsOf(
   wishes: PlanWishes,
   yaml: YamlFile,
   loads: Loads,
-  { standardInput }: Workspace,
+  workspace: Workspace,
 ): TrailPlan['rows'] {
-  if (wishes.rows !== undefined) return planRows(wishes.rows, yaml, loads, standardInput);
-  return rows === undefined ? undefined : planRows(rows as string | Value[], yaml, loads, standardInput);
+  if (wishes.rows !== undefined) return planRows(wishes.rows, yaml, loads, workspace);
+  return rows === undefined ? undefined : planRows(rows as string | Value[], yaml, loads, workspace);
 }
 
 async function planStep(file: StepFile, room: PlanRoom): Promise<PlannedStep> {
@@ -131,7 +131,7 @@ export async function requestAsTrail(
     steps: nothingInside,
   };
   const step = await send.plan({ send: name }, room);
-  const rows = wishes.rows === undefined ? undefined : planRows(wishes.rows, yaml, loads, workspace.standardInput);
+  const rows = wishes.rows === undefined ? undefined : planRows(wishes.rows, yaml, loads, workspace);
   await Promise.all(loads);
   return {
     name,

@@ -86,6 +86,8 @@ export interface Walk {
   readonly forSession?: string | undefined;
   readonly depth: number;
   readonly row: number | undefined;
+  /** What the row is told apart by. */
+  readonly rowLabel?: string | undefined;
   /** Which one of for-each it is: `notice 12`. */
   readonly member?: string | undefined;
   /** Where it stands in the run: `12`, row 12; `12/3:5`, the fifth iteration of its step 3. Empty where there are no rows. */

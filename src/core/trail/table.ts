@@ -8,7 +8,7 @@ import type { Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
 import { asProblem, type Problem } from '../problem/problem.js';
 import { placeInside } from '../storage/inside.js';
-import { plain, type Value, type ValueMap } from '../value/written.js';
+import type { Value, ValueMap } from '../value/written.js';
 import { walkEvaluation } from './giving.js';
 import type { Walk } from './step-kind.js';
 import { tableWriter } from './table-file.js';
@@ -84,9 +84,9 @@ export interface Table {
 }
 
 /** So many lines are kept for the terminal where nothing else wants them. */
-export const shownLines = 200;
+const shownLines = 200;
 
-/** @param withErrors whether a failed line is to be expected */
+/** @param root of the collection, where its file goes @throws Problem file-unreadable, file-outside, usage */
 export async function openTable(plan: TablePlan, root: string): Promise<Table> {
   const heads = [...plan.columns.keys()];
   const writer = plan.to === undefined ? undefined : await tableWriter(placeInside(root, plan.to), heads);
@@ -116,6 +116,3 @@ export async function openTable(plan: TablePlan, root: string): Promise<Table> {
     abandon: async () => writer?.abandon(),
   };
 }
-
-/** A cell as text: nothing for null. */
-export const cellIsEmpty = (value: Value | undefined): boolean => value === undefined || plain(value) === null;

@@ -24,8 +24,8 @@ export async function walkSteps(steps: readonly PlannedStep[], walk: Walk): Prom
 }
 
 async function walkStep(step: PlannedStep, walk: Walk, at: string): Promise<Problem | undefined> {
-  const { depth, row, member, journal } = walk;
-  const base = { event: 'step', kind: step.kind, label: step.label, depth, row, member } as const;
+  const { depth, row, rowLabel, member, journal } = walk;
+  const base = { event: 'step', kind: step.kind, label: step.label, depth, row, rowLabel, member } as const;
   try {
     if (step.when && !step.when(walkEvaluation(walk.workspace, walk.scope))) {
       walk.report({ ...base, state: 'skipped', sent: undefined, kept: [], problems: [], told: undefined });

@@ -54,10 +54,11 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   };
   workspace.onSessionOpened = (name) => report({ event: 'session-opened', name, problem: undefined });
   workspace.onWait = (wait) => report({ event: 'waiting', ...wait });
-  const walkOf = (scope: Scope, row?: number): Walk => ({
+  const walkOf = (scope: Scope, row?: number, rowLabel?: string): Walk => ({
     workspace,
     scope,
     row,
+    rowLabel,
     at: row === undefined ? String(number) : `${number}.${row}`,
     depth: 0,
     signal,
@@ -109,7 +110,7 @@ async function walkRows(
   plan: TrailPlan,
   rows: RowsPlan,
   workspace: Workspace,
-  walkOf: (scope: Scope, row: number) => Walk,
+  walkOf: (scope: Scope, row: number, label: string) => Walk,
   tally: Tally,
   { journal, number = 0, rows: only, signal, undoSignal, report }: WalkSettings,
   ending: AbortSignal,
@@ -130,9 +131,9 @@ async function walkRows(
         if (!before) tally.problem = graver(tally.problem, failedBefore(row));
         return;
       }
-      const walk = walkOf(startScope(plan, workspace, given, row), row.number);
+      const label = labelOf(row);
+      const walk = walkOf(startScope(plan, workspace, given, row), row.number, label);
       const problem = await walkRow(plan, walk, row, table, undoSignal);
-      const label = rowLabel(row);
       report({ event: 'row', row: row.number, ok: !problem, label, problem });
       // A row that was interrupted is gone on with when the run is resumed.
       if (!signal.aborted || !problem) journal?.row(number, row.number, label, problem);
@@ -186,7 +187,7 @@ const failedBefore = ({ number }: Row): Problem =>
   new Problem('step-failed', { what: `row ${number} failed before the run was resumed` });
 
 /** What a row is told apart by: the value of its first column. */
-function rowLabel({ columns }: Row): string {
+function labelOf({ columns }: Row): string {
   for (const name in columns) return shortText(columns[name]).replace(/^"|"$/g, '');
   return '';
 }

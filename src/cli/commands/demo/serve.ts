@@ -47,7 +47,7 @@ export const serve: CommandModule = {
 async function start(port: number, seed: number): Promise<Standin> {
   const { startStandin } = await import('../../../standin/server.js');
   try {
-    return await startStandin({ port, seed, more: true });
+    return await startStandin({ port, seed, more: true, fleet: port === 0 ? 0 : port + 11 });
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE') throw error;
     throw new Problem('usage', {

@@ -216,7 +216,7 @@ const forEachStep: z.ZodMiniType<ForEachStepFile, ForEachStepFile> = described(
   'Takes steps for each of many.',
 );
 
-export const step: z.ZodMiniType<StepFile, StepFile> = z.union([
+const step: z.ZodMiniType<StepFile, StepFile> = z.union([
   sendStep,
   trailStep,
   forEachStep,

@@ -118,7 +118,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
 }
 
 /** The newest first. */
-export function recordedJournals(folder: string): { readonly run: string; readonly file: string }[] {
+function recordedJournals(folder: string): { readonly run: string; readonly file: string }[] {
   let files: string[];
   try {
     files = readdirSync(folder);

@@ -103,7 +103,8 @@ export async function inTries<A extends { readonly outcome: Outcome }>(
     if (tries === 1) patience.triedAgain += 1;
     const added = received ? gate.shut(wait, turn) : 0;
     patience.waited += added;
-    if (added > 0 || !received) room.onWait?.({ host, wait, added, why, told: told !== undefined });
+    // Those that were refused together lengthen one wait by a little each, which is no news.
+    if (added > wait / 4 || !received) room.onWait?.({ host, wait, added, why, told: told !== undefined });
     await onTry(attempt);
     // A lost answer is no word of the host: only this request waits.
     if (!received) await pause(wait, signal);

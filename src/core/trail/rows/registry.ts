@@ -1,7 +1,8 @@
 /** All formats of rows. A new one is one file and one line here. */
 import { createReadStream } from 'node:fs';
 import type { Readable } from 'node:stream';
-import { Problem } from '../../problem/problem.js';
+import type { Loads } from '../../expression/compile.js';
+import { asProblem, type FilePosition, Problem } from '../../problem/problem.js';
 import { pathInside } from '../../storage/inside.js';
 import type { ValueMap } from '../../value/written.js';
 import { csv } from './csv.js';
@@ -11,14 +12,23 @@ import type { RowSource } from './row-source.js';
 
 const rowSources: readonly RowSource[] = [csv, json, jsonl];
 
-/** @throws Problem data-shape: no format has that ending */
-export function rowSourceOf(file: string): RowSource {
+function rowSourceOf(file: string): RowSource {
   const found = rowSources.find(({ ending }) => ending.test(file));
   if (found) return found;
   throw new Problem('data-shape', {
     what: `rows are read from .csv, .json and .jsonl files, not from ${file}`,
-    where: { file },
   });
+}
+
+/** Looks at a file before anything is sent. @throws Problem file-not-found, file-outside, data-shape: no format has that ending */
+export function readyRows(root: string, file: string, loads: Loads, where: FilePosition): void {
+  try {
+    const { load } = rowSourceOf(file);
+    pathInside(root, file);
+    if (load) loads.push(load());
+  } catch (error) {
+    throw asProblem(error).at(where);
+  }
 }
 
 /** The rows of a file of the collection. @throws Problem file-not-found, file-outside, data-shape */

@@ -1,5 +1,4 @@
 /** Where the rows of a trail come from: a file, standard input, or a list that is worked out. */
-import type { Readable } from 'node:stream';
 import { variableNames } from '../../collection/layers.js';
 import type { YamlFile } from '../../collection/yaml.js';
 import type { Loads } from '../../expression/compile.js';
@@ -9,7 +8,7 @@ import { compileTree } from '../../expression/tree.js';
 import { Problem } from '../../problem/problem.js';
 import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import type { Workspace } from '../workspace.js';
-import { fileRows, rowSourceOf, streamRows } from './registry.js';
+import { fileRows, readyRows, streamRows } from './registry.js';
 import type { Row } from './row-source.js';
 import { rowsAbout } from './total.js';
 
@@ -19,27 +18,26 @@ export interface RowsPlan {
   /** @param names the inputs that the trail has before any row */
   read(workspace: Workspace, names: Names): AsyncIterable<Row>;
   /** About how many there are, where that can be known ahead. */
-  about(workspace: Workspace): Promise<number | undefined>;
+  about(): Promise<number | undefined>;
 }
 
-/** @param standardInput where `-` reads from */
+/** @throws Problem file-not-found, file-outside, data-shape: the file cannot give any rows */
 export function planRows(
   given: string | readonly Value[],
   yaml: Pick<YamlFile, 'position'>,
   loads: Loads,
-  standardInput: (() => Readable) | undefined,
+  { collection: { root }, standardInput }: Workspace,
 ): RowsPlan {
   if (given === '-') {
     if (!standardInput) throw new Problem('usage', { what: 'rows come from standard input, which nobody reads here' });
     return { from: 'standard input', read: () => numbered(streamRows(standardInput())), about: unknown };
   }
   if (typeof given === 'string' && !given.includes('${')) {
-    const { load } = rowSourceOf(given);
-    if (load) loads.push(load());
+    readyRows(root, given, loads, yaml.position(['rows']));
     return {
       from: given,
-      read: ({ collection }) => numbered(fileRows(collection.root, given)),
-      about: ({ collection }) => rowsAbout(collection.root, given),
+      read: () => numbered(fileRows(root, given)),
+      about: () => rowsAbout(root, given),
     };
   }
   const where = yaml.position(['rows']);

@@ -34,7 +34,8 @@ export async function demandAhead(
 async function demandHosts(workspace: Workspace, plans: readonly TrailPlan[]): Promise<void> {
   const hosts = new Map<string, URL>();
   for (const { steps, rows } of plans) {
-    // A row may say which host is meant.
+    // One call by itself finds out as fast; a row may say which host is meant.
+    if (steps.length < 2) continue;
     if (
       rows &&
       [...workspace.outsideNames].some((name) => !workspace.layers.layers.some(({ variables }) => variables.has(name)))

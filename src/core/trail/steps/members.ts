@@ -7,7 +7,7 @@ import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
 import { graver } from '../gravity.js';
 import { type PageCount, pagesOf } from '../paging/pages.js';
 import type { PreparedRequest } from '../prepare.js';
-import { fileRows, rowSourceOf } from '../rows/registry.js';
+import { fileRows, readyRows } from '../rows/registry.js';
 import type { Sent } from '../sending.js';
 import type { PlanRoom, Walk } from '../step-kind.js';
 
@@ -49,8 +49,7 @@ export async function planMembers(given: MembersFile, label: string, room: PlanR
     };
   }
   if ('rows' in given) {
-    const { load } = rowSourceOf(given.rows);
-    if (load) room.loads.push(load());
+    readyRows(room.collection.root, given.rows, room.loads, room.yaml.position([...path, 'rows']));
     return {
       request: undefined,
       async *read({ workspace }) {

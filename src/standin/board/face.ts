@@ -1,0 +1,83 @@
+/**
+ * The notice board: a hundred notices, read one by one, and no more than so many in a second. How it refuses is the
+ * caller's to choose, so that each way can be tried.
+ */
+import type { FastifyReply } from 'fastify';
+import type { FaceModule } from '../face.js';
+import { notFound, Refusal } from '../problem.js';
+import { seeded } from '../seeded.js';
+
+/** Answers in a window, for each caller; and how long a window is, in milliseconds. */
+const quota = 30;
+const windowMs = 1000;
+export const boardNotices = 100;
+
+const subjects = ['Outer mole light', 'Pool entrance buoy', 'West quay crane', 'Ferry landing', 'Sluice gate'] as const;
+const words = ['out until further notice', 'lit again', 'moved 20 m to the east', 'under repair', 'inspected'] as const;
+
+interface Window {
+  began: number;
+  answers: number;
+}
+
+export const boardFace: FaceModule = {
+  register(app) {
+    const windows = new Map<string, Window>();
+    const made = seeded(7);
+    const notices = Array.from({ length: boardNotices }, (_, index) => ({
+      number: index + 1,
+      subject: made.pick(subjects),
+      text: made.pick(words),
+      urgent: made.whole(1, 5) === 1,
+    }));
+    let refused = 0;
+    app.get<{ Params: { number: string }; Querystring: { refusal?: string; caller?: string } }>(
+      '/board/notices/:number',
+      async ({ params, query }, reply) => {
+        const window = windowOf(windows, query.caller ?? '');
+        window.answers += 1;
+        if (window.answers > quota) {
+          refused += 1;
+          return refuse(query.refusal ?? 'seconds', window, reply);
+        }
+        if (query.refusal === 'limits') quotaHeaders(reply, quota - window.answers, window);
+        const found = notices[Number(params.number) - 1];
+        if (!found) throw notFound(`there is no notice ${params.number}`);
+        return found;
+      },
+    );
+    app.get('/board/count', async () => ({ refused }));
+  },
+  faces: (origin) => [
+    {
+      name: 'board',
+      about: `${boardNotices} notices, ${quota} a second; refusal=seconds | date | silent | limits | body says how it refuses`,
+      address: `${origin}/board/notices/1`,
+    },
+  ],
+};
+
+/** A window begins with the first call in it. */
+function windowOf(windows: Map<string, Window>, caller: string): Window {
+  const now = Date.now();
+  const known = windows.get(caller);
+  if (known && now - known.began < windowMs) return known;
+  const fresh = { began: now, answers: 0 };
+  windows.set(caller, fresh);
+  return fresh;
+}
+
+function quotaHeaders(reply: FastifyReply, remaining: number, { began }: Window): void {
+  const reset = Math.max(1, Math.ceil((began + windowMs - Date.now()) / 1000));
+  reply.header('RateLimit-Policy', `"second";q=${quota};w=1`).header('RateLimit', `"second";r=${remaining};t=${reset}`);
+}
+
+/** @throws Refusal, unless the refusal stands in the body */
+function refuse(way: string, window: Window, reply: FastifyReply): object {
+  if (way === 'body') return { state: 'busy', detail: 'the board is crowded, come again' };
+  const headers: Record<string, string> = {};
+  if (way === 'seconds') headers['Retry-After'] = '1';
+  if (way === 'date') headers['Retry-After'] = new Date(Math.ceil(Date.now() / 1000) * 1000 + 1000).toUTCString();
+  if (way === 'limits') quotaHeaders(reply, 0, window);
+  throw new Refusal(429, 'crowded', 'Too many requests', `no more than ${quota} notices a second`, { headers });
+}
