@@ -39,7 +39,9 @@ async function walkStep(step: PlannedStep, walk: Walk, at: string): Promise<Prob
   const { sent, kept, problems, told } = await stepResult(step, walk, at);
   if (sent?.outcome.received) walk.last.received = sent.outcome.received;
   const failed = problems.length > 0;
-  if (journal && step.restore) journal.step(at, walk, kept, sent?.echo, problems[0]);
+  // What was interrupted did not end: a resumed run takes the step again, or says that it is in doubt.
+  if (journal && step.restore && !(failed && walk.signal.aborted))
+    journal.step(at, walk, kept, sent?.echo, problems[0]);
   walk.report({ ...base, state: failed ? 'failed' : 'ok', sent, kept, problems, told });
   return failed ? problems.reduce(graver) : undefined;
 }

@@ -75,8 +75,10 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     if (plan.rows) await walkRows(plan, plan.rows, workspace, walkOf, tally, { ...settings, report }, ending);
     else {
       const walk = walkOf(startScope(plan, workspace, fromCommandLine(workspace)));
-      const problem = await walkWithUndo(plan, walk, settings.undoSignal);
-      if (problem) tally.problem = graver(tally.problem, problem);
+      const walked = await walkWithUndo(plan, walk, settings.undoSignal);
+      if (walked.problem) tally.problem = graver(tally.problem, walked.problem);
+      // What was taken back is not gone on with.
+      if (signal.aborted && walked.takenBack) journal?.walked(number, false);
     }
   } finally {
     await closeSessions(workspace, report);
@@ -133,10 +135,10 @@ async function walkRows(
       }
       const label = labelOf(row);
       const walk = walkOf(startScope(plan, workspace, given, row), row.number, label);
-      const problem = await walkRow(plan, walk, row, table, undoSignal);
+      const { problem, takenBack } = await walkRow(plan, walk, row, table, undoSignal);
       report({ event: 'row', row: row.number, ok: !problem, label, problem });
-      // A row that was interrupted is gone on with when the run is resumed.
-      if (!signal.aborted || !problem) journal?.row(number, row.number, label, problem);
+      // A row that was interrupted is gone on with when the run is resumed, unless it was taken back.
+      if (!signal.aborted || !problem || takenBack) journal?.row(number, row.number, label, problem);
       if (problem) tally.problem = graver(tally.problem, problem);
     },
     ending,
@@ -157,9 +159,10 @@ async function walkRow(
   row: Row,
   table: Table | undefined,
   undoSignal: AbortSignal | undefined,
-): Promise<Problem | undefined> {
-  let problem = await walkWithUndo(plan, walk, undoSignal);
-  if (!plan.table || !table) return problem;
+): Promise<Walked> {
+  const walked = await walkWithUndo(plan, walk, undoSignal);
+  if (!plan.table || !table) return walked;
+  let { problem } = walked;
   let cells: ValueMap;
   try {
     cells = cellsOf(plan.table, walk, problem);
@@ -169,7 +172,7 @@ async function walkRow(
   }
   walk.journal?.cells(walk.at, cells);
   await table.add(row.number, cells);
-  return problem;
+  return { ...walked, problem };
 }
 
 /** The line that a row left in an earlier command. */
@@ -192,15 +195,18 @@ function labelOf({ columns }: Row): string {
   return '';
 }
 
-async function walkWithUndo(
-  plan: TrailPlan,
-  walk: Walk,
-  undoSignal: AbortSignal | undefined,
-): Promise<Problem | undefined> {
+/** What a walk came to, and whether anything of it was taken back. */
+interface Walked {
+  readonly problem: Problem | undefined;
+  readonly takenBack: boolean;
+}
+
+async function walkWithUndo(plan: TrailPlan, walk: Walk, undoSignal: AbortSignal | undefined): Promise<Walked> {
   const problem = await walkSteps(plan.steps, walk);
   const due = plan.undo === 'always' || (plan.undo === 'failure' && problem !== undefined);
-  if (due) await undoAll(walk, undoSignal);
-  return problem;
+  const takenBack = due && walk.undo.length > 0;
+  if (takenBack) await undoAll(walk, undoSignal);
+  return { problem, takenBack };
 }
 
 /** Sessions that this walk opened are closed by it, the newest first. */

@@ -1,0 +1,367 @@
+/** Runs that were killed, interrupted or failed: gone on with, walked again where they failed, taken back. */
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { join } from 'node:path';
+import { after, test } from 'node:test';
+import { collectionOf, everyFile } from '../support/folder.js';
+import { documentLines, type Ended, echoTrail } from '../support/program.js';
+
+/** A vendor that counts each changing call by what it is about, and each key once. */
+interface Ledger {
+  readonly origin: string;
+  /** How often each subject was changed. */
+  readonly counts: Map<string, number>;
+  readonly removed: string[];
+  /** How often each subject was asked for, whatever came of it. */
+  readonly asked: Map<string, number>;
+  /** Told of each call that arrived. */
+  onCall: ((subject: string) => void) | undefined;
+}
+
+async function ledger(slow = 0): Promise<Ledger> {
+  const counts = new Map<string, number>();
+  const asked = new Map<string, number>();
+  const keys = new Set<string>();
+  const removed: string[] = [];
+  const own: { -readonly [K in keyof Ledger]: Ledger[K] } = {
+    origin: '',
+    counts,
+    asked,
+    removed,
+    onCall: undefined,
+  };
+  const server = createServer((request, response) => {
+    const subject = decodeURIComponent(request.url?.split('/').at(-1) ?? '');
+    asked.set(`${request.method} ${subject}`, (asked.get(`${request.method} ${subject}`) ?? 0) + 1);
+    const answer = (status: number, body: string): void => {
+      setTimeout(() => {
+        response.writeHead(status, { 'content-type': 'application/json' }).end(body);
+      }, slow);
+    };
+    own.onCall?.(subject);
+    if (request.method === 'POST') {
+      const key = request.headers['idempotency-key'] as string | undefined;
+      if (key === undefined || !keys.has(key)) counts.set(subject, (counts.get(subject) ?? 0) + 1);
+      if (key !== undefined) keys.add(key);
+      answer(subject.startsWith('bad') ? 500 : 201, JSON.stringify({ id: `made-${subject}` }));
+    } else if (request.method === 'DELETE') {
+      removed.push(subject);
+      answer(subject.includes('stuck') ? 500 : 204, '');
+    } else answer(subject.startsWith('missing') ? 404 : 200, JSON.stringify({ id: subject }));
+  });
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  after(() => {
+    server.closeAllConnections();
+    server.close();
+  });
+  const address = server.address();
+  own.origin = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
+  return own;
+}
+
+const requests = {
+  'requests/make.yaml':
+    'inputs: {subject: {}}\nmethod: POST\nurl: ${origin}/things/{subject}\nbody: {json: {}}\nkeep: {made: $.id}\n',
+  'requests/make-keyed.yaml':
+    'inputs: {subject: {}}\nmethod: POST\nidempotency-key: true\nurl: ${origin}/things/{subject}\nbody: {json: {}}\nkeep: {made: $.id}\n',
+  'requests/look.yaml': 'inputs: {subject: {}}\nurl: ${origin}/things/{subject}\nkeep: {found: $.id}\n',
+  'requests/remove.yaml': 'inputs: {made: {}}\nmethod: DELETE\nurl: ${origin}/things/{made}\n',
+};
+
+const rowsOf = (names: readonly string[]): string => `subject\n${names.join('\n')}\n`;
+const many = Array.from({ length: 120 }, (_, index) => `s${index + 1}`);
+
+interface SummaryDocument {
+  readonly run: string;
+  readonly ok: boolean;
+  readonly rows: { readonly ok: number; readonly failed: number; readonly before: number };
+  readonly inDoubt: readonly string[];
+  readonly notUndone: readonly string[];
+}
+const summaryOf = (ended: Ended): SummaryDocument =>
+  documentLines(ended).find(({ event }) => event === 'summary') as unknown as SummaryDocument;
+const doubtful = (summary: SummaryDocument): string[] =>
+  summary.inDoubt.map((text) => /things\/(\w+)/.exec(text)?.[1] ?? text);
+
+/** Deterministic moments over the length of a run. */
+const moments = Array.from({ length: 20 }, (_, index) => 1 + ((index * 37 + 11) % 118));
+
+for (const [index, moment] of moments.entries()) {
+  test(`killed at call ${moment} and gone on with: completed and in doubt are exactly the set, and nothing is done twice`, async () => {
+    const vendor = await ledger(2);
+    const keyed = index % 4 === 3;
+    const cwd = collectionOf(
+      {
+        ...requests,
+        'trails/all.yaml': `rows: data/rows.csv\nat-once: 6\nsteps:\n  - send: ${keyed ? 'make-keyed' : 'make'}\n  - send: look\n`,
+        'data/rows.csv': rowsOf(many),
+      },
+      vendor.origin,
+    );
+    const killed = await echoTrail(['run', 'all', '--json'], {
+      cwd,
+      meanwhile: (child) => {
+        let calls = 0;
+        vendor.onCall = () => {
+          calls += 1;
+          if (calls === moment) child.kill('SIGKILL');
+        };
+      },
+    });
+    assert.equal(killed.status, -1);
+    vendor.onCall = undefined;
+    const resumed = await echoTrail(['run', '--resume', 'last', '--json'], { cwd });
+    const summary = summaryOf(resumed);
+    const doubts = doubtful(summary);
+    assert.equal(summary.rows.ok + summary.rows.failed, many.length);
+    assert.equal(summary.rows.failed, doubts.length, resumed.out);
+    if (keyed) assert.deepEqual(doubts, [], 'a call with a key is sent again with the same one');
+    for (const subject of many) {
+      assert.ok((vendor.counts.get(subject) ?? 0) <= 1, `${subject} was changed ${vendor.counts.get(subject)} times`);
+      assert.ok(
+        doubts.includes(subject) || vendor.counts.get(subject) === 1,
+        `${subject} is neither done nor in doubt`,
+      );
+    }
+    assert.equal(new Set(doubts).size, doubts.length);
+    if (doubts.length > 0) assert.equal(resumed.status, 3);
+  });
+}
+
+test('what a step kept before the kill is there for the steps behind it, and a table is whole', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'requests/show.yaml': 'inputs: {made: {}}\nurl: ${origin}/things/{made}\nkeep: {shown: $.id}\n',
+      'trails/all.yaml':
+        'steps:\n  - for-each: {range: [1, 30]}\n    as: n\n    at-once: 3\n    steps:\n      - send: make-keyed\n        give: {subject: "t${n}"}\n      - send: show\n    table: {columns: {n: "${n}", made: "${made}", shown: $.id}, to: data/all.csv}\n',
+    },
+    vendor.origin,
+  );
+  await echoTrail(['run', 'all'], {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = (subject) => {
+        if (subject === 'made-t17') child.kill('SIGKILL');
+      };
+    },
+  });
+  vendor.onCall = undefined;
+  assert.ok(!readdirSync(join(cwd, 'data')).includes('all.csv'), 'a table that is not whole is not in its place');
+  const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.equal(resumed.status, 0, resumed.out + resumed.err);
+  const lines = readFileSync(join(cwd, 'data/all.csv'), 'utf8').trim().split('\n');
+  assert.deepEqual(lines, [
+    'n,made,shown,error',
+    ...Array.from({ length: 30 }, (_, at) => `${at + 1},made-t${at + 1},made-t${at + 1},`),
+  ]);
+  assert.ok([...vendor.counts.values()].every((count) => count === 1));
+  assert.ok((vendor.asked.get('GET made-t1') ?? 0) === 1, 'what was looked at is not looked at again');
+});
+
+test('a run that is interrupted can be gone on with; what was under way is not lost', async () => {
+  const vendor = await ledger(5);
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml': 'rows: data/rows.csv\nat-once: 4\nsteps: [{send: look}]\n',
+      'data/rows.csv': rowsOf(many),
+    },
+    vendor.origin,
+  );
+  const first = await echoTrail(['run', 'all'], {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = (subject) => {
+        if (subject === 's40') child.kill('SIGINT');
+      };
+    },
+  });
+  assert.equal(first.status, 130);
+  const [, run] = /run --resume (\w+)/.exec(first.out) ?? [];
+  assert.ok(run, first.out);
+  const { rows, ok } = summaryOf(await echoTrail(['run', '--resume', run, '--json'], { cwd }));
+  assert.deepEqual([ok, rows.ok, rows.failed], [true, 120, 0]);
+  assert.ok(rows.before >= 30 && rows.before <= 40, `${rows.before}`);
+});
+
+test('--failed-of walks only what failed, once what was wrong is mended', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml': 'rows: data/rows.csv\nsteps: [{send: look}]\n',
+      'data/rows.csv': rowsOf(['a', 'missing1', 'b', 'missing2']),
+    },
+    vendor.origin,
+  );
+  const first = await echoTrail(['run', 'all'], { cwd });
+  assert.equal(first.status, 1);
+  const [, run = ''] = /--failed-of (\w+)/.exec(first.out) ?? [];
+  writeFileSync(join(cwd, 'data/rows.csv'), rowsOf(['a', 'c', 'b', 'missing2']));
+  const second = await echoTrail(['run', '--failed-of', run, '--json'], { cwd });
+  assert.deepEqual(summaryOf(second).rows, { ok: 1, failed: 1, before: 0 });
+  assert.deepEqual(
+    ['a', 'b', 'c'].map((subject) => vendor.asked.get(`GET ${subject}`)),
+    [1, 1, 1],
+  );
+  const third = await echoTrail(['run', '--failed-of', summaryOf(second).run], { cwd });
+  assert.match(third.out, /0 of 1 rows, 1 failed/);
+  writeFileSync(join(cwd, 'data/rows.csv'), rowsOf(['a', 'c', 'b', 'd']));
+  assert.equal((await echoTrail(['run', '--failed-of', 'last'], { cwd })).status, 0);
+  const nothing = await echoTrail(['run', '--failed-of', 'last'], { cwd });
+  assert.deepEqual([nothing.status, /nothing failed in run/.test(nothing.err)], [0, true]);
+});
+
+test('what could not be undone is listed, kept, and taken back by a later command, newest first', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml':
+        'steps:\n  - {send: make, give: {subject: one}, undo: {send: remove}}\n  - {send: make, give: {subject: stuck}, undo: {send: remove}}\n  - {send: look, give: {subject: missing}}\n',
+    },
+    vendor.origin,
+  );
+  const failed = await echoTrail(['run', 'all'], { cwd });
+  assert.match(failed.out, /left +make by remove[\s\S]*1 undone +1 not undone/);
+  assert.match(
+    failed.out,
+    /not undone: what these made may still be there\n +make by remove: status: expected under 400, found 500/,
+  );
+  const [, run = ''] = /run --undo (\w+)/.exec(failed.out) ?? [];
+  vendor.removed.length = 0;
+  const still = await echoTrail(['run', '--undo', run], { cwd });
+  assert.equal(still.status, 1);
+  assert.deepEqual(vendor.removed, ['made-stuck'], 'what is gone already is not taken back again');
+  assert.match(still.out, new RegExp(`run ${run}: 0 undone, 1 not`));
+
+  const well = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml':
+        'steps:\n  - {send: make, give: {subject: one}, undo: {send: remove}}\n  - {send: make, give: {subject: two}, undo: {send: remove}}\n',
+    },
+    vendor.origin,
+  );
+  vendor.removed.length = 0;
+  assert.equal((await echoTrail(['run', 'all'], { cwd: well })).status, 0);
+  const undone = await echoTrail(['run', '--undo', 'last', '--json'], { cwd: well });
+  assert.equal(undone.status, 0, undone.err);
+  assert.deepEqual(vendor.removed, ['made-two', 'made-one']);
+  assert.deepEqual(documentLines(undone).at(-1), {
+    event: 'undo-summary',
+    run: documentLines(undone).at(-1)?.run,
+    undone: 2,
+    notUndone: 0,
+  });
+  const again = await echoTrail(['run', '--undo', 'last'], { cwd: well });
+  assert.match(again.err, /left nothing that is to be taken back/);
+});
+
+test('a run that was killed before its undo parts is taken back by --undo', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml':
+        'inputs: {subject: {}}\nsteps:\n  - {send: make, undo: {send: remove}}\n  - {send: look, give: {subject: wait}}\n',
+    },
+    vendor.origin,
+  );
+  await echoTrail(['run', 'all', '--set', 'subject=one'], {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = (subject) => {
+        // Long after the step before has been written down.
+        if (subject === 'wait') setTimeout(() => child.kill('SIGKILL'), 200);
+      };
+    },
+  });
+  vendor.onCall = undefined;
+  const undone = await echoTrail(['run', '--undo', 'last'], { cwd });
+  assert.equal(undone.status, 0, undone.out + undone.err);
+  assert.deepEqual(vendor.removed, ['made-one']);
+});
+
+test('kept secrets and what --set gave are sealed in the journal, and open for the run that goes on', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'requests/token.yaml':
+        'inputs: {subject: {}}\nmethod: POST\nurl: ${origin}/things/{subject}\nbody: {json: {}}\nkeep: {pass: {at: $.id, secret: true}, whole: $}\n',
+      'trails/all.yaml':
+        'inputs: {given: {}}\nsteps:\n  - {send: token, give: {subject: quarterdeck-5512}, undo: {send: remove, give: {made: "${pass}"}}}\n  - {send: look, give: {subject: wait}}\n  - {send: look, give: {subject: "${pass}-${given}"}}\n',
+    },
+    vendor.origin,
+  );
+  await echoTrail(['run', 'all', '--set', 'given=halyard-7781'], {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = (subject) => {
+        if (subject === 'wait') setTimeout(() => child.kill('SIGKILL'), 200);
+      };
+    },
+  });
+  vendor.onCall = undefined;
+  for (const { path, text } of everyFile(join(cwd, '.echo-trail'))) {
+    if (!path.includes('/runs/')) continue;
+    assert.ok(text.includes('"line":"step"'), 'the step is written down');
+    assert.ok(!text.includes('made-quarterdeck-5512'), 'a kept secret is sealed');
+    assert.ok(!text.includes('halyard-7781'), 'what --set gave is sealed');
+  }
+  const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.equal(resumed.status, 0, resumed.out + resumed.err);
+  assert.equal(vendor.asked.get('GET made-quarterdeck-5512-halyard-7781'), 1);
+  assert.equal(vendor.counts.get('quarterdeck-5512'), 1);
+});
+
+test('a run that is still under way, or whose trail was changed, is not gone on with', async () => {
+  const vendor = await ledger(20);
+  const cwd = collectionOf(
+    { ...requests, 'trails/all.yaml': 'rows: data/rows.csv\nsteps: [{send: look}]\n', 'data/rows.csv': rowsOf(many) },
+    vendor.origin,
+  );
+  let second: Promise<Ended> | undefined;
+  await echoTrail(['run', 'all'], {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = (subject) => {
+        if (subject === 's10') second ??= echoTrail(['run', '--resume', 'last'], { cwd });
+        if (subject === 's80') child.kill('SIGKILL');
+      };
+    },
+  });
+  vendor.onCall = undefined;
+  const under = (await second) as Ended;
+  assert.equal(under.status, 2);
+  assert.match(under.err, /run \w+ is still under way, in process \d+/);
+  writeFileSync(join(cwd, 'trails/all.yaml'), 'rows: data/rows.csv\nsteps: [{send: look}, {send: look}]\n');
+  const changed = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.equal(changed.status, 2);
+  assert.match(changed.err, /trails of run \w+ were changed since[\s\S]*--failed-of/);
+});
+
+const wrong: readonly (readonly [args: readonly string[], says: RegExp])[] = [
+  [['run'], /nothing is named/],
+  [['run', '--resume', 'zzzz'], /there is no run zzzz|no run is recorded/],
+  [['run', 'all', '--resume', 'last'], /--resume takes a run, which knows what it walked/],
+  [['run', '--resume', 'last', '--undo', 'last'], /--resume and --undo cannot be had together/],
+  [['run', '--resume', 'last', '--env', 'sandbox'], /the run knows its environment/],
+  [['run', 'all', '--every', '5'], /a duration with its unit/],
+  [['run', 'all', '--every', '5m', '--until', 'later'], /--until takes ok or failed/],
+  [['run', 'all', '--until', 'ok'], /--until goes with/],
+  [['run', 'all', '--repeat', '0'], /--repeat/],
+];
+for (const [args, says] of wrong) {
+  test(`${args.join(' ')} is refused`, async () => {
+    const cwd = collectionOf({ ...requests, 'trails/all.yaml': 'steps: [{send: look, give: {subject: a}}]\n' });
+    const { status, err, out } = await echoTrail(args, { cwd });
+    assert.equal(status, 2);
+    assert.match(err, says);
+    assert.equal(out, '');
+  });
+}
