@@ -1,7 +1,8 @@
 /** `when`: whether a step is taken, by matchers over the names of the walk. */
 import type { YamlFile } from '../collection/yaml.js';
-import { compileExpression, type Loads } from '../expression/compile.js';
-import { type Evaluation, omitted, type Program } from '../expression/evaluation.js';
+import type { Loads } from '../expression/compile.js';
+import { type Evaluation, omitted } from '../expression/evaluation.js';
+import { parseExpression } from '../expression/parser.js';
 import { compileTree } from '../expression/tree.js';
 import { compileMatchers } from '../matcher/compile.js';
 import type { Check } from '../matcher/matcher.js';
@@ -59,13 +60,13 @@ function overName(
   { yaml, loads, readText }: Room,
 ): Condition {
   // A column may be called whatever it likes; only what no name is may be a way into one.
-  const program: Program | undefined = /[.[]/.test(name) ? compileExpression(name, loads) : undefined;
+  const way = /[.[]/.test(name) ? wayInto(name) : undefined;
   const tree = compileTree(value, (inner) => yaml.position([...at, ...inner]), loads);
   const remake = (expected: Value, more: Loads): Check =>
     compileMatchers(expected, { subject: { strict: false }, loads: more, readText });
   const fixed = tree.constant === undefined ? undefined : remake(tree.constant, loads);
   return (evaluation) => {
-    const found = evaluation.names.lookup(name)?.value ?? program?.(evaluation);
+    const found = evaluation.names.lookup(name)?.value ?? way?.(evaluation);
     let check = fixed;
     if (!check) {
       const expected = tree.evaluate(evaluation);
@@ -78,6 +79,26 @@ function overName(
         });
       }
     }
-    return check.miss(found === omitted ? undefined : found, {}) === undefined;
+    return check.miss(found, {}) === undefined;
+  };
+}
+
+/** What stands at the end of a way such as `vessel.masts[1]`; undefined where it leads nowhere. */
+function wayInto(text: string): (evaluation: Evaluation) => Value | undefined {
+  const node = parseExpression(text);
+  const keys = node.kind === 'path' ? node.steps.map((step) => ('key' in step ? step.key : undefined)) : [];
+  if (node.kind !== 'path' || keys.includes(undefined)) {
+    throw new Problem('matcher-shape', {
+      what: `a condition is over a name, or a member of one, not over ${text}`,
+      remedy: 'name the value in a step with keep: before it',
+    });
+  }
+  return ({ names }) => {
+    let value = names.lookup(node.name)?.value;
+    for (const key of keys as (string | number)[]) {
+      if (Array.isArray(value)) value = (value as readonly Value[]).at(Number(key));
+      else value = isValueMap(value) && Object.hasOwn(value, key) ? value[key] : undefined;
+    }
+    return value;
   };
 }

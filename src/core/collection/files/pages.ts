@@ -4,7 +4,10 @@ import { described } from './described.js';
 import { anyValue } from './parts.js';
 
 const count = z.number().check(z.int(), z.minimum(1));
-const input = described(z.string(), 'The input of this request that takes it; its default stands for the first page.');
+const input = described(
+  z.string(),
+  'The input of this request that takes it. Its default stands for the first page; where there is none, the request writes `${after ?? omit}`.',
+);
 
 export const pages = described(
   z.strictObject({

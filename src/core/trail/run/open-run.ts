@@ -101,6 +101,6 @@ export async function openRun(
     options: { rows: order.rows, atOnce: order.atOnce },
     digest: digest ?? '',
   };
-  const path = join(journalFolder(collection.local), `${at.replace(/[-:]|\.\d+/g, '')}-${log.run}.jsonl`);
+  const path = join(journalFolder(collection.local), `${at.replace(/[-:.]/g, '')}-${log.run}.jsonl`);
   return openJournal({ path, run: log.run, recorder: record, first, before: undefined });
 }

@@ -1,0 +1,236 @@
+/** Every style of paging, its limits and its faults. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { collectionOf } from '../support/folder.js';
+import { document, documentLines, type Ended, echoTrail } from '../support/program.js';
+import { answerOf, rawServer } from '../support/raw-server.js';
+import { harbourForThisFile } from '../support/standin.js';
+
+const { origin } = await harbourForThisFile();
+
+interface PagesDocument {
+  readonly pages: number;
+  readonly items: number;
+  readonly total: number | null;
+  readonly partial: string | null;
+}
+const lastStep = (ended: Ended): { pages: PagesDocument; problems: { code: string; what: string; cause?: string }[] } =>
+  documentLines(ended)
+    .filter(({ event }) => event === 'step')
+    .at(-1) as never;
+
+const styles: readonly (readonly [name: string, request: string, pages: number, total: number | null])[] = [
+  ['a link header', 'url: ${origin}/logbook/links\npages: {items: $, next: link.next}\n', 5, null],
+  [
+    'the next address in the body',
+    'url: ${origin}/logbook/next\npages: {items: $.items, next: $.next, total: $.total}\n',
+    5,
+    95,
+  ],
+  [
+    'page numbers until one is empty',
+    'inputs: {page: {default: 1}}\nurl: ${origin}/logbook/numbers\nquery: {page: "${page}", size: 19}\npages: {items: $.items, number: {input: page}}\n',
+    6,
+    null,
+  ],
+  [
+    'page numbers until one is short',
+    'inputs: {page: {default: 1}}\nurl: ${origin}/logbook/numbers\nquery: {page: "${page}"}\npages: {items: $.items, number: {input: page}, size: 20}\n',
+    5,
+    null,
+  ],
+  [
+    'offsets until the total',
+    'inputs: {offset: {default: 0}}\nurl: ${origin}/logbook/offsets\nquery: {offset: "${offset}", size: 19}\npages: {items: $.items, offset: {input: offset}, total: $.total}\n',
+    5,
+    95,
+  ],
+  [
+    'a cursor as long as there is more',
+    'inputs: {after: {}}\nurl: ${origin}/logbook/cursors\nquery: {after: "${after ?? omit}"}\npages: {items: $.items, cursor: {input: after, from: $.cursor}, while: {$.more: true}}\n',
+    5,
+    null,
+  ],
+  [
+    'page numbers of XML',
+    'inputs: {page: {default: 1}}\nurl: ${origin}/logbook/xml\nquery: {page: "${page}"}\npages: {items: //entry/@id, number: {input: page}, total: /log/@total}\n',
+    5,
+    95,
+  ],
+];
+for (const [name, request, pages, total] of styles) {
+  test(`by ${name}: all 95 entries, once each`, async () => {
+    const cwd = collectionOf(
+      {
+        'requests/entries.yaml': `${request}expect: {status: 200}\n`,
+        'trails/all.yaml':
+          'steps:\n  - for-each: {pages: entries}\n    as: entry\n    steps: [{keep: {id: "${entry.id ?? entry}"}}]\n    table: {columns: {id: "${id}"}, to: data/ids.jsonl, as: ids}\n  - {keep: {n: "${ids | count}"}}\n',
+      },
+      origin,
+    );
+    const ended = await echoTrail(['run', 'all', '--json'], { cwd });
+    assert.equal(ended.status, 0, ended.out + ended.err);
+    const [step] = documentLines(ended).filter(({ kind }) => kind === 'for-each') as unknown as {
+      pages: PagesDocument;
+    }[];
+    assert.deepEqual(step?.pages, { pages, items: 95, total, partial: null });
+    const table = documentLines(ended).find(({ event }) => event === 'table') as unknown as {
+      rows: { id: string }[];
+      count: number;
+    };
+    assert.equal(table.count, 95);
+    assert.deepEqual([table.rows[0]?.id, table.rows[94]?.id], ['E-001', 'E-095']);
+    assert.equal(new Set(table.rows.map(({ id }) => id)).size, 95);
+  });
+}
+
+test('GraphQL connections are paged by their cursor, in the variables of the document', async () => {
+  const document =
+    'query ($after: String) { pilots(first: 2, after: $after) { edges { node { ... on Person { name } } } pageInfo { endCursor hasNextPage } } }';
+  const cwd = collectionOf(
+    {
+      'requests/pilots.yaml': `inputs: {after: {}}\nmethod: POST\nurl: \${origin}/graphql\nbody:\n  graphql:\n    document: "${document}"\n    variables: {after: "\${after ?? omit}"}\npages:\n  items: $.data.pilots.edges\n  cursor: {input: after, from: $.data.pilots.pageInfo.endCursor}\n  while: {$.data.pilots.pageInfo.hasNextPage: true}\n`,
+    },
+    origin,
+  );
+  const ended = await echoTrail(['send', 'pilots', '--pages', 'all', '--json'], { cwd });
+  assert.equal(ended.status, 0, ended.out + ended.err);
+  const { pages, body } = document0(ended);
+  assert.ok(pages.pages > 1, JSON.stringify(pages));
+  assert.deepEqual([pages.partial, body.length], [null, pages.items]);
+});
+
+const document0 = (ended: Ended): { pages: PagesDocument; body: unknown[] } => document(ended) as never;
+
+const next =
+  'url: ${origin}/logbook/next\npages: {items: $.items, next: $.next, total: $.total, most: 3}\nkeep: {ids: "$.items[*].id", total: $.total}\n';
+
+test('a limit makes the result partial, and says what is missing', async () => {
+  const cwd = collectionOf(
+    {
+      'requests/entries.yaml': next,
+      'trails/t.yaml': 'steps: [{send: entries}, {keep: {n: "${ids | count}", t: "${total}"}}]\n',
+    },
+    origin,
+  );
+  const ended = await echoTrail(['run', 't'], { cwd });
+  assert.equal(ended.status, 0, ended.err);
+  assert.match(ended.out, /partial: 3 pages, 60 of 95 items \(no more than 3 pages were asked for\)/);
+  const kept = await echoTrail(['echo', 'show', 'last', '--json'], { cwd });
+  assert.equal((document(kept) as { kept: { total: number } }).kept.total, 95);
+});
+
+test('what is kept of pages is joined where it is a list, and of the last page where it is not', async () => {
+  const cwd = collectionOf(
+    {
+      'requests/entries.yaml': next.replace(', most: 3', '').replace('keep: {', 'keep: {last: "$.items[0].id", '),
+      'requests/mirror.yaml':
+        'inputs: {ids: {}, last: {}}\nmethod: POST\nchanges: false\nurl: ${origin}/mirror\nbody: {json: {count: "${ids | count}", first: "${ids | first}", last: "${last}"}}\n',
+      'trails/t.yaml': 'steps: [{send: entries}, {send: mirror, keep: {seen: $}}]\n',
+    },
+    origin,
+  );
+  const ended = await echoTrail(['run', 't'], { cwd });
+  assert.equal(ended.status, 0, ended.out + ended.err);
+  const { sent } = document(await echoTrail(['echo', 'show', 'last', '--json'], { cwd })) as {
+    sent: { body: { text: string } };
+  };
+  assert.deepEqual(JSON.parse(sent.body.text), { count: 95, first: 'E-001', last: 'E-081' });
+});
+
+const faults: readonly (readonly [name: string, request: string, code: string, says: RegExp])[] = [
+  [
+    'a vendor that does not take the page',
+    'inputs: {page: {default: 1}}\nurl: ${origin}/logbook/stuck\nquery: {page: "${page}"}\npages: {items: $.items, number: {input: page}}\n',
+    'pages-loop',
+    /page 2 of entries is the same as the page before it/,
+  ],
+  [
+    'pages that lead round',
+    'url: ${origin}/logbook/round\npages: {items: $.items, next: $.next}\n',
+    'pages-loop',
+    /page 4 of entries leads to one that was read already|page 3 of entries leads to one/,
+  ],
+  [
+    'a page that fails',
+    'url: ${origin}/logbook/torn\npages: {items: $.items, next: $.next, total: $.total}\n',
+    'step-failed',
+    /partial: 40 of 95 items came before/,
+  ],
+  [
+    'no list at the place',
+    'url: ${origin}/logbook/next\npages: {items: $.rows, next: $.next}\n',
+    'place-not-found',
+    /no list of items stands at \$\.rows/,
+  ],
+];
+for (const [name, request, code, says] of faults) {
+  test(`${name} ends the list, and says so`, async () => {
+    const cwd = collectionOf(
+      {
+        'requests/entries.yaml': request,
+        'trails/t.yaml': 'steps:\n  - for-each: {pages: entries}\n    steps: [{keep: {x: "${item}"}}]\n',
+      },
+      origin,
+    );
+    const ended = await echoTrail(['run', 't', '--json'], { cwd });
+    assert.notEqual(ended.status, 0);
+    const { problems } = lastStep(ended);
+    assert.equal(problems[0]?.code, code, ended.out);
+    assert.match(problems[0]?.what ?? '', says);
+  });
+}
+
+test('send reads one page and says that it is not all; --pages reads on', async () => {
+  const cwd = collectionOf({ 'requests/entries.yaml': next.replace(', most: 3', '') }, origin);
+  const one = await echoTrail(['send', 'entries'], { cwd });
+  assert.match(one.err, /20 of 95 items on 1 page: --pages all reads on/);
+  const all = await echoTrail(['send', 'entries', '--pages', 'all', '--pick', '$[94].id'], { cwd });
+  assert.equal(all.out, 'E-095\n');
+  const two = document0(await echoTrail(['send', 'entries', '--pages', '2', '--json'], { cwd }));
+  assert.deepEqual([two.body.length, two.pages.pages, two.pages.items, two.pages.total], [40, 2, 40, 95]);
+  const none = collectionOf({ 'requests/entries.yaml': 'url: ${origin}/logbook/links\n' }, origin);
+  const wrong = await echoTrail(['send', 'entries', '--pages', 'all'], { cwd: none });
+  assert.equal(wrong.status, 2);
+  assert.match(wrong.err, /does not say how its pages are asked for/);
+});
+
+const unusable: readonly (readonly [pages: string, says: RegExp])[] = [
+  ['{items: $.items}', /needs one way to ask for the next page, and has none/],
+  ['{items: $.items, next: $.next, number: {input: page}}', /has next and number/],
+  ['{items: $.items, number: {input: page}}', /gives the next page to the input page, which the request does not have/],
+  ['{items: items, next: $.next}', /items is not a place/],
+  ['{next: $.next}', /pages\.items is missing/],
+];
+for (const [pages, says] of unusable) {
+  test(`pages: ${pages} is refused before anything is sent`, async () => {
+    const cwd = collectionOf({ 'requests/entries.yaml': `url: \${origin}/logbook/next\npages: ${pages}\n` }, origin);
+    const ended = await echoTrail(['send', 'entries'], { cwd });
+    assert.equal(ended.status, 2);
+    assert.match(ended.err, says);
+  });
+}
+
+test('a next page on another host gets no credential', async () => {
+  const heads: string[] = [];
+  const other = await rawServer((head) => {
+    heads.push(head);
+    return answerOf('{"items": []}');
+  });
+  const elsewhere = other.origin.replace('127.0.0.1', 'localhost');
+  const vendor = await rawServer(() => answerOf(`{"items": [1], "next": "${elsewhere}/2"}`));
+  const cwd = collectionOf(
+    {
+      'sessions/key.yaml': 'kind: bearer\ntoken: ${secret.key}\n',
+      'requests/entries.yaml': 'url: ${origin}/\nsession: key\npages: {items: $.items, next: $.next}\n',
+    },
+    vendor.origin,
+  );
+  const ended = await echoTrail(['send', 'entries', '--pages', 'all'], {
+    cwd,
+    env: { ECHO_TRAIL_SECRET_KEY: 'signal-lantern-90' },
+  });
+  assert.equal(ended.status, 4, ended.out + ended.err);
+  assert.deepEqual(heads, []);
+  await Promise.all([other.close(), vendor.close()]);
+});
