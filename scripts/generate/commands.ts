@@ -9,7 +9,7 @@ const below: Readonly<Record<string, readonly string[]>> = {
   env: ['list', 'use', 'show', 'clear'],
   secret: ['set', 'list', 'remove'],
   session: ['open', 'show', 'close', 'list'],
-  echo: ['list', 'show'],
+  echo: ['list', 'show', 'resend', 'prune'],
   demo: ['serve'],
 };
 

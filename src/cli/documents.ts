@@ -367,6 +367,7 @@ export const documents = {
     ),
   }),
   'echo show': echo,
+  'echo prune': z.strictObject({ echoes: z.number(), journals: z.number() }),
   list: z.strictObject({
     requests: z.array(z.string()),
     trails: z.array(z.string()),

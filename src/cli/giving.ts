@@ -14,6 +14,7 @@ export interface Giving {
 /**
  * Runs the work, asking for what is missing where a person is there.
  * @param ask also for inputs that have a default
+ * @param recorded what an earlier sending was given
  */
 export async function withInputs<T>(
   workspace: Workspace,
@@ -21,6 +22,7 @@ export async function withInputs<T>(
   terminal: Terminal,
   ask: boolean,
   work: (giving: Giving) => Promise<T>,
+  recorded?: ReadonlyMap<string, Named>,
 ): Promise<T> {
   workspace.checkSettings(plan.inputs.map(({ name }) => name));
   const held = await readHeld(workspace.collection.local, workspace.environment.name);
@@ -28,6 +30,8 @@ export async function withInputs<T>(
   const given = (input: string): Named | undefined => {
     const set = workspace.settings.get(input);
     if (set !== undefined) return { value: set, origin: '--set' };
+    const before = recorded?.get(input);
+    if (before) return before;
     const answer = answers.get(input);
     if (answer) return answer;
     const one = held[input];

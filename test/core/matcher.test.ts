@@ -14,7 +14,9 @@ const size: Subject = { strict: false, unit: 'size' };
 
 async function holds(expected: Value, found: Value | undefined, subject: Subject): Promise<boolean> {
   const loads: Promise<unknown>[] = [];
-  const check = compileMatchers(expected, { subject, loads, readText: () => '{"type": "integer"}' });
+  const files: Record<string, string> = { 'data/berth.json': '{"code": "N1", "tags": ["a", "b"], "at": 1}' };
+  const readText = (path: string): string => files[path] ?? '{"type": "integer"}';
+  const check = compileMatchers(expected, { subject, loads, readText });
   await Promise.all(loads);
   assert.equal(typeof check.describe(), 'string');
   return check.miss(found, {}) === undefined;
@@ -41,6 +43,20 @@ const cases: readonly (readonly [
   [status, 201, [201], [200]],
   [status, '2xx', [200, 299], [199, 300]],
   [status, { 'one-of': ['2xx', 304] }, [204, 304], [302]],
+  // documents
+  [
+    json,
+    { 'same-as': 'data/berth.json' },
+    [{ at: 1, code: 'N1', tags: ['a', 'b'] }],
+    [{ code: 'N1' }, 'N1', undefined],
+  ],
+  [
+    json,
+    { 'same-as': { file: 'data/berth.json', ignoring: ['$.at'], unordered: { '$.tags': '$' } } },
+    [{ code: 'N1', tags: ['b', 'a'] }],
+    [{ code: 'N2', tags: ['a', 'b'] }],
+  ],
+  [json, { 'same-as': { file: 'data/berth.json', only: ['$.code'] } }, [{ code: 'N1' }], [{ code: 'N2' }, {}]],
   // combinations
   [json, { not: 'a' }, ['b', undefined], ['a']],
   [json, { not: { 'one-of': ['a', 'b'] } }, ['c'], ['a', 'b']],
@@ -102,6 +118,9 @@ const broken: readonly (readonly [Subject, Value, RegExp])[] = [
   [time, { under: 2 }, /a duration such as/],
   [size, { under: '2s' }, /a size such as/],
   [status, 'fine', /a status such as/],
+  [json, { 'same-as': 5 }, /same-as takes a file/],
+  [json, { 'same-as': { file: 'a.json', ignorng: [] } }, /same-as has no ignorng/],
+  [json, { 'same-as': { file: 'a.json', ignoring: '$.a' } }, /lists of places/],
   [json, { type: 'text' }, /type takes/],
   [json, { exists: 'yes' }, /true or false/],
   [json, { matches: '(' }, /regular expression/],

@@ -43,6 +43,7 @@ const single: readonly (readonly [name: keyof typeof documents, args: readonly s
   ['secret list', ['secret', 'list']],
   ['echo list', ['echo', 'list']],
   ['echo show', ['echo', 'show']],
+  ['echo prune', ['echo', 'prune', '--keep', '200']],
   ['list', ['list']],
   ['check', ['check']],
 ];
@@ -59,15 +60,22 @@ test('run --json prints a document an event', async () => {
   for (const args of [
     ['run', 'berth-stay', '--set', 'new-nights=40'],
     ['run', 'register-check'],
+    ['run', '--undo', 'last'],
     ['session', 'close', 'agent'],
     ['run', 'berth-stay'],
+    ['run', 'dredge', '--matrix'],
+    ['run', '--undo', 'last'],
+    ['run', 'triage'],
+    ['run', 'lights-change'],
+    ['run', 'logbook-count'],
+    ['run', 'notices-harvest'],
   ]) {
     if (args[0] === 'session') {
       await echoTrail(args, { cwd, env });
       continue;
     }
     for (const line of documentLines(await echoTrail([...args, '--json'], { cwd, env }))) {
-      const event = String(line.event);
+      const event = String(line.event).replace('-', ' ');
       holds(`run ${event.startsWith('session') ? 'session' : event}` as keyof typeof documents, line);
     }
   }

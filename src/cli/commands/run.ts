@@ -207,7 +207,9 @@ async function undoEarlier(context: Context, run: string, wishes: RunWishes): Pr
   const { workspace } = own;
   const { hide } = workspace.redactor;
   if (leftOf(before).length === 0) {
-    terminal.note(`run ${before.header.run} left nothing that is to be taken back`);
+    const none = { run: before.header.run, undone: 0, notUndone: 0 };
+    if (terminal.json) terminal.print(JSON.stringify(undoSummaryDocument(none)));
+    else terminal.note(`run ${none.run} left nothing that is to be taken back`);
     return 0;
   }
   workspace.expectChanges({ calls: leftOf(before).length, rows: false });

@@ -5,7 +5,7 @@ import { answerMismatches } from '../../core/exchange/against-documentation.js';
 import { linksOf } from '../../core/exchange/links.js';
 import type { Received } from '../../core/exchange/received.js';
 import type { Sink } from '../../core/exchange/sink.js';
-import { noNames } from '../../core/expression/names.js';
+import { type Named, noNames } from '../../core/expression/names.js';
 import type { Place } from '../../core/place/place.js';
 import { Problem } from '../../core/problem/problem.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
@@ -33,43 +33,52 @@ import { LiveSink } from './live-sink.js';
 import { type Wishes, wishesOf } from './options.js';
 import { tableFile } from './table-file.js';
 
-/** @returns the exit status */
+/** @param recorded what an earlier sending of it was given @returns the exit status */
 export async function sendAndShow(
   context: Context,
   workspace: Workspace,
   prepared: PreparedRequest,
   options: Record<string, unknown>,
+  recorded?: ReadonlyMap<string, Named>,
 ): Promise<number> {
   const { terminal, signal } = context;
   const wishes = await wishesOf(options, prepared, terminal);
   const hide = workspace.redactor.hide;
+  workspace.onWait = ({ host, wait, why }) =>
+    terminal.note(terminal.err.dim(`waiting ${durationText(wait)} for ${host} (${why})`));
   const live = wishes.live ? new LiveSink((text) => terminal.print(printable(hide(text)))) : undefined;
   const sink = wishes.sink ?? live;
   const { sent, count } = await whileWaiting(terminal, prepared, sink, () =>
-    withInputs(workspace, prepared, terminal, options.ask === true, ({ given }) =>
-      sendPages(
-        workspace,
-        prepared,
-        {
-          given,
-          caller: noNames,
-          signal,
-          sessions: sessionsFrom(options.session),
-          signature: options.sign as string | undefined,
-          documented: options.strict === true ? 'refuse' : 'tell',
-          noCookies: options.cookies === false,
-          sink,
-          lines: sink?.lines,
-          ...(options.acceptCertificate === true && {
-            onAccepted: ({ subject, fingerprint }: { subject: string; fingerprint: string }, until: string): void =>
-              terminal.note(
-                `${terminal.err.yellow('accepted')}  ${printableLine(subject)}, until ${until.slice(0, 16).replace('T', ' ')} UTC\n          SHA-256 ${fingerprint}`,
-              ),
-          }),
-        },
-        options.pages as string | undefined,
-        terminal,
-      ),
+    withInputs(
+      workspace,
+      prepared,
+      terminal,
+      options.ask === true,
+      ({ given }) =>
+        sendPages(
+          workspace,
+          prepared,
+          {
+            given,
+            caller: noNames,
+            signal,
+            sessions: sessionsFrom(options.session),
+            signature: options.sign as string | undefined,
+            documented: options.strict === true ? 'refuse' : 'tell',
+            noCookies: options.cookies === false,
+            sink,
+            lines: sink?.lines,
+            ...(options.acceptCertificate === true && {
+              onAccepted: ({ subject, fingerprint }: { subject: string; fingerprint: string }, until: string): void =>
+                terminal.note(
+                  `${terminal.err.yellow('accepted')}  ${printableLine(subject)}, until ${until.slice(0, 16).replace('T', ' ')} UTC\n          SHA-256 ${fingerprint}`,
+                ),
+            }),
+          },
+          options.pages as string | undefined,
+          terminal,
+        ),
+      recorded,
     ),
   );
   live?.finish();

@@ -31,6 +31,12 @@ export function summaryText(summary: Summary, name: string, terminal: Terminal, 
   return lines.join('\n');
 }
 
+/** Where nothing was sent. */
+export function dryText({ ok, steps }: Summary, name: string, { out }: Terminal): string {
+  const word = ok ? out.green('nothing was sent') : out.red('failed, and nothing was sent');
+  return `${out.bold(name)}: ${out.bold(word)}   ${steps.ok + steps.failed} steps`;
+}
+
 function rowsText({ ok, failed, before }: NonNullable<Summary['rows']>, out: Terminal['out']): string {
   const parts = [`${ok} of ${ok + failed} rows`];
   if (failed > 0) parts.push(out.red(`${failed} failed`));

@@ -11,7 +11,7 @@ import type { Context } from '../context.js';
 import { exitStatus } from '../exit-status.js';
 import { problemLines } from '../view/problem.js';
 import { summaryDocument } from '../view/run-documents.js';
-import { summaryText } from '../view/run-summary.js';
+import { dryText, summaryText } from '../view/run-summary.js';
 import type { RunWishes } from './options.js';
 import { reporter } from './reporter.js';
 
@@ -76,7 +76,8 @@ async function walkOne(
   if (terminal.json) {
     const document = summaryDocument(summary, plan.name);
     terminal.print(hide(JSON.stringify(environment === undefined ? document : { ...document, environment })));
-  } else terminal.print(summaryText(summary, plan.name, terminal, hide));
+  } else if (workspace.dryRun) terminal.print(dryText(summary, plan.name, terminal));
+  else terminal.print(summaryText(summary, plan.name, terminal, hide));
   if (summary.ended && !terminal.json) terminal.complain(problemLines(summary.ended, terminal.err, hide));
   return summary.problem;
 }

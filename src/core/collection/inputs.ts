@@ -90,6 +90,8 @@ export function missingInput(plan: InputPlan): Problem {
   });
 }
 
+const none: ReadonlyMap<string, Named | undefined> = new Map();
+
 /** Names of inputs, worked out when first used; an input that nobody gives and that has no default is unknown. */
 export class InputNames implements Names {
   private worked: Map<string, Named | undefined> | undefined;
@@ -112,6 +114,11 @@ export class InputNames implements Names {
       return found;
     }
     return undefined;
+  }
+
+  /** Those that were worked out. */
+  used(): ReadonlyMap<string, Named | undefined> {
+    return this.worked ?? none;
   }
 
   known(): Iterable<string> {

@@ -46,6 +46,8 @@ export const echo = z.strictObject({
   operation: z.optional(z.string()),
   /** The sessions that it was sent with. */
   sessions: z.optional(z.array(z.string())),
+  /** What the request was given, secrets hidden. */
+  inputs: z.optional(z.record(z.string(), z.any())),
   /** The step's name and its row, where a trail sent it. */
   step: z.optional(z.string()),
   row: z.optional(z.number()),

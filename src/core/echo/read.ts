@@ -5,11 +5,14 @@ import { join } from 'node:path';
 import { createInterface } from 'node:readline';
 import { Problem } from '../problem/problem.js';
 import { type Echo, echo as echoSchema } from './echo.js';
+import { type EchoFilter, wanted } from './filter.js';
 
 export interface RecordedRun {
   readonly run: string;
   readonly path: string;
   readonly size: number;
+  /** Milliseconds since the epoch, of its last line. */
+  readonly at: number;
 }
 
 /** The runs that are recorded, the newest first. */
@@ -20,9 +23,9 @@ function recordedRuns(local: string): RecordedRun[] {
     .filter((name) => name.endsWith('.jsonl'))
     .map((name) => ({ name, ...statSync(join(folder, name)) }))
     .sort((a, b) => b.mtimeMs - a.mtimeMs || b.name.localeCompare(a.name))
-    .map(({ name, size }) => {
+    .map(({ name, size, mtimeMs }) => {
       const run = name.slice(0, -'.jsonl'.length).replace(/^.*-/, '');
-      return { run, path: join(folder, name), size: size + bodiesSize(join(folder, 'bodies', run)) };
+      return { run, at: mtimeMs, path: join(folder, name), size: size + bodiesSize(join(folder, 'bodies', run)) };
     });
 }
 
@@ -55,12 +58,15 @@ async function* readRun({ path }: RecordedRun): AsyncGenerator<Echo> {
   }
 }
 
-/** The newest echoes, the newest first. */
-export async function newestEchoes(local: string, most: number): Promise<Echo[]> {
+/** The newest echoes that are wanted, the newest first. */
+export async function newestEchoes(local: string, most: number, filter: EchoFilter = {}): Promise<Echo[]> {
+  const isWanted = wanted(filter);
   const found: Echo[] = [];
   for (const run of recordedRuns(local)) {
+    if (filter.run !== undefined && run.run !== filter.run) continue;
     const own: Echo[] = [];
     for await (const one of readRun(run)) {
+      if (!isWanted(one)) continue;
       own.push(one);
       if (own.length > most) own.shift();
     }
@@ -113,15 +119,19 @@ export interface Retention {
   readonly runs: number;
   /** Bytes. */
   readonly size: number;
+  /** Milliseconds since the epoch: what ended before is let go. */
+  readonly since?: number;
 }
 
 /** Lets the oldest runs go, until the rest is within both limits. How many went. */
-export async function retain(local: string, { runs, size }: Retention): Promise<number> {
+export async function retain(local: string, { runs, size, since = 0 }: Retention): Promise<number> {
   let total = 0;
   let gone = 0;
   for (const [index, run] of recordedRuns(local).entries()) {
     total += run.size;
-    if (index < runs && (total <= size || index === 0)) continue;
+    // The last one stays unless nothing is to be kept: somebody may be looking at it.
+    const fits = index < runs && (total <= size || index === 0);
+    if (fits && run.at >= since) continue;
     await rm(run.path, { force: true });
     await rm(join(local, 'echoes/bodies', run.run), { recursive: true, force: true });
     gone += 1;

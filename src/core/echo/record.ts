@@ -5,7 +5,9 @@ import type { Outcome } from '../exchange/transport.js';
 import { bodySize, type HeaderLine, hidden, type WireRequest } from '../exchange/wire.js';
 import type { Verdict } from '../expectation/expectations.js';
 import type { Kept } from '../expectation/keeps.js';
+import type { Named } from '../expression/names.js';
 import { type Problem, positionText } from '../problem/problem.js';
+import { isSecretName } from '../value/secret-fields.js';
 import { plain, type Value } from '../value/written.js';
 import type { Echo, RecordedBody } from './echo.js';
 import type { Redactor } from './redactor.js';
@@ -26,6 +28,8 @@ export interface Occasion {
   readonly request: string | undefined;
   readonly operation: string | undefined;
   readonly sessions: readonly string[];
+  /** What the request was given. */
+  readonly inputs?: ReadonlyMap<string, Named | undefined>;
   readonly step: string | undefined;
   readonly row: number | undefined;
   /** It was sent again after this. */
@@ -34,7 +38,7 @@ export interface Occasion {
 
 /** Absent parts are undefined, which JSON leaves out: of all a run does, this happens most often. */
 export function recordEcho(
-  { id, at, environment, request, operation, sessions, step, row, again }: Occasion,
+  { id, at, environment, request, operation, sessions, inputs, step, row, again }: Occasion,
   wire: WireRequest,
   { received, trouble }: Outcome,
   verdicts: readonly Verdict[],
@@ -50,6 +54,7 @@ export function recordEcho(
     request,
     operation,
     sessions: sessions.length > 0 ? [...sessions] : undefined,
+    inputs: inputs && inputs.size > 0 ? recordedInputs(inputs, redactor) : undefined,
     step,
     row,
     again,
@@ -107,6 +112,16 @@ function recordedOnce(given: HeaderLine, size: number, redactor: Redactor): [str
 
 function recordedLine(name: string, value: string, secret: boolean, redactor: Redactor): [string, string] {
   return [name, secret || secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hideKnown(value)];
+}
+
+function recordedInputs(
+  inputs: ReadonlyMap<string, Named | undefined>,
+  redactor: Redactor,
+): Record<string, unknown> | undefined {
+  const out: Record<string, unknown> = {};
+  for (const [name, named] of inputs)
+    if (named) out[name] = named.secret || isSecretName(name) ? hidden : redactor.hideIn(plain(named.value));
+  return out;
 }
 
 function recordedKeeps(kept: readonly Kept[], redactor: Redactor): Record<string, unknown> {

@@ -218,6 +218,8 @@ export interface Resolution {
   readonly request: ResolvedRequest;
   /** The names that the request sees, for its expectations. */
   readonly names: Names;
+  /** Its inputs, as far as they were used. */
+  readonly inputs: ReadonlyMap<string, Named | undefined>;
 }
 
 /** @throws Problem unknown-name, input-missing, input-value, secret-missing and all that evaluation may throw */
@@ -230,7 +232,8 @@ export function resolveRequest(plan: RequestPlan, giving: Giving): Resolution {
   try {
     const connection =
       giving.connection?.(() => new Evaluation(layered(variables, giving.caller), giving)) ?? plainConnection;
-    return { request: resolveParts(plan, giving, evaluation, connection, used), names };
+    const request = resolveParts(plan, giving, evaluation, connection, used);
+    return { request, names, inputs: inputs.used() };
   } catch (error) {
     throw missingAsInput(plan, asProblem(error));
   }

@@ -93,7 +93,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   // Before it is clear that the request may leave, no session is opened for it.
   const supplied = sessions.length > 0 ? await suppliedNames(workspace, sessions, false) : undefined;
   const giving = { ...givingOf(workspace, sending), supplied };
-  let { request, names } = resolveRequest(prepared.plan, giving);
+  let { request, names, inputs } = resolveRequest(prepared.plan, giving);
   let bare = composed(workspace, request, sending.lines ?? []);
   if (sending.onAccepted) {
     await acceptCertificate(workspace, bare, sending.onAccepted);
@@ -112,7 +112,18 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     const { name: environment } = workspace.environment;
     const { step, row } = sending;
     const { name, operation } = talk.request;
-    const occasion = { id, at, environment, request: name, operation, sessions, step, row, again: again && true };
+    const occasion = {
+      id,
+      at,
+      environment,
+      request: name,
+      operation,
+      sessions,
+      inputs,
+      step,
+      row,
+      again: again && true,
+    };
     const { outcome, verdicts, kept } = judged;
     workspace.log.append(
       recordEcho(occasion, wire, outcome, verdicts, again ? [] : kept, workspace.redactor, workspace.log.beside),
@@ -131,7 +142,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
       (async () => {
         giving.supplied = await suppliedNames(workspace, sessions, true);
         const again = resolveRequest(prepared.plan, giving);
-        names = again.names;
+        ({ names, inputs } = again);
         return again.request;
       }),
   };

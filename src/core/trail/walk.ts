@@ -87,7 +87,8 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   }
   const interrupted = settings.signal.aborted;
   if (interrupted) tally.problem = new Problem('interrupted', { what: 'interrupted' });
-  else journal?.walked(number, tally.problem === undefined);
+  // Where rows were not begun any more, there is something left to go on with.
+  else if (!(plan.rows && ending.aborted)) journal?.walked(number, tally.problem === undefined);
   return summaryOf(tally, {
     run: journal?.run ?? workspace.log.run,
     interrupted,

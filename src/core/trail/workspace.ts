@@ -41,6 +41,7 @@ import { pathInside } from '../storage/inside.js';
 import { parseSize } from '../value/measures.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
+import { retainJournals } from './journal/retain.js';
 import { HostGate } from './pacing/host-gate.js';
 import { type RetryPolicy, retryPolicy } from './pacing/retry-policy.js';
 import type { Patience, Wait } from './pacing/tries.js';
@@ -304,6 +305,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       await workspace.log.close();
       const { runs = 200, size = '256MB' } = collection.manifest.content.echoes ?? {};
       await retain(collection.local, { runs, size: parseSize(size) ?? 256e6 });
+      await retainJournals(collection.local, { runs });
     },
   };
   return workspace;

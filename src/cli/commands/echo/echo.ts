@@ -1,11 +1,15 @@
 /** `echo`: recorded exchanges. */
 import type { CommandModule } from '../../command.js';
 import { list } from './list.js';
+import { prune } from './prune.js';
+import { resend } from './resend.js';
 import { show } from './show.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
     list.configure(command.command('list').description('list recorded exchanges, the newest first'), run);
+    resend.configure(command.command('resend').description('send a recorded request once more'), run);
+    prune.configure(command.command('prune').description('let old records go'), run);
     show.configure(command.command('show').description('show what was sent and what came back'), run);
   },
 };

@@ -42,6 +42,8 @@ export class HostGate {
     return new Promise((go) => {
       const give = (): void => {
         this.queue = this.queue.filter((one) => one !== waiting);
+        // A timer that nobody waits for would keep the program from ending.
+        if (this.queue.length === 0) clearTimeout(this.timer);
         go(undefined);
       };
       const waiting: Waiting = { go, signal, give };

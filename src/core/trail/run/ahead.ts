@@ -13,6 +13,7 @@ import { demandSecrets } from '../secrets-ahead.js';
 import { sendRequest } from '../send.js';
 import type { TrailPlan } from '../step-kind.js';
 import type { Workspace } from '../workspace.js';
+import { compareVersions } from './versions.js';
 
 /** Milliseconds that a host may take to be there. */
 const patience = 3000;
@@ -26,6 +27,7 @@ export async function demandAhead(
   signal: AbortSignal,
 ): Promise<void> {
   demandSecrets(workspace, plans);
+  if (workspace.dryRun) return;
   await demandHosts(workspace, plans);
   await demandVersion(workspace, signal);
 }
@@ -141,16 +143,4 @@ async function versionOf(
     throw new Problem('place-not-found', { what: `${request} has no version at ${at}`, remedy: 'correct version: at' });
   }
   return textOf(value);
-}
-
-/** By their numbers, part by part: `2.10` is over `2.9`. What is behind a `-` or `+` does not count. */
-export function compareVersions(one: string, other: string): number {
-  const parts = (text: string): number[] =>
-    (text.replace(/^v/i, '').split(/[-+]/, 1)[0] as string).split('.').map((part) => Number.parseInt(part, 10) || 0);
-  const [a, b] = [parts(one), parts(other)];
-  for (let index = 0; index < Math.max(a.length, b.length); index += 1) {
-    const difference = (a[index] ?? 0) - (b[index] ?? 0);
-    if (difference !== 0) return difference;
-  }
-  return 0;
 }
