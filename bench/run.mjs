@@ -6,6 +6,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { largeOpenApi, largeSdl } from './large-documents.mjs';
 import { compare, median, runOnce } from './measure.mjs';
+import { trails } from './trails.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const program = join(here, '../dist/main.cjs');
@@ -133,6 +134,7 @@ if (wanted('memory')) {
 
 if (wanted('documents')) await documents();
 if (wanted('exchange')) await exchanges();
+if (wanted('trails')) await trails({ here, program, folder, env, origin, write, report, walkSeconds });
 
 server.disconnect();
 rmSync(folder, { recursive: true, force: true });
@@ -193,11 +195,12 @@ function walkSeconds(output) {
   return Number(found[1]) / (found[2] === 'ms' ? 1000 : 1);
 }
 
+function write(path, text) {
+  mkdirSync(dirname(join(folder, 'collection', path)), { recursive: true });
+  writeFileSync(join(folder, 'collection', path), text);
+}
+
 function makeCollection() {
-  const write = (path, text) => {
-    mkdirSync(dirname(join(folder, 'collection', path)), { recursive: true });
-    writeFileSync(join(folder, 'collection', path), text);
-  };
   write('echo-trail.yaml', 'name: bench\nenvironment: local\nechoes: {runs: 3}\n');
   write('environments/local.yaml', `variables: {origin: "${origin}"}\n`);
   write(

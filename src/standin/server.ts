@@ -119,7 +119,6 @@ export async function startStandin({
   for (const face of others) face.register(app, state, () => origin);
   const secure = more ? await startSecure() : undefined;
   const broken = more ? await startBroken() : undefined;
-  const fleet = firstPort === undefined ? undefined : await startFleet({ first: firstPort });
   if (secure) {
     app.get('/secure/root.pem', async (_request, reply) =>
       reply.type('application/x-pem-file').send(secure.certificates.root.certificate),
@@ -127,7 +126,13 @@ export async function startStandin({
   }
   refuseOtherMethods(app, allowed);
 
-  await app.listen({ port, host: '127.0.0.1' });
+  try {
+    await app.listen({ port, host: '127.0.0.1' });
+  } catch (error) {
+    await Promise.all([app.close(), secure?.close(), broken?.close()]);
+    throw error;
+  }
+  const fleet = firstPort === undefined ? undefined : await startFleet({ first: firstPort });
   const address = app.server.address();
   origin = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : port}`;
   return {

@@ -1,5 +1,7 @@
 /** Every style of paging, its limits and its faults. */
 import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf } from '../support/folder.js';
 import { document, documentLines, type Ended, echoTrail } from '../support/program.js';
@@ -14,11 +16,6 @@ interface PagesDocument {
   readonly total: number | null;
   readonly partial: string | null;
 }
-const lastStep = (ended: Ended): { pages: PagesDocument; problems: { code: string; what: string; cause?: string }[] } =>
-  documentLines(ended)
-    .filter(({ event }) => event === 'step')
-    .at(-1) as never;
-
 const styles: readonly (readonly [name: string, request: string, pages: number, total: number | null])[] = [
   ['a link header', 'url: ${origin}/logbook/links\npages: {items: $, next: link.next}\n', 5, null],
   [
@@ -58,31 +55,26 @@ const styles: readonly (readonly [name: string, request: string, pages: number, 
     95,
   ],
 ];
-for (const [name, request, pages, total] of styles) {
-  test(`by ${name}: all 95 entries, once each`, async () => {
-    const cwd = collectionOf(
-      {
-        'requests/entries.yaml': `${request}expect: {status: 200}\n`,
-        'trails/all.yaml':
-          'steps:\n  - for-each: {pages: entries}\n    as: entry\n    steps: [{keep: {id: "${entry.id ?? entry}"}}]\n    table: {columns: {id: "${id}"}, to: data/ids.jsonl, as: ids}\n  - {keep: {n: "${ids | count}"}}\n',
-      },
-      origin,
-    );
-    const ended = await echoTrail(['run', 'all', '--json'], { cwd });
-    assert.equal(ended.status, 0, ended.out + ended.err);
-    const [step] = documentLines(ended).filter(({ kind }) => kind === 'for-each') as unknown as {
-      pages: PagesDocument;
-    }[];
-    assert.deepEqual(step?.pages, { pages, items: 95, total, partial: null });
-    const table = documentLines(ended).find(({ event }) => event === 'table') as unknown as {
-      rows: { id: string }[];
-      count: number;
-    };
-    assert.equal(table.count, 95);
-    assert.deepEqual([table.rows[0]?.id, table.rows[94]?.id], ['E-001', 'E-095']);
-    assert.equal(new Set(table.rows.map(({ id }) => id)).size, 95);
-  });
-}
+test('every style of paging gives all 95 entries, once each, in order', async () => {
+  const files: Record<string, string> = {};
+  for (const [at, [, request]] of styles.entries()) {
+    files[`requests/r${at}.yaml`] = `${request}expect: {status: 200}\n`;
+    files[`trails/t${at}.yaml`] =
+      `steps:\n  - for-each: {pages: r${at}}\n    as: entry\n    steps: [{keep: {id: "\${entry.id ?? entry}"}}]\n    table: {columns: {id: "\${id}"}, to: data/ids${at}.jsonl, as: ids}\n  - {keep: {n: "\${ids | count}"}}\n`;
+  }
+  const cwd = collectionOf(files, origin);
+  const ended = await echoTrail(['run', ...styles.map((_, at) => `t${at}`), '--json'], { cwd });
+  assert.equal(ended.status, 0, ended.out.slice(-3000) + ended.err);
+  const steps = documentLines(ended).filter(({ kind }) => kind === 'for-each') as unknown as { pages: PagesDocument }[];
+  for (const [at, [name, , pages, total]] of styles.entries()) {
+    assert.deepEqual(steps[at]?.pages, { pages, items: 95, total, partial: null }, name);
+    const ids = readFileSync(join(cwd, `data/ids${at}.jsonl`), 'utf8')
+      .trim()
+      .split('\n');
+    const wanted = Array.from({ length: 95 }, (_, index) => `{"id":"E-${String(index + 1).padStart(3, '0')}"}`);
+    assert.deepEqual(ids, wanted, name);
+  }
+});
 
 test('GraphQL connections are paged by their cursor, in the variables of the document', async () => {
   const document =
@@ -143,13 +135,13 @@ const faults: readonly (readonly [name: string, request: string, code: string, s
     'a vendor that does not take the page',
     'inputs: {page: {default: 1}}\nurl: ${origin}/logbook/stuck\nquery: {page: "${page}"}\npages: {items: $.items, number: {input: page}}\n',
     'pages-loop',
-    /page 2 of entries is the same as the page before it/,
+    /page 2 of r0 is the same as the page before it/,
   ],
   [
     'pages that lead round',
     'url: ${origin}/logbook/round\npages: {items: $.items, next: $.next}\n',
     'pages-loop',
-    /page 4 of entries leads to one that was read already|page 3 of entries leads to one/,
+    /page \d of r1 leads to one that was read already/,
   ],
   [
     'a page that fails',
@@ -164,22 +156,24 @@ const faults: readonly (readonly [name: string, request: string, code: string, s
     /no list of items stands at \$\.rows/,
   ],
 ];
-for (const [name, request, code, says] of faults) {
-  test(`${name} ends the list, and says so`, async () => {
-    const cwd = collectionOf(
-      {
-        'requests/entries.yaml': request,
-        'trails/t.yaml': 'steps:\n  - for-each: {pages: entries}\n    steps: [{keep: {x: "${item}"}}]\n',
-      },
-      origin,
-    );
-    const ended = await echoTrail(['run', 't', '--json'], { cwd });
-    assert.notEqual(ended.status, 0);
-    const { problems } = lastStep(ended);
-    assert.equal(problems[0]?.code, code, ended.out);
-    assert.match(problems[0]?.what ?? '', says);
+test('faulty pages end the list, and say so', async () => {
+  const files: Record<string, string> = {};
+  for (const [at, [, request]] of faults.entries()) {
+    files[`requests/r${at}.yaml`] = request;
+    files[`trails/t${at}.yaml`] = `steps:\n  - for-each: {pages: r${at}}\n    steps: [{keep: {x: "\${item}"}}]\n`;
+  }
+  const ended = await echoTrail(['run', ...faults.map((_, at) => `t${at}`), '--json'], {
+    cwd: collectionOf(files, origin),
   });
-}
+  assert.notEqual(ended.status, 0);
+  const steps = documentLines(ended).filter(({ kind }) => kind === 'for-each') as unknown as {
+    problems: { code: string; what: string }[];
+  }[];
+  for (const [at, [name, , code, says]] of faults.entries()) {
+    assert.equal(steps[at]?.problems[0]?.code, code, name);
+    assert.match(steps[at]?.problems[0]?.what ?? '', says);
+  }
+});
 
 test('send reads one page and says that it is not all; --pages reads on', async () => {
   const cwd = collectionOf({ 'requests/entries.yaml': next.replace(', most: 3', '') }, origin);
@@ -202,14 +196,21 @@ const unusable: readonly (readonly [pages: string, says: RegExp])[] = [
   ['{items: items, next: $.next}', /items is not a place/],
   ['{next: $.next}', /pages\.items is missing/],
 ];
-for (const [pages, says] of unusable) {
-  test(`pages: ${pages} is refused before anything is sent`, async () => {
-    const cwd = collectionOf({ 'requests/entries.yaml': `url: \${origin}/logbook/next\npages: ${pages}\n` }, origin);
-    const ended = await echoTrail(['send', 'entries'], { cwd });
-    assert.equal(ended.status, 2);
-    assert.match(ended.err, says);
-  });
-}
+test('pages that cannot be asked for are told before anything is sent', async () => {
+  const files = Object.fromEntries(
+    unusable.map(([pages], at) => [`requests/r${at}.yaml`, `url: \${origin}/logbook/next\npages: ${pages}\n`]),
+  );
+  const { findings } = document(await echoTrail(['check', '--json'], { cwd: collectionOf(files) })) as {
+    findings: { file: string; what: string }[];
+  };
+  for (const [at, [pages, says]] of unusable.entries()) {
+    const own = findings.filter(({ file }) => file === `requests/r${at}.yaml`);
+    assert.ok(
+      own.some(({ what }) => says.test(what)),
+      `${pages}: ${JSON.stringify(own)}`,
+    );
+  }
+});
 
 test('a next page on another host gets no credential', async () => {
   const heads: string[] = [];

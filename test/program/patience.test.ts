@@ -129,31 +129,33 @@ const cases: readonly Case[] = [
   },
   { name: 'no retry', request: 'retry: none\n', statuses: [429, 200], tries: 1, status: 1 },
 ];
-for (const { name, request, statuses, headers = {}, tries, status, doubts = 0 } of cases) {
-  test(`${name}: ${tries === 1 ? 'sent once' : `sent ${tries} times`}`, async () => {
-    const { origin, asked } = await vendor((_asked, count, response, incoming) => {
-      const answer = statuses[count - 1] as number;
-      if (answer === 0) incoming.socket.destroy();
-      else say(response, answer, answer === 429 || answer === 503 ? headers : {}, answer === 204 ? '' : '{}');
-    });
-    const cwd = collectionOf(
-      {
-        'requests/r.yaml': `url: \${origin}/r\n${request}`,
-        'environments/sandbox.yaml': `changes: allow\nvariables: {origin: "${origin}"}\nhosts: [127.0.0.1]\nretry: ${retry}\n`,
-      },
-      origin,
-    );
-    const ended = await echoTrail(['run', 'r', '--json'], { cwd });
-    assert.equal(ended.status, status, ended.out + ended.err);
-    assert.equal(asked.length, tries);
-    assert.equal(summaryOf(ended).inDoubt.length, doubts);
-    const keys = new Set(asked.map(({ key }) => key));
-    assert.equal(keys.size, 1, 'all tries carry the same key');
-    // Each try has an echo of its own.
-    const echoes = everyFile(cwd).filter(({ path }) => path.includes('/echoes/'));
-    assert.equal(echoes[0]?.text.trim().split('\n').length, tries);
+test('what is sent again, and what never is, by status, method, key and what is expected', async () => {
+  const { origin, asked } = await vendor((one, count, response, incoming) => {
+    const { statuses, headers = {} } = cases[Number(one.path.slice(2))] as Case;
+    const answer = statuses[count - 1] as number;
+    if (answer === 0) incoming.socket.destroy();
+    else say(response, answer, answer === 429 || answer === 503 ? headers : {}, answer === 204 ? '' : '{}');
   });
-}
+  const files = Object.fromEntries(
+    cases.map(({ request }, at) => [`requests/r${at}.yaml`, `url: \${origin}/r${at}\n${request}`]),
+  );
+  const cwd = collectionOf({
+    ...files,
+    'environments/sandbox.yaml': `changes: allow\nvariables: {origin: "${origin}"}\nhosts: [127.0.0.1]\nretry: ${retry}\n`,
+  });
+  const ended = await echoTrail(['run', ...cases.map((_, at) => `r${at}`), '--json'], { cwd });
+  assert.equal(ended.status, 3, ended.err);
+  const summaries = documentLines(ended).filter(({ event }) => event === 'summary') as unknown as Summary[];
+  const echoes = everyFile(cwd).filter(({ path }) => path.includes('/echoes/'))[0]?.text ?? '';
+  for (const [at, { name, tries, status, doubts = 0 }] of cases.entries()) {
+    const own = asked.filter(({ path }) => path === `/r${at}`);
+    assert.equal(own.length, tries, name);
+    assert.equal(summaries[at]?.ok, status === 0, name);
+    assert.equal(summaries[at]?.inDoubt.length, doubts, name);
+    assert.equal(new Set(own.map(({ key }) => key)).size, 1, `${name}: all tries carry the same key`);
+    assert.equal(echoes.split(`"request":"r${at}"`).length - 1, tries, `${name}: each try has an echo`);
+  }
+});
 
 test('why it was not tried again is said', async () => {
   const { origin } = await vendor((_asked, _count, response) => say(response, 429, { 'retry-after': '3600' }));

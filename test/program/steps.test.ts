@@ -4,7 +4,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, demoCollection, writeIn } from '../support/folder.js';
-import { documentLines, type Ended, echoTrail } from '../support/program.js';
+import { document, documentLines, type Ended, echoTrail } from '../support/program.js';
 import { answerOf, rawServer } from '../support/raw-server.js';
 import { harbourForThisFile } from '../support/standin.js';
 
@@ -86,13 +86,15 @@ const data = {
   'data/x.json': '[{"name": "j1"},\n {"name": 12345678901234567890}]',
   'data/x.jsonl': '{"name": "l1"}\n\n{"name": "l2"}\n',
 };
-for (const [name, steps, asked] of goneThrough) {
-  test(`for-each goes through ${name}`, async () => {
-    const ended = await walked(steps, [], data);
-    assert.equal(ended.status, 0, ended.out + ended.err);
-    assert.deepEqual(ended.asked, asked);
-  });
-}
+test('for-each goes through lists, maps, ranges, rows of files, nothing, and one inside another', async () => {
+  const vendor = await mirror();
+  const trails = Object.fromEntries(goneThrough.map(([, steps], at) => [`trails/t${at}.yaml`, `steps:\n${steps}`]));
+  const cwd = collectionOf({ ...requests, ...data, ...trails }, vendor.origin);
+  const ended = await echoTrail(['run', ...goneThrough.map((_, at) => `t${at}`), '--json'], { cwd });
+  assert.equal(ended.status, 0, ended.out + ended.err);
+  for (const [name, , asked] of goneThrough) assert.deepEqual(vendor.asked.splice(0, asked.length), asked, name);
+  assert.deepEqual(vendor.asked, []);
+});
 
 test('so many at once are under way, and no more', async () => {
   const ended = await walked(
@@ -238,15 +240,16 @@ const conditions: readonly (readonly [when: string, taken: boolean])[] = [
   ['{kind: "${wanted}"}', true],
   ['{row name: 1}', false],
 ];
-for (const [when, taken] of conditions) {
-  test(`when ${when} is ${taken ? 'taken' : 'skipped'}`, async () => {
-    const ended = await walked(
-      `  - keep: {kind: ferry, wanted: ferry, vessel: {flag: Ostrand, masts: [7, 9]}}\n  - {send: get, give: {name: a}, when: ${when}}\n`,
-    );
-    assert.equal(ended.status, 0, ended.out + ended.err);
-    assert.deepEqual(ended.asked, taken ? ['GET /a'] : []);
-  });
-}
+test('conditions: all of a set, any, not, ways into a value, what does not exist', async () => {
+  const steps = conditions.map(([when], at) => `  - {name: c${at}, keep: {x: 1}, when: ${when}}\n`).join('');
+  const ended = await walked(
+    `  - keep: {kind: ferry, wanted: ferry, vessel: {flag: Ostrand, masts: [7, 9]}}\n${steps}`,
+  );
+  assert.equal(ended.status, 0, ended.out + ended.err);
+  const states = stepsOf(ended).slice(1);
+  for (const [at, [when, taken]] of conditions.entries())
+    assert.equal(states[at]?.state, taken ? 'ok' : 'skipped', when);
+});
 
 const before = '{a: 1, at: 1, list: [{id: x, n: 1}, {id: y, n: 2}], tags: [p, q]}';
 const compared: readonly (readonly [
@@ -280,15 +283,23 @@ const compared: readonly (readonly [
     ['/a/b[2]'],
   ],
 ];
-for (const [name, step, found, says] of compared) {
-  test(`compare: ${name}`, async () => {
-    const ended = await walked(`  - compare: ${step}\n`, [], { 'data/ab.json': '{"name": "ab", "length": 3}' });
-    assert.equal(ended.status, found ? 1 : 0, ended.out + ended.err);
-    const [last] = stepsOf(ended).slice(-1);
-    assert.deepEqual(last?.differences?.map(({ at }) => at) ?? [], found ?? []);
-    if (says) assert.match(last?.problems[0]?.what ?? '', says);
-  });
-}
+test('compare tells what differs, by structure, and nothing where nothing does', async () => {
+  const vendor = await mirror();
+  const trails = Object.fromEntries(
+    compared.map(([, step], at) => [`trails/c${at}.yaml`, `steps:\n  - compare: ${step}\n`]),
+  );
+  const files = { ...requests, ...trails, 'data/ab.json': '{"name": "ab", "length": 3}' };
+  const cwd = collectionOf(files, vendor.origin);
+  const ended = await echoTrail(['run', ...compared.map((_, at) => `c${at}`), '--json'], { cwd });
+  const steps = stepsOf(ended);
+  assert.equal(steps.length, compared.length, ended.err);
+  for (const [at, [name, , found, says]] of compared.entries()) {
+    const step = steps[at];
+    assert.equal(step?.state, found ? 'failed' : 'ok', name);
+    assert.deepEqual(step?.differences?.map((one) => one.at) ?? [], found ?? [], name);
+    if (says) assert.match(step?.problems[0]?.what ?? '', says, name);
+  }
+});
 
 test('compare: an answer that takes too many times as long', async () => {
   const ended = await walked(
@@ -333,12 +344,21 @@ const broken: readonly (readonly [steps: string, says: RegExp])[] = [
   ['  - {send: get, when: {any: {a: 1}}}\n', /matcher|any/],
   ['  - {for-each: [1], once-by: id, steps: [{send: get}]}\n', /id is not a place/],
 ];
-for (const [steps, says] of broken) {
-  test(`a trail that is wrong: ${steps.trim().slice(2)}`, async () => {
-    const ended = await walked(steps, [], { 'data/x.txt': 'a\n' });
-    assert.equal(ended.status, 2, ended.out);
-    assert.match(ended.err, says);
-    assert.deepEqual(ended.asked, []);
-    assert.equal(existsSync(join(ended.cwd, '.echo-trail/runs')), false, 'no run was begun');
-  });
-}
+test('a trail that is wrong is told with its place, and is not walked', async () => {
+  const trails = Object.fromEntries(broken.map(([steps], at) => [`trails/w${at}.yaml`, `steps:\n${steps}`]));
+  const cwd = collectionOf({ ...requests, ...trails, 'data/x.txt': 'a\n' });
+  const { findings } = document(await echoTrail(['check', '--json'], { cwd })) as {
+    findings: { file: string; line: number; what: string; remedy: string }[];
+  };
+  for (const [at, [steps, says]] of broken.entries()) {
+    const own = findings.filter(({ file }) => file === `trails/w${at}.yaml`);
+    assert.ok(
+      own.some(({ what, remedy, line }) => says.test(`${what}\n${remedy}`) && line >= 2),
+      `${steps}${JSON.stringify(own)}`,
+    );
+  }
+  const ended = await echoTrail(['run', 'w9'], { cwd });
+  assert.deepEqual([ended.status, ended.out], [2, '']);
+  assert.match(ended.err, /trails\/w9\.yaml:2:\d+/);
+  assert.equal(existsSync(join(cwd, '.echo-trail/runs')), false, 'no run was begun');
+});

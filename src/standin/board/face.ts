@@ -8,7 +8,7 @@ import { notFound, Refusal } from '../problem.js';
 import { seeded } from '../seeded.js';
 
 /** Answers in a window, for each caller; and how long a window is, in milliseconds. */
-const quota = 30;
+const quota = 50;
 const windowMs = 1000;
 export const boardNotices = 100;
 

@@ -7,6 +7,8 @@ import { table } from '../../view/table.js';
 import { wholeNumber } from '../../whole-number.js';
 
 export const usualPort = 4810;
+/** The light controllers listen from so many ports further up. */
+export const fleetOffset = 11;
 
 export const serve: CommandModule = {
   configure(command, run) {
@@ -47,7 +49,7 @@ export const serve: CommandModule = {
 async function start(port: number, seed: number): Promise<Standin> {
   const { startStandin } = await import('../../../standin/server.js');
   try {
-    return await startStandin({ port, seed, more: true, fleet: port === 0 ? 0 : port + 11 });
+    return await startStandin({ port, seed, more: true, fleet: port === 0 ? 0 : port + fleetOffset });
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE') throw error;
     throw new Problem('usage', {

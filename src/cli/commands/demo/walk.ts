@@ -9,7 +9,7 @@ import type { CommandModule } from '../../command.js';
 import type { Context } from '../../context.js';
 import { installEditorSchemas } from '../../editor-schemas.js';
 import { packageFolder } from '../../package-folder.js';
-import { usualPort } from './serve.js';
+import { fleetOffset, usualPort } from './serve.js';
 
 /** What is shown, in the order in which an engineer works. */
 const chapters: readonly {
@@ -44,8 +44,6 @@ const chapters: readonly {
       { args: ['send', 'berths/show', '--set', 'code=N1'] },
       { args: ['send', 'calls/book', '--set', 'nights=2'] },
       { args: ['send', 'calls/cancel'] },
-      { args: ['send', 'berths/free', '--pick', '$.items[0].code'] },
-      { args: ['send', 'vessels/search', '--set', 'flag=Ostrand'] },
     ],
   },
   {
@@ -103,6 +101,14 @@ const chapters: readonly {
     commands: [{ args: ['run', 'berth-stay', '--set', 'new-nights=40'], fails: true }],
   },
   {
+    title: 'Harvest: a hundred notices from a board that refuses when it is crowded',
+    commands: [{ args: ['run', 'notices-harvest'] }],
+  },
+  {
+    title: 'Audit: a fleet of light controllers against the settings that they should have',
+    commands: [{ args: ['run', 'lights-audit', '--env', 'fleet', '--matrix'], fails: true }],
+  },
+  {
     title: 'Look back: what was recorded',
     commands: [{ args: ['send', 'calls/list', '--pick', '$.total'] }, { args: ['echo', 'list', '--most', '8'] }],
   },
@@ -131,6 +137,7 @@ export const walk: CommandModule = {
               `  cd ${folder}      in another, then:`,
               '  echo-trail list',
               '  echo-trail run register-check',
+              '  echo-trail run lights-change',
               '  echo-trail send vessels/list --set name=amber',
               '  echo-trail send vessels/show --set imo=900001',
             ].join('\n'),
@@ -147,17 +154,19 @@ export const walk: CommandModule = {
 /** On the usual port, so that what is tried afterwards needs no option; else on a free one. */
 async function startNearUsual(): Promise<Standin> {
   try {
-    return await startStandin({ port: usualPort });
+    return await startStandin({ port: usualPort, fleet: usualPort + fleetOffset });
   } catch {
-    return startStandin({ port: 0 });
+    return startStandin({ port: 0, fleet: 0 });
   }
 }
 
-async function copyCollection({ origin }: Standin): Promise<string> {
+async function copyCollection({ origin, controllers }: Standin): Promise<string> {
   const folder = join(await mkdtemp(join(tmpdir(), 'echo-trail-')), 'harbour-agent');
   await cp(join(packageFolder(), 'demo/harbour-agent'), folder, { recursive: true });
   const environment = join(folder, 'environments/sandbox.yaml');
   await writeFile(environment, (await readFile(environment, 'utf8')).replace(`http://127.0.0.1:${usualPort}`, origin));
+  const rows = controllers.map(({ name, host }) => `${name},${host},http://${host}\n`);
+  await writeFile(join(folder, 'data/controllers.csv'), `name,host,origin\n${rows.join('')}`);
   await writeFile(join(folder, '.gitignore'), '.echo-trail/\n');
   await installEditorSchemas(folder);
   return folder;
