@@ -18,14 +18,11 @@ import { table } from './table.js';
 
 type Hide = (text: string) => string;
 
-/** The lines of an event; none where it is told in the live view only. */
+/** The lines of an event. */
 export function eventLines(event: WalkEvent, terminal: Terminal, hide: Hide, width = 0): string[] {
   switch (event.event) {
     case 'step':
-      // Of many only what went wrong is of interest.
-      return (event.row !== undefined || event.member !== undefined) && event.state !== 'failed'
-        ? []
-        : stepLines(event, terminal, hide, width);
+      return stepLines(event, terminal, hide, width);
     case 'undo':
       return undoLines(event, terminal, hide);
     case 'row':
@@ -46,8 +43,7 @@ export function eventLines(event: WalkEvent, terminal: Terminal, hide: Hide, wid
 }
 
 /** Of a row that failed before its first step, or between two of them. */
-function rowLines({ ok, row, label, problem }: RowEvent, { out }: Terminal, hide: Hide): string[] {
-  if (ok) return [];
+function rowLines({ row, label, problem }: RowEvent, { out }: Terminal, hide: Hide): string[] {
   const head = `${out.red('failed ')} row ${row} ${out.dim(`(${printableLine(hide(label))})`)}`;
   return problem ? [head, `        ${printableLine(hide(problem.what))}`] : [head];
 }

@@ -9,19 +9,21 @@ export interface LiveView {
   end(): void;
 }
 
+const nobodyWatches: LiveView = { take: () => undefined, end: () => undefined };
+
 /** Milliseconds between two pictures. */
 const refresh = 250;
 /** Over so many milliseconds the rate is taken. */
 const span = 5000;
 
 export function liveView({ name, rows }: TrailPlan, terminal: Terminal): LiveView {
+  if (!terminal.live) return nobodyWatches;
   const started = performance.now();
   let [done, failed, steps, failedSteps, refused, waited] = [0, 0, 0, 0, 0, 0];
   let latest = '';
   let about: number | undefined;
   let waiting: { host: string; until: number; why: string } | undefined;
   const past: { at: number; count: number }[] = [];
-  let timer: NodeJS.Timeout | undefined;
 
   const rate = (count: number): number => {
     const now = performance.now();
@@ -55,15 +57,13 @@ export function liveView({ name, rows }: TrailPlan, terminal: Terminal): LiveVie
     return lines.join('\n');
   };
 
-  if (terminal.live) {
-    void rows?.about().then(
-      (found) => {
-        about = found;
-      },
-      () => undefined,
-    );
-    timer = setInterval(() => terminal.progress(picture()), refresh);
-  }
+  void rows?.about().then(
+    (found) => {
+      about = found;
+    },
+    () => undefined,
+  );
+  const timer = setInterval(() => terminal.progress(picture()), refresh);
   return {
     take(event) {
       if (event.event === 'step') {

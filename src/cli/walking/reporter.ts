@@ -31,9 +31,11 @@ export function reporter(
   return {
     report(event) {
       live.take(event);
+      matrix?.take(event, environment);
+      // Of many what went well is not told: a run has thousands of it.
+      if (!terminal.json && wentWell(event)) return;
       const told = event.event === 'row' && rowsTold.delete(event.row);
       if (event.event === 'step' && event.state === 'failed' && event.row !== undefined) rowsTold.add(event.row);
-      matrix?.take(event, environment);
       if (terminal.json) {
         const document = eventDocument(event, hide);
         terminal.print(hide(JSON.stringify(environment === undefined ? document : { ...document, environment })));
@@ -55,6 +57,9 @@ export function reporter(
     },
   };
 }
+
+const wentWell = (event: WalkEvent): boolean =>
+  event.event === 'row' ? event.ok : event.event === 'step' && event.state !== 'failed' && isOneOfMany(event);
 
 const isOneOfMany = ({ row, member }: StepEvent): boolean => row !== undefined || member !== undefined;
 

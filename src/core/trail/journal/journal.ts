@@ -62,7 +62,7 @@ const groupOf = (at: string): string => {
 };
 
 export function openJournal({ path, run, recorder, first, before }: JournalSettings): Journal {
-  let waiting: (readonly [group: string, line: () => JournalLine] | undefined)[] = [];
+  let waiting: (string | (() => JournalLine) | undefined)[] = [];
   const groups = new Map<string, number[]>();
   // Behind a line that a kill cut off.
   const start = before ? '\n' : '';
@@ -73,11 +73,13 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     groups.clear();
     let text = begun ? '' : start;
     begun = true;
-    for (const one of lines) if (one) text += `${JSON.stringify(one[1]())}\n`;
+    for (const one of lines) {
+      if (one !== undefined) text += `${typeof one === 'string' ? one : JSON.stringify(one())}\n`;
+    }
     return text;
   });
-  const add = (group: string, line: () => JournalLine): void => {
-    const index = waiting.push([group, line]) - 1;
+  const add = (group: string, line: string | (() => JournalLine)): void => {
+    const index = waiting.push(line) - 1;
     if (group !== '') {
       const others = groups.get(group);
       if (others) others.push(index);
@@ -115,7 +117,9 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     row(walk, row, label, problem) {
       // How a row came to its end says all that a later command wants to know of it.
       for (const index of groups.get(`${walk}.${row}`) ?? []) waiting[index] = undefined;
-      add('', () => ({ line: 'row', walk, row, ...(problem && { label }), ...recorded(problem) }));
+      if (problem) add('', () => ({ line: 'row', walk, row, label, ...recorded(problem) }));
+      // Written out, since a run may have a hundred thousand of them.
+      else add('', `{"line":"row","walk":${walk},"row":${row}}`);
     },
     armed: ({ given, names, ...rest }) =>
       add('', () => ({ line: 'armed', ...rest, given: recorder.names(given), names: recorder.names(names) })),

@@ -74,7 +74,7 @@ export async function inTries<A extends { readonly outcome: Outcome }>(
     let why: string | undefined;
     try {
       attempt = await once();
-      why = policy && (await whyAgain(attempt.outcome, policy, room));
+      why = policy && mayBeAgain(attempt.outcome, policy) ? await whyAgain(attempt.outcome, policy, room) : undefined;
     } finally {
       // Who was interrupted while waiting has no turn to give back.
       if (turn) gate.leave(why === undefined);
@@ -123,6 +123,10 @@ function waitAhead(
   patience.waited += added;
   if (added > 0) onWait?.({ host, wait, added, why: 'quota spent', told: true });
 }
+
+/** Most answers are what was wanted, and nobody need be asked. */
+const mayBeAgain = ({ received, trouble }: Outcome, { statuses, busy }: RetryPolicy): boolean =>
+  trouble !== undefined || busy.length > 0 || (received !== undefined && statuses.has(received.status));
 
 async function whyAgain(
   { received, trouble }: Outcome,
