@@ -93,7 +93,7 @@ export async function walkForSession(
     signal: never,
     ending: never,
     undo: [],
-    inDoubt: [],
+    doubt: () => undefined,
     journal: undefined,
     last: { received: undefined },
     handled: new Map(),

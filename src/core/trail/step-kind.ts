@@ -98,8 +98,8 @@ export interface Walk {
   readonly ending: AbortSignal;
   /** The newest last. */
   readonly undo: ArmedUndo[];
-  /** Changing calls whose answer was lost. */
-  readonly inDoubt: string[];
+  /** Told of a changing call whose answer was lost. */
+  readonly doubt: (call: string) => void;
   /** Keeps what happens, and knows what has happened before. */
   readonly journal: Journal | undefined;
   /** The last answer of this walk, for the columns of a table. */

@@ -43,6 +43,8 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   const started = performance.now();
   const { journal, number = 0 } = settings;
   const tally = newTally();
+  // What an earlier command could not say of its calls is still not known.
+  tally.inDoubt.push(...(journal?.doubtsBefore(number) ?? []));
   const patience = { ...workspace.patience };
   const stop = new AbortController();
   const { signal } = settings;
@@ -64,7 +66,10 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     signal,
     ending,
     undo: [],
-    inDoubt: tally.inDoubt,
+    doubt(call) {
+      tally.inDoubt.push(call);
+      journal?.doubt(number, call);
+    },
     journal,
     last: { received: undefined },
     handled: settings.handled ?? new Map(),

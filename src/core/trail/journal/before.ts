@@ -37,6 +37,8 @@ export interface Before {
   /** Whether each row that came to its end did so well, by walk. */
   readonly rows: ReadonlyMap<number, ReadonlyMap<number, boolean>>;
   readonly failed: readonly (FailedRow & { readonly walk: number })[];
+  /** Changing calls whose answer was lost. */
+  readonly doubts: readonly { readonly walk: number; readonly call: string }[];
   readonly walks: ReadonlyMap<number, boolean>;
   /** What can be taken back, the oldest first. */
   readonly armed: ReadonlyMap<string, Armed>;
@@ -50,6 +52,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
   const cells = new Map<string, Value>();
   const rows = new Map<number, Map<number, boolean>>();
   const failed: (FailedRow & { walk: number })[] = [];
+  const doubts: { walk: number; call: string }[] = [];
   const walks = new Map<number, boolean>();
   const armed = new Map<string, Armed>();
   const undone = new Set<string>();
@@ -103,6 +106,9 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
       case 'undone':
         if (line.state === 'done' || line.state === 'not needed') undone.add(line.at);
         break;
+      case 'doubt':
+        doubts.push({ walk: line.walk, call: line.call });
+        break;
       case 'walk':
         walks.set(line.walk, line.ok);
     }
@@ -114,7 +120,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
       remedy: 'the run was killed before its first step: run it again',
     });
   }
-  return { path, header, process, steps, cells, rows, failed, walks, armed, undone };
+  return { path, header, process, steps, cells, rows, failed, doubts, walks, armed, undone };
 }
 
 /** The newest first. */

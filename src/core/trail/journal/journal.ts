@@ -40,6 +40,9 @@ export interface Journal {
   row(walk: number, row: number, label: string, problem: Problem | undefined): void;
   armed(armed: Armed): void;
   undone(at: string, state: UndoState, problem: Problem | undefined): void;
+  /** A changing call whose answer was lost. */
+  doubt(walk: number, call: string): void;
+  doubtsBefore(walk: number): readonly string[];
   walked(walk: number, ok: boolean): void;
   close(): Promise<void>;
 }
@@ -124,6 +127,8 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     armed: ({ given, names, ...rest }) =>
       add('', () => ({ line: 'armed', ...rest, given: recorder.names(given), names: recorder.names(names) })),
     undone: (at, state, problem) => add('', () => ({ line: 'undone', at, state, ...recorded(problem) })),
+    doubt: (walk, call) => add('', () => ({ line: 'doubt', walk, call })),
+    doubtsBefore: (walk) => (before?.doubts ?? []).filter((one) => one.walk === walk).map(({ call }) => call),
     walked: (walk, ok) => add('', () => ({ line: 'walk', walk, ok })),
     close: () => log.close(),
   };

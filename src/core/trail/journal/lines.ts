@@ -78,6 +78,7 @@ export const journalLine = z.discriminatedUnion('line', [
     names: kept,
   }),
   z.strictObject({ line: z.literal('undone'), at, state: undoStates, problem: z.optional(problem) }),
+  z.strictObject({ line: z.literal('doubt'), walk: z.number(), call: z.string() }),
   z.strictObject({ line: z.literal('walk'), walk: z.number(), ok: z.boolean() }),
 ]);
 export type JournalLine = z.infer<typeof journalLine>;

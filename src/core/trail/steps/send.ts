@@ -46,7 +46,7 @@ export const send: StepKind<SendStepFile> = {
         const before = walk.journal?.known(at);
         if (before?.state === 'under way' && before.key === undefined && !repeats(prepared)) {
           // What its undo part would take back may be there.
-          walk.inDoubt.push(before.call);
+          walk.doubt(before.call);
           throw new Problem('in-doubt', {
             what: `${before.call} may or may not have happened: the run was killed before its answer`,
             remedy: 'look at the vendor whether it did; it is not sent again on its own',
@@ -76,9 +76,7 @@ export const send: StepKind<SendStepFile> = {
           for (const { name, value, secret, place } of kept)
             walk.scope.set(name, { value, secret, origin: `kept by step ${label} from ${place}` });
           if (lost(sent))
-            walk.inDoubt.push(
-              `${sent.wire.method} ${walk.workspace.redactor.hide(sent.wire.shownUrl)} (echo ${sent.echo})`,
-            );
+            walk.doubt(`${sent.wire.method} ${walk.workspace.redactor.hide(sent.wire.shownUrl)} (echo ${sent.echo})`);
           if (undo && !refused(sent)) undo(walk, at);
           return { sent, kept: kept.map(({ name }) => name), problems: sent.problems, told: pages && { pages } };
         } catch (error) {
