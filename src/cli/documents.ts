@@ -315,6 +315,8 @@ export const documents = {
         place: z.string(),
         expected: z.string(),
         found: z.string(),
+        /** Empty where nothing was exchanged. */
+        echo: z.string(),
       }),
     ),
   }),

@@ -72,12 +72,14 @@ export const stages: readonly Stage[] = [
         summary: 'list the links of the last answer, and send one of them',
         load: () => import('./follow.js'),
       },
-      { name: 'echo', summary: 'list and show recorded exchanges', load: () => import('./echo/echo.js') },
+      { name: 'echo', summary: 'list, show and send again what was exchanged', load: () => import('./echo/echo.js') },
     ],
   },
   {
     heading: 'Walk',
-    commands: [{ name: 'run', summary: 'walk trails and requests, assert, undo', load: () => import('./run.js') }],
+    commands: [
+      { name: 'run', summary: 'walk trails and requests, assert, wait, resume, undo', load: () => import('./run.js') },
+    ],
   },
   {
     heading: 'Compare',

@@ -14,7 +14,7 @@ export function summaryText(summary: Summary, name: string, terminal: Terminal, 
   const word = interrupted ? out.yellow('interrupted') : ok ? out.green('all well') : out.red('failed');
   const facts = [
     rows && rowsText(rows, out),
-    `${steps.ok + steps.failed} steps${steps.failed > 0 ? `, ${out.red(`${steps.failed} failed`)}` : ''}${steps.skipped > 0 ? `, ${steps.skipped} skipped` : ''}`,
+    `${stepsText(steps)}${steps.failed > 0 ? `, ${out.red(`${steps.failed} failed`)}` : ''}${steps.skipped > 0 ? `, ${steps.skipped} skipped` : ''}`,
     `${expectations.met} of ${expectations.met + expectations.failed} expectations met`,
     undone > 0 && `${undone} undone`,
     notUndone.length > 0 && out.red(`${notUndone.length} not undone`),
@@ -34,8 +34,11 @@ export function summaryText(summary: Summary, name: string, terminal: Terminal, 
 /** Where nothing was sent. */
 export function dryText({ ok, steps }: Summary, name: string, { out }: Terminal): string {
   const word = ok ? out.green('nothing was sent') : out.red('failed, and nothing was sent');
-  return `${out.bold(name)}: ${out.bold(word)}   ${steps.ok + steps.failed} steps`;
+  return `${out.bold(name)}: ${out.bold(word)}   ${stepsText(steps)}`;
 }
+
+const stepsText = ({ ok, failed }: Summary['steps']): string =>
+  `${ok + failed} ${ok + failed === 1 ? 'step' : 'steps'}`;
 
 function rowsText({ ok, failed, before }: NonNullable<Summary['rows']>, out: Terminal['out']): string {
   const parts = [`${ok} of ${ok + failed} rows`];
@@ -75,11 +78,12 @@ export function matrixText({ checks, subjects, deviations }: Matrix, terminal: T
   if (deviations.length > 0) {
     const lines = deviations
       .slice(0, mostDeviations)
-      .map(({ subject, place, expected, found }) =>
-        [subject, place, expected, found].map((text) => printableLine(hide(text))),
-      );
+      .map(({ subject, place, expected, found, echo }) => [
+        ...[subject, place, expected, found].map((text) => printableLine(hide(text))),
+        out.dim(echo),
+      ]);
     blocks.push('', out.bold(`${deviations.length} ${deviations.length === 1 ? 'deviation' : 'deviations'}`));
-    blocks.push(table(lines, terminal, { head: ['', 'at', 'expected', 'found'], flexible: [2, 3] }));
+    blocks.push(table(lines, terminal, { head: ['', 'at', 'expected', 'found', 'echo'], flexible: [2, 3] }));
     if (deviations.length > mostDeviations)
       blocks.push(`and ${deviations.length - mostDeviations} more: --json lists them`);
   }

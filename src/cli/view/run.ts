@@ -107,7 +107,7 @@ function toldTexts(told: Told | undefined, hide: Hide): string[] {
 }
 
 /** `4 pages, 100 items`, or what is missing. */
-export function pagesText({ pages, items, total, partial }: NonNullable<Told['pages']>): string {
+function pagesText({ pages, items, total, partial }: NonNullable<Told['pages']>): string {
   const counted = `${pages} ${pages === 1 ? 'page' : 'pages'}, `;
   if (partial === undefined) return `${counted}${items} ${items === 1 ? 'item' : 'items'}`;
   return `partial: ${counted}${items}${total === undefined ? ' items' : ` of ${total} items`} (${partial})`;

@@ -1,5 +1,6 @@
 /** How far a walk is, in lines that are rewritten while somebody watches. */
 import type { WalkEvent } from '../../core/trail/events.js';
+import type { Patience } from '../../core/trail/pacing/tries.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
 import { durationText } from '../../core/value/measures.js';
 import type { Terminal } from '../terminal.js';
@@ -11,15 +12,19 @@ export interface LiveView {
 
 const nobodyWatches: LiveView = { take: () => undefined, end: () => undefined };
 
+const wholeSeconds = (ms: number): string => durationText(ms).replace(/\.\d+ s/, ' s');
+
 /** Milliseconds between two pictures. */
 const refresh = 250;
 /** Over so many milliseconds the rate is taken. */
 const span = 5000;
 
-export function liveView({ name, rows }: TrailPlan, terminal: Terminal): LiveView {
+/** @param patience counts what hosts refuse, from before the walk */
+export function liveView({ name, rows }: TrailPlan, patience: Readonly<Patience>, terminal: Terminal): LiveView {
   if (!terminal.live) return nobodyWatches;
   const started = performance.now();
-  let [done, failed, steps, failedSteps, refused, waited] = [0, 0, 0, 0, 0, 0];
+  const before = { ...patience };
+  let [done, failed, steps, failedSteps] = [0, 0, 0, 0];
   let latest = '';
   let about: number | undefined;
   let waiting: { host: string; until: number; why: string } | undefined;
@@ -34,24 +39,25 @@ export function liveView({ name, rows }: TrailPlan, terminal: Terminal): LiveVie
   };
 
   const picture = (): string => {
-    const elapsed = durationText(performance.now() - started).replace(/\.\d+ s/, ' s');
+    const elapsed = wholeSeconds(performance.now() - started);
     const speed = rate(rows ? done : steps);
     const facts = rows
       ? [
           `${done}${about === undefined ? '' : ` of ${about}`} rows`,
           failed > 0 && `${failed} failed`,
           `${speed.toFixed(speed < 10 ? 1 : 0)} a second`,
-          about !== undefined && speed > 0 && done < about && `${durationText(((about - done) / speed) * 1000)} left`,
+          about !== undefined && speed > 0 && done < about && `${wholeSeconds(((about - done) / speed) * 1000)} left`,
         ]
       : [`${steps} steps`, failedSteps > 0 && `${failedSteps} failed`, steps > 20 && `${speed.toFixed(0)} a second`];
     const lines = [`${name}: ${[...facts, elapsed].filter(Boolean).join('   ')}`];
     if (latest !== '') lines.push(`  now      ${latest}`);
     if (waiting) {
       const left = waiting.until - performance.now();
+      const refused = `${patience.refused - before.refused} refused`;
       lines.push(
         left > 0
-          ? `  waiting  ${waiting.host}, ${durationText(left)} more (${waiting.why}); ${refused} refused`
-          : `  ${refused} refused, waited ${durationText(waited)}`,
+          ? `  waiting  ${waiting.host}, ${durationText(left)} more (${waiting.why}); ${refused}`
+          : `  ${refused}, waited ${durationText(patience.waited - before.waited)}`,
       );
     }
     return lines.join('\n');
@@ -74,8 +80,6 @@ export function liveView({ name, rows }: TrailPlan, terminal: Terminal): LiveVie
         done += 1;
         if (!event.ok) failed += 1;
       } else if (event.event === 'waiting') {
-        refused += event.why === 'quota spent' ? 0 : 1;
-        waited += event.added;
         waiting = { host: event.host, until: performance.now() + event.wait, why: event.why };
       }
     },

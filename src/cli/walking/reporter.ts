@@ -24,7 +24,7 @@ export function reporter(
   const { hide } = workspace.redactor;
   // What follows the names stands in one column, unless a name is very long.
   const width = plan.rows ? 0 : Math.min(40, Math.max(...plan.steps.map(({ label }) => label.length)));
-  const live = liveView(plan, terminal);
+  const live = liveView(plan, workspace.patience, terminal);
   const alike = alikeFailures();
   /** Rows whose failing step was told. */
   const rowsTold = new Set<number>();
@@ -33,7 +33,7 @@ export function reporter(
       live.take(event);
       matrix?.take(event, environment);
       // Of many what went well is not told: a run has thousands of it.
-      if (!terminal.json && wentWell(event)) return;
+      if (!terminal.json && (wentWell(event) || (matrix && isOfRow(event)))) return;
       const told = event.event === 'row' && rowsTold.delete(event.row);
       if (event.event === 'step' && event.state === 'failed' && event.row !== undefined) rowsTold.add(event.row);
       if (terminal.json) {
@@ -57,6 +57,10 @@ export function reporter(
     },
   };
 }
+
+/** What a matrix ends with. */
+const isOfRow = (event: WalkEvent): boolean =>
+  event.event === 'row' || (event.event === 'step' && event.row !== undefined);
 
 const wentWell = (event: WalkEvent): boolean =>
   event.event === 'row' ? event.ok : event.event === 'step' && event.state !== 'failed' && isOneOfMany(event);

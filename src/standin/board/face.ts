@@ -10,7 +10,7 @@ import { seeded } from '../seeded.js';
 /** Answers in a window, for each caller; and how long a window is, in milliseconds. */
 const quota = 50;
 const windowMs = 1000;
-export const boardNotices = 100;
+const boardNotices = 100;
 
 const subjects = ['Outer mole light', 'Pool entrance buoy', 'West quay crane', 'Ferry landing', 'Sluice gate'] as const;
 const words = ['out until further notice', 'lit again', 'moved 20 m to the east', 'under repair', 'inspected'] as const;

@@ -34,7 +34,7 @@ const tampered: Readonly<Record<number, (settings: Settings) => void>> = {
   },
 };
 
-export const fleetSize = 12;
+const fleetSize = 12;
 
 /** @param first port of the first one, 0 for free ones; where one is taken, a free one in its place */
 export async function startFleet({

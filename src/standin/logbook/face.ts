@@ -2,7 +2,7 @@
 import type { FaceModule } from '../face.js';
 import { Refusal } from '../problem.js';
 
-export const logbookEntries = 95;
+const logbookEntries = 95;
 const mostOnAPage = 20;
 
 const entries = Array.from({ length: logbookEntries }, (_, index) => ({

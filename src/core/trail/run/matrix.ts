@@ -17,6 +17,8 @@ export interface Deviation {
   readonly place: string;
   readonly expected: string;
   readonly found: string;
+  /** The exchange in which it was found; empty where there was none. */
+  readonly echo: string;
 }
 
 export interface Matrix {
@@ -110,21 +112,21 @@ function stateOf({ state, problems }: StepEvent): CellState {
 }
 
 function* deviationsOf(
-  { label, sent, told, problems }: StepEvent,
+  { label: check, sent, told, problems }: StepEvent,
   shown: (value: Value | undefined) => string,
 ): Generator<Omit<Deviation, 'subject'>> {
-  const failed = (sent?.verdicts ?? []).filter(({ ok }) => !ok);
-  for (const { place, expected = '', found = '', deviations } of failed) {
-    if (!deviations || deviations.length === 0) yield { check: label, place, expected, found };
+  const echo = sent?.echo ?? '';
+  for (const { place, expected = '', found = '', deviations } of (sent?.verdicts ?? []).filter(({ ok }) => !ok)) {
+    if (!deviations || deviations.length === 0) yield { check, place, expected, found, echo };
     else {
       for (const { at, left, right } of deviations)
-        yield { check: label, place: at, expected: shown(left), found: shown(right) };
+        yield { check, place: at, expected: shown(left), found: shown(right), echo };
     }
   }
   for (const { at, left, right } of told?.differences ?? [])
-    yield { check: label, place: at, expected: shown(left), found: shown(right) };
+    yield { check, place: at, expected: shown(left), found: shown(right), echo };
   const [silent] = problems.filter(({ family }) => family === 'no-answer');
-  if (silent) yield silence(label, silent);
+  if (silent) yield { ...silence(check, silent), echo };
 }
 
 const silence = (check: string, { what }: Problem): Omit<Deviation, 'subject'> => ({
@@ -132,4 +134,5 @@ const silence = (check: string, { what }: Problem): Omit<Deviation, 'subject'> =
   place: 'answer',
   expected: 'an answer',
   found: what,
+  echo: '',
 });
