@@ -83,7 +83,7 @@ export function makeContext(
           more.person ??
           (terminal.interactive ? (await import('./ask/person.js')).personAt(terminal, true) : undefined),
         confirmChange: terminal.interactive
-          ? async (facts) => (await import('./ask/confirm-change.js')).confirmChange(facts)
+          ? (facts) => terminal.asking(async () => (await import('./ask/confirm-change.js')).confirmChange(facts))
           : undefined,
       });
       opened.push(workspace);

@@ -23,6 +23,8 @@ export interface Terminal {
   complain(text: string): void;
   /** Lines that the next ones replace; an empty text clears them. Nothing where nobody watches. */
   progress(text: string): void;
+  /** Asks somebody something; until it is answered no line of progress writes over the question. */
+  asking<T>(question: () => Promise<T>): Promise<T>;
 }
 
 export interface TerminalSettings {
@@ -45,6 +47,7 @@ export function openTerminal({
     return stream.isTTY === true && env.TERM !== 'dumb';
   };
   let shown = 0;
+  let questions = 0;
   const clear = (): void => {
     if (shown > 0) stderr.write(`\r\u001b[2K${'\u001b[1A\u001b[2K'.repeat(shown - 1)}`);
     shown = 0;
@@ -75,12 +78,21 @@ export function openTerminal({
       stderr.write(`${text}\n`);
     },
     progress(text) {
-      if (stderr.isTTY !== true || quiet) return;
+      if (stderr.isTTY !== true || quiet || questions > 0) return;
       clear();
       if (text === '') return;
       const lines = text.split('\n').map((line) => line.slice(0, (stderr.columns ?? 80) - 1));
       stderr.write(lines.join('\n'));
       shown = lines.length;
+    },
+    async asking(question) {
+      clear();
+      questions += 1;
+      try {
+        return await question();
+      } finally {
+        questions -= 1;
+      }
     },
   };
 }

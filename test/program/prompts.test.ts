@@ -83,3 +83,22 @@ test('Ctrl-C at a question ends with 130 and a plain line', at, async () => {
   assert.equal(ended.status, 130, ended.screen);
   assert.doesNotMatch(ended.screen, /at .*\.js|ExitPromptError|force closed/i);
 });
+
+test('a step that lets somebody choose offers a list that what is typed narrows', at, async () => {
+  const cwd = collectionOf(
+    {
+      'requests/berth.yaml': 'inputs: {code: {}}\nurl: ${origin}/v1/berths/{code}\n',
+      'trails/pick.yaml':
+        'steps:\n  - keep: {berths: [{code: N1, quay: north}, {code: S2, quay: south}, {code: W3, quay: west}]}\n  - choose: {from: "${berths}", label: "${item.code} at the ${item.quay} quay", value: "${item.code}", as: code}\n  - {send: berth}\n',
+    },
+    origin,
+  );
+  const picked = await conversation(['run', 'pick'], cwd, [
+    ['N1 at the north quay', 'sou'],
+    ['❯ S2', enter],
+  ]);
+  assert.equal(picked.status, 0, picked.screen);
+  assert.match(picked.screen, /choose code +chose S2 at the south quay/);
+  const { sent } = document<{ sent: { url: string } }>(await echoTrail(['echo', 'show', 'last', '--json'], { cwd }));
+  assert.match(sent.url, /berths\/S2$/);
+});

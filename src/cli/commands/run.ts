@@ -117,7 +117,7 @@ async function opened(
     accept: wishes.accept ? baselines.accept : undefined,
     standardInput: () => process.stdin,
     choose: terminal.interactive
-      ? async (question, labels) => (await import('../ask/choice.js')).askLabel(question, labels)
+      ? (question, labels) => terminal.asking(async () => (await import('../ask/choice.js')).askLabel(question, labels))
       : undefined,
   });
   return { workspace, written: baselines.written };
