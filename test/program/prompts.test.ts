@@ -87,7 +87,7 @@ test('Ctrl-C at a question ends with 130 and a plain line', at, async () => {
 test('a step that lets somebody choose offers a list that what is typed narrows', at, async () => {
   const cwd = collectionOf(
     {
-      'requests/berth.yaml': 'inputs: {code: {}}\nurl: ${origin}/v1/berths/{code}\n',
+      'requests/berth.yaml': 'inputs: {code: {}}\nurl: ${origin}/mirror/{code}\n',
       'trails/pick.yaml':
         'steps:\n  - keep: {berths: [{code: N1, quay: north}, {code: S2, quay: south}, {code: W3, quay: west}]}\n  - choose: {from: "${berths}", label: "${item.code} at the ${item.quay} quay", value: "${item.code}", as: code}\n  - {send: berth}\n',
     },
@@ -100,5 +100,5 @@ test('a step that lets somebody choose offers a list that what is typed narrows'
   assert.equal(picked.status, 0, picked.screen);
   assert.match(picked.screen, /choose code +chose S2 at the south quay/);
   const { sent } = document<{ sent: { url: string } }>(await echoTrail(['echo', 'show', 'last', '--json'], { cwd }));
-  assert.match(sent.url, /berths\/S2$/);
+  assert.match(sent.url, /mirror\/S2$/);
 });
