@@ -160,6 +160,30 @@ test('a baseline is written, and written anew, only when it is accepted, after s
   await server.close();
 });
 
+test('an answer that is wrong in another way is not accepted as a baseline', async () => {
+  let count = 0;
+  const server = await rawServer(() => {
+    count += 1;
+    return answerOf('{"depth": 1}', count % 2 === 1 ? { status: '503 Busy', headers: ['retry-after: 0'] } : {});
+  });
+  const depth = 'url: ${origin}/depth\nexpect: {status: 200, $: {same-as: data/depth.json}}\n';
+  const cwd = collectionOf(
+    {
+      'requests/depth.yaml': `${depth}retry: none\n`,
+      'requests/patient.yaml': `${depth}retry: {wait: 10ms}\n`,
+    },
+    server.origin,
+  );
+  const refused = await echoTrail(['run', 'depth', '--accept'], { cwd });
+  assert.equal(refused.status, 1, refused.out);
+  assert.equal(existsSync(join(cwd, 'data/depth.json')), false);
+  count = 0;
+  const well = await echoTrail(['run', 'patient', '--accept'], { cwd });
+  assert.equal(well.status, 0, well.out);
+  assert.equal(well.err.match(/accept/g)?.length, 1);
+  await server.close();
+});
+
 test('an answer is held against a recorded one', async () => {
   let depth = 9;
   const server = await rawServer(() => answerOf(JSON.stringify({ depth })));

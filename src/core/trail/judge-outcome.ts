@@ -7,6 +7,7 @@ import { defaultVerdict, type Expectation, judge, type Verdict } from '../expect
 import { takeKeeps } from '../expectation/keeps.js';
 import { Evaluation, type Surroundings } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
+import type { Situation } from '../matcher/matcher.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import { isSecretName, secretFieldValues } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
@@ -31,19 +32,27 @@ export async function judgeOutcome(
   if (received && !trouble) hideTokens(prepared, received, surroundings.onSecret);
   if (!received || trouble) return { outcome, verdicts: [], kept: [], problems: trouble ? [trouble] : [] };
   const evaluation = (names: Names): Evaluation => new Evaluation(names, surroundings);
-  const situation = {
-    accept: workspace.accept,
+  const situation: Situation = {
     documented: () => documented(workspace, prepared.plan.content.operation, received),
   };
   const stepExpectations = sending.expectations ?? [];
   const ofRequest = ownParts(prepared, stepExpectations);
-  const judged = judge(ofRequest.expectations, received, evaluation(ownNames), situation);
-  const verdicts = judged instanceof Promise ? await judged : judged;
-  if (stepExpectations.length > 0) {
-    verdicts.push(...(await judge(stepExpectations, received, evaluation(sending.caller), situation)));
-  }
   const standard = defaultVerdict(ofRequest.expectations, stepExpectations, received);
-  if (standard) verdicts.push(standard);
+  // Nothing has to be waited for unless a matcher loads something: a run judges thousands of answers.
+  const judgeAll = (at: Situation): Verdict[] | Promise<Verdict[]> => {
+    const own = judge(ofRequest.expectations, received, evaluation(ownNames), at);
+    const ofStep = stepExpectations.length > 0 ? judge(stepExpectations, received, evaluation(sending.caller), at) : [];
+    const all = (one: Verdict[], other: Verdict[]): Verdict[] => [...one, ...other, ...(standard ? [standard] : [])];
+    return own instanceof Promise || ofStep instanceof Promise
+      ? Promise.all([own, ofStep]).then(([one, other]) => all(one, other))
+      : all(own, ofStep);
+  };
+  const judged = judgeAll(situation);
+  let verdicts = judged instanceof Promise ? await judged : judged;
+  const { accept } = workspace;
+  // An answer that is wrong in another way is no baseline.
+  if (accept && verdicts.some(({ ok }) => !ok) && verdicts.every(({ ok, deviations }) => ok || deviations))
+    verdicts = await judgeAll({ ...situation, accept });
   const { kept: taken, missing } = takeKeeps(ofRequest.keeps, received, evaluation(ownNames));
   if (sending.keeps && sending.keeps.length > 0) {
     const fromStep = takeKeeps(sending.keeps, received, evaluation(sending.caller));

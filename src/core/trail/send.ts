@@ -125,9 +125,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
       again: again && true,
     };
     const { outcome, verdicts, kept } = judged;
-    workspace.log.append(
-      recordEcho(occasion, wire, outcome, verdicts, again ? [] : kept, workspace.redactor, workspace.log.beside),
-    );
+    workspace.log.append(recordEcho(occasion, wire, outcome, verdicts, kept, workspace.redactor, workspace.log.beside));
     return id;
   };
   const talk: Conversation = {
@@ -156,7 +154,8 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     tryRoom(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? names, giving)),
     () => converse(talk),
     async (early) => {
-      record(early, await judgeOutcome(workspace, prepared, sending, early.outcome, names, giving), 'again');
+      // It is not the answer: nothing is expected of it, and nothing is kept.
+      record(early, { outcome: early.outcome, verdicts: [], kept: [], problems: [] }, 'again');
     },
   );
   const { inside } = tried;

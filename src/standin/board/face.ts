@@ -7,13 +7,22 @@ import type { FaceModule } from '../face.js';
 import { notFound, Refusal } from '../problem.js';
 import { seeded } from '../seeded.js';
 
-/** Answers in a window, for each caller; and how long a window is, in milliseconds. */
-const quota = 50;
+/** Answers in a window at most, for each caller; and how long a window is, in milliseconds. */
+const mostInAWindow = 50;
 const windowMs = 1000;
 const boardNotices = 100;
 
 const subjects = ['Outer mole light', 'Pool entrance buoy', 'West quay crane', 'Ferry landing', 'Sluice gate'] as const;
 const words = ['out until further notice', 'lit again', 'moved 20 m to the east', 'under repair', 'inspected'] as const;
+
+interface Query {
+  /** `seconds`, `date`, `silent`, `limits` or `body`. */
+  readonly refusal?: string;
+  /** Callers are counted each by themselves. */
+  readonly caller?: string;
+  /** Fewer answers in a window than there would be. */
+  readonly quota?: string;
+}
 
 interface Window {
   began: number;
@@ -31,16 +40,17 @@ export const boardFace: FaceModule = {
       urgent: made.whole(1, 5) === 1,
     }));
     let refused = 0;
-    app.get<{ Params: { number: string }; Querystring: { refusal?: string; caller?: string } }>(
+    app.get<{ Params: { number: string }; Querystring: Query }>(
       '/board/notices/:number',
       async ({ params, query }, reply) => {
+        const quota = quotaOf(query);
         const window = windowOf(windows, query.caller ?? '');
         window.answers += 1;
         if (window.answers > quota) {
           refused += 1;
-          return refuse(query.refusal ?? 'seconds', window, reply);
+          return refuse(query.refusal ?? 'seconds', quota, window, reply);
         }
-        if (query.refusal === 'limits') quotaHeaders(reply, quota - window.answers, window);
+        if (query.refusal === 'limits') quotaHeaders(reply, quota, quota - window.answers, window);
         const found = notices[Number(params.number) - 1];
         if (!found) throw notFound(`there is no notice ${params.number}`);
         return found;
@@ -51,11 +61,19 @@ export const boardFace: FaceModule = {
   faces: (origin) => [
     {
       name: 'board',
-      about: `${boardNotices} notices, ${quota} a second; refusal=seconds | date | silent | limits | body says how it refuses`,
+      about: `${boardNotices} notices, ${mostInAWindow} a second; refusal=seconds | date | silent | limits | body says how it refuses`,
       address: `${origin}/board/notices/1`,
     },
   ],
 };
+
+/** @throws Refusal */
+function quotaOf({ quota }: Query): number {
+  if (quota === undefined) return mostInAWindow;
+  const given = /^\d+$/.test(quota) ? Number(quota) : 0;
+  if (given >= 1 && given <= mostInAWindow) return given;
+  throw new Refusal(400, 'parameter', 'A parameter is at fault', `quota must be from 1 to ${mostInAWindow}`);
+}
 
 /** A window begins with the first call in it. */
 function windowOf(windows: Map<string, Window>, caller: string): Window {
@@ -67,17 +85,17 @@ function windowOf(windows: Map<string, Window>, caller: string): Window {
   return fresh;
 }
 
-function quotaHeaders(reply: FastifyReply, remaining: number, { began }: Window): void {
+function quotaHeaders(reply: FastifyReply, quota: number, remaining: number, { began }: Window): void {
   const reset = Math.max(1, Math.ceil((began + windowMs - Date.now()) / 1000));
   reply.header('RateLimit-Policy', `"second";q=${quota};w=1`).header('RateLimit', `"second";r=${remaining};t=${reset}`);
 }
 
 /** @throws Refusal, unless the refusal stands in the body */
-function refuse(way: string, window: Window, reply: FastifyReply): object {
+function refuse(way: string, quota: number, window: Window, reply: FastifyReply): object {
   if (way === 'body') return { state: 'busy', detail: 'the board is crowded, come again' };
   const headers: Record<string, string> = {};
   if (way === 'seconds') headers['Retry-After'] = '1';
   if (way === 'date') headers['Retry-After'] = new Date(Math.ceil(Date.now() / 1000) * 1000 + 1000).toUTCString();
-  if (way === 'limits') quotaHeaders(reply, 0, window);
+  if (way === 'limits') quotaHeaders(reply, quota, 0, window);
   throw new Refusal(429, 'crowded', 'Too many requests', `no more than ${quota} notices a second`, { headers });
 }

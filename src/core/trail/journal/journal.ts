@@ -120,7 +120,7 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     row(walk, row, label, problem) {
       // How a row came to its end says all that a later command wants to know of it.
       for (const index of groups.get(`${walk}.${row}`) ?? []) waiting[index] = undefined;
-      if (problem) add('', () => ({ line: 'row', walk, row, label, ...recorded(problem) }));
+      if (problem) add('', () => ({ line: 'row', walk, row, label: recorder.text(label), ...recorded(problem) }));
       // Written out, since a run may have a hundred thousand of them.
       else add('', `{"line":"row","walk":${walk},"row":${row}}`);
     },

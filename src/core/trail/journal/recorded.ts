@@ -14,6 +14,8 @@ export interface Recorder {
   names(given: readonly KeptName[]): RecordedNames;
   read(recorded: RecordedNames): KeptName[];
   problem(given: Problem): RecordedProblem;
+  /** With what is secret in it hidden. */
+  text(given: string): string;
 }
 
 export function recorder(sealing: Sealing, redactor: Pick<Redactor, 'hide' | 'hideIn' | 'add'>): Recorder {
@@ -30,6 +32,7 @@ export function recorder(sealing: Sealing, redactor: Pick<Redactor, 'hide' | 'hi
         if (secret) redactor.add(read);
         return { name, origin, value: read, ...(secret && { secret }) };
       }),
+    text: redactor.hide,
     problem: ({ code, what, reason, remedy }) => ({
       code,
       what: redactor.hide(what),

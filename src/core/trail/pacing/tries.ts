@@ -1,6 +1,6 @@
 /** Sending through the gate of a host, and again where the server is too busy or the answer was lost. */
 import type { Outcome } from '../../exchange/transport.js';
-import type { Problem } from '../../problem/problem.js';
+import { Problem } from '../../problem/problem.js';
 import { durationText } from '../../value/measures.js';
 import type { HostGate } from './host-gate.js';
 import { ownWait, type RetryPolicy } from './retry-policy.js';
@@ -59,7 +59,7 @@ const lostCodes = new Set<Problem['code']>([
   'answer-malformed',
 ]);
 
-/** @param onTry told of each try that is not the last */
+/** @param onTry told of each try that is not the last @throws Problem interrupted: it waited, and does not leave any more */
 export async function inTries<A extends { readonly outcome: Outcome }>(
   room: TryRoom,
   once: () => Promise<A>,
@@ -70,18 +70,25 @@ export async function inTries<A extends { readonly outcome: Outcome }>(
   for (let tries = 1; ; tries += 1) {
     const entering = gate.enter(signal);
     const turn = entering instanceof Promise ? await entering : entering;
+    // Interrupted while it waited: it does not leave.
+    if (!turn) throw interrupted();
+    if (signal?.aborted) {
+      gate.leave(false);
+      throw interrupted();
+    }
     let attempt: A;
     let why: string | undefined;
     try {
       attempt = await once();
       why = policy && mayBeAgain(attempt.outcome, policy) ? await whyAgain(attempt.outcome, policy, room) : undefined;
-    } finally {
-      // Who was interrupted while waiting has no turn to give back.
-      if (turn) gate.leave(why === undefined);
+    } catch (error) {
+      gate.leave(false);
+      throw error;
     }
     const { received } = attempt.outcome;
-    if (why === undefined || !policy || !turn || signal?.aborted) {
-      if (received && turn) waitAhead(received.headers, room);
+    if (why === undefined || !policy || signal?.aborted) {
+      if (received) waitAhead(received.headers, room);
+      gate.leave(why === undefined);
       return { attempt, tries, gaveUp: undefined };
     }
     const told = received && waitAsked(received.headers, Date.now());
@@ -99,9 +106,14 @@ export async function inTries<A extends { readonly outcome: Outcome }>(
               ? `tried ${tries} times in ${durationText(elapsed)}; another try would take longer than retry allows`
               : undefined;
     // Where nobody said how long, and nobody asked for patience, the refusal is an answer like any other.
-    if (gaveUp !== undefined) return { attempt, tries, gaveUp: gaveUp === '' ? undefined : gaveUp };
+    if (gaveUp !== undefined) {
+      gate.leave(false);
+      return { attempt, tries, gaveUp: gaveUp === '' ? undefined : gaveUp };
+    }
     if (tries === 1) patience.triedAgain += 1;
+    // Shut before its place is given to the next.
     const added = received ? gate.shut(wait, turn) : 0;
+    gate.leave(false);
     patience.waited += added;
     // Those that were refused together lengthen one wait by a little each, which is no news.
     if (added > wait / 4 || !received) room.onWait?.({ host, wait, added, why, told: told !== undefined });
@@ -110,6 +122,8 @@ export async function inTries<A extends { readonly outcome: Outcome }>(
     if (!received) await pause(wait, signal);
   }
 }
+
+const interrupted = (): Problem => new Problem('interrupted', { what: 'interrupted' });
 
 /** A quota that is spent: the host is left alone until it is filled, ahead of a refusal. */
 function waitAhead(
