@@ -28,6 +28,17 @@ export function runOnce(args, { cwd, env = {} } = {}) {
   });
 }
 
+/** Peak memory of a run over many rows and of one over few, in megabytes, and their ratio pair by pair. */
+export async function comparePeaks(times, peakOfMany, peakOfFew) {
+  const pairs = [];
+  for (let index = 0; index < times; index += 1) pairs.push([await peakOfMany(), await peakOfFew()]);
+  return {
+    ours: median(pairs.map(([one]) => one)),
+    floor: median(pairs.map(([, other]) => other)),
+    ratio: median(pairs.map(([one, other]) => one / other)),
+  };
+}
+
 export function median(values) {
   const sorted = [...values].sort((a, b) => a - b);
   return sorted[Math.floor(sorted.length / 2)];

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { largeOpenApi, largeSdl } from './large-documents.mjs';
-import { compare, median, runOnce } from './measure.mjs';
+import { compare, comparePeaks, runOnce } from './measure.mjs';
 import { trails } from './trails.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
@@ -118,15 +118,13 @@ if (wanted('memory')) {
     });
     return Number(readFileSync(file, 'utf8')) / 1e6;
   };
-  const pairs = [];
-  for (let index = 0; index < 9; index += 1) pairs.push([await peak('fifty-thousand'), await peak('five-thousand')]);
   report(
     'memory: peak at 50,000 rows to peak at 5,000',
-    {
-      ours: median(pairs.map(([one]) => one)),
-      floor: median(pairs.map(([, other]) => other)),
-      ratio: median(pairs.map(([one, other]) => one / other)),
-    },
+    await comparePeaks(
+      9,
+      () => peak('fifty-thousand'),
+      () => peak('five-thousand'),
+    ),
     1.3,
     'MB',
   );

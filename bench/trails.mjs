@@ -2,7 +2,7 @@
 import { fork } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { compare, median, runOnce } from './measure.mjs';
+import { compare, comparePeaks, runOnce } from './measure.mjs';
 
 /** @param bench what `run.mjs` measures with */
 export async function trails({ here, program, folder, env, origin, write, report, walkSeconds }) {
@@ -33,15 +33,13 @@ export async function trails({ here, program, folder, env, origin, write, report
     });
     return Number(readFileSync(file, 'utf8')) / 1e6;
   };
-  const pairs = [];
-  for (let index = 0; index < 5; index += 1) pairs.push([await peak('hundred-thousand'), await peak('ten-thousand')]);
   report(
     'trails: peak at 100,000 rows to peak at 10,000',
-    {
-      ours: median(pairs.map(([one]) => one)),
-      floor: median(pairs.map(([, other]) => other)),
-      ratio: median(pairs.map(([one, other]) => one / other)),
-    },
+    await comparePeaks(
+      5,
+      () => peak('hundred-thousand'),
+      () => peak('ten-thousand'),
+    ),
     1.3,
     'MB',
   );

@@ -1,4 +1,4 @@
-/** Runs the built tests with Node's own runner, two files at a time. Words behind `--` choose files by name. */
+/** Runs the built tests with Node's own runner, three files at a time, since many of them wait. Words behind `--` choose files by name. */
 import { spawnSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -22,7 +22,7 @@ const { status } = spawnSync(
   [
     '--enable-source-maps',
     '--test',
-    '--test-concurrency=2',
+    '--test-concurrency=3',
     '--test-timeout=280000',
     '--test-force-exit',
     '--test-reporter=spec',

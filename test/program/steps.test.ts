@@ -340,6 +340,8 @@ const broken: readonly (readonly [steps: string, says: RegExp])[] = [
   ['  - {poll: get, until: {$.a: 1}, within: 5}\n', /within must be a text, not the number 5/],
   ['  - {poll: nothing, until: {$.a: 1}}\n', /no request nothing/],
   ['  - {compare: [{send: get}]}\n', /compare/],
+  ['  - {poll: post, until: {$.a: 1}}\n', /poll sends post more than once, and POST changes something/],
+  ['  - {compare: [{send: get}, {send: post}]}\n', /compare sends post more than once/],
   ['  - {choose: {from: [1]}}\n', /choose\.as is missing/],
   ['  - {send: get, when: {any: {a: 1}}}\n', /matcher|any/],
   ['  - {for-each: [1], once-by: id, steps: [{send: get}]}\n', /id is not a place/],
@@ -357,8 +359,8 @@ test('a trail that is wrong is told with its place, and is not walked', async ()
       `${steps}${JSON.stringify(own)}`,
     );
   }
-  const ended = await echoTrail(['run', 'w9'], { cwd });
+  const ended = await echoTrail(['run', 'w0'], { cwd });
   assert.deepEqual([ended.status, ended.out], [2, '']);
-  assert.match(ended.err, /trails\/w9\.yaml:2:\d+/);
+  assert.match(ended.err, /trails\/w0\.yaml:2:\d+/);
   assert.equal(existsSync(join(cwd, '.echo-trail/runs')), false, 'no run was begun');
 });

@@ -1,9 +1,9 @@
 /** Reading recorded echoes: the newest run first. */
-import { createReadStream, existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
-import { createInterface } from 'node:readline';
 import { Problem } from '../problem/problem.js';
+import { jsonLines } from '../storage/json-lines.js';
 import { type Echo, echo as echoSchema } from './echo.js';
 import { type EchoFilter, wanted } from './filter.js';
 
@@ -41,19 +41,10 @@ export function recordedBytes(local: string, file: string): Buffer | undefined {
   return /^bodies\/\w+\/[\w-]+$/.test(file) && existsSync(path) ? readFileSync(path) : undefined;
 }
 
-/** The echoes of one run in the order in which they ended. A last line that was cut off by a kill is passed over. */
+/** The echoes of one run in the order in which they ended. */
 async function* readRun({ path }: RecordedRun): AsyncGenerator<Echo> {
-  for await (const line of createInterface({
-    input: createReadStream(path, 'utf8'),
-    crlfDelay: Number.POSITIVE_INFINITY,
-  })) {
-    let parsed: unknown;
-    try {
-      parsed = JSON.parse(line);
-    } catch {
-      continue;
-    }
-    const result = echoSchema.safeParse(parsed);
+  for await (const line of jsonLines(path)) {
+    const result = echoSchema.safeParse(line);
     if (result.success) yield result.data;
   }
 }

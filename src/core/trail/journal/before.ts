@@ -1,9 +1,9 @@
 /** Reading the journal of a run: what is known of it by now. */
-import { createReadStream, readdirSync } from 'node:fs';
+import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { createInterface } from 'node:readline';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
+import { jsonLines } from '../../storage/json-lines.js';
 import type { Value } from '../../value/written.js';
 import type { KeptName } from '../step-kind.js';
 import type { Armed } from './journal.js';
@@ -155,19 +155,9 @@ function fileOf(folder: string, run: string): string {
   });
 }
 
-/** A line that was cut off by a kill is passed over. */
 async function* linesOf(path: string): AsyncGenerator<JournalLine> {
-  for await (const text of createInterface({
-    input: createReadStream(path, 'utf8'),
-    crlfDelay: Number.POSITIVE_INFINITY,
-  })) {
-    let parsed: unknown;
-    try {
-      parsed = JSON.parse(text);
-    } catch {
-      continue;
-    }
-    const result = journalLine.safeParse(parsed);
+  for await (const line of jsonLines(path)) {
+    const result = journalLine.safeParse(line);
     if (result.success) yield result.data;
   }
 }

@@ -16,6 +16,7 @@ import type { PreparedRequest } from '../prepare.js';
 import { secretsIn } from '../secrets-ahead.js';
 import { sendRequest } from '../send.js';
 import type { PlanRoom, StepKind, Walk } from '../step-kind.js';
+import { demandUnchanging } from './unchanging.js';
 
 interface Side {
   readonly label: string;
@@ -47,7 +48,7 @@ export const compare: StepKind<CompareStepFile> = {
     return {
       kind: 'compare',
       label,
-      changes: sides.filter(({ request }) => request?.plan.changes).length,
+      changes: 0,
       requests: sides.flatMap(({ request }) => request ?? []),
       secrets: secretsIn(file.compare, yaml, [...path, 'compare']),
       async walk(walk) {
@@ -73,6 +74,7 @@ async function planSide(side: SideFile, index: number, room: PlanRoom): Promise<
   const path = [...room.path, 'compare', index];
   if ('send' in side) {
     const prepared = await room.request(side.send, 'compare');
+    demandUnchanging(prepared, 'compare', room);
     const gives = planGives(side.give, room, [...path, 'give']);
     const { session } = side;
     const sessions = session === undefined ? undefined : session === 'none' ? [] : [session].flat();

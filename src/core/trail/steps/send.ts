@@ -1,16 +1,14 @@
 /** `send`: a request of the collection; where it has pages, all of them. */
 import type { SendStepFile } from '../../collection/files/trail-file.js';
 import { compileExpectations } from '../../expectation/expectations.js';
-import { compileKeeps, type Kept } from '../../expectation/keeps.js';
-import { lazily, type Names } from '../../expression/names.js';
+import type { Kept } from '../../expectation/keeps.js';
 import { Problem } from '../../problem/problem.js';
-import { giver, planGives, walkEvaluation } from '../giving.js';
 import { gathered, type PageCount, pagesOf } from '../paging/pages.js';
 import type { PreparedRequest } from '../prepare.js';
-import { secretsIn, secretsOf } from '../secrets-ahead.js';
 import { sendRequest } from '../send.js';
 import type { Sending, Sent } from '../sending.js';
 import type { StepKind, Walk } from '../step-kind.js';
+import { planSent } from './sent-step.js';
 import { planUndo } from './undo-part.js';
 
 export const send: StepKind<SendStepFile> = {
@@ -18,14 +16,17 @@ export const send: StepKind<SendStepFile> = {
   fits: (file): file is SendStepFile => 'send' in file,
   async plan(file, room) {
     const { yaml, path, loads, workspace } = room;
-    const prepared = await room.request(file.send, 'send');
-    const label = file.name ?? prepared.plan.name;
-    const gives = planGives(file.give, room, [...path, 'give']);
+    const step = await planSent(file, file.send, 'send', room);
+    const { prepared, label } = step;
     const { namespaces } = prepared.plan.content;
-    const { readText } = workspace;
-    const expectations = compileExpectations(file.expect, yaml, [...path, 'expect'], readText, loads, namespaces);
-    const keeps = compileKeeps(file.keep, yaml, [...path, 'keep'], loads, namespaces);
-    const sessions = file.session === undefined ? undefined : file.session === 'none' ? [] : [file.session].flat();
+    const expectations = compileExpectations(
+      file.expect,
+      yaml,
+      [...path, 'expect'],
+      workspace.readText,
+      loads,
+      namespaces,
+    );
     const undo = file.undo && (await planUndo(file.undo, label, room));
 
     return {
@@ -33,15 +34,7 @@ export const send: StepKind<SendStepFile> = {
       label,
       changes: prepared.plan.changes ? 1 : 0,
       requests: [prepared],
-      secrets: [
-        ...secretsIn(file.give, yaml, [...path, 'give']),
-        ...secretsOf(
-          workspace,
-          workspace.collection.read('request', prepared.plan.name),
-          sessions ?? prepared.plan.sessions,
-          prepared.signer?.name,
-        ),
-      ],
+      secrets: step.secrets,
       async walk(walk, at) {
         const before = walk.journal?.known(at);
         if (before?.state === 'under way' && before.key === undefined && !repeats(prepared)) {
@@ -55,15 +48,8 @@ export const send: StepKind<SendStepFile> = {
         let left = false;
         try {
           const sending: Sending = {
-            given: giver(gives, walk.workspace, walk.scope, label),
-            caller: callerNames(walk),
-            sessions: walk.forSession === undefined ? sessions : [],
-            cookiesOf: walk.forSession === undefined ? undefined : [walk.forSession],
+            ...step.sending(walk),
             expectations,
-            keeps,
-            signal: walk.signal,
-            step: label,
-            row: walk.row,
             idempotencyKey: before?.key,
             onLeaving: ({ changes, idempotencyKey }, call) => {
               // Each further try carries the same key.
@@ -73,12 +59,11 @@ export const send: StepKind<SendStepFile> = {
             },
           };
           const { sent, kept, pages } = await sentBy(prepared, sending, walk);
-          for (const { name, value, secret, place } of kept)
-            walk.scope.set(name, { value, secret, origin: `kept by step ${label} from ${place}` });
+          const names = step.keep(walk, kept);
           if (lost(sent))
             walk.doubt(`${sent.wire.method} ${walk.workspace.redactor.hide(sent.wire.shownUrl)} (echo ${sent.echo})`);
           if (undo && !refused(sent)) undo(walk, at);
-          return { sent, kept: kept.map(({ name }) => name), problems: sent.problems, told: pages && { pages } };
+          return { sent, kept: names, problems: sent.problems, told: pages && { pages } };
         } catch (error) {
           if (undo && left) undo(walk, at);
           throw error;
@@ -107,11 +92,6 @@ async function sentBy(
     if (page.last) return { sent: page.sent, kept: [...kept.values()], pages: page.count };
   }
   throw new Problem('fault', { what: 'pages ended without a last one' });
-}
-
-/** The names that expectations and keeps of the step see. */
-function callerNames({ workspace, scope }: Walk): Names {
-  return lazily(() => walkEvaluation(workspace, scope).names);
 }
 
 /** RFC 9110 section 9.2.2: a second one changes nothing that the first has not. */

@@ -1,0 +1,18 @@
+/** Reading a file of JSON lines that is appended to as things happen. A line that was cut off by a kill is passed over. */
+import { createReadStream } from 'node:fs';
+import { createInterface } from 'node:readline';
+
+export async function* jsonLines(path: string): AsyncGenerator<unknown> {
+  for await (const line of createInterface({
+    input: createReadStream(path, 'utf8'),
+    crlfDelay: Number.POSITIVE_INFINITY,
+  })) {
+    let parsed: unknown;
+    try {
+      parsed = JSON.parse(line);
+    } catch {
+      continue;
+    }
+    yield parsed;
+  }
+}

@@ -1,0 +1,60 @@
+/** What steps that send one request have in common: its inputs, its sessions, what is kept of its answer. */
+import type { PollStepFile, SendStepFile } from '../../collection/files/trail-file.js';
+import { compileKeeps, type Keep, type Kept } from '../../expectation/keeps.js';
+import { lazily } from '../../expression/names.js';
+import { type Gives, giver, planGives, walkEvaluation } from '../giving.js';
+import type { PreparedRequest } from '../prepare.js';
+import { type SecretUse, secretsIn, secretsOf } from '../secrets-ahead.js';
+import type { Sending } from '../sending.js';
+import type { PlanRoom, Walk } from '../step-kind.js';
+
+export interface SentStep {
+  readonly prepared: PreparedRequest;
+  readonly label: string;
+  readonly secrets: readonly SecretUse[];
+  /** What every sending of it brings along. */
+  sending(walk: Walk): Sending;
+  /** Puts what was kept where the steps behind it find it. @returns the names */
+  keep(walk: Walk, kept: readonly Kept[]): string[];
+}
+
+/** @param key the key of the step under which the request stands */
+export async function planSent(
+  file: Pick<SendStepFile & PollStepFile, 'name' | 'give' | 'session' | 'keep'>,
+  request: string,
+  key: 'send' | 'poll',
+  room: PlanRoom,
+): Promise<SentStep> {
+  const { yaml, path, loads, workspace } = room;
+  const prepared = await room.request(request, key);
+  const { name, content, sessions: usual } = prepared.plan;
+  const label = file.name ?? name;
+  const gives: Gives = planGives(file.give, room, [...path, 'give']);
+  const keeps: readonly Keep[] = compileKeeps(file.keep, yaml, [...path, 'keep'], loads, content.namespaces);
+  const sessions = file.session === undefined ? undefined : file.session === 'none' ? [] : [file.session].flat();
+  const own = workspace.collection.read('request', name);
+  return {
+    prepared,
+    label,
+    secrets: [
+      ...secretsIn(file.give, yaml, [...path, 'give']),
+      ...secretsOf(workspace, own, sessions ?? usual, prepared.signer?.name),
+    ],
+    sending: ({ workspace: at, scope, signal, row, forSession }) => ({
+      given: giver(gives, at, scope, label),
+      // Most sendings never look at the names of the walk.
+      caller: lazily(() => walkEvaluation(at, scope).names),
+      sessions: forSession === undefined ? sessions : [],
+      cookiesOf: forSession === undefined ? undefined : [forSession],
+      keeps,
+      signal,
+      step: label,
+      row,
+    }),
+    keep({ scope }, kept) {
+      for (const { name: as, value, secret, place } of kept)
+        scope.set(as, { value, secret, origin: `kept by step ${label} from ${place}` });
+      return kept.map((one) => one.name);
+    },
+  };
+}

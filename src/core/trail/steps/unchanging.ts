@@ -1,0 +1,15 @@
+/** Steps that send their request more than once, or once more when a run is gone on with: it must change nothing. */
+import { Problem } from '../../problem/problem.js';
+import type { PreparedRequest } from '../prepare.js';
+import type { PlanRoom } from '../step-kind.js';
+
+/** @throws Problem file-shape */
+export function demandUnchanging({ plan }: PreparedRequest, key: 'poll' | 'compare', { yaml, path }: PlanRoom): void {
+  if (!plan.changes) return;
+  throw new Problem('file-shape', {
+    what: `${key} sends ${plan.name} more than once, and ${plan.method} changes something`,
+    where: yaml.position([...path, key]),
+    remedy:
+      'where it changes nothing, write changes: false in its request file; else send it in a step before this one',
+  });
+}
