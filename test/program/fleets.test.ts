@@ -123,6 +123,10 @@ test('several environments, one after the other; one whose host is not there doe
   );
   const steps = documentLines(ended).filter(({ event }) => event === 'step');
   assert.deepEqual([...new Set(steps.map((step) => step.environment))], ['north', 'west']);
+  const wrong = await echoTrail(['run', 't', '--env', 'north,nowhere'], { cwd });
+  assert.equal(wrong.status, 4);
+  assert.match(wrong.err, /there is no environment nowhere/);
+  assert.equal(wrong.out, '', 'nothing is walked before all are read');
   const shown = await echoTrail(['run', 't', '--env', 'north,west'], { cwd });
   assert.match(shown.out, /north +ok +ok\nwest +failed +-/);
   await Promise.all([server.close(), other.close()]);

@@ -59,33 +59,31 @@ const worker: Worker = {
   },
 };
 
-/** One environment, or several of them one after the other. */
+/** One environment, or several of them one after the other; all of them are read before the first step. */
 async function walkNames(context: Context, names: readonly string[], wishes: RunWishes): Promise<number> {
   const { terminal, options } = context;
   const environments = options.env?.split(',').map((name) => name.trim()) ?? [undefined];
   const several = environments.length > 1;
   const matrix = wishes.matrix || several ? makeMatrix(shortText) : undefined;
-  let status = 0;
-  let hide = (text: string): string => text;
+  const all: (Opened & { readonly plans: readonly TrailPlan[] })[] = [];
   for (const environment of environments) {
-    if (context.signal.aborted) break;
-    if (several && !terminal.json) terminal.note(terminal.err.bold(`environment ${environment}`));
     const own = await opened(context, wishes, { environment });
-    hide = own.workspace.redactor.hide;
     const plans = await planNames(own.workspace, names, wishes);
     own.workspace.checkSettings(plans.flatMap(({ takes }) => takes));
-    const order: RunOrder = {
-      names,
-      environment: own.workspace.environment.name,
-      settings: own.workspace.settings,
-      rows: wishes.rows,
-      atOnce: wishes.atOnce,
-    };
-    const walking = { ...own, plans, wishes, matrix, environment: several ? environment : undefined };
-    status = worse(status, await walkAhead(walking, order, context));
-    if (several) matrix?.ended(environment as string);
+    all.push({ ...own, plans });
   }
-  tellMatrix(matrix, context, hide);
+  let status = 0;
+  for (const own of all) {
+    if (context.signal.aborted) break;
+    const { settings, environment } = own.workspace;
+    if (several && !terminal.json) terminal.note(terminal.err.bold(`environment ${environment.name}`));
+    const { rows, atOnce } = wishes;
+    const order: RunOrder = { names, environment: environment.name, settings, rows, atOnce };
+    const walking = { ...own, wishes, matrix, environment: several ? environment.name : undefined };
+    status = worse(status, await walkAhead(walking, order, context));
+    if (several) matrix?.ended(environment.name);
+  }
+  tellMatrix(matrix, context, context.redactor()?.hide ?? ((text) => text));
   return status;
 }
 

@@ -181,7 +181,8 @@ function missingName(node: Expression, e: Evaluation): Problem {
   if (node.kind === 'fallback') return missingName(node.otherwise, e);
   if (node.kind !== 'path') return new Problem('expression-value', { what: 'the expression has no value' });
   const found = e.names.lookup(node.name);
-  const layers = e.names.layers.join(', ') || 'nothing';
+  // The caller's names may have the same variables behind them.
+  const layers = [...new Set(e.names.layers)].join(', ') || 'nothing';
   if (!found) {
     return new Problem('unknown-name', {
       what: `the name ${node.name} is not known here`,
