@@ -194,7 +194,8 @@ test('an answer is held against a recorded one', async () => {
   const cwd = collectionOf({ 'requests/depth.yaml': 'url: ${origin}/depth\n' }, server.origin);
   const [, id = ''] = /echo +(\w{4}\.1)/.exec((await echoTrail(['send', 'depth'], { cwd })).err) ?? [];
   writeIn(cwd, 'requests/same.yaml', `url: \${origin}/depth\nexpect: {$: {same-as: ${id}}}\n`);
-  assert.equal((await echoTrail(['send', 'same'], { cwd })).status, 0);
+  const same = await echoTrail(['send', 'same'], { cwd });
+  assert.equal(same.status, 0, `${id}: ${same.err}`);
   depth = 8;
   const differs = await echoTrail(['send', 'same'], { cwd });
   assert.match(differs.err, /\$\.depth is 8, not 9/);

@@ -79,8 +79,11 @@ export function openEchoLog(local: string, started: Date): EchoLog {
 /** A longer body is recorded by its beginning alone. */
 const longestBeside = 64e6;
 
-/** Four letters and digits that are hard to confuse. */
+/** Four letters and digits that are hard to confuse; a letter first, so that no file format takes an id for a number. */
 function shortName(): string {
-  const alphabet = 'abcdefghjkmnpqrstuvwxyz23456789';
-  return [...randomBytes(4)].map((byte) => alphabet[byte % alphabet.length]).join('');
+  const letters = 'abcdefghjkmnpqrstuvwxyz';
+  const both = `${letters}23456789`;
+  return [...randomBytes(4)]
+    .map((byte, index) => (index === 0 ? letters[byte % letters.length] : both[byte % both.length]))
+    .join('');
 }
