@@ -1,6 +1,8 @@
 /** The machine-readable documents of `--json`, one schema a command. Their JSON Schemas are in schemas/output/. */
 import * as z from 'zod/mini';
 import { echo } from '../core/echo/echo.js';
+import { difference, pages, problem, session, verdict } from './documents/pieces.js';
+import { runDocuments } from './documents/run.js';
 
 const source = z.strictObject({
   name: z.string(),
@@ -34,50 +36,6 @@ const found = z.strictObject({
 
 const named = z.strictObject({ name: z.string(), value: z.any(), origin: z.string() });
 const line = z.strictObject({ name: z.string(), value: z.string(), origin: z.string() });
-
-const difference = z.strictObject({
-  at: z.string(),
-  kind: z.enum(['changed', 'added', 'removed']),
-  left: z.optional(z.any()),
-  right: z.optional(z.any()),
-});
-
-const pages = z.strictObject({
-  pages: z.number(),
-  items: z.number(),
-  /** As the vendor announced it. */
-  total: z.nullable(z.number()),
-  /** Why not all of them were read. */
-  partial: z.nullable(z.string()),
-});
-
-const verdict = z.strictObject({
-  place: z.string(),
-  ok: z.boolean(),
-  expected: z.optional(z.string()),
-  found: z.optional(z.string()),
-  detail: z.optional(z.string()),
-  near: z.optional(z.string()),
-  /** Of an expected document: what differs. */
-  deviations: z.optional(z.array(difference)),
-});
-
-const problem = z.strictObject({
-  code: z.string(),
-  what: z.string(),
-  cause: z.optional(z.string()),
-  remedy: z.optional(z.string()),
-});
-
-const session = z.strictObject({
-  name: z.string(),
-  kind: z.string(),
-  open: z.boolean(),
-  opened: z.nullable(z.string()),
-  expires: z.nullable(z.string()),
-  renewable: z.boolean(),
-  claims: z.nullable(z.record(z.string(), z.unknown())),
-});
 
 export const documents = {
   init: z.strictObject({ folder: z.string(), files: z.array(z.string()) }),
@@ -241,118 +199,7 @@ export const documents = {
     problems: z.array(problem),
     echo: z.string(),
   }),
-  'run step': z.strictObject({
-    event: z.literal('step'),
-    step: z.string(),
-    kind: z.string(),
-    state: z.string(),
-    depth: z.number(),
-    row: z.nullable(z.number()),
-    member: z.nullable(z.string()),
-    environment: z.optional(z.string()),
-    method: z.optional(z.string()),
-    url: z.optional(z.string()),
-    /** 0 where nothing was sent. */
-    tries: z.optional(z.number()),
-    status: z.nullable(z.optional(z.number())),
-    time: z.nullable(z.optional(z.number())),
-    expectations: z.strictObject({ met: z.number(), failed: z.array(verdict) }),
-    kept: z.array(z.string()),
-    problems: z.array(problem),
-    pages: z.optional(pages),
-    seen: z.optional(z.strictObject({ asked: z.number(), values: z.array(z.string()) })),
-    chosen: z.optional(z.string()),
-    differences: z.optional(z.array(difference)),
-    members: z.optional(z.strictObject({ ok: z.number(), failed: z.number(), passed: z.number() })),
-    unknown: z.optional(z.string()),
-    echo: z.nullable(z.string()),
-  }),
-  'run undo': z.strictObject({
-    event: z.literal('undo'),
-    request: z.string(),
-    step: z.string(),
-    state: z.string(),
-    row: z.nullable(z.number()),
-    environment: z.optional(z.string()),
-    problem: z.nullable(problem),
-  }),
-  'run row': z.strictObject({
-    event: z.literal('row'),
-    row: z.number(),
-    label: z.string(),
-    ok: z.boolean(),
-    environment: z.optional(z.string()),
-    problem: z.nullable(problem),
-  }),
-  'run waiting': z.strictObject({
-    event: z.literal('waiting'),
-    host: z.string(),
-    /** Milliseconds. */
-    wait: z.number(),
-    why: z.string(),
-    /** Whether the server said how long. */
-    told: z.boolean(),
-    environment: z.optional(z.string()),
-  }),
-  'run table': z.strictObject({
-    event: z.literal('table'),
-    step: z.string(),
-    columns: z.array(z.string()),
-    /** Of a long table the beginning. */
-    rows: z.array(z.record(z.string(), z.any())),
-    count: z.number(),
-    to: z.nullable(z.string()),
-    environment: z.optional(z.string()),
-  }),
-  'run matrix': z.strictObject({
-    event: z.literal('matrix'),
-    checks: z.array(z.string()),
-    subjects: z.array(z.strictObject({ name: z.string(), results: z.record(z.string(), z.string()) })),
-    deviations: z.array(
-      z.strictObject({
-        subject: z.string(),
-        check: z.string(),
-        place: z.string(),
-        expected: z.string(),
-        found: z.string(),
-        /** Empty where nothing was exchanged. */
-        echo: z.string(),
-      }),
-    ),
-  }),
-  'run undo summary': z.strictObject({
-    event: z.literal('undo-summary'),
-    run: z.string(),
-    undone: z.number(),
-    notUndone: z.number(),
-  }),
-  'run session': z.strictObject({
-    event: z.enum(['session-opened', 'session-closed']),
-    session: z.string(),
-    environment: z.optional(z.string()),
-    problem: z.nullable(problem),
-  }),
-  'run summary': z.strictObject({
-    event: z.literal('summary'),
-    run: z.string(),
-    walked: z.string(),
-    ok: z.boolean(),
-    interrupted: z.boolean(),
-    environment: z.optional(z.string()),
-    /** `before`: how many of them an earlier command walked. */
-    rows: z.nullable(z.strictObject({ ok: z.number(), failed: z.number(), before: z.number() })),
-    steps: z.strictObject({ ok: z.number(), failed: z.number(), skipped: z.number() }),
-    expectations: z.strictObject({ met: z.number(), failed: z.number() }),
-    refused: z.number(),
-    triedAgain: z.number(),
-    /** Milliseconds that hosts were left alone for. */
-    waited: z.number(),
-    undone: z.number(),
-    notUndone: z.array(z.string()),
-    inDoubt: z.array(z.string()),
-    time: z.number(),
-    problem: z.nullable(problem),
-  }),
+  ...runDocuments,
   'echo list': z.strictObject({
     echoes: z.array(
       z.strictObject({

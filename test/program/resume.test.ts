@@ -220,6 +220,66 @@ test('--failed-of walks only what failed, once what was wrong is mended', async 
   assert.deepEqual([nothing.status, /nothing failed in run/.test(nothing.err)], [0, true]);
 });
 
+test('a run of what failed that is killed itself is gone on with for those rows alone', async () => {
+  const vendor = await ledger(5);
+  const odd = many.map((name, at) => (at % 2 === 0 ? name : `missing-${name}`));
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml': 'rows: data/rows.csv\nat-once: 8\nsteps: [{send: look}, {send: make-keyed}]\n',
+      'data/rows.csv': rowsOf(odd),
+    },
+    vendor.origin,
+  );
+  await echoTrail(['run', 'all'], { cwd });
+  writeFileSync(join(cwd, 'data/rows.csv'), rowsOf(many.map((name, at) => (at % 2 === 0 ? name : `mended-${name}`))));
+  await echoTrail(['run', '--failed-of', 'last'], {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = (subject) => {
+        if (subject === 'mended-s40') child.kill('SIGKILL');
+      };
+    },
+  });
+  vendor.onCall = undefined;
+  const resumed = await echoTrail(['run', '--resume', 'last', '--json'], { cwd });
+  const { rows } = summaryOf(resumed);
+  assert.deepEqual([resumed.status, rows.ok, rows.failed], [0, 60, 0], resumed.err);
+  assert.equal(vendor.asked.get('GET s1'), 1, 'what was well at first is not walked again');
+  assert.ok([...vendor.counts.values()].every((count) => count === 1));
+});
+
+test('a repeated run that was killed goes on with its repetitions, and handles no item twice', async () => {
+  const vendor = await ledger(5);
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml':
+        'steps:\n  - for-each: [{id: a}, {id: b}]\n    as: one\n    once-by: $.id\n    steps: [{send: make-keyed, give: {subject: "${one.id}"}}]\n  - {send: look, give: {subject: each}}\n',
+    },
+    vendor.origin,
+  );
+  await echoTrail(['run', 'all', '--repeat', '4'], {
+    cwd,
+    meanwhile: (child) => {
+      let passes = 0;
+      vendor.onCall = (subject) => {
+        if (subject === 'each') passes += 1;
+        if (passes === 2) setTimeout(() => child.kill('SIGKILL'), 1);
+      };
+    },
+  });
+  vendor.onCall = undefined;
+  const before = vendor.asked.get('GET each') ?? 0;
+  const resumed = await echoTrail(['run', '--resume', 'last', '--json'], { cwd });
+  assert.equal(resumed.status, 0, resumed.err);
+  const summaries = documentLines(resumed).filter(({ event }) => event === 'summary');
+  assert.ok(summaries.length >= 2 && summaries.length <= 3, `${summaries.length} passes were left`);
+  assert.ok((vendor.asked.get('GET each') ?? 0) >= before + 2);
+  assert.deepEqual([vendor.counts.get('a'), vendor.counts.get('b')], [1, 1]);
+  assert.deepEqual([vendor.asked.get('POST a'), vendor.asked.get('POST b')], [1, 1]);
+});
+
 test('what could not be undone is listed, kept, and taken back by a later command, newest first', async () => {
   const vendor = await ledger();
   const cwd = collectionOf(
@@ -355,6 +415,8 @@ const wrong: readonly (readonly [args: readonly string[], says: RegExp])[] = [
   [['run', '--resume', 'zzzz'], /there is no run zzzz|no run is recorded/],
   [['run', 'all', '--resume', 'last'], /--resume takes a run, which knows what it walked/],
   [['run', '--resume', 'last', '--undo', 'last'], /--resume and --undo cannot be had together/],
+  [['run', '--resume', 'last', '--rows', '-'], /--rows: the run that --resume names knows its own/],
+  [['run', '--undo', 'last', '--dry-run'], /--dry-run and --undo cannot be had together/],
   [['run', '--resume', 'last', '--env', 'sandbox'], /the run knows its environment/],
   [['run', 'all', '--every', '5'], /a duration with its unit/],
   [['run', 'all', '--every', '5m', '--until', 'later'], /--until takes ok or failed/],

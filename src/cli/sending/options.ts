@@ -6,6 +6,7 @@ import { readPlace } from '../../core/place/registry.js';
 import { nearestHint } from '../../core/problem/nearest.js';
 import { Problem } from '../../core/problem/problem.js';
 import type { PreparedRequest } from '../../core/trail/prepare.js';
+import { demandTableFile } from '../../core/trail/table-file.js';
 import type { Terminal } from '../terminal.js';
 import { type TableWish, type View, views } from '../view/answer.js';
 import { wholeNumber } from '../whole-number.js';
@@ -22,7 +23,10 @@ export function answerOptions(command: Command): Command {
     .option('--rows <place>', 'the list that a table shows; else the largest')
     .option('--columns <paths>', 'the columns of a table, such as imo,name,berth.code; else those that are found')
     .option('--most <number>', 'show at most so many rows of a table', '20')
-    .option('--to <file>', 'save the answer to a file as it comes; with --view table, the whole table as CSV or JSON')
+    .option(
+      '--to <file>',
+      'save the answer to a file as it comes; with --view table, the whole table as .csv, .json or .jsonl',
+    )
     .option('--pages <number>', 'so many pages of the list as one, or all of them')
     .option('--live', 'show a stream as it comes')
     .option('--accept-certificate', 'take the certificate of the host, whoever signed it, and pin it for a day')
@@ -62,6 +66,7 @@ export async function wishesOf(
   await Promise.all(loads);
   const live = options.live === true;
   const to = options.to as string | undefined;
+  if (to !== undefined && view === 'table') demandTableFile(to);
   if (to !== undefined && (live || picked))
     throw new Problem('usage', { what: `--to and --${picked ? 'pick' : 'live'} do not go together` });
   if (live && (picked || terminal.json))

@@ -8,14 +8,15 @@ import type { Sink } from '../../core/exchange/sink.js';
 import { type Named, noNames } from '../../core/expression/names.js';
 import type { Place } from '../../core/place/place.js';
 import { Problem } from '../../core/problem/problem.js';
-import { writeAtomically } from '../../core/storage/atomic-write.js';
 import { hold } from '../../core/trail/held.js';
 import type { PageCount } from '../../core/trail/paging/pages.js';
 import type { PreparedRequest } from '../../core/trail/prepare.js';
 import type { Sent } from '../../core/trail/sending.js';
+import { tableWriter } from '../../core/trail/table-file.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { duplicateKeys, writeJson } from '../../core/value/json-text.js';
 import { durationText, sizeText } from '../../core/value/measures.js';
+import { cellIn } from '../../core/value/rows.js';
 import { textOf } from '../../core/value/text.js';
 import { isValueMap, plain, type Value } from '../../core/value/written.js';
 import type { Context } from '../context.js';
@@ -23,7 +24,7 @@ import { emit } from '../emit.js';
 import { exitStatus } from '../exit-status.js';
 import { sessionsFrom, withInputs } from '../giving.js';
 import type { Terminal } from '../terminal.js';
-import { headersText, outlineText, prettyText, tableContent, tableText } from '../view/answer.js';
+import { headersText, outlineText, prettyText, type TableContent, tableContent, tableText } from '../view/answer.js';
 import { answerLine, outcomeLines } from '../view/exchange.js';
 import { printable, printableLine } from '../view/printable.js';
 import { problemLines } from '../view/problem.js';
@@ -31,7 +32,6 @@ import { sendDocument, told } from '../view/send-document.js';
 import { type SentPages, sendPages } from './all-pages.js';
 import { LiveSink } from './live-sink.js';
 import { type Wishes, wishesOf } from './options.js';
-import { tableFile } from './table-file.js';
 
 /** @param recorded what an earlier sending of it was given @returns the exit status */
 export async function sendAndShow(
@@ -224,7 +224,7 @@ async function printBody(
   else if (view === 'table') {
     const content = tableContent(received, table);
     if (to !== undefined) {
-      await writeAtomically(to, await tableFile(content, to));
+      await writeTable(content, to);
       terminal.note(`${content.items.length} rows of ${content.at} written to ${to}`);
       return;
     }
@@ -239,6 +239,16 @@ async function printBody(
     const text = prettyText(received, terminal.out, hide);
     if (text !== '') terminal.print(text);
   }
+}
+
+/** The whole table: as many lines as there are items. */
+async function writeTable({ items, head, paths }: TableContent, to: string): Promise<void> {
+  const writer = await tableWriter(to, head);
+  for (const item of items) {
+    const cells = head.map((name, index) => [name, cellIn(item, paths[index] as string) ?? null] as const);
+    await writer.add(Object.fromEntries(cells));
+  }
+  await writer.finish();
 }
 
 /** What a reader should know beside the body. */

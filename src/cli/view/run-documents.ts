@@ -1,4 +1,5 @@
 /** A walk for programs: one line of JSON an event. */
+import { type BriefProblem, brief } from '../../core/problem/brief.js';
 import type { Problem } from '../../core/problem/problem.js';
 import type { StepEvent, Summary, TableEvent, Told, WalkEvent } from '../../core/trail/events.js';
 import type { Matrix } from '../../core/trail/run/matrix.js';
@@ -8,13 +9,8 @@ import type { Documents } from '../documents.js';
 import { differenceDocument, verdictDocument } from './verdict-document.js';
 
 type Hide = (text: string) => string;
-type ProblemDocument = NonNullable<Documents['run summary']['problem']>;
 
-function brief({ code, what, reason, remedy }: Problem): ProblemDocument {
-  return { code, what, ...(reason !== undefined && { cause: reason }), ...(remedy !== undefined && { remedy }) };
-}
-
-const orNull = (problem: Problem | undefined): ProblemDocument | null => (problem ? brief(problem) : null);
+const orNull = (problem: Problem | undefined): BriefProblem | null => (problem ? brief(problem) : null);
 
 const rounded = (ms: number): number => Math.round(ms * 1000) / 1000;
 
@@ -71,7 +67,7 @@ function stepDocument(event: StepEvent, hide: Hide): Documents['run step'] {
       failed: verdicts.filter(({ ok }) => !ok).map(verdictDocument),
     },
     kept: [...kept],
-    problems: problems.map(brief),
+    problems: problems.map((problem) => brief(problem)),
     ...(told && toldDocument(told)),
     echo: sent?.echo || null,
   };

@@ -2,11 +2,11 @@
 import type { Mismatch } from '../../core/documentation/mismatch.js';
 import type { Received } from '../../core/exchange/received.js';
 import { hidden } from '../../core/exchange/wire.js';
+import { brief } from '../../core/problem/brief.js';
 import type { Sent } from '../../core/trail/sending.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { plain } from '../../core/value/written.js';
 import type { Documents } from '../documents.js';
-import { problemDocument } from './problem.js';
 import { verdictDocument } from './verdict-document.js';
 
 export const told = (found: readonly Mismatch[]): { at: string; what: string }[] =>
@@ -43,14 +43,7 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
         remedies: [...sent.refusal.remedies],
       },
     }),
-    problems: problems
-      .map((problem) => (problemDocument(problem) as { error: Documents['send']['problems'][number] }).error)
-      .map(({ code, what, cause, remedy }) => ({
-        code,
-        what: hide(what),
-        ...(cause !== undefined && { cause: hide(cause) }),
-        ...(remedy !== undefined && { remedy }),
-      })),
+    problems: problems.map((problem) => brief(problem, hide)),
     echo,
   };
 }

@@ -76,6 +76,16 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
       remedy: `leave ${names.join(' ')} out`,
     });
   }
+  const own = (['rows', 'repeat', 'every', 'until'] as const).find((name) => text(name) !== undefined);
+  if (first !== undefined && own !== undefined) {
+    throw new Problem('usage', {
+      what: `--${own}: the run that ${flagOf(first)} names knows its own`,
+      remedy: 'leave it out',
+    });
+  }
+  if (wishes.dryRun && (first === 'resume' || first === 'undo')) {
+    throw new Problem('usage', { what: `--dry-run and ${flagOf(first)} cannot be had together` });
+  }
   if (wishes.until !== undefined && text('every') === undefined && text('repeat') === undefined) {
     throw new Problem('usage', { what: '--until goes with --repeat or --every' });
   }

@@ -2,6 +2,7 @@
 import { setTimeout } from 'node:timers/promises';
 import type { Problem } from '../../core/problem/problem.js';
 import type { Journal } from '../../core/trail/journal/journal.js';
+import type { RunOptions } from '../../core/trail/journal/lines.js';
 import type { MatrixMaker } from '../../core/trail/run/matrix.js';
 import type { Handled, TrailPlan } from '../../core/trail/step-kind.js';
 import { walkTrail } from '../../core/trail/walk.js';
@@ -23,40 +24,57 @@ export interface Walking {
   readonly matrix: MatrixMaker | undefined;
   /** Named where there are several. */
   readonly environment: string | undefined;
-  /** Which rows of which plan; all where nothing is said. */
-  readonly only?: ((plan: number) => ReadonlySet<number> | 'all' | 'none') | undefined;
+  /** What was asked for, now or by the command that is gone on with. */
+  readonly options: RunOptions;
 }
 
 /** @returns the exit status */
 export async function walkPlans(walking: Walking, context: Context): Promise<number> {
-  const { plans, wishes, journal } = walking;
-  const { repeat, every, until } = wishes;
-  const handled: Handled = new Map();
+  const { wishes, options } = walking;
+  const { repeat, every, until } = options;
+  const handled = handledBefore(walking.journal);
   let status = 0;
   for (let pass = 0; repeat === undefined || pass < repeat; pass += 1) {
     const began = performance.now();
-    let own = 0;
-    for (const [index, plan] of plans.entries()) {
-      const number = pass * plans.length + index;
-      const before = journal?.walkBefore(number);
-      const rows = walking.only?.(index);
-      if (before !== undefined || rows === 'none') {
-        if (before === false) own = worse(own, 1);
-        continue;
-      }
-      const problem = await walkOne(plan, number, walking, context, handled, rows === 'all' ? undefined : rows);
-      own = worse(own, exitStatus(problem));
-      if (context.signal.aborted || (wishes.stopAtFirstFailure && problem)) break;
-    }
+    const { status: own, walked } = await walkPass(pass, walking, context, handled);
     status = worse(status, own);
     const enough = until !== undefined && (until === 'ok') === (own === 0);
     // What is waited for has come: that it was not there before is no failure.
     if (enough && until === 'ok') status = 0;
     if (context.signal.aborted || enough || (wishes.stopAtFirstFailure && own !== 0)) break;
-    if (repeat === undefined || pass + 1 < repeat) await rest(every - (performance.now() - began), context);
+    // What an earlier command walked needs no rest.
+    if (walked && (repeat === undefined || pass + 1 < repeat)) await rest(every - (performance.now() - began), context);
     if (context.signal.aborted) return 130;
   }
   return status;
+}
+
+const handledBefore = (journal: Journal | undefined): Handled =>
+  new Map([...(journal?.handledBefore() ?? [])].map(([where, keys]) => [where, new Set(keys)]));
+
+/** All plans once. */
+async function walkPass(
+  pass: number,
+  walking: Walking,
+  context: Context,
+  handled: Handled,
+): Promise<{ readonly status: number; readonly walked: boolean }> {
+  const { plans, wishes, journal, options } = walking;
+  let status = 0;
+  let walked = false;
+  for (const [index, plan] of plans.entries()) {
+    const number = pass * plans.length + index;
+    const before = journal?.walkBefore(number);
+    const part = options.parts?.[index] ?? 'all';
+    if (before === false) status = worse(status, 1);
+    if (before !== undefined || part === 'none') continue;
+    walked = true;
+    const rows = part === 'all' ? undefined : new Set(part);
+    const problem = await walkOne(plan, number, walking, context, handled, rows);
+    status = worse(status, exitStatus(problem));
+    if (context.signal.aborted || (wishes.stopAtFirstFailure && problem)) break;
+  }
+  return { status, walked };
 }
 
 async function walkOne(

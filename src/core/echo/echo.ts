@@ -1,5 +1,6 @@
 /** An echo: one recorded exchange. The schema is that of a line in the log and of `echo show --json`. */
 import * as z from 'zod/mini';
+import { briefProblem } from '../problem/brief.js';
 
 const lines = z.array(z.tuple([z.string(), z.string()]));
 
@@ -16,7 +17,15 @@ const body = z.strictObject({
 });
 export type RecordedBody = z.infer<typeof body>;
 
-const verdict = z.strictObject({
+/** As a comparison tells it. */
+export const difference = z.strictObject({
+  at: z.string(),
+  kind: z.enum(['changed', 'added', 'removed']),
+  left: z.optional(z.any()),
+  right: z.optional(z.any()),
+});
+
+export const verdict = z.strictObject({
   place: z.string(),
   ok: z.boolean(),
   expected: z.optional(z.string()),
@@ -24,16 +33,7 @@ const verdict = z.strictObject({
   detail: z.optional(z.string()),
   near: z.optional(z.string()),
   /** Of an expected document: the first places that differ. */
-  deviations: z.optional(
-    z.array(
-      z.strictObject({
-        at: z.string(),
-        kind: z.enum(['changed', 'added', 'removed']),
-        left: z.optional(z.any()),
-        right: z.optional(z.any()),
-      }),
-    ),
-  ),
+  deviations: z.optional(z.array(difference)),
 });
 
 export const echo = z.strictObject({
@@ -97,15 +97,7 @@ export const echo = z.strictObject({
       total: z.optional(z.number()),
     }),
   ),
-  trouble: z.optional(
-    z.strictObject({
-      code: z.string(),
-      what: z.string(),
-      where: z.optional(z.string()),
-      cause: z.optional(z.string()),
-      remedy: z.optional(z.string()),
-    }),
-  ),
+  trouble: z.optional(z.extend(briefProblem, { where: z.optional(z.string()) })),
   /** All expectations where one failed; else only how many were met. */
   met: z.number(),
   failed: z.optional(z.array(verdict)),

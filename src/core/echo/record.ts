@@ -6,6 +6,7 @@ import { bodySize, type HeaderLine, hidden, type WireRequest } from '../exchange
 import type { Verdict } from '../expectation/expectations.js';
 import type { Kept } from '../expectation/keeps.js';
 import type { Named } from '../expression/names.js';
+import { brief } from '../problem/brief.js';
 import { type Problem, positionText } from '../problem/problem.js';
 import { isSecretName } from '../value/secret-fields.js';
 import { plain, type Value } from '../value/written.js';
@@ -209,16 +210,11 @@ function rounded(ms: number | undefined): number | undefined {
   return ms === undefined ? undefined : Math.round(ms * 1000) / 1000;
 }
 
-function recordedTrouble(
-  { code, what, where, reason, remedy }: Problem,
-  redactor: Redactor,
-): NonNullable<Echo['trouble']> {
+function recordedTrouble(trouble: Problem, redactor: Redactor): NonNullable<Echo['trouble']> {
+  const { where } = trouble;
   return {
-    code,
-    what: redactor.hide(what),
+    ...brief(trouble, redactor.hide),
     ...(where !== undefined && { where: typeof where === 'string' ? where : positionText(where) }),
-    ...(reason !== undefined && { cause: redactor.hide(reason) }),
-    ...(remedy !== undefined && { remedy }),
   };
 }
 

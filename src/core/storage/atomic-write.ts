@@ -24,13 +24,55 @@ export interface StagedFile {
   discard(): Promise<void>;
 }
 
+/** A file that grows beside its target, piece by piece. */
+export interface GrowingFile extends Omit<StagedFile, 'path'> {
+  write(text: string): Promise<void>;
+}
+
+const besideOf = (path: string): string => `${path}.${randomBytes(4).toString('hex')}.part`;
+
+/** @throws Problem file-unreadable */
+export async function growFile(path: string): Promise<GrowingFile> {
+  const beside = besideOf(path);
+  const discard = (): Promise<void> => rm(beside, { force: true }).catch(() => undefined);
+  const failed = async (error: unknown): Promise<never> => {
+    await discard();
+    throw cannotWrite(path, error);
+  };
+  const file = await mkdir(dirname(path), { recursive: true })
+    .then(() => open(beside, 'wx'))
+    .catch(failed);
+  let writing: Promise<unknown> = Promise.resolve();
+  return {
+    async write(text) {
+      writing = writing.then(() => file.write(text));
+      await writing.catch(failed);
+    },
+    async commit() {
+      try {
+        await writing;
+        await file.sync();
+        await file.close();
+        await rename(beside, path);
+      } catch (error) {
+        await failed(error);
+      }
+    },
+    async discard() {
+      await writing.catch(() => undefined);
+      await file.close();
+      await discard();
+    },
+  };
+}
+
 /** Writes beside the target. A large file is flushed while the caller goes on with other work. */
 export async function stageFile(
   path: string,
   content: string | Uint8Array,
   { mode = 0o644 }: { mode?: number } = {},
 ): Promise<StagedFile> {
-  const beside = `${path}.${randomBytes(4).toString('hex')}.part`;
+  const beside = besideOf(path);
   const discard = (): Promise<void> => rm(beside, { force: true }).catch(() => undefined);
   const failed = async (error: unknown): Promise<Problem> => {
     await discard();

@@ -4,7 +4,7 @@ import type { Mismatch } from '../documentation/mismatch.js';
 import { recordEcho } from '../echo/record.js';
 import { requestMismatches } from '../exchange/against-documentation.js';
 import { certificateOf } from '../exchange/certificate.js';
-import { type Giving, resolveRequest } from '../exchange/request-plan.js';
+import { type Giving, resolveRequest } from '../exchange/resolve.js';
 import type { ResolvedRequest, WireRequest } from '../exchange/wire.js';
 import { takeKeeps } from '../expectation/keeps.js';
 import { Evaluation } from '../expression/evaluation.js';

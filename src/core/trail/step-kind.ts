@@ -7,7 +7,7 @@ import type { Loads } from '../expression/compile.js';
 import type { Named } from '../expression/names.js';
 import type { Problem } from '../problem/problem.js';
 import type { Condition } from './conditions.js';
-import type { StepEvent, WalkEvent } from './events.js';
+import type { StepEvent, TableEvent, WalkEvent } from './events.js';
 import type { Journal } from './journal/journal.js';
 import type { PreparedRequest } from './prepare.js';
 import type { RowsPlan } from './rows/rows-plan.js';
@@ -53,6 +53,8 @@ export interface PlannedStep {
 
 export interface StepResult extends Pick<StepEvent, 'sent' | 'kept' | 'problems'> {
   readonly told?: StepEvent['told'];
+  /** Reported behind the step. */
+  readonly table?: TableEvent | undefined;
 }
 
 export interface TrailPlan {

@@ -1,8 +1,7 @@
 /** A table in a file, written line by line beside its place: CSV (RFC 4180), a JSON list, or lines of JSON. */
-import { randomBytes } from 'node:crypto';
-import { mkdir, open, rename, rm } from 'node:fs/promises';
-import { dirname, extname } from 'node:path';
+import { extname } from 'node:path';
 import { Problem } from '../problem/problem.js';
+import { growFile } from '../storage/atomic-write.js';
 import { writeJson } from '../value/json-text.js';
 import { textOf } from '../value/text.js';
 import { plain, type Value, type ValueMap } from '../value/written.js';
@@ -21,25 +20,44 @@ interface Format {
   readonly foot: string;
 }
 
+/** How each ending is written. */
+const formats: Readonly<Record<string, (heads: readonly string[]) => Format | Promise<Format>>> = {
+  '.csv': async (heads) => {
+    const { stringify } = await import('csv-stringify/sync');
+    return {
+      head: stringify([heads]),
+      line: (cells) => stringify([heads.map((name) => cellText(cells[name]))]),
+      foot: '',
+    };
+  },
+  '.json': () => ({
+    head: '[',
+    line: (cells, first) => `${first ? '\n' : ',\n'}  ${writeJson(cells)}`,
+    foot: '\n]\n',
+  }),
+  '.jsonl': () => ({ head: '', line: (cells) => `${writeJson(cells)}\n`, foot: '' }),
+};
+
+/** Before anything is sent for it. @throws Problem usage: the name ends in no known format */
+export function demandTableFile(path: string): (typeof formats)[string] {
+  const format = formats[extname(path).toLowerCase()];
+  if (format) return format;
+  throw new Problem('usage', { what: `a table is written to ${Object.keys(formats).join(', ')}, not to ${path}` });
+}
+
 /** Written when so many characters wait. */
 const batch = 64_000;
 
-/** @param heads the columns; an error is written behind them @throws Problem file-unreadable, usage */
+/** @param heads the columns, in order @throws Problem file-unreadable, usage: the name ends in no known format */
 export async function tableWriter(path: string, heads: readonly string[]): Promise<TableWriter> {
-  const { head, line, foot } = await formatOf(path, heads);
-  const beside = `${path}.${randomBytes(4).toString('hex')}.part`;
-  const failed = (error: unknown): Problem =>
-    new Problem('file-unreadable', { what: `cannot write ${path}`, cause: (error as Error).message }, { cause: error });
-  await mkdir(dirname(path), { recursive: true });
-  const file = await open(beside, 'wx').catch((error: unknown) => Promise.reject(failed(error)));
+  const { head, line, foot } = await demandTableFile(path)(heads);
+  const file = await growFile(path);
   let waiting = head;
   let first = true;
-  let writing: Promise<unknown> = Promise.resolve();
-  const write = (): Promise<unknown> => {
+  const write = (): Promise<void> => {
     const text = waiting;
     waiting = '';
-    writing = writing.then(() => file.write(text));
-    return writing;
+    return file.write(text);
   };
   return {
     async add(cells) {
@@ -48,44 +66,12 @@ export async function tableWriter(path: string, heads: readonly string[]): Promi
       if (waiting.length > batch) await write();
     },
     async finish() {
-      try {
-        waiting += foot;
-        await write();
-        await file.sync();
-        await file.close();
-        await rename(beside, path);
-      } catch (error) {
-        await rm(beside, { force: true });
-        throw failed(error);
-      }
+      waiting += foot;
+      await write();
+      await file.commit();
     },
-    async abandon() {
-      await writing.catch(() => undefined);
-      await file.close();
-      await rm(beside, { force: true });
-    },
+    abandon: () => file.discard(),
   };
-}
-
-async function formatOf(path: string, heads: readonly string[]): Promise<Format> {
-  switch (extname(path).toLowerCase()) {
-    case '.csv': {
-      const { stringify } = await import('csv-stringify/sync');
-      const columns = [...heads, 'error'];
-      return {
-        head: stringify([columns]),
-        line: (cells) => stringify([columns.map((name) => cellText(cells[name]))]),
-        foot: '',
-      };
-    }
-    case '.json':
-      return { head: '[', line: (cells, first) => `${first ? '\n' : ',\n'}  ${writeJson(cells)}`, foot: '\n]\n' };
-    case '.jsonl':
-    case '.ndjson':
-      return { head: '', line: (cells) => `${writeJson(cells)}\n`, foot: '' };
-    default:
-      throw new Problem('usage', { what: `a table is written to .csv, .json or .jsonl, not to ${path}` });
-  }
 }
 
 /** Scalars as text, nothing for null, lists and maps as JSON. */

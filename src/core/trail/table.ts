@@ -11,7 +11,7 @@ import { placeInside } from '../storage/inside.js';
 import type { Value, ValueMap } from '../value/written.js';
 import { walkEvaluation } from './giving.js';
 import type { Walk } from './step-kind.js';
-import { tableWriter } from './table-file.js';
+import { demandTableFile, tableWriter } from './table-file.js';
 
 type Column = { readonly tree: Tree } | { readonly place: Place };
 
@@ -43,6 +43,11 @@ export function planTable(
       throw asProblem(error).at(where);
     }
   });
+  try {
+    if (spec.to !== undefined) demandTableFile(spec.to);
+  } catch (error) {
+    throw asProblem(error).at(yaml.position([...path, 'to']));
+  }
   return {
     columns: new Map(columns),
     as: spec.as,
@@ -88,7 +93,7 @@ const shownLines = 200;
 
 /** @param root of the collection, where its file goes @throws Problem file-unreadable, file-outside, usage */
 export async function openTable(plan: TablePlan, root: string): Promise<Table> {
-  const heads = [...plan.columns.keys()];
+  const heads = [...plan.columns.keys(), errorColumn];
   const writer = plan.to === undefined ? undefined : await tableWriter(placeInside(root, plan.to), heads);
   const early = new Map<number, ValueMap>();
   const lines: ValueMap[] = [];

@@ -6,11 +6,9 @@ import type { Names } from '../expression/names.js';
 import type { Conversation } from './converse.js';
 import type { TryRoom } from './pacing/tries.js';
 import type { PreparedRequest } from './prepare.js';
+import { isRepeatable } from './repeatable.js';
 import type { Sending } from './sending.js';
 import type { Workspace } from './workspace.js';
-
-/** RFC 9110 section 9.2.2, beside those that change nothing. */
-const idempotent = new Set(['PUT', 'DELETE']);
 
 export function tryRoom(
   workspace: Workspace,
@@ -29,7 +27,7 @@ export function tryRoom(
     gate: workspace.gate(host),
     host,
     policy,
-    repeatable: !request.changes || idempotent.has(request.method) || request.idempotencyKey !== undefined,
+    repeatable: isRepeatable(request),
     signal,
     patience: workspace.patience,
     onWait: workspace.onWait,

@@ -47,6 +47,7 @@ async function walkStep(step: PlannedStep, walk: Walk, at: string): Promise<Prob
   if (walk.journal && step.restore && !skipped && !(first && walk.signal.aborted))
     walk.journal.step(at, walk, kept, sent?.echo, first);
   walk.report(stepEvent(step, walk, first ? 'failed' : skipped ? 'skipped' : 'ok', result));
+  if (result.table) walk.report(result.table);
   return first && problems.reduce(graver);
 }
 

@@ -3,6 +3,7 @@ import type { Named } from '../expression/names.js';
 import { shortText } from '../matcher/reading.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import type { ValueMap } from '../value/written.js';
+import { closeSessions } from './closing.js';
 import type { Summary, WalkEvent } from './events.js';
 import { graver } from './gravity.js';
 import type { Journal } from './journal/journal.js';
@@ -83,7 +84,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
       const walked = await walkWithUndo(plan, walk, settings.undoSignal);
       if (walked.problem) tally.problem = graver(tally.problem, walked.problem);
       // What was taken back is not gone on with.
-      if (signal.aborted && walked.takenBack) journal?.walked(number, false);
+      if (signal.aborted && walked.takenBack) await journal?.walked(number, false);
     }
   } finally {
     await closeSessions(workspace, report);
@@ -93,7 +94,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   const interrupted = settings.signal.aborted;
   if (interrupted) tally.problem = new Problem('interrupted', { what: 'interrupted' });
   // Where rows were not begun any more, there is something left to go on with.
-  else if (!(plan.rows && ending.aborted)) journal?.walked(number, tally.problem === undefined);
+  else if (!(plan.rows && ending.aborted)) await journal?.walked(number, tally.problem === undefined);
   return summaryOf(tally, {
     run: journal?.run ?? workspace.log.run,
     interrupted,
@@ -142,9 +143,10 @@ async function walkRows(
       const label = labelOf(row);
       const walk = walkOf(startScope(plan, workspace, given, row), row.number, label);
       const { problem, takenBack } = await walkRow(plan, walk, row, table, undoSignal);
-      report({ event: 'row', row: row.number, ok: !problem, label, problem });
       // A row that was interrupted is gone on with when the run is resumed, unless it was taken back.
-      if (!signal.aborted || !problem || takenBack) journal?.row(number, row.number, label, problem);
+      if (signal.aborted && problem && !takenBack) return;
+      report({ event: 'row', row: row.number, ok: !problem, label, problem });
+      journal?.row(number, row.number, label, problem);
       if (problem) tally.problem = graver(tally.problem, problem);
     },
     ending,
@@ -213,16 +215,4 @@ async function walkWithUndo(plan: TrailPlan, walk: Walk, undoSignal: AbortSignal
   const takenBack = due && walk.undo.length > 0;
   if (takenBack) await undoAll(walk, undoSignal);
   return { problem, takenBack };
-}
-
-/** Sessions that this walk opened are closed by it, the newest first. */
-async function closeSessions(workspace: Workspace, report: (event: WalkEvent) => void): Promise<void> {
-  for (const name of [...workspace.sessions.opened]) {
-    try {
-      await workspace.sessions.close(name);
-      report({ event: 'session-closed', name, problem: undefined });
-    } catch (error) {
-      report({ event: 'session-closed', name, problem: asProblem(error) });
-    }
-  }
 }

@@ -15,7 +15,7 @@ import { openDocumentationLater } from '../collection/source-index.js';
 import { type EchoLog, openEchoLog } from '../echo/log.js';
 import { echoText, retain } from '../echo/read.js';
 import { makeRedactor, type Redactor } from '../echo/redactor.js';
-import { type ConnectionPlan, type ConnectionSettings, connectionPlan, tlsIdentity } from '../exchange/connection.js';
+import { type ConnectionPlan, type ConnectionSettings, connectionPlan } from '../exchange/connection.js';
 import { type CredentialHosts, credentialHosts } from '../exchange/credential-hosts.js';
 import { certificatePins, type Pins } from '../exchange/pins.js';
 import { timeoutOf } from '../exchange/request-plan.js';
@@ -23,10 +23,8 @@ import { templateRenderer } from '../exchange/templates.js';
 import { openTransport, type Transport } from '../exchange/transport.js';
 import type { Timeout } from '../exchange/wire.js';
 import type { Loads } from '../expression/compile.js';
-import { Evaluation, omitted } from '../expression/evaluation.js';
-import { layered, namesFrom, noNames } from '../expression/names.js';
+import { noNames } from '../expression/names.js';
 import { namesUsed } from '../expression/names-used.js';
-import { compileTree } from '../expression/tree.js';
 import { type Moment, type World, worldMaker } from '../expression/world.js';
 import type { Accepted } from '../matcher/matcher.js';
 import { nearestHint } from '../problem/nearest.js';
@@ -46,6 +44,7 @@ import { HostGate } from './pacing/host-gate.js';
 import { type RetryPolicy, retryPolicy } from './pacing/retry-policy.js';
 import type { Patience, Wait } from './pacing/tries.js';
 import { type PreparedRequest, prepareRequest, prepareSigner } from './prepare.js';
+import { sessionRoom } from './session-room.js';
 
 /** A call that would change something, for the question whether it may. */
 export interface ChangeFacts {
@@ -325,32 +324,3 @@ function constantOrigin(layers: Layers, world: () => World, redactor: Redactor):
 
 const hostIn = (origin: string | undefined): string =>
   origin !== undefined && URL.canParse(origin) ? new URL(origin).host : '';
-
-function sessionRoom(workspace: Workspace, name: string, person: Person | undefined): SessionRoom {
-  const { yaml } = workspace.collection.read('session', name);
-  return {
-    name,
-    yaml,
-    memory: workspace.sessionMemory,
-    person,
-    onSecret: workspace.redactor.add,
-    // Loaded when a session is opened: most commands find one that is open.
-    call: async (request, give, sessions) =>
-      (await import('./session-call.js')).sendForSession(workspace, { name, yaml, request, give, sessions }),
-    walk: async (trail, give) =>
-      (await import('./session-call.js')).walkForSession(workspace, { name, yaml, trail, give }),
-    fetch: async (call) => (await import('./protocol-call.js')).sendProtocolCall(workspace, name, call),
-    identity: (given) => tlsIdentity(given, (named) => pathInside(workspace.collection.root, named)),
-    async evaluate(value: Value, path, own) {
-      const loads: Loads = [];
-      const tree = compileTree(value, (inner) => yaml.position([...path, ...inner]), loads);
-      await Promise.all(loads);
-      const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
-      const names = layered(namesFrom(own, `session ${name}`), variableNames(workspace.layers, noNames, surroundings));
-      const evaluation = new Evaluation(names, surroundings);
-      const result = tree.evaluate(evaluation);
-      if (evaluation.touchedSecret && result !== omitted) workspace.redactor.add(result);
-      return result;
-    },
-  };
-}

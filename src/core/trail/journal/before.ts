@@ -1,13 +1,14 @@
 /** Reading the journal of a run: what is known of it by now. */
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
+import type { BriefProblem } from '../../problem/brief.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import { jsonLines } from '../../storage/json-lines.js';
 import type { Value } from '../../value/written.js';
 import type { KeptName } from '../step-kind.js';
 import type { Armed } from './journal.js';
-import { type JournalLine, journalLine, type RecordedProblem } from './lines.js';
+import { type JournalLine, journalLine } from './lines.js';
 import { problemFrom, type Recorder } from './recorded.js';
 
 export interface KnownStep {
@@ -23,7 +24,7 @@ export interface KnownStep {
 export interface FailedRow {
   readonly row: number;
   readonly label: string;
-  readonly problem: RecordedProblem;
+  readonly problem: BriefProblem;
 }
 
 export interface Before {
@@ -39,6 +40,8 @@ export interface Before {
   readonly failed: readonly (FailedRow & { readonly walk: number })[];
   /** Changing calls whose answer was lost. */
   readonly doubts: readonly { readonly walk: number; readonly call: string }[];
+  /** Keys of items that once-by passes over, by the step that goes through them. */
+  readonly handled: ReadonlyMap<string, ReadonlySet<string>>;
   readonly walks: ReadonlyMap<number, boolean>;
   /** What can be taken back, the oldest first. */
   readonly armed: ReadonlyMap<string, Armed>;
@@ -53,6 +56,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
   const rows = new Map<number, Map<number, boolean>>();
   const failed: (FailedRow & { walk: number })[] = [];
   const doubts: { walk: number; call: string }[] = [];
+  const handled = new Map<string, Set<string>>();
   const walks = new Map<number, boolean>();
   const armed = new Map<string, Armed>();
   const undone = new Set<string>();
@@ -106,6 +110,12 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
       case 'undone':
         if (line.state === 'done' || line.state === 'not needed') undone.add(line.at);
         break;
+      case 'handled': {
+        const keys = handled.get(line.where);
+        if (keys) keys.add(line.key);
+        else handled.set(line.where, new Set([line.key]));
+        break;
+      }
       case 'doubt':
         doubts.push({ walk: line.walk, call: line.call });
         break;
@@ -120,7 +130,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
       remedy: 'the run was killed before its first step: run it again',
     });
   }
-  return { path, header, process, steps, cells, rows, failed, doubts, walks, armed, undone };
+  return { path, header, process, steps, cells, rows, failed, doubts, handled, walks, armed, undone };
 }
 
 /** The newest first. */

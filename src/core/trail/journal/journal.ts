@@ -43,7 +43,11 @@ export interface Journal {
   /** A changing call whose answer was lost. */
   doubt(walk: number, call: string): void;
   doubtsBefore(walk: number): readonly string[];
-  walked(walk: number, ok: boolean): void;
+  /** @param where which step goes through them */
+  handled(where: string, key: string): void;
+  handledBefore(): ReadonlyMap<string, ReadonlySet<string>>;
+  /** Settles when it is on disk, and all of the walk with it. */
+  walked(walk: number, ok: boolean): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -129,7 +133,12 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     undone: (at, state, problem) => add('', () => ({ line: 'undone', at, state, ...recorded(problem) })),
     doubt: (walk, call) => add('', () => ({ line: 'doubt', walk, call })),
     doubtsBefore: (walk) => (before?.doubts ?? []).filter((one) => one.walk === walk).map(({ call }) => call),
-    walked: (walk, ok) => add('', () => ({ line: 'walk', walk, ok })),
+    handled: (where, key) => add('', () => ({ line: 'handled', where, key })),
+    handledBefore: () => before?.handled ?? new Map(),
+    walked(walk, ok) {
+      add('', () => ({ line: 'walk', walk, ok }));
+      return log.written();
+    },
     close: () => log.close(),
   };
 }

@@ -1,13 +1,23 @@
 /** The lines of a run's journal: one JSON object each, appended as it happens. */
 import * as z from 'zod/mini';
+import { briefProblem } from '../../problem/brief.js';
 
-const problem = z.strictObject({
-  code: z.string(),
-  what: z.string(),
-  cause: z.optional(z.string()),
-  remedy: z.optional(z.string()),
+/** What of each plan is walked: all of it, none of it, or only these rows. */
+const part = z.union([z.literal('all'), z.literal('none'), z.array(z.number())]);
+export type Part = z.infer<typeof part>;
+
+const runOptions = z.strictObject({
+  rows: z.optional(z.string()),
+  atOnce: z.optional(z.number()),
+  /** How often all is walked; nothing for as long as nobody ends it. */
+  repeat: z.optional(z.number()),
+  /** Milliseconds from one beginning to the next. */
+  every: z.number(),
+  until: z.optional(z.enum(['ok', 'failed'])),
+  /** By plan; all of every plan where nothing is said. */
+  parts: z.optional(z.array(part)),
 });
-export type RecordedProblem = z.infer<typeof problem>;
+export type RunOptions = z.infer<typeof runOptions>;
 
 /** Values by name: in the open, or, where they hold anything secret, sealed with the user's key. */
 const kept = z.array(
@@ -37,7 +47,7 @@ export const journalLine = z.discriminatedUnion('line', [
     names: z.array(z.string()),
     /** By `--set`, sealed. */
     settings: z.string(),
-    options: z.record(z.string(), z.any()),
+    options: runOptions,
     /** SHA-256 of the trails that are walked. */
     digest: z.string(),
   }),
@@ -55,7 +65,7 @@ export const journalLine = z.discriminatedUnion('line', [
     at,
     echo: z.optional(z.string()),
     kept: z.optional(kept),
-    problem: z.optional(problem),
+    problem: z.optional(briefProblem),
   }),
   /** What a row or an iteration leaves in its table. */
   z.strictObject({ line: z.literal('cells'), at, cells: z.any() }),
@@ -65,7 +75,7 @@ export const journalLine = z.discriminatedUnion('line', [
     walk: z.number(),
     row: z.number(),
     label: z.optional(z.string()),
-    problem: z.optional(problem),
+    problem: z.optional(briefProblem),
   }),
   z.strictObject({
     line: z.literal('armed'),
@@ -77,7 +87,9 @@ export const journalLine = z.discriminatedUnion('line', [
     /** Names that the environment may want, such as those of the row. */
     names: kept,
   }),
-  z.strictObject({ line: z.literal('undone'), at, state: undoStates, problem: z.optional(problem) }),
+  z.strictObject({ line: z.literal('undone'), at, state: undoStates, problem: z.optional(briefProblem) }),
+  /** An item that once-by passes over from now on. */
+  z.strictObject({ line: z.literal('handled'), where: z.string(), key: z.string() }),
   z.strictObject({ line: z.literal('doubt'), walk: z.number(), call: z.string() }),
   z.strictObject({ line: z.literal('walk'), walk: z.number(), ok: z.boolean() }),
 ]);

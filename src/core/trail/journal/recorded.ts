@@ -1,6 +1,7 @@
 /** Values and problems as a journal writes them down, and as they are read again. */
 import type { Redactor } from '../../echo/redactor.js';
 import type { Named } from '../../expression/names.js';
+import { type BriefProblem, brief } from '../../problem/brief.js';
 import { problemCodes } from '../../problem/codes.js';
 import { Problem, type ProblemCode } from '../../problem/problem.js';
 import type { Sealing } from '../../storage/sealing.js';
@@ -8,12 +9,12 @@ import { equalValues } from '../../value/equal.js';
 import { parseJson, writeJson } from '../../value/json-text.js';
 import type { Value } from '../../value/written.js';
 import type { KeptName } from '../step-kind.js';
-import type { RecordedNames, RecordedProblem } from './lines.js';
+import type { RecordedNames } from './lines.js';
 
 export interface Recorder {
   names(given: readonly KeptName[]): RecordedNames;
   read(recorded: RecordedNames): KeptName[];
-  problem(given: Problem): RecordedProblem;
+  problem(given: Problem): BriefProblem;
   /** With what is secret in it hidden. */
   text(given: string): string;
 }
@@ -33,17 +34,12 @@ export function recorder(sealing: Sealing, redactor: Pick<Redactor, 'hide' | 'hi
         return { name, origin, value: read, ...(secret && { secret }) };
       }),
     text: redactor.hide,
-    problem: ({ code, what, reason, remedy }) => ({
-      code,
-      what: redactor.hide(what),
-      ...(reason !== undefined && { cause: redactor.hide(reason) }),
-      ...(remedy !== undefined && { remedy }),
-    }),
+    problem: (given) => brief(given, redactor.hide),
   };
 }
 
 /** As it was when it was written down. */
-export function problemFrom({ code, what, cause, remedy }: RecordedProblem): Problem {
+export function problemFrom({ code, what, cause, remedy }: BriefProblem): Problem {
   return new Problem(code in problemCodes ? (code as ProblemCode) : 'step-failed', { what, cause, remedy });
 }
 

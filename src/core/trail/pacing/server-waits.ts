@@ -1,14 +1,8 @@
 /** How long a server asks its callers to wait: `Retry-After` (RFC 9110) and the rate-limit headers of the IETF draft. */
 import { DateTime } from 'luxon';
+import { headerValue, type Observed } from '../../place/observed.js';
 
-type Lines = readonly (readonly [name: string, value: string])[];
-
-/** The last line of that name. */
-function header(lines: Lines, name: string): string | undefined {
-  let found: string | undefined;
-  for (const [key, value] of lines) if (key.length === name.length && key.toLowerCase() === name) found = value.trim();
-  return found;
-}
+type Lines = Observed['headers'];
 
 /**
  * Of a refusal. A date is reckoned from the server's own `Date`, so that two clocks do not matter.
@@ -16,12 +10,12 @@ function header(lines: Lines, name: string): string | undefined {
  * @returns milliseconds, undefined where nothing is said. RFC 9110 section 10.2.3
  */
 export function waitAsked(lines: Lines, now: number): number | undefined {
-  const after = header(lines, 'retry-after');
+  const after = headerValue(lines, 'retry-after')?.trim();
   if (after !== undefined) {
     if (/^\d+$/.test(after)) return Number(after) * 1000;
     const until = DateTime.fromHTTP(after);
     if (until.isValid) {
-      const own = DateTime.fromHTTP(header(lines, 'date') ?? '');
+      const own = DateTime.fromHTTP(headerValue(lines, 'date') ?? '');
       return Math.max(0, until.toMillis() - (own.isValid ? own.toMillis() : now));
     }
   }
@@ -34,7 +28,7 @@ export function waitAsked(lines: Lines, now: number): number | undefined {
  * `RateLimit-Remaining: 0` with `RateLimit-Reset: 30`.
  */
 export function spent(lines: Lines): number | undefined {
-  const field = header(lines, 'ratelimit');
+  const field = headerValue(lines, 'ratelimit');
   if (field !== undefined) {
     let longest: number | undefined;
     // Several policies may be told of; the one that is spent for longest counts. No value of one holds a comma or a quote.
@@ -46,6 +40,6 @@ export function spent(lines: Lines): number | undefined {
     }
     if (longest !== undefined) return longest;
   }
-  const [remaining, reset] = [header(lines, 'ratelimit-remaining'), header(lines, 'ratelimit-reset')];
+  const [remaining, reset] = [headerValue(lines, 'ratelimit-remaining'), headerValue(lines, 'ratelimit-reset')];
   return remaining === '0' && reset !== undefined && /^\d+$/.test(reset) ? Number(reset) * 1000 : undefined;
 }

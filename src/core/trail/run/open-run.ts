@@ -5,7 +5,7 @@ import { Problem } from '../../problem/problem.js';
 import { sealing } from '../../storage/sealing.js';
 import { type Before, readJournal } from '../journal/before.js';
 import { type Journal, journalFolder, openJournal } from '../journal/journal.js';
-import type { JournalLine } from '../journal/lines.js';
+import type { JournalLine, Part, RunOptions } from '../journal/lines.js';
 import { type Recorder, recorder } from '../journal/recorded.js';
 import type { TrailPlan } from '../step-kind.js';
 import type { Workspace } from '../workspace.js';
@@ -15,8 +15,7 @@ export interface RunOrder {
   readonly names: readonly string[];
   readonly environment: string;
   readonly settings: ReadonlyMap<string, string>;
-  readonly rows: string | undefined;
-  readonly atOnce: number | undefined;
+  readonly options: RunOptions;
 }
 
 /** Who works on it, so that no two do. */
@@ -42,8 +41,7 @@ export async function earlierRun(
       names,
       environment,
       settings: new Map(JSON.parse(seals.open(settings)) as [string, string][]),
-      rows: options.rows as string | undefined,
-      atOnce: options.atOnce as number | undefined,
+      options,
     },
   };
 }
@@ -98,9 +96,20 @@ export async function openRun(
     environment: order.environment,
     names: [...order.names],
     settings: seals.seal(JSON.stringify([...order.settings])),
-    options: { rows: order.rows, atOnce: order.atOnce },
+    options: order.options,
     digest: digest ?? '',
   };
   const path = join(journalFolder(collection.local), `${at.replace(/[-:.]/g, '')}-${log.run}.jsonl`);
   return openJournal({ path, run: log.run, recorder: record, first, before: undefined });
+}
+
+/** What failed of a run: of plans with rows those that did, of others the whole. */
+export function failedParts(plans: readonly TrailPlan[], { failed, walks }: Before): Part[] {
+  // A run that was repeated walked each plan several times.
+  const isOf = (walk: number, plan: number): boolean => walk % plans.length === plan;
+  return plans.map(({ rows }, plan): Part => {
+    const own = [...new Set(failed.filter(({ walk }) => isOf(walk, plan)).map(({ row }) => row))];
+    if (rows) return own.length === 0 ? 'none' : own;
+    return [...walks].some(([walk, ok]) => !ok && isOf(walk, plan)) ? 'all' : 'none';
+  });
 }

@@ -1,5 +1,6 @@
 /** `run --undo RUN`: takes back what a run made and did not take back itself, the newest first. */
 import type { Named, Names } from '../../expression/names.js';
+import { closeSessions } from '../closing.js';
 import type { UndoEvent, WalkEvent } from '../events.js';
 import type { Before } from '../journal/before.js';
 import type { Armed, Journal } from '../journal/journal.js';
@@ -36,6 +37,7 @@ export async function undoRun(
     if (event.state === 'done' || event.state === 'not needed') undone += 1;
     else notUndone += 1;
   }
+  await closeSessions(workspace, report);
   workspace.onSessionOpened = undefined;
   return { run: before.header.run, undone, notUndone };
 }

@@ -5,6 +5,7 @@ import { readPlace } from '../../place/registry.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { textOf } from '../../value/text.js';
 import type { Value, ValueMap } from '../../value/written.js';
+import type { TableEvent } from '../events.js';
 import { graver } from '../gravity.js';
 import { manyAtOnce } from '../many.js';
 import { Scope } from '../scope.js';
@@ -54,7 +55,8 @@ export const forEach: StepKind<ForEachStepFile> = {
       async walk(walk, at): Promise<StepResult> {
         const told: PagesTold = {};
         const counts: Counts = { ok: 0, failed: 0, passed: 0, problem: undefined };
-        const handled = keyPlace && handledAt(walk, label);
+        const where = `${walk.row ?? ''} ${label}`;
+        const handled = keyPlace && handledAt(walk, where);
         const open = table && (await openTable(table, walk.workspace.collection.root));
         const work = async ({ number, value, secret }: Member): Promise<void> => {
           const key = keyPlace && keyOf(keyPlace.find(asAnswer(value)), keyPlace.text);
@@ -79,7 +81,10 @@ export const forEach: StepKind<ForEachStepFile> = {
           if (cells && open) await open.add(number, cells);
           counts[problem ? 'failed' : 'ok'] += 1;
           if (problem) counts.problem = graver(counts.problem, problem);
-          else if (key !== undefined) handled?.add(key);
+          else if (key !== undefined && !walk.signal.aborted) {
+            handled?.add(key);
+            walk.journal?.handled(where, key);
+          }
         };
         let ended: Problem | undefined;
         try {
@@ -88,9 +93,11 @@ export const forEach: StepKind<ForEachStepFile> = {
           await open?.abandon();
           throw error;
         }
+        let settled: TableEvent | undefined;
         if (walk.ending.aborted) await open?.abandon();
-        else if (table && open) await settle(table, open, label, walk);
-        return result(counts, told, walk.signal.aborted ? undefined : ended, table);
+        else if (table && open) settled = await settle(table, open, label, walk);
+        const came = result(counts, told, walk.signal.aborted ? undefined : ended, table);
+        return settled ? { ...came, table: settled } : came;
       },
     };
   },
@@ -134,16 +141,16 @@ async function memberOf(
   return { problem, cells };
 }
 
-/** Puts the table where it is wanted. */
+/** Puts the table where it is wanted. @returns what is told of it */
 async function settle(
   plan: TablePlan,
   table: Awaited<ReturnType<typeof openTable>>,
   label: string,
   walk: Walk,
-): Promise<void> {
+): Promise<TableEvent> {
   const { count, lines } = await table.finish();
   if (plan.as !== undefined) walk.scope.set(plan.as, { value: lines, origin: `table of step ${label}` });
-  walk.report({
+  return {
     event: 'table',
     label,
     row: walk.row,
@@ -152,7 +159,7 @@ async function settle(
     count,
     to: plan.to,
     show: plan.show,
-  });
+  };
 }
 
 function result(
@@ -174,12 +181,11 @@ function result(
   };
 }
 
-function handledAt({ handled, row }: Walk, label: string): Set<string> {
-  const at = `${row ?? ''} ${label}`;
-  let keys = handled.get(at);
+function handledAt({ handled }: Walk, where: string): Set<string> {
+  let keys = handled.get(where);
   if (!keys) {
     keys = new Set();
-    handled.set(at, keys);
+    handled.set(where, keys);
   }
   return keys;
 }

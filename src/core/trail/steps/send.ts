@@ -5,6 +5,7 @@ import type { Kept } from '../../expectation/keeps.js';
 import { Problem } from '../../problem/problem.js';
 import { gathered, type PageCount, pagesOf } from '../paging/pages.js';
 import type { PreparedRequest } from '../prepare.js';
+import { isRepeatable } from '../repeatable.js';
 import { sendRequest } from '../send.js';
 import type { Sending, Sent } from '../sending.js';
 import type { StepKind, Walk } from '../step-kind.js';
@@ -37,7 +38,8 @@ export const send: StepKind<SendStepFile> = {
       secrets: step.secrets,
       async walk(walk, at) {
         const before = walk.journal?.known(at);
-        if (before?.state === 'under way' && before.key === undefined && !repeats(prepared)) {
+        const { method, changes } = prepared.plan;
+        if (before?.state === 'under way' && !isRepeatable({ method, changes, idempotencyKey: before.key })) {
           // What its undo part would take back may be there.
           walk.doubt(before.call);
           throw new Problem('in-doubt', {
@@ -93,10 +95,6 @@ async function sentBy(
   }
   throw new Problem('fault', { what: 'pages ended without a last one' });
 }
-
-/** RFC 9110 section 9.2.2: a second one changes nothing that the first has not. */
-const repeats = ({ plan: { method, changes } }: PreparedRequest): boolean =>
-  !changes || method === 'PUT' || method === 'DELETE';
 
 /** A 4xx says that nothing was done, so there is nothing to take back. */
 function refused({ outcome: { received, trouble } }: Sent): boolean {

@@ -1,0 +1,191 @@
+/** From a request plan to a resolved request: every name worked out, for each sending anew. */
+import type { RequestFile } from '../collection/files/request-file.js';
+import { InputNames, missingInput } from '../collection/inputs.js';
+import { type Layers, variableNames } from '../collection/layers.js';
+import { Evaluation, omitted, type Surroundings } from '../expression/evaluation.js';
+import { layered, type Named, type Names } from '../expression/names.js';
+import type { SecretTrace, Tree } from '../expression/tree.js';
+import { asProblem, Problem } from '../problem/problem.js';
+import { isValueMap, type Value } from '../value/written.js';
+import { type Connection, type ConnectionPlan, plainConnection } from './connection.js';
+import { checkHeader } from './header-rules.js';
+import type { PlannedValue, RequestPlan } from './request-plan.js';
+import type { HeaderLine, QueryPair, ResolvedRequest, Timeout } from './wire.js';
+import { linesOf, wantText } from './written-lines.js';
+
+const none: ReadonlyMap<string, Named> = new Map();
+
+/** What a sending brings with it. */
+export interface Giving extends Surroundings {
+  readonly layers: Layers;
+  /** A value that the caller has for an input. */
+  readonly given: (input: string) => Named | undefined;
+  /** The names of the caller, which the environment's values may use. */
+  readonly caller: Names;
+  readonly timeout: Partial<Timeout>;
+  /** What sessions supply; seen after the inputs. */
+  readonly supplied?: Names | undefined;
+  /** How the environment wants connections to be made. */
+  readonly connection?: ConnectionPlan | undefined;
+  /** In place of the one that would be worked out, its query included. */
+  readonly address?: string | undefined;
+  /** In place of the one that would be made: of a call that may have been done already. */
+  readonly idempotencyKey?: string | undefined;
+  /** Lists every name with its origin, for a preview. */
+  readonly withOrigins?: boolean;
+}
+
+export interface Resolution {
+  readonly request: ResolvedRequest;
+  /** The names that the request sees, for its expectations. */
+  readonly names: Names;
+  /** Its inputs, as far as they were used. */
+  readonly inputs: ReadonlyMap<string, Named | undefined>;
+}
+
+/** @throws Problem unknown-name, input-missing, input-value, secret-missing and all that evaluation may throw */
+export function resolveRequest(plan: RequestPlan, giving: Giving): Resolution {
+  const used = giving.withOrigins ? new Map<string, Named>() : undefined;
+  const variables = variableNames(giving.layers, giving.caller, giving);
+  const inputs = new InputNames(plan.inputs, giving.given, variables, giving);
+  const names = giving.supplied ? layered(inputs, giving.supplied, variables) : layered(inputs, variables);
+  const evaluation = new Evaluation(names, giving, used && ((name, named) => used.set(name, named)));
+  try {
+    const connection =
+      giving.connection?.(() => new Evaluation(layered(variables, giving.caller), giving)) ?? plainConnection;
+    const request = resolveParts(plan, giving, evaluation, connection, used);
+    return { request, names, inputs: inputs.used() };
+  } catch (error) {
+    throw missingAsInput(plan, asProblem(error));
+  }
+}
+
+/** An unknown name that is a declared input is a missing input, which says more. */
+function missingAsInput(plan: RequestPlan, problem: Problem): Problem {
+  const input =
+    problem.code === 'unknown-name' ? plan.inputs.find(({ name }) => name === problem.data.name) : undefined;
+  return input && !('member' in problem.data) ? missingInput(input) : problem;
+}
+
+function resolveParts(
+  plan: RequestPlan,
+  giving: Giving,
+  evaluation: Evaluation,
+  connection: Connection,
+  used: ReadonlyMap<string, Named> | undefined,
+): ResolvedRequest {
+  const paged = giving.address;
+  const partOf = (part: string): Value | undefined => {
+    const own = plan.path.get(part)?.evaluate(evaluation);
+    if (own === omitted) return undefined;
+    if (own !== undefined) return own;
+    const input = evaluation.names.lookup(part);
+    if (input && plan.inputs.some(({ name }) => name === part)) {
+      evaluation.onName?.(part, input);
+      if (input.secret) evaluation.touchedSecret = true;
+      return input.value;
+    }
+    return undefined;
+  };
+  const address = paged ?? plan.address.evaluate(evaluation, partOf);
+  const addressSecret = evaluation.touchedSecret;
+  const lists = plan.content.lists ?? 'repeated';
+  const query = paged === undefined ? plan.query.flatMap((value) => queryPairs(value, lists, evaluation)) : [];
+  const own = plan.fixedHeaders ?? plan.headers.flatMap((value) => headerLines(value, evaluation));
+  const cookie = plan.cookies.size > 0 ? cookieLine(plan, evaluation) : undefined;
+  const key = plan.idempotencyKey && keyLine(plan.idempotencyKey, giving.idempotencyKey, evaluation);
+  const headers = cookie || key ? [...own, ...(cookie ? [cookie] : []), ...(key ? [key] : [])] : own;
+  evaluation.touchedSecret = false;
+  const made = plan.body?.(evaluation);
+  const body = made?.asQuery ? undefined : made;
+  query.push(...(made?.asQuery ?? []));
+  const { redirects } = plan.content;
+  return {
+    name: plan.name,
+    operation: plan.content.operation,
+    method: plan.method,
+    address,
+    query,
+    headers,
+    body,
+    sessions: plan.sessions,
+    changes: plan.changes,
+    redirects: redirects === 'none' ? 0 : redirects,
+    connection,
+    timeout: { connect: 10_000, total: 60_000, ...giving.timeout, ...plan.timeout },
+    names: used ?? none,
+    idempotencyKey: key?.value,
+    secret:
+      addressSecret ||
+      query.some(({ secret }) => secret) ||
+      headers.some(({ secret }) => secret) ||
+      (body?.secret ?? false),
+  };
+}
+
+function keyLine(
+  { header, tree }: NonNullable<RequestPlan['idempotencyKey']>,
+  given: string | undefined,
+  evaluation: Evaluation,
+): HeaderLine {
+  const { value, secret } = given === undefined ? traced(tree, evaluation) : { value: given, secret: false };
+  const text = wantText('idempotency key in', header, value ?? null);
+  checkHeader(header, text, undefined);
+  return { name: header, value: text, origin: 'idempotency-key', secret };
+}
+
+function traced(tree: Tree, evaluation: Evaluation): { value: Value | undefined; secret: boolean } {
+  const trace: SecretTrace = { path: [], secret: [] };
+  const value = tree.evaluate(evaluation, trace);
+  return { value: value === omitted ? undefined : value, secret: trace.secret.length > 0 };
+}
+
+function queryPairs(
+  { name, tree }: PlannedValue,
+  lists: NonNullable<RequestFile['lists']>,
+  evaluation: Evaluation,
+): QueryPair[] {
+  const { value, secret } = traced(tree, evaluation);
+  if (value === undefined) return [];
+  if (isValueMap(value)) return deepPairs(name, value, secret);
+  if (!Array.isArray(value)) return [{ name, value: wantText('query parameter', name, value), secret }];
+  const items = value.map((item: Value) => wantText('query parameter', name, item));
+  if (lists === 'joined') return items.length === 0 ? [] : [{ name, value: items.join(','), secret }];
+  const key = lists === 'bracketed' ? `${name}[]` : name;
+  return items.map((item: string) => ({ name: key, value: item, secret }));
+}
+
+/** Beside those of the jar (RFC 6265 section 4.2). @throws Problem header-shape */
+function cookieLine({ cookies, name: request }: RequestPlan, evaluation: Evaluation): HeaderLine | undefined {
+  const pairs: string[] = [];
+  let anySecret = false;
+  for (const [name, tree] of cookies) {
+    const { value, secret } = traced(tree, evaluation);
+    if (value === undefined) continue;
+    const text = wantText('cookie', name, value);
+    if (!/^[!#-+\--:<-[\]-~]*$/.test(text)) {
+      throw new Problem('header-shape', {
+        what: `the cookie ${name} holds a space, a quote, a comma, a semicolon or a backslash`,
+        remedy: '| percent or | base64 writes it as a cookie can hold it, if the vendor reads it so',
+      });
+    }
+    pairs.push(`${name}=${text}`);
+    anySecret ||= secret;
+  }
+  if (pairs.length === 0) return undefined;
+  return { name: 'Cookie', value: pairs.join('; '), origin: `request ${request}`, secret: anySecret };
+}
+
+/** A map as OpenAPI's deepObject writes it: `berth[quay]=north`. */
+function deepPairs(name: string, value: Value, secret: boolean): QueryPair[] {
+  if (isValueMap(value))
+    return Object.entries(value).flatMap(([key, inner]) => deepPairs(`${name}[${key}]`, inner, secret));
+  const items = Array.isArray(value) ? (value as readonly Value[]) : [value];
+  return items.map((item) => ({ name, value: wantText('query parameter', name, item), secret }));
+}
+
+function headerLines({ name, tree, origin, fixed }: PlannedValue, evaluation: Evaluation): readonly HeaderLine[] {
+  if (fixed) return fixed;
+  const { value, secret } = traced(tree, evaluation);
+  return value === undefined ? [] : linesOf(name, value, origin, secret);
+}

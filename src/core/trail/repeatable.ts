@@ -1,0 +1,14 @@
+/** Whether a call may be sent once more although the first may have been done. */
+
+/** Beside those that change nothing: a second one changes nothing that the first has not (RFC 9110 section 9.2.2). */
+const idempotent = new Set(['PUT', 'DELETE']);
+
+export const isRepeatable = ({
+  method,
+  changes,
+  idempotencyKey,
+}: {
+  readonly method: string;
+  readonly changes: boolean;
+  readonly idempotencyKey: string | undefined;
+}): boolean => !changes || idempotent.has(method) || idempotencyKey !== undefined;
