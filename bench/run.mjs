@@ -40,6 +40,16 @@ const seal = `define:
 headers: {X-Office-Time: "\${stamp}", X-Office-Seal: "id=7; seal=\${seal}"}
 `;
 
+/** The peak memory of a run, in megabytes. */
+const peak = async (trail) => {
+  const file = join(folder, 'peak');
+  await runOnce(['--import', join(here, 'peak-memory.mjs'), program, 'run', trail], {
+    ...inCollection,
+    env: { ...env, ECHO_TRAIL_BENCH_PEAK: file },
+  });
+  return Number(readFileSync(file, 'utf8')) / 1e6;
+};
+
 makeCollection();
 const only = process.argv[2];
 const wanted = (name) => only === undefined || name.includes(only);
@@ -110,14 +120,6 @@ if (wanted('signing')) {
   );
 }
 if (wanted('memory')) {
-  const peak = async (trail) => {
-    const file = join(folder, 'peak');
-    await runOnce(['--import', join(here, 'peak-memory.mjs'), program, 'run', trail], {
-      ...inCollection,
-      env: { ...env, ECHO_TRAIL_BENCH_PEAK: file },
-    });
-    return Number(readFileSync(file, 'utf8')) / 1e6;
-  };
   report(
     'memory: peak at 50,000 rows to peak at 5,000',
     await comparePeaks(
@@ -132,7 +134,7 @@ if (wanted('memory')) {
 
 if (wanted('documents')) await documents();
 if (wanted('exchange')) await exchanges();
-if (wanted('trails')) await trails({ here, program, folder, env, origin, write, report, walkSeconds });
+if (wanted('trails')) await trails({ here, program, inCollection, origin, write, report, walkSeconds, peak });
 
 server.disconnect();
 rmSync(folder, { recursive: true, force: true });

@@ -1,12 +1,10 @@
 /** Trails: through a restless server without loss, over many rows without growing, and how fast against a bare pool. */
 import { fork } from 'node:child_process';
-import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { compare, comparePeaks, runOnce } from './measure.mjs';
 
 /** @param bench what `run.mjs` measures with */
-export async function trails({ here, program, folder, env, origin, write, report, walkSeconds }) {
-  const inCollection = { cwd: join(folder, 'collection'), env };
+export async function trails({ here, program, inCollection, origin, write, report, walkSeconds, peak }) {
   write(
     'requests/three.yaml',
     'inputs: {imo: {}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}", $.lengthM: {over: 0}}\n',
@@ -25,14 +23,6 @@ export async function trails({ here, program, folder, env, origin, write, report
   const floor = async () => 10_000 / (Number((await runOnce(loop)).output) / 1000);
   report('trails: 10,000 rows, 32 at once, to a bare pool', await compare(9, ours, floor), 0.6, 'a second', true);
 
-  const file = join(folder, 'peak');
-  const peak = async (trail) => {
-    await runOnce(['--import', join(here, 'peak-memory.mjs'), program, 'run', trail], {
-      ...inCollection,
-      env: { ...env, ECHO_TRAIL_BENCH_PEAK: file },
-    });
-    return Number(readFileSync(file, 'utf8')) / 1e6;
-  };
   report(
     'trails: peak at 100,000 rows to peak at 10,000',
     await comparePeaks(

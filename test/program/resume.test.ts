@@ -84,6 +84,28 @@ const summaryOf = (ended: Ended): SummaryDocument =>
 const doubtful = (summary: SummaryDocument): string[] =>
   summary.inDoubt.map((text) => /things\/(\w+)/.exec(text)?.[1] ?? text);
 
+/** Runs a command and kills it when a call arrives that says so. @param later milliseconds after that */
+async function killedAt(
+  args: readonly string[],
+  cwd: string,
+  vendor: Ledger,
+  isMoment: (subject: string) => boolean,
+  later = 0,
+): Promise<Ended> {
+  const ended = await echoTrail(args, {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = (subject) => {
+        if (!isMoment(subject)) return;
+        if (later === 0) child.kill('SIGKILL');
+        else setTimeout(() => child.kill('SIGKILL'), later);
+      };
+    },
+  });
+  vendor.onCall = undefined;
+  return ended;
+}
+
 /** How many calls each command gets to make before it is killed: five kills a run, twenty in all. */
 const kills: readonly (readonly number[])[] = [
   [1, 37, 9, 52, 5],
@@ -107,17 +129,11 @@ for (const [index, moments] of kills.entries()) {
     for (const [turn, moment] of moments.entries()) {
       const args = turn === 0 ? ['run', 'all'] : ['run', '--resume', 'last'];
       let calls = 0;
-      const killed = await echoTrail(args, {
-        cwd,
-        meanwhile: (child) => {
-          vendor.onCall = () => {
-            calls += 1;
-            if (calls === moment) child.kill('SIGKILL');
-          };
-        },
+      const killed = await killedAt(args, cwd, vendor, () => {
+        calls += 1;
+        return calls === moment;
       });
       assert.equal(killed.status, -1, 'it was killed');
-      vendor.onCall = undefined;
     }
     const resumed = await echoTrail(['run', '--resume', 'last', '--json'], { cwd });
     const summary = summaryOf(resumed);
@@ -145,15 +161,7 @@ test('what a step kept before the kill is there for the steps behind it, and a t
     },
     vendor.origin,
   );
-  await echoTrail(['run', 'all'], {
-    cwd,
-    meanwhile: (child) => {
-      vendor.onCall = (subject) => {
-        if (subject === 'made-t17') child.kill('SIGKILL');
-      };
-    },
-  });
-  vendor.onCall = undefined;
+  await killedAt(['run', 'all'], cwd, vendor, (subject) => subject === 'made-t17');
   assert.ok(!readdirSync(join(cwd, 'data')).includes('all.csv'), 'a table that is not whole is not in its place');
   const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });
   assert.equal(resumed.status, 0, resumed.out + resumed.err);
@@ -233,15 +241,7 @@ test('a run of what failed that is killed itself is gone on with for those rows 
   );
   await echoTrail(['run', 'all'], { cwd });
   writeFileSync(join(cwd, 'data/rows.csv'), rowsOf(many.map((name, at) => (at % 2 === 0 ? name : `mended-${name}`))));
-  await echoTrail(['run', '--failed-of', 'last'], {
-    cwd,
-    meanwhile: (child) => {
-      vendor.onCall = (subject) => {
-        if (subject === 'mended-s40') child.kill('SIGKILL');
-      };
-    },
-  });
-  vendor.onCall = undefined;
+  await killedAt(['run', '--failed-of', 'last'], cwd, vendor, (subject) => subject === 'mended-s40');
   const resumed = await echoTrail(['run', '--resume', 'last', '--json'], { cwd });
   const { rows } = summaryOf(resumed);
   assert.deepEqual([resumed.status, rows.ok, rows.failed], [0, 60, 0], resumed.err);
@@ -259,17 +259,13 @@ test('a repeated run that was killed goes on with its repetitions, and handles n
     },
     vendor.origin,
   );
-  await echoTrail(['run', 'all', '--repeat', '4'], {
+  await killedAt(
+    ['run', 'all', '--repeat', '4'],
     cwd,
-    meanwhile: (child) => {
-      let passes = 0;
-      vendor.onCall = (subject) => {
-        if (subject === 'each') passes += 1;
-        if (passes === 2) setTimeout(() => child.kill('SIGKILL'), 1);
-      };
-    },
-  });
-  vendor.onCall = undefined;
+    vendor,
+    (subject) => subject === 'each' && (vendor.asked.get('GET each') ?? 0) === 2,
+    1,
+  );
   const before = vendor.asked.get('GET each') ?? 0;
   const resumed = await echoTrail(['run', '--resume', 'last', '--json'], { cwd });
   assert.equal(resumed.status, 0, resumed.err);
@@ -336,16 +332,8 @@ test('a run that was killed before its undo parts is taken back by --undo', asyn
     },
     vendor.origin,
   );
-  await echoTrail(['run', 'all', '--set', 'subject=one'], {
-    cwd,
-    meanwhile: (child) => {
-      vendor.onCall = (subject) => {
-        // Long after the step before has been written down.
-        if (subject === 'wait') setTimeout(() => child.kill('SIGKILL'), 200);
-      };
-    },
-  });
-  vendor.onCall = undefined;
+  // Long after the step before has been written down.
+  await killedAt(['run', 'all', '--set', 'subject=one'], cwd, vendor, (subject) => subject === 'wait', 200);
   const undone = await echoTrail(['run', '--undo', 'last'], { cwd });
   assert.equal(undone.status, 0, undone.out + undone.err);
   assert.deepEqual(vendor.removed, ['made-one']);
@@ -363,15 +351,7 @@ test('kept secrets and what --set gave are sealed in the journal, and open for t
     },
     vendor.origin,
   );
-  await echoTrail(['run', 'all', '--set', 'given=halyard-7781'], {
-    cwd,
-    meanwhile: (child) => {
-      vendor.onCall = (subject) => {
-        if (subject === 'wait') setTimeout(() => child.kill('SIGKILL'), 200);
-      };
-    },
-  });
-  vendor.onCall = undefined;
+  await killedAt(['run', 'all', '--set', 'given=halyard-7781'], cwd, vendor, (subject) => subject === 'wait', 200);
   for (const { path, text } of everyFile(join(cwd, '.echo-trail'))) {
     if (!path.includes('/runs/')) continue;
     assert.ok(text.includes('"line":"step"'), 'the step is written down');

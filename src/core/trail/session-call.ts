@@ -95,7 +95,8 @@ export async function walkForSession(
     undo: [],
     doubt: () => undefined,
     journal: undefined,
-    last: { received: undefined },
+    table: undefined,
+    last: { cells: {} },
     handled: new Map(),
     report: (event) => {
       if (event.event === 'step') last = event.sent?.outcome.received ?? last;

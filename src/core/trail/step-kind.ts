@@ -2,10 +2,10 @@
 import type { Collection } from '../collection/collection.js';
 import type { StepFile } from '../collection/files/trail-file.js';
 import type { YamlFile } from '../collection/yaml.js';
-import type { Received } from '../exchange/received.js';
 import type { Loads } from '../expression/compile.js';
 import type { Named } from '../expression/names.js';
 import type { Problem } from '../problem/problem.js';
+import type { ValueMap } from '../value/written.js';
 import type { Condition } from './conditions.js';
 import type { StepEvent, TableEvent, WalkEvent } from './events.js';
 import type { Journal } from './journal/journal.js';
@@ -104,8 +104,10 @@ export interface Walk {
   readonly doubt: (call: string) => void;
   /** Keeps what happens, and knows what has happened before. */
   readonly journal: Journal | undefined;
-  /** The last answer of this walk, for the columns of a table. */
-  readonly last: { received: Received | undefined };
+  /** The table that this walk leaves a line in. */
+  readonly table: TablePlan | undefined;
+  /** What the last answer left in its columns. */
+  readonly last: { cells: ValueMap };
   /** What was handled already, by the step that goes through it. */
   readonly handled: Handled;
   readonly report: (event: WalkEvent) => void;

@@ -1,6 +1,7 @@
 /** `table`: what leaves the rows or the iterations of a walk, a line each, in their order. */
 import type { TableFile } from '../collection/files/trail-file.js';
 import type { YamlFile } from '../collection/yaml.js';
+import type { Received } from '../exchange/received.js';
 import type { Loads } from '../expression/compile.js';
 import { omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';
@@ -13,17 +14,20 @@ import { walkEvaluation } from './giving.js';
 import type { Walk } from './step-kind.js';
 import { demandTableFile, tableWriter } from './table-file.js';
 
-type Column = { readonly tree: Tree } | { readonly place: Place };
-
 export interface TablePlan {
-  readonly columns: ReadonlyMap<string, Column>;
+  /** In order. */
+  readonly columns: readonly string[];
+  /** Columns that are worked out. */
+  readonly trees: ReadonlyMap<string, Tree>;
+  /** Columns that stand at a place of the last answer. */
+  readonly places: ReadonlyMap<string, Place>;
   readonly as: string | undefined;
   readonly to: string | undefined;
   readonly show: boolean;
 }
 
 /** The column that says why a line is not whole. */
-export const errorColumn = 'error';
+const errorColumn = 'error';
 
 /** @throws Problem about a column, with its place in the file */
 export function planTable(
@@ -32,45 +36,65 @@ export function planTable(
   path: readonly (string | number)[],
   loads: Loads,
 ): TablePlan {
-  const columns = Object.entries(spec.columns).map(([name, text]): [string, Column] => {
+  const trees = new Map<string, Tree>();
+  const places = new Map<string, Place>();
+  for (const [name, text] of Object.entries(spec.columns)) {
     const where = yaml.position([...path, 'columns', name]);
     try {
-      return [
-        name,
-        text.includes('${') ? { tree: compileTree(text, () => where, loads) } : { place: readPlace(text, loads) },
-      ];
+      if (text.includes('${'))
+        trees.set(
+          name,
+          compileTree(text, () => where, loads),
+        );
+      else places.set(name, readPlace(text, loads));
     } catch (error) {
       throw asProblem(error).at(where);
     }
-  });
+  }
   try {
     if (spec.to !== undefined) demandTableFile(spec.to);
   } catch (error) {
     throw asProblem(error).at(yaml.position([...path, 'to']));
   }
   return {
-    columns: new Map(columns),
+    columns: Object.keys(spec.columns),
+    trees,
+    places,
     as: spec.as,
     to: spec.to,
     show: spec.show ?? (spec.as === undefined && spec.to === undefined),
   };
 }
 
+/** What an answer leaves in the columns that are places; the next answer takes its place. */
+export function placedCells({ places }: TablePlan, received: Received): ValueMap {
+  const cells: Record<string, Value> = {};
+  for (const [name, place] of places) {
+    try {
+      cells[name] = place.find(received) ?? null;
+    } catch {
+      // An answer of another kind has nothing there.
+      cells[name] = null;
+    }
+  }
+  return cells;
+}
+
 /**
  * The line of a row or an iteration. One that failed has what it came to, and its error.
  * @throws Problem: of one that did not fail, a name that is not known
  */
-export function cellsOf({ columns }: TablePlan, walk: Walk, failed: Problem | undefined): ValueMap {
+export function cellsOf({ columns, trees }: TablePlan, walk: Walk, failed: Problem | undefined): ValueMap {
   const cells: Record<string, Value> = {};
   const evaluation = walkEvaluation(walk.workspace, walk.scope);
-  for (const [name, column] of columns) {
+  for (const name of columns) {
+    const tree = trees.get(name);
+    cells[name] = walk.last.cells[name] ?? null;
     try {
-      const { received } = walk.last;
-      const value = 'tree' in column ? column.tree.evaluate(evaluation) : received && column.place.find(received);
-      cells[name] = value === undefined || value === omitted ? null : value;
+      const value = tree?.evaluate(evaluation);
+      if (value !== undefined && value !== omitted) cells[name] = value;
     } catch (error) {
       if (!failed) throw error;
-      cells[name] = null;
     }
   }
   if (failed) cells[errorColumn] = walk.workspace.redactor.hide(failed.what);
@@ -93,7 +117,7 @@ const shownLines = 200;
 
 /** @param root of the collection, where its file goes @throws Problem file-unreadable, file-outside, usage */
 export async function openTable(plan: TablePlan, root: string): Promise<Table> {
-  const heads = [...plan.columns.keys(), errorColumn];
+  const heads = [...plan.columns, errorColumn];
   const writer = plan.to === undefined ? undefined : await tableWriter(placeInside(root, plan.to), heads);
   const early = new Map<number, ValueMap>();
   const lines: ValueMap[] = [];

@@ -4,6 +4,7 @@ import type { StepEvent } from './events.js';
 import { walkEvaluation } from './giving.js';
 import { graver } from './gravity.js';
 import type { PlannedStep, StepResult, Walk } from './step-kind.js';
+import { placedCells } from './table.js';
 
 /** Reports each step. @returns the gravest problem of the one that failed */
 export async function walkSteps(steps: readonly PlannedStep[], walk: Walk): Promise<Problem | undefined> {
@@ -25,6 +26,8 @@ function restored(step: PlannedStep, walk: Walk, at: string): Problem | typeof a
   const before = walk.journal?.known(at);
   if (!before || !step.restore || before.state === 'under way') return undefined;
   for (const { name, ...named } of before.kept) walk.scope.set(name, named);
+  if (before.cells.length > 0)
+    walk.last.cells = Object.fromEntries(before.cells.map(({ name, value }) => [name, value]));
   step.restore(walk, at);
   return before.problem ?? alreadyDone;
 }
@@ -42,7 +45,8 @@ async function walkStep(step: PlannedStep, walk: Walk, at: string): Promise<Prob
   }
   const { sent, kept, problems } = result;
   const [first] = problems;
-  if (sent?.outcome.received) walk.last.received = sent.outcome.received;
+  const received = sent?.outcome.received;
+  if (received && walk.table && walk.table.places.size > 0) walk.last.cells = placedCells(walk.table, received);
   // What was interrupted did not end: a resumed run takes the step again, or says that it is in doubt.
   if (walk.journal && step.restore && !skipped && !(first && walk.signal.aborted))
     walk.journal.step(at, walk, kept, sent?.echo, first);

@@ -72,7 +72,8 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
       journal?.doubt(number, call);
     },
     journal,
-    last: { received: undefined },
+    table: plan.table,
+    last: { cells: {} },
     handled: settings.handled ?? new Map(),
     report,
     steps: walkSteps,
@@ -158,7 +159,7 @@ async function walkRows(
   const { count: lines, lines: shown } = await table.finish();
   const { to, show, columns } = plan.table;
   const base = { event: 'table', label: plan.name, row: undefined } as const;
-  report({ ...base, columns: [...columns.keys()], lines: shown, count: lines, to, show });
+  report({ ...base, columns, lines: shown, count: lines, to, show });
 }
 
 async function walkRow(

@@ -15,6 +15,8 @@ export interface KnownStep {
   /** `under way`: a changing call left, or was about to, and nothing is known of its answer. */
   readonly state: 'done' | 'failed' | 'under way';
   readonly kept: readonly KeptName[];
+  /** What its answer left in the columns of a table. */
+  readonly cells: readonly KeptName[];
   readonly problem: Problem | undefined;
   /** Of one that is under way: its method and address, and its idempotency key. */
   readonly call: string;
@@ -78,12 +80,13 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
         process = line.process;
         break;
       case 'leaving':
-        step(line.at, { state: 'under way', kept: [], problem: undefined, call: line.call, key: line.key });
+        step(line.at, { state: 'under way', kept: [], cells: [], problem: undefined, call: line.call, key: line.key });
         break;
       case 'step':
         step(line.at, {
           state: line.problem ? 'failed' : 'done',
           kept: recorder.read(line.kept ?? []),
+          cells: recorder.read(line.cells ?? []),
           problem: line.problem && problemFrom(line.problem),
           call: '',
           key: undefined,

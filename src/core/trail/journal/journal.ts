@@ -5,7 +5,7 @@
 import { join } from 'node:path';
 import type { Problem } from '../../problem/problem.js';
 import { lineLog } from '../../storage/line-log.js';
-import type { Value } from '../../value/written.js';
+import type { Value, ValueMap } from '../../value/written.js';
 import type { UndoState } from '../events.js';
 import type { KeptName, Walk } from '../step-kind.js';
 import type { Before, KnownStep } from './before.js';
@@ -68,6 +68,9 @@ const groupOf = (at: string): string => {
   return end === -1 ? at : at.slice(0, end);
 };
 
+const cellNames = (cells: ValueMap): KeptName[] =>
+  Object.entries(cells).map(([name, value]) => ({ name, value: value as Value, origin: 'table' }));
+
 export function openJournal({ path, run, recorder, first, before }: JournalSettings): Journal {
   let waiting: (string | (() => JournalLine) | undefined)[] = [];
   const groups = new Map<string, number[]>();
@@ -109,14 +112,16 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
       add('', () => ({ line: 'leaving', at, row, call, key }));
       return log.written();
     },
-    step(at, { scope }, kept, echo, problem) {
+    step(at, { scope, table, last }, kept, echo, problem) {
       // Looked up now: what is kept later under the same name is another step's.
       const names = namesOf(kept, (name) => scope.lookup(name));
+      const cells = table && table.places.size > 0 ? last.cells : undefined;
       add(groupOf(at), () => ({
         line: 'step',
         at,
         echo,
         ...(names.length > 0 && { kept: recorder.names(names) }),
+        ...(cells && { cells: recorder.names(cellNames(cells)) }),
         ...recorded(problem),
       }));
     },

@@ -65,9 +65,11 @@ export const journalLine = z.discriminatedUnion('line', [
     at,
     echo: z.optional(z.string()),
     kept: z.optional(kept),
+    /** What its answer leaves in the columns of a table. */
+    cells: z.optional(kept),
     problem: z.optional(briefProblem),
   }),
-  /** What a row or an iteration leaves in its table. */
+  /** What a row leaves in its table. */
   z.strictObject({ line: z.literal('cells'), at, cells: z.any() }),
   z.strictObject({
     line: z.literal('row'),

@@ -11,7 +11,7 @@ import { manyAtOnce } from '../many.js';
 import { Scope } from '../scope.js';
 import { secretsIn } from '../secrets-ahead.js';
 import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
-import { cellsOf, errorColumn, openTable, planTable, type TablePlan } from '../table.js';
+import { cellsOf, openTable, planTable, type TablePlan } from '../table.js';
 import { type PagesTold, planMembers } from './members.js';
 
 interface Counts {
@@ -75,7 +75,8 @@ export const forEach: StepKind<ForEachStepFile> = {
             scope,
             depth: walk.depth + 1,
             member: `${name} ${number}`,
-            last: { received: undefined },
+            table,
+            last: { cells: {} },
           };
           const { problem, cells } = await memberOf(steps, inner, table);
           if (cells && open) await open.add(number, cells);
@@ -127,9 +128,6 @@ async function memberOf(
 ): Promise<{ readonly problem: Problem | undefined; readonly cells: ValueMap | undefined }> {
   let problem = await walk.steps(steps, walk);
   if (!table) return { problem, cells: undefined };
-  // Of what was walked by an earlier command only its line is left, not its answers.
-  const before = walk.journal?.cellsBefore(walk.at) as ValueMap | undefined;
-  if (before && before[errorColumn] === undefined && !problem) return { problem, cells: before };
   let cells: ValueMap;
   try {
     cells = cellsOf(table, walk, problem);
@@ -137,7 +135,6 @@ async function memberOf(
     problem = asProblem(error);
     cells = cellsOf(table, walk, problem);
   }
-  walk.journal?.cells(walk.at, cells);
   return { problem, cells };
 }
 
@@ -154,7 +151,7 @@ async function settle(
     event: 'table',
     label,
     row: walk.row,
-    columns: [...plan.columns.keys()],
+    columns: plan.columns,
     lines,
     count,
     to: plan.to,
