@@ -60,7 +60,7 @@ function rootCommand(): Command {
     .description(about)
     .version(`echo-trail ${version}`, '-V, --version', 'print the version')
     .option('--collection <dir>', 'the collection folder; else the nearest one upward')
-    .option('--env <name>', 'the environment; else the one of the collection')
+    .option('--env <name>', 'the environment, of run also several: a,b,c; else the one of the collection')
     .option('--set <name=value>', 'a value for an input or a variable; may be repeated', collect)
     .option('--json', 'print one machine-readable document, or a line an item while streaming')
     .option('--quiet', 'print results and errors only')

@@ -290,6 +290,43 @@ test('--dry-run does everything but the sending', async () => {
   assert.equal(wrong.status, 2, wrong.out);
 });
 
+test('--dry-run of rows, iterations, tables, comparisons and undo parts leaves nothing behind and judges nothing', async () => {
+  const cwd = demoCollection('http://127.0.0.1:9');
+  const harvest = await echoTrail(['run', 'notices-harvest', '--dry-run'], { cwd });
+  assert.equal(harvest.status, 0, harvest.out);
+  assert.match(harvest.out, /number 1: board\/notice +GET http:\/\/127\.0\.0\.1:9\/board\/notices\/1 /);
+  assert.match(harvest.out, /and 80 more: --json has them all/);
+  assert.equal(existsSync(join(cwd, 'data/notices.csv')), false);
+  const change = await echoTrail(['run', 'lights-change', '--dry-run'], { cwd });
+  assert.equal(change.status, 0, change.out);
+  assert.doesNotMatch(change.out, /undone|left|should have changed/);
+  const rows = await echoTrail(['run', 'register-check', '--dry-run'], { cwd });
+  assert.match(rows.out, /row 1 \(\d+\): vessels\/show +GET http/);
+});
+
+test('what was interrupted of many has not failed, and is not counted', async () => {
+  const server = await rawServer((head, socket) => {
+    if (head.includes('/3 ')) return undefined;
+    setTimeout(() => socket.write(answerOf('{}')), 5);
+    return undefined;
+  });
+  const cwd = collectionOf(
+    {
+      'requests/r.yaml': 'inputs: {value: {}}\nurl: ${origin}/{value}\n',
+      'trails/t.yaml': 'rows: [1, 2, 3, 4]\nat-once: 2\nsteps: [{send: r}]\n',
+    },
+    server.origin,
+  );
+  const ended = await echoTrail(['run', 't'], {
+    cwd,
+    meanwhile: (child) => setTimeout(() => child.kill('SIGINT'), 2500),
+  });
+  assert.equal(ended.status, 130);
+  assert.match(ended.out, /t: interrupted +3 of 3 rows +3 steps/);
+  assert.doesNotMatch(ended.out, /failed/);
+  await server.close();
+});
+
 test('--repeat, --every and --until: as often as is wished, and no longer than is needed', async () => {
   let count = 0;
   const times: number[] = [];

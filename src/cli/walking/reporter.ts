@@ -26,14 +26,21 @@ export function reporter(
   const width = plan.rows ? 0 : Math.min(40, Math.max(...plan.steps.map(({ label }) => label.length)));
   const live = liveView(plan, workspace.patience, terminal);
   const alike = alikeFailures();
+  let shown = 0;
+  /** What went well of many is not told: a run has thousands of it. Where nothing is sent, the first are what one wants to see. */
+  const quietly = (event: WalkEvent): boolean => {
+    if (!wentWell(event)) return false;
+    if (!workspace.dryRun || event.event === 'row') return true;
+    shown += 1;
+    return shown > shownUnsent;
+  };
   /** Rows whose failing step was told. */
   const rowsTold = new Set<number>();
   return {
     report(event) {
       live.take(event);
       matrix?.take(event, environment);
-      // Of many what went well is not told: a run has thousands of it.
-      if (!terminal.json && (wentWell(event) || (matrix && isOfRow(event)))) return;
+      if (!terminal.json && (quietly(event) || (matrix && isOfRow(event)))) return;
       const told = event.event === 'row' && rowsTold.delete(event.row);
       if (event.event === 'step' && event.state === 'failed' && event.row !== undefined) rowsTold.add(event.row);
       if (terminal.json) {
@@ -53,7 +60,10 @@ export function reporter(
     },
     end() {
       live.end();
-      if (!terminal.json) for (const line of alike.rest()) terminal.print(terminal.out.dim(line));
+      if (terminal.json) return;
+      for (const line of alike.rest()) terminal.print(terminal.out.dim(line));
+      if (shown > shownUnsent)
+        terminal.print(terminal.out.dim(`        and ${shown - shownUnsent} more: --json has them all`));
     },
   };
 }
@@ -66,6 +76,9 @@ const wentWell = (event: WalkEvent): boolean =>
   event.event === 'row' ? event.ok : event.event === 'step' && event.state !== 'failed' && isOneOfMany(event);
 
 const isOneOfMany = ({ row, member }: StepEvent): boolean => row !== undefined || member !== undefined;
+
+/** So many steps of rows or iterations are shown where nothing is sent. */
+const shownUnsent = 20;
 
 /** So many failures of one step that say the same are told in full. */
 const toldOfAKind = 3;

@@ -127,14 +127,15 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Si
     ok: false,
     expected: check.describe(),
     // Of a whole document what differs says more than what is there.
-    found: deviations && deviations.length > 0 ? countText(deviations.length) : shortText(found),
+    found: deviations ? countText(deviations.length) : shortText(found),
     ...(miss !== '' && { detail: miss }),
     ...(near !== undefined && { near }),
     ...(deviations && { deviations }),
   };
 }
 
-const countText = (count: number): string => `${count} ${count === 1 ? 'difference' : 'differences'}`;
+const countText = (count: number): string =>
+  count === 0 ? 'nothing to compare with' : `${count} ${count === 1 ? 'difference' : 'differences'}`;
 
 /** Without an expectation on `status` or `errors`, a status of 400 or more, GraphQL errors and a SOAP fault are failures. */
 export function defaultVerdict(

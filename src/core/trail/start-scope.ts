@@ -49,3 +49,11 @@ function withInputs(
   }
   return scope;
 }
+
+/** What `--set` gives to inputs. */
+export const fromCommandLine =
+  ({ settings }: Workspace) =>
+  (input: string): Named | undefined => {
+    const value = settings.get(input);
+    return value === undefined ? undefined : { value, origin: '--set' };
+  };

@@ -10,6 +10,7 @@ import { readPlace } from '../place/registry.js';
 import { asProblem, type Problem } from '../problem/problem.js';
 import { placeInside } from '../storage/inside.js';
 import type { Value, ValueMap } from '../value/written.js';
+import type { TableEvent } from './events.js';
 import { walkEvaluation } from './giving.js';
 import type { Walk } from './step-kind.js';
 import { demandTableFile, tableWriter } from './table-file.js';
@@ -80,11 +81,22 @@ export function placedCells({ places }: TablePlan, received: Received): ValueMap
   return cells;
 }
 
-/**
- * The line of a row or an iteration. One that failed has what it came to, and its error.
- * @throws Problem: of one that did not fail, a name that is not known
- */
-export function cellsOf({ columns, trees }: TablePlan, walk: Walk, failed: Problem | undefined): ValueMap {
+/** The line of a row or an iteration, and what it came to by that: a column that cannot be worked out is a failure. */
+export function lineOf(
+  plan: TablePlan,
+  walk: Walk,
+  problem: Problem | undefined,
+): { readonly cells: ValueMap; readonly problem: Problem | undefined } {
+  try {
+    return { cells: cellsOf(plan, walk, problem), problem };
+  } catch (error) {
+    const unknown = asProblem(error);
+    return { cells: cellsOf(plan, walk, unknown), problem: unknown };
+  }
+}
+
+/** One that failed has what it came to, and its error. @throws Problem: of one that did not fail, a name that is not known */
+function cellsOf({ columns, trees }: TablePlan, walk: Walk, failed: Problem | undefined): ValueMap {
   const cells: Record<string, Value> = {};
   const evaluation = walkEvaluation(walk.workspace, walk.scope);
   for (const name of columns) {
@@ -144,4 +156,16 @@ export async function openTable(plan: TablePlan, root: string): Promise<Table> {
     },
     abandon: async () => writer?.abandon(),
   };
+}
+
+/** Puts a table that is whole in its place. @returns what is told of it, and its lines where they are to be named */
+export async function settleTable(
+  plan: TablePlan,
+  table: Table,
+  label: string,
+  row: number | undefined,
+): Promise<TableEvent> {
+  const { count, lines } = await table.finish();
+  const { columns, to, show } = plan;
+  return { event: 'table', label, row, columns, lines, count, to, show };
 }

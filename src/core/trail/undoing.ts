@@ -1,10 +1,11 @@
-/** Undo parts: armed when their step is sent, run newest first. */
-import { asProblem } from '../problem/problem.js';
+/** Undo parts: armed when their step is sent, run newest first once the steps have come to their end. */
+import { asProblem, type Problem } from '../problem/problem.js';
 import type { UndoState } from './events.js';
-import type { ArmedUndo, StepResult, Walk } from './step-kind.js';
+import type { ArmedUndo, StepResult, TrailPlan, Walk } from './step-kind.js';
+import { walkSteps } from './walk-steps.js';
 
-/** Runs what is armed. @param signal ends it early: a second Ctrl-C */
-export async function undoAll(walk: Walk, signal: AbortSignal | undefined): Promise<void> {
+/** @param signal ends it early: a second Ctrl-C */
+async function undoAll(walk: Walk, signal: AbortSignal | undefined): Promise<void> {
   for (const armed of walk.undo.reverse()) await undoOne(armed, walk, signal);
 }
 
@@ -33,4 +34,19 @@ export async function undoState(run: ArmedUndo['run'], signal: AbortSignal | und
     const missing = problem.code === 'input-missing' || problem.code === 'unknown-name';
     return { state: missing ? 'impossible' : 'failed', sent: undefined, problem };
   }
+}
+
+/** What a walk came to, and whether anything of it was taken back. */
+export interface Walked {
+  readonly problem: Problem | undefined;
+  readonly takenBack: boolean;
+}
+
+export async function walkWithUndo(plan: TrailPlan, walk: Walk, undoSignal: AbortSignal | undefined): Promise<Walked> {
+  const problem = await walkSteps(plan.steps, walk);
+  const due = plan.undo === 'always' || (plan.undo === 'failure' && problem !== undefined);
+  // Where nothing was sent, there is nothing to take back.
+  const takenBack = due && walk.undo.length > 0 && !walk.workspace.dryRun;
+  if (takenBack) await undoAll(walk, undoSignal);
+  return { problem, takenBack };
 }

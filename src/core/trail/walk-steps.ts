@@ -50,6 +50,8 @@ async function walkStep(step: PlannedStep, walk: Walk, at: string): Promise<Prob
   // What was interrupted did not end: a resumed run takes the step again, or says that it is in doubt.
   if (walk.journal && step.restore && !skipped && !(first && walk.signal.aborted))
     walk.journal.step(at, walk, kept, sent?.echo, first);
+  // Of many that were interrupted none has failed.
+  if (first?.code === 'interrupted' && (walk.row !== undefined || walk.member !== undefined)) return first;
   walk.report(stepEvent(step, walk, first ? 'failed' : skipped ? 'skipped' : 'ok', result));
   if (result.table) walk.report(result.table);
   return first && problems.reduce(graver);

@@ -11,7 +11,7 @@ import { manyAtOnce } from '../many.js';
 import { Scope } from '../scope.js';
 import { secretsIn } from '../secrets-ahead.js';
 import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
-import { cellsOf, openTable, planTable, type TablePlan } from '../table.js';
+import { lineOf, openTable, planTable, settleTable, type Table, type TablePlan } from '../table.js';
 import { type PagesTold, planMembers } from './members.js';
 
 interface Counts {
@@ -57,7 +57,9 @@ export const forEach: StepKind<ForEachStepFile> = {
         const counts: Counts = { ok: 0, failed: 0, passed: 0, problem: undefined };
         const where = `${walk.row ?? ''} ${label}`;
         const handled = keyPlace && handledAt(walk, where);
-        const open = table && (await openTable(table, walk.workspace.collection.root));
+        // Where nothing is sent, there are no answers to make lines of.
+        const lines = walk.workspace.dryRun ? undefined : table;
+        const open = lines && (await openTable(lines, walk.workspace.collection.root));
         const work = async ({ number, value, secret }: Member): Promise<void> => {
           const key = keyPlace && keyOf(keyPlace.find(asAnswer(value)), keyPlace.text);
           if (key !== undefined && handled?.has(key)) {
@@ -75,10 +77,10 @@ export const forEach: StepKind<ForEachStepFile> = {
             scope,
             depth: walk.depth + 1,
             member: `${name} ${number}`,
-            table,
+            table: lines,
             last: { cells: {} },
           };
-          const { problem, cells } = await memberOf(steps, inner, table);
+          const { problem, cells } = await memberOf(steps, inner, lines);
           if (cells && open) await open.add(number, cells);
           counts[problem ? 'failed' : 'ok'] += 1;
           if (problem) counts.problem = graver(counts.problem, problem);
@@ -96,8 +98,8 @@ export const forEach: StepKind<ForEachStepFile> = {
         }
         let settled: TableEvent | undefined;
         if (walk.ending.aborted) await open?.abandon();
-        else if (table && open) settled = await settle(table, open, label, walk);
-        const came = result(counts, told, walk.signal.aborted ? undefined : ended, table);
+        else if (lines && open) settled = await settle(lines, open, label, walk);
+        const came = result(counts, told, walk.signal.aborted ? undefined : ended, lines);
         return settled ? { ...came, table: settled } : came;
       },
     };
@@ -126,37 +128,15 @@ async function memberOf(
   walk: Walk,
   table: TablePlan | undefined,
 ): Promise<{ readonly problem: Problem | undefined; readonly cells: ValueMap | undefined }> {
-  let problem = await walk.steps(steps, walk);
-  if (!table) return { problem, cells: undefined };
-  let cells: ValueMap;
-  try {
-    cells = cellsOf(table, walk, problem);
-  } catch (error) {
-    problem = asProblem(error);
-    cells = cellsOf(table, walk, problem);
-  }
-  return { problem, cells };
+  const problem = await walk.steps(steps, walk);
+  return table ? lineOf(table, walk, problem) : { problem, cells: undefined };
 }
 
 /** Puts the table where it is wanted. @returns what is told of it */
-async function settle(
-  plan: TablePlan,
-  table: Awaited<ReturnType<typeof openTable>>,
-  label: string,
-  walk: Walk,
-): Promise<TableEvent> {
-  const { count, lines } = await table.finish();
-  if (plan.as !== undefined) walk.scope.set(plan.as, { value: lines, origin: `table of step ${label}` });
-  return {
-    event: 'table',
-    label,
-    row: walk.row,
-    columns: plan.columns,
-    lines,
-    count,
-    to: plan.to,
-    show: plan.show,
-  };
+async function settle(plan: TablePlan, table: Table, label: string, walk: Walk): Promise<TableEvent> {
+  const event = await settleTable(plan, table, label, walk.row);
+  if (plan.as !== undefined) walk.scope.set(plan.as, { value: event.lines, origin: `table of step ${label}` });
+  return event;
 }
 
 function result(

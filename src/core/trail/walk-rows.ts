@@ -1,0 +1,98 @@
+/** A trail once a row. */
+import { shortText } from '../matcher/reading.js';
+import { Problem } from '../problem/problem.js';
+import type { ValueMap } from '../value/written.js';
+import { graver } from './gravity.js';
+import type { Journal } from './journal/journal.js';
+import { manyAtOnce } from './many.js';
+import type { Row } from './rows/row-source.js';
+import type { RowsPlan } from './rows/rows-plan.js';
+import type { Scope } from './scope.js';
+import { fromCommandLine, inputScope, startScope } from './start-scope.js';
+import type { TrailPlan, Walk } from './step-kind.js';
+import { lineOf, openTable, settleTable, type Table } from './table.js';
+import type { Tally } from './tally.js';
+import { type Walked, walkWithUndo } from './undoing.js';
+import type { WalkSettings } from './walk.js';
+import type { Workspace } from './workspace.js';
+
+/** So many at once, as they come; memory holds only those. */
+export async function walkRows(
+  plan: TrailPlan,
+  rows: RowsPlan,
+  workspace: Workspace,
+  walkOf: (scope: Scope, row: number, label: string) => Walk,
+  tally: Tally,
+  { journal, number = 0, rows: only, signal, undoSignal, report }: WalkSettings,
+  ending: AbortSignal,
+): Promise<void> {
+  const given = fromCommandLine(workspace);
+  // Where nothing is sent, there are no answers to make lines of.
+  const lines = workspace.dryRun ? undefined : plan.table;
+  const table = lines && (await openTable(lines, workspace.collection.root));
+  const source = rows.read(workspace, inputScope(plan, workspace, given));
+  const ended = await manyAtOnce(
+    source[Symbol.asyncIterator](),
+    plan.atOnce,
+    async (row) => {
+      if (only && !only.has(row.number)) return;
+      const before = journal?.rowBefore(number, row.number);
+      if (before !== undefined) {
+        await keptLine(table, row.number, journal, `${number}.${row.number}`);
+        tally.rows[before ? 'ok' : 'failed'] += 1;
+        tally.rows.before += 1;
+        if (!before) tally.problem = graver(tally.problem, failedBefore(row));
+        return;
+      }
+      const label = labelOf(row);
+      const walk = walkOf(startScope(plan, workspace, given, row), row.number, label);
+      const { problem, takenBack } = await walkRow(plan, walk, row, table, undoSignal);
+      // A row that was interrupted is gone on with when the run is resumed, unless it was taken back.
+      if (signal.aborted && problem && !takenBack) return;
+      report({ event: 'row', row: row.number, ok: !problem, label, problem });
+      journal?.row(number, row.number, label, problem);
+      if (problem) tally.problem = graver(tally.problem, problem);
+    },
+    ending,
+  );
+  tally.ended = ended;
+  if (ended) tally.problem = graver(tally.problem, ended);
+  if (!lines || !table) return;
+  if (ending.aborted) return table.abandon();
+  report(await settleTable(lines, table, plan.name, undefined));
+}
+
+async function walkRow(
+  plan: TrailPlan,
+  walk: Walk,
+  row: Row,
+  table: Table | undefined,
+  undoSignal: AbortSignal | undefined,
+): Promise<Walked> {
+  const walked = await walkWithUndo(plan, walk, undoSignal);
+  if (!plan.table || !table) return walked;
+  const { cells, problem } = lineOf(plan.table, walk, walked.problem);
+  walk.journal?.cells(walk.at, cells);
+  await table.add(row.number, cells);
+  return { ...walked, problem };
+}
+
+/** The line that a row left in an earlier command. */
+async function keptLine(
+  table: Table | undefined,
+  number: number,
+  journal: Journal | undefined,
+  at: string,
+): Promise<void> {
+  const cells = journal?.cellsBefore(at) as ValueMap | undefined;
+  if (table && cells) await table.add(number, cells);
+}
+
+const failedBefore = ({ number }: Row): Problem =>
+  new Problem('step-failed', { what: `row ${number} failed before the run was resumed` });
+
+/** What a row is told apart by: the value of its first column. */
+function labelOf({ columns }: Row): string {
+  for (const name in columns) return shortText(columns[name]).replace(/^"|"$/g, '');
+  return '';
+}
