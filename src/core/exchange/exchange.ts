@@ -197,7 +197,7 @@ class Exchange {
       headers: this.headers,
       body: chunks.length === 1 ? (chunks[0] as Buffer) : Buffer.concat(chunks),
       wireSize: this.size,
-      ...(this.sinking === 'instead' && { saved: this.sink?.saved ?? this.size }),
+      saved: this.sinking === 'instead' ? (this.sink?.saved ?? this.size) : undefined,
       phases: {
         lookup: connected && times.lookedUp > times.started ? times.lookedUp - times.started : undefined,
         connect: connected ? (times.connected || times.ended) - times.lookedUp : undefined,

@@ -28,7 +28,7 @@ export interface ReceivedParts {
   /** Decompressed. */
   readonly body: Uint8Array;
   /** Bytes that went elsewhere in place of `body`, decoded. */
-  readonly saved?: number;
+  readonly saved?: number | undefined;
   /** Bytes of the body as they came. */
   readonly wireSize: number;
   readonly phases: Phases;

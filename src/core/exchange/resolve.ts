@@ -112,7 +112,7 @@ function resolveParts(
     changes: plan.changes,
     redirects: redirects === 'none' ? 0 : redirects,
     connection,
-    timeout: { connect: 10_000, total: 60_000, ...giving.timeout, ...plan.timeout },
+    timeout: timeoutFor(plan, giving.timeout),
     names: used ?? none,
     idempotencyKey: key?.value,
     secret:
@@ -121,6 +121,17 @@ function resolveParts(
       headers.some(({ secret }) => secret) ||
       (body?.secret ?? false),
   };
+}
+
+const timeouts = new WeakMap<RequestPlan, { readonly over: Partial<Timeout>; readonly timeout: Timeout }>();
+
+/** The same for every sending of a request in one environment. */
+function timeoutFor(plan: RequestPlan, over: Partial<Timeout>): Timeout {
+  const known = timeouts.get(plan);
+  if (known?.over === over) return known.timeout;
+  const timeout = { connect: 10_000, total: 60_000, ...over, ...plan.timeout };
+  timeouts.set(plan, { over, timeout });
+  return timeout;
 }
 
 function keyLine(

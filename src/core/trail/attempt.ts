@@ -61,6 +61,8 @@ export interface Attempt {
   readonly attached: Attachment | undefined;
   readonly wire: WireRequest;
   readonly outcome: Outcome;
+  /** Refused in the words of the vendor, whatever the status; found out when its answer is read. */
+  inside: boolean;
 }
 
 /** What a proof is made of. */
@@ -90,12 +92,14 @@ function withoutSignature(outcome: Outcome, addresses: ReadonlyMap<string, strin
   return { ...outcome, received: new Received({ ...received.parts, finalUrl: bare }) };
 }
 
+const nothing: readonly never[] = [];
+
 export async function attempt(
   workspace: Workspace,
   request: ResolvedRequest,
   bare: WireRequest,
   sessions: readonly string[],
-  { signal, onLeaving, noCookies, cookiesOf, sink, lines: more = [] }: Sending,
+  { signal, onLeaving, noCookies, cookiesOf, sink, lines: more = nothing }: Sending,
   seal?: Seal | undefined,
 ): Promise<Attempt> {
   const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare)) : undefined;
@@ -103,32 +107,34 @@ export async function attempt(
   const jar = opening instanceof Promise ? await opening : opening;
   const allowed = workspace.hosts.allows(bare.url);
   const cookie = allowed ? jar.line(bare.url) : undefined;
-  const lines = [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])];
-  const query = attached?.query ?? [];
+  const lines = attached || cookie ? [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])] : more;
+  const query = attached?.query ?? nothing;
   const unsigned =
     lines.length > more.length || query.length > 0 || attached?.identity
       ? composed(workspace, withCertificate(request, attached), lines, query)
       : bare;
-  const addresses = new Map<string, string>();
+  let addresses: Map<string, string> | undefined;
   const signed = (own: WireRequest): WireRequest => {
     const made = seal ? seal.sign(own).wire : own;
+    if (made.url === own.url) return made;
     // What a signature adds to an address is nobody's to read, wherever the address is told.
-    if (made.url !== own.url) addresses.set(made.url.href, own.url.href);
+    addresses ??= new Map();
+    addresses.set(made.url.href, own.url.href);
     return made;
   };
-  const wire = signed(unsigned);
-  const leaving = onLeaving?.(request, `${wire.method} ${workspace.redactor.hide(wire.shownUrl)}`);
+  const wire = seal ? signed(unsigned) : unsigned;
+  const leaving = onLeaving?.(request, () => `${wire.method} ${workspace.redactor.hide(wire.shownUrl)}`);
   if (leaving) await leaving;
   const at = new Date();
   const usual = carryingOf(workspace, jar);
   const carrying = seal ? { ...usual, signed: { bare: unsigned, sign: signed } } : usual;
   const sent = await workspace.transport.send(wire, signal, carrying, sink);
-  const outcome = addresses.size > 0 ? withoutSignature(sent, addresses) : sent;
+  const outcome = addresses ? withoutSignature(sent, addresses) : sent;
   const { received } = outcome;
   if (seal && received) {
     if (received.parts.hops.length === 0) workspace.clocks.heard(wire.url.host, received, at.getTime());
     seal.hide(received);
   }
   if (received && setsCookies(received.headers)) await carrying.answered(new URL(received.finalUrl), received.headers);
-  return { at, attached, wire, outcome };
+  return { at, attached, wire, outcome, inside: false };
 }

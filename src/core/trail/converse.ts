@@ -18,12 +18,7 @@ export interface Conversation {
   readonly anew: (() => Promise<ResolvedRequest>) | undefined;
 }
 
-export interface Answered extends Attempt {
-  /** Refused in the words of the vendor, whatever the status. */
-  readonly inside: boolean;
-}
-
-export async function converse(talk: Conversation): Promise<Answered> {
+export async function converse(talk: Conversation): Promise<Attempt> {
   const { workspace, sessions, sending, seal } = talk;
   const { host } = talk.bare.url;
   const ahead = workspace.clocks.ahead(host);
@@ -35,16 +30,16 @@ export async function converse(talk: Conversation): Promise<Answered> {
   // The clock that a signature was made with was found to be wrong by its very refusal.
   if (seal && refusedStatus(tried) && workspace.environment.clock === 'follow-server')
     if (workspace.clocks.ahead(host) !== ahead) tried = await once();
-  let inside = await refusesInside(workspace, sessions, tried);
-  const refused = inside || tried.outcome.received?.status === 401;
+  // Without a session nobody is refused by name, and there is nothing to wait for.
+  if (sessions.length > 0) tried.inside = await refusesInside(workspace, sessions, tried);
+  const refused = tried.inside || tried.outcome.received?.status === 401;
   // A token that was good once and is refused now has ended: once more with a new one.
   if (attached && refused && (await workspace.sessions.renew(attached))) {
     if (talk.anew) await workOutAnew(talk, sending.lines);
     tried = await once();
-    inside = await refusesInside(workspace, sessions, tried);
+    tried.inside = await refusesInside(workspace, sessions, tried);
   }
-  // Not a copy: a run does this thousands of times.
-  return Object.assign(tried, { inside });
+  return tried;
 }
 
 export async function workOutAnew(talk: Conversation, lines: readonly HeaderLine[] = []): Promise<void> {
@@ -60,5 +55,4 @@ const refusesInside = async (
   workspace: Workspace,
   sessions: readonly string[],
   { outcome: { received, trouble } }: Attempt,
-): Promise<boolean> =>
-  received !== undefined && !trouble && sessions.length > 0 && refusedInside(workspace, sessions, received);
+): Promise<boolean> => received !== undefined && !trouble && refusedInside(workspace, sessions, received);

@@ -41,6 +41,7 @@ export async function judgeOutcome(
   // Nothing has to be waited for unless a matcher loads something: a run judges thousands of answers.
   const judgeAll = (at: Situation): Verdict[] | Promise<Verdict[]> => {
     const own = judge(ofRequest.expectations, received, evaluation(ownNames), at);
+    if (stepExpectations.length === 0 && !standard) return own;
     const ofStep = stepExpectations.length > 0 ? judge(stepExpectations, received, evaluation(sending.caller), at) : [];
     const all = (one: Verdict[], other: Verdict[]): Verdict[] => [...one, ...other, ...(standard ? [standard] : [])];
     return own instanceof Promise || ofStep instanceof Promise

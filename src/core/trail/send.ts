@@ -8,7 +8,7 @@ import { type Giving, resolveRequest } from '../exchange/resolve.js';
 import type { ResolvedRequest, WireRequest } from '../exchange/wire.js';
 import { takeKeeps } from '../expectation/keeps.js';
 import { Evaluation } from '../expression/evaluation.js';
-import { noNames } from '../expression/names.js';
+import { type Names, noNames } from '../expression/names.js';
 import { asAnswer } from '../place/observed.js';
 import { Problem } from '../problem/problem.js';
 import type { Signer } from '../signature/signature-kind.js';
@@ -29,10 +29,12 @@ import type { Workspace } from './workspace.js';
 function givingOf(
   workspace: Workspace,
   { given, caller, idempotencyKey, address }: Pick<Sending, 'given' | 'caller' | 'idempotencyKey' | 'address'>,
-): Giving {
+  supplied?: Names,
+): Giving & { supplied: Names | undefined } {
   const { layers, redactor, timeout, connection } = workspace;
   const world = workspace.world();
-  return { layers, given, caller, timeout, connection, world, onSecret: redactor.add, idempotencyKey, address };
+  const onSecret = redactor.add;
+  return { layers, given, caller, timeout, connection, world, onSecret, idempotencyKey, address, supplied };
 }
 
 /** @throws Problem: whatever keeps the request from being written */
@@ -92,7 +94,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const sessions = sending.sessions ?? prepared.plan.sessions;
   // Before it is clear that the request may leave, no session is opened for it.
   const supplied = sessions.length > 0 ? await suppliedNames(workspace, sessions, false) : undefined;
-  const giving = { ...givingOf(workspace, sending), supplied };
+  const giving = givingOf(workspace, sending, supplied);
   let { request, names, inputs } = resolveRequest(prepared.plan, giving);
   let bare = composed(workspace, request, sending.lines ?? []);
   if (sending.onAccepted) {
@@ -180,7 +182,22 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     judged.problems.push(new Problem('step-failed', { what: gaveUp }));
   const id = record(tried, judged);
   if (workspace.log.waiting > 4e6) await workspace.log.flushed();
-  return { echo: id, tries, request, wire, undocumented, doubts: doubtsOf(wire, workspace), refusal, ...judged };
+  // Each by its name: to spread them costs as much as a whole expectation.
+  const { verdicts, kept, problems } = judged;
+  const doubts = doubtsOf(wire, workspace);
+  return {
+    echo: id,
+    tries,
+    request,
+    wire,
+    undocumented,
+    doubts,
+    refusal,
+    outcome: judged.outcome,
+    verdicts,
+    kept,
+    problems,
+  };
 }
 
 /** Looked up only where it matters: the documentation may know of a GET that changes something. */

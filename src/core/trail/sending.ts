@@ -42,8 +42,8 @@ export interface Sending {
   readonly address?: string | undefined;
   /** In place of a new one. */
   readonly idempotencyKey?: string | undefined;
-  /** Told of each try that is about to leave, with its method and address; it leaves when that has settled. */
-  readonly onLeaving?: ((request: ResolvedRequest, call: string) => Promise<void> | false | undefined) | undefined;
+  /** Told of each try that is about to leave; it leaves when that has settled. @param call its method and address */
+  readonly onLeaving?: ((request: ResolvedRequest, call: () => string) => Promise<void> | undefined) | undefined;
 }
 
 export interface Sent {

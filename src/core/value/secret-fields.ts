@@ -10,9 +10,23 @@ export const isSecretName = (name: string): boolean => theseNames.test(name) && 
 const jsonMember = /"((?:[^"\\]|\\.){1,60})"(\s*:\s*)"((?:[^"\\]|\\.)+)"/g;
 const formField = /(^|[&?])([^=&?\s"]{1,60})=([^&\s"]+)/g;
 
+/** The text that was looked at last: a body and an address are asked about several times in a row. Long ones are let go. */
+let lastText = '';
+let lastNames = false;
+const remembered = 5000;
+
+function holdsNames(text: string): boolean {
+  if (text.length > remembered) return theseNames.test(text);
+  if (text !== lastText) {
+    lastText = text;
+    lastNames = theseNames.test(text);
+  }
+  return lastNames;
+}
+
 /** The text with such values replaced. */
 export function withoutSecretFields(text: string, replacement: string): string {
-  if (!theseNames.test(text)) return text;
+  if (!holdsNames(text)) return text;
   return text
     .replace(jsonMember, (whole, name: string, colon: string) =>
       isSecretName(name) ? `"${name}"${colon}"${replacement}"` : whole,
@@ -24,7 +38,7 @@ export function withoutSecretFields(text: string, replacement: string): string {
 
 /** Such values in a text, as they stand there. */
 export function secretFieldValues(text: string): string[] {
-  if (!theseNames.test(text)) return [];
+  if (!holdsNames(text)) return [];
   const inJson = [...text.matchAll(jsonMember)]
     .filter(([, name]) => isSecretName(name ?? ''))
     .map(([, , , value]) => value as string);

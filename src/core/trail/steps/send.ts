@@ -49,23 +49,23 @@ export const send: StepKind<SendStepFile> = {
         }
         let left = false;
         try {
-          const sending: Sending = {
-            ...step.sending(walk),
+          const sending = step.sending(walk, {
             expectations,
             idempotencyKey: before?.key,
             onLeaving: ({ changes, idempotencyKey }, call) => {
               // Each further try carries the same key.
               const first = !left;
               left = true;
-              return first && changes ? walk.journal?.leaving(at, walk.row, call, idempotencyKey) : undefined;
+              return first && changes ? walk.journal?.leaving(at, walk.row, call(), idempotencyKey) : undefined;
             },
-          };
-          const { sent, kept, pages } = await sentBy(prepared, sending, walk);
-          const names = step.keep(walk, kept);
+          });
+          const paged = prepared.pages && (await allPages(prepared, sending, walk));
+          const sent = paged?.sent ?? (await sendRequest(walk.workspace, prepared, sending));
+          const names = step.keep(walk, paged?.kept ?? sent.kept);
           if (lost(sent))
             walk.doubt(`${sent.wire.method} ${walk.workspace.redactor.hide(sent.wire.shownUrl)} (echo ${sent.echo})`);
           if (undo && !refused(sent)) undo(walk, at);
-          return { sent, kept: names, problems: sent.problems, told: pages && { pages } };
+          return { sent, kept: names, problems: sent.problems, told: paged && { pages: paged.pages } };
         } catch (error) {
           if (undo && left) undo(walk, at);
           throw error;
@@ -78,16 +78,12 @@ export const send: StepKind<SendStepFile> = {
   },
 };
 
-/** One answer, or all pages of it. What is kept of pages is put together; the last page stands for all. */
-async function sentBy(
+/** What is kept of pages is put together; the last page stands for all. */
+async function allPages(
   prepared: PreparedRequest,
   sending: Sending,
   { workspace }: Walk,
-): Promise<{ readonly sent: Sent; readonly kept: readonly Kept[]; readonly pages: PageCount | undefined }> {
-  if (!prepared.pages) {
-    const sent = await sendRequest(workspace, prepared, sending);
-    return { sent, kept: sent.kept, pages: undefined };
-  }
+): Promise<{ readonly sent: Sent; readonly kept: readonly Kept[]; readonly pages: PageCount }> {
   let kept = new Map<string, Kept>();
   for await (const page of pagesOf(workspace, prepared, sending)) {
     kept = gathered(kept, page.sent.kept);
@@ -103,6 +99,7 @@ function refused({ outcome: { received, trouble } }: Sent): boolean {
 
 /** A changing call that left, and whose answer did not come. */
 function lost({ request, outcome: { received, trouble } }: Sent): boolean {
-  const never = new Set<Problem['code']>(['name-lookup', 'connection-refused', 'connection-timeout', 'tls-failed']);
-  return request.changes && received === undefined && trouble !== undefined && !never.has(trouble.code);
+  return request.changes && received === undefined && trouble !== undefined && !neverLeft.has(trouble.code);
 }
+
+const neverLeft = new Set<Problem['code']>(['name-lookup', 'connection-refused', 'connection-timeout', 'tls-failed']);

@@ -12,8 +12,8 @@ export interface SentStep {
   readonly prepared: PreparedRequest;
   readonly label: string;
   readonly secrets: readonly SecretUse[];
-  /** What every sending of it brings along. */
-  sending(walk: Walk): Sending;
+  /** What every sending of it brings along. @param own what its kind of step adds */
+  sending(walk: Walk, own?: Pick<Sending, 'expectations' | 'idempotencyKey' | 'onLeaving'>): Sending;
   /** Puts what was kept where the steps behind it find it. @returns the names */
   keep(walk: Walk, kept: readonly Kept[]): string[];
 }
@@ -40,7 +40,8 @@ export async function planSent(
       ...secretsIn(file.give, yaml, [...path, 'give']),
       ...secretsOf(workspace, own, sessions ?? usual, prepared.signer?.name),
     ],
-    sending: ({ workspace: at, scope, signal, row, forSession }) => ({
+    // One literal, nothing spread: a run makes thousands of them.
+    sending: ({ workspace: at, scope, signal, row, forSession }, own) => ({
       given: giver(gives, at, scope, label),
       // Most sendings never look at the names of the walk.
       caller: lazily(() => walkEvaluation(at, scope).names),
@@ -50,6 +51,9 @@ export async function planSent(
       signal,
       step: label,
       row,
+      expectations: own?.expectations ?? [],
+      idempotencyKey: own?.idempotencyKey,
+      onLeaving: own?.onLeaving,
     }),
     keep({ scope }, kept) {
       for (const { name: as, value, secret, place } of kept)

@@ -1,0 +1,93 @@
+import {
+  challengeIn,
+  digestAuthorization,
+  nextNonce
+} from "../parts/chunk-M2U6DOQ3.js";
+
+// test/core/digest.test.ts
+import assert from "node:assert/strict";
+import { test } from "node:test";
+var responseOf = (header) => / response="([0-9a-f]+)"/.exec(header)?.[1];
+var common = 'realm="http-auth@example.org", qop="auth, auth-int", nonce="7ypf/xlj9XXwfDPEoM4URrv/xwf94BcCAzFZH4GiTo0v", opaque="FQhe/qaU925kfnzjCev0ciny7QMkPqMAFRtzCUYo5tdS"';
+var mufasa = { user: "Mufasa", password: "Circle of Life" };
+var call = { method: "GET", target: "/dir/index.html", body: void 0 };
+var cnonce = "f2/wE4q74E6zIJEtWaHKaf5wv/H5QzzpXusqGemxURZJ";
+test("RFC 7616, 3.9.1: SHA-256 and MD5; of several challenges the strongest is answered", () => {
+  const both = [
+    ["WWW-Authenticate", `Digest ${common}, algorithm=MD5`],
+    ["WWW-Authenticate", `Digest ${common}, algorithm=SHA-256`]
+  ];
+  const strongest = challengeIn(both);
+  assert.equal(strongest?.algorithm, "SHA-256");
+  assert.ok(strongest);
+  const header = digestAuthorization(strongest, mufasa, call, 1, cnonce);
+  assert.equal(responseOf(header), "753927fa0e85d155564e2e272a28d1802ca10daf4496794697cf8db5856cb6c1");
+  assert.match(
+    header,
+    /^Digest username="Mufasa", realm="http-auth@example\.org", uri="\/dir\/index\.html", algorithm=SHA-256, /
+  );
+  assert.match(header, /nc=00000001, .*qop=auth, .*opaque="FQhe/);
+  const weak = challengeIn([both[0]]);
+  assert.ok(weak);
+  assert.equal(responseOf(digestAuthorization(weak, mufasa, call, 1, cnonce)), "8ca523f5e9506fed4657c9700eebdbec");
+});
+test("RFC 7616, 3.9.2: SHA-512-256, a user hash and a user beyond ASCII", () => {
+  const challenge = challengeIn([
+    [
+      "www-authenticate",
+      'Digest realm="api@example.org", qop="auth", algorithm=SHA-512-256, nonce="5TsQWLVdgBdmrQ0XsxbDODV+57QdFR34I9HAbC/RVvkK", opaque="HRPCssKJSGjCrkzDg8OhwpzCiGPChXYjwrI2QmXDnsOS", charset=UTF-8, userhash=true'
+    ]
+  ]);
+  assert.ok(challenge?.userhash);
+  const user = "J\xE4s\xF8n Doe";
+  const header = digestAuthorization(
+    challenge,
+    { user, password: "Secret, or not?" },
+    { method: "GET", target: "/doe.json", body: void 0 },
+    1,
+    "NTg6RKcb9boFIAS3KrFK9BGeh+niz/sm"
+  );
+  assert.match(header, /userhash=true/);
+  assert.match(header, /^Digest username="[0-9a-f]{64}"/);
+  assert.match(
+    digestAuthorization({ ...challenge, userhash: false }, { user, password: "x" }, call, 1),
+    /username\*=UTF-8''J%C3%A4s%C3%B8n%20Doe/
+  );
+});
+test("RFC 2617, 3.5: the same with MD5; without qop as RFC 2069 had it", () => {
+  const challenge = challengeIn([
+    [
+      "WWW-Authenticate",
+      'Digest realm="testrealm@host.com", qop="auth,auth-int", nonce="dcd98b7102dd2f0e8b11d0f600bfb0c093", opaque="5ccc069c403ebaf9f0171e9517f40e41"'
+    ]
+  ]);
+  assert.ok(challenge);
+  const header = digestAuthorization(challenge, { user: "Mufasa", password: "Circle Of Life" }, call, 1, "0a4f113b");
+  assert.equal(responseOf(header), "6629fae49393a05397450978507c4ef1");
+  assert.doesNotMatch(digestAuthorization({ ...challenge, qop: void 0 }, mufasa, call, 1), /nc=|qop/);
+});
+test("what differs, differs: the count, the method, the body under auth-int, the session variant", () => {
+  const challenge = challengeIn([["WWW-Authenticate", `Digest ${common}, algorithm=SHA-256`]]);
+  assert.ok(challenge);
+  const made = (change, on = {}, count = 1) => responseOf(digestAuthorization({ ...challenge, ...change }, mufasa, { ...call, ...on }, count, cnonce));
+  const all = [
+    made({}),
+    made({}, {}, 2),
+    made({}, { method: "PUT" }),
+    made({ qop: "auth-int" }),
+    made({ qop: "auth-int" }, { body: Buffer.from("a") }),
+    made({ algorithm: "SHA-256-sess" })
+  ];
+  assert.equal(new Set(all).size, all.length);
+});
+test("challenges beside others, stale ones, unknown ones, and the nonce that comes next", () => {
+  const beside = challengeIn([
+    ["WWW-Authenticate", 'Basic realm="x", Digest realm="y", nonce="n", stale=TRUE, qop="auth"']
+  ]);
+  assert.deepEqual([beside?.realm, beside?.stale], ["y", true]);
+  assert.equal(challengeIn([["WWW-Authenticate", 'Digest realm="y", nonce="n", algorithm=SHA-9']]), void 0);
+  assert.equal(challengeIn([["WWW-Authenticate", 'Digest realm="y", nonce="n", qop="other"']]), void 0);
+  assert.equal(challengeIn([["WWW-Authenticate", 'Basic realm="x"']]), void 0);
+  assert.equal(nextNonce([["Authentication-Info", 'qop=auth, nextnonce="abc=="']]), "abc==");
+});
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vdGVzdC9jb3JlL2RpZ2VzdC50ZXN0LnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogRGlnZXN0IGFjY2VzcyBhdXRoZW50aWNhdGlvbiBhZ2FpbnN0IHRoZSBleGFtcGxlcyBvZiBSRkMgNzYxNiwgc2VjdGlvbiAzLjksIGFuZCBSRkMgMjYxNywgc2VjdGlvbiAzLjUuICovXG5pbXBvcnQgYXNzZXJ0IGZyb20gJ25vZGU6YXNzZXJ0L3N0cmljdCc7XG5pbXBvcnQgeyB0ZXN0IH0gZnJvbSAnbm9kZTp0ZXN0JztcbmltcG9ydCB7IGNoYWxsZW5nZUluLCBkaWdlc3RBdXRob3JpemF0aW9uLCBuZXh0Tm9uY2UgfSBmcm9tICcuLi8uLi9zcmMvY29yZS9zZXNzaW9uL2RpZ2VzdC1hY2Nlc3MuanMnO1xuXG5jb25zdCByZXNwb25zZU9mID0gKGhlYWRlcjogc3RyaW5nKTogc3RyaW5nIHwgdW5kZWZpbmVkID0+IC8gcmVzcG9uc2U9XCIoWzAtOWEtZl0rKVwiLy5leGVjKGhlYWRlcik/LlsxXTtcblxuY29uc3QgY29tbW9uID1cbiAgJ3JlYWxtPVwiaHR0cC1hdXRoQGV4YW1wbGUub3JnXCIsIHFvcD1cImF1dGgsIGF1dGgtaW50XCIsIG5vbmNlPVwiN3lwZi94bGo5WFh3ZkRQRW9NNFVScnYveHdmOTRCY0NBekZaSDRHaVRvMHZcIiwgb3BhcXVlPVwiRlFoZS9xYVU5MjVrZm56akNldjBjaW55N1FNa1BxTUFGUnR6Q1VZbzV0ZFNcIic7XG5jb25zdCBtdWZhc2EgPSB7IHVzZXI6ICdNdWZhc2EnLCBwYXNzd29yZDogJ0NpcmNsZSBvZiBMaWZlJyB9O1xuY29uc3QgY2FsbCA9IHsgbWV0aG9kOiAnR0VUJywgdGFyZ2V0OiAnL2Rpci9pbmRleC5odG1sJywgYm9keTogdW5kZWZpbmVkIH07XG5jb25zdCBjbm9uY2UgPSAnZjIvd0U0cTc0RTZ6SUpFdFdhSEthZjV3di9INVF6enBYdXNxR2VteFVSWkonO1xuXG50ZXN0KCdSRkMgNzYxNiwgMy45LjE6IFNIQS0yNTYgYW5kIE1ENTsgb2Ygc2V2ZXJhbCBjaGFsbGVuZ2VzIHRoZSBzdHJvbmdlc3QgaXMgYW5zd2VyZWQnLCAoKSA9PiB7XG4gIGNvbnN0IGJvdGggPSBbXG4gICAgWydXV1ctQXV0aGVudGljYXRlJywgYERpZ2VzdCAke2NvbW1vbn0sIGFsZ29yaXRobT1NRDVgXSxcbiAgICBbJ1dXVy1BdXRoZW50aWNhdGUnLCBgRGlnZXN0ICR7Y29tbW9ufSwgYWxnb3JpdGhtPVNIQS0yNTZgXSxcbiAgXSBhcyBjb25zdDtcbiAgY29uc3Qgc3Ryb25nZXN0ID0gY2hhbGxlbmdlSW4oYm90aCk7XG4gIGFzc2VydC5lcXVhbChzdHJvbmdlc3Q/LmFsZ29yaXRobSwgJ1NIQS0yNTYnKTtcbiAgYXNzZXJ0Lm9rKHN0cm9uZ2VzdCk7XG4gIGNvbnN0IGhlYWRlciA9IGRpZ2VzdEF1dGhvcml6YXRpb24oc3Ryb25nZXN0LCBtdWZhc2EsIGNhbGwsIDEsIGNub25jZSk7XG4gIGFzc2VydC5lcXVhbChyZXNwb25zZU9mKGhlYWRlciksICc3NTM5MjdmYTBlODVkMTU1NTY0ZTJlMjcyYTI4ZDE4MDJjYTEwZGFmNDQ5Njc5NDY5N2NmOGRiNTg1NmNiNmMxJyk7XG4gIGFzc2VydC5tYXRjaChcbiAgICBoZWFkZXIsXG4gICAgL15EaWdlc3QgdXNlcm5hbWU9XCJNdWZhc2FcIiwgcmVhbG09XCJodHRwLWF1dGhAZXhhbXBsZVxcLm9yZ1wiLCB1cmk9XCJcXC9kaXJcXC9pbmRleFxcLmh0bWxcIiwgYWxnb3JpdGhtPVNIQS0yNTYsIC8sXG4gICk7XG4gIGFzc2VydC5tYXRjaChoZWFkZXIsIC9uYz0wMDAwMDAwMSwgLipxb3A9YXV0aCwgLipvcGFxdWU9XCJGUWhlLyk7XG4gIGNvbnN0IHdlYWsgPSBjaGFsbGVuZ2VJbihbYm90aFswXV0pO1xuICBhc3NlcnQub2sod2Vhayk7XG4gIGFzc2VydC5lcXVhbChyZXNwb25zZU9mKGRpZ2VzdEF1dGhvcml6YXRpb24od2VhaywgbXVmYXNhLCBjYWxsLCAxLCBjbm9uY2UpKSwgJzhjYTUyM2Y1ZTk1MDZmZWQ0NjU3Yzk3MDBlZWJkYmVjJyk7XG59KTtcblxudGVzdCgnUkZDIDc2MTYsIDMuOS4yOiBTSEEtNTEyLTI1NiwgYSB1c2VyIGhhc2ggYW5kIGEgdXNlciBiZXlvbmQgQVNDSUknLCAoKSA9PiB7XG4gIGNvbnN0IGNoYWxsZW5nZSA9IGNoYWxsZW5nZUluKFtcbiAgICBbXG4gICAgICAnd3d3LWF1dGhlbnRpY2F0ZScsXG4gICAgICAnRGlnZXN0IHJlYWxtPVwiYXBpQGV4YW1wbGUub3JnXCIsIHFvcD1cImF1dGhcIiwgYWxnb3JpdGhtPVNIQS01MTItMjU2LCBub25jZT1cIjVUc1FXTFZkZ0JkbXJRMFhzeGJET0RWKzU3UWRGUjM0STlIQWJDL1JWdmtLXCIsIG9wYXF1ZT1cIkhSUENzc0tKU0dqQ3JrekRnOE9od3B6Q2lHUENoWFlqd3JJMlFtWERuc09TXCIsIGNoYXJzZXQ9VVRGLTgsIHVzZXJoYXNoPXRydWUnLFxuICAgIF0sXG4gIF0pO1xuICBhc3NlcnQub2soY2hhbGxlbmdlPy51c2VyaGFzaCk7XG4gIGNvbnN0IHVzZXIgPSAnSlxcdTAwZTRzXFx1MDBmOG4gRG9lJztcbiAgY29uc3QgaGVhZGVyID0gZGlnZXN0QXV0aG9yaXphdGlvbihcbiAgICBjaGFsbGVuZ2UsXG4gICAgeyB1c2VyLCBwYXNzd29yZDogJ1NlY3JldCwgb3Igbm90PycgfSxcbiAgICB7IG1ldGhvZDogJ0dFVCcsIHRhcmdldDogJy9kb2UuanNvbicsIGJvZHk6IHVuZGVmaW5lZCB9LFxuICAgIDEsXG4gICAgJ05UZzZSS2NiOWJvRklBUzNLckZLOUJHZWgrbml6L3NtJyxcbiAgKTtcbiAgYXNzZXJ0Lm1hdGNoKGhlYWRlciwgL3VzZXJoYXNoPXRydWUvKTtcbiAgYXNzZXJ0Lm1hdGNoKGhlYWRlciwgL15EaWdlc3QgdXNlcm5hbWU9XCJbMC05YS1mXXs2NH1cIi8pO1xuICBhc3NlcnQubWF0Y2goXG4gICAgZGlnZXN0QXV0aG9yaXphdGlvbih7IC4uLmNoYWxsZW5nZSwgdXNlcmhhc2g6IGZhbHNlIH0sIHsgdXNlciwgcGFzc3dvcmQ6ICd4JyB9LCBjYWxsLCAxKSxcbiAgICAvdXNlcm5hbWVcXCo9VVRGLTgnJ0olQzMlQTRzJUMzJUI4biUyMERvZS8sXG4gICk7XG59KTtcblxudGVzdCgnUkZDIDI2MTcsIDMuNTogdGhlIHNhbWUgd2l0aCBNRDU7IHdpdGhvdXQgcW9wIGFzIFJGQyAyMDY5IGhhZCBpdCcsICgpID0+IHtcbiAgY29uc3QgY2hhbGxlbmdlID0gY2hhbGxlbmdlSW4oW1xuICAgIFtcbiAgICAgICdXV1ctQXV0aGVudGljYXRlJyxcbiAgICAgICdEaWdlc3QgcmVhbG09XCJ0ZXN0cmVhbG1AaG9zdC5jb21cIiwgcW9wPVwiYXV0aCxhdXRoLWludFwiLCBub25jZT1cImRjZDk4YjcxMDJkZDJmMGU4YjExZDBmNjAwYmZiMGMwOTNcIiwgb3BhcXVlPVwiNWNjYzA2OWM0MDNlYmFmOWYwMTcxZTk1MTdmNDBlNDFcIicsXG4gICAgXSxcbiAgXSk7XG4gIGFzc2VydC5vayhjaGFsbGVuZ2UpO1xuICBjb25zdCBoZWFkZXIgPSBkaWdlc3RBdXRob3JpemF0aW9uKGNoYWxsZW5nZSwgeyB1c2VyOiAnTXVmYXNhJywgcGFzc3dvcmQ6ICdDaXJjbGUgT2YgTGlmZScgfSwgY2FsbCwgMSwgJzBhNGYxMTNiJyk7XG4gIGFzc2VydC5lcXVhbChyZXNwb25zZU9mKGhlYWRlciksICc2NjI5ZmFlNDkzOTNhMDUzOTc0NTA5Nzg1MDdjNGVmMScpO1xuICBhc3NlcnQuZG9lc05vdE1hdGNoKGRpZ2VzdEF1dGhvcml6YXRpb24oeyAuLi5jaGFsbGVuZ2UsIHFvcDogdW5kZWZpbmVkIH0sIG11ZmFzYSwgY2FsbCwgMSksIC9uYz18cW9wLyk7XG59KTtcblxudGVzdCgnd2hhdCBkaWZmZXJzLCBkaWZmZXJzOiB0aGUgY291bnQsIHRoZSBtZXRob2QsIHRoZSBib2R5IHVuZGVyIGF1dGgtaW50LCB0aGUgc2Vzc2lvbiB2YXJpYW50JywgKCkgPT4ge1xuICBjb25zdCBjaGFsbGVuZ2UgPSBjaGFsbGVuZ2VJbihbWydXV1ctQXV0aGVudGljYXRlJywgYERpZ2VzdCAke2NvbW1vbn0sIGFsZ29yaXRobT1TSEEtMjU2YF1dKTtcbiAgYXNzZXJ0Lm9rKGNoYWxsZW5nZSk7XG4gIGNvbnN0IG1hZGUgPSAoY2hhbmdlOiBvYmplY3QsIG9uOiBvYmplY3QgPSB7fSwgY291bnQgPSAxKTogc3RyaW5nIHwgdW5kZWZpbmVkID0+XG4gICAgcmVzcG9uc2VPZihkaWdlc3RBdXRob3JpemF0aW9uKHsgLi4uY2hhbGxlbmdlLCAuLi5jaGFuZ2UgfSwgbXVmYXNhLCB7IC4uLmNhbGwsIC4uLm9uIH0sIGNvdW50LCBjbm9uY2UpKTtcbiAgY29uc3QgYWxsID0gW1xuICAgIG1hZGUoe30pLFxuICAgIG1hZGUoe30sIHt9LCAyKSxcbiAgICBtYWRlKHt9LCB7IG1ldGhvZDogJ1BVVCcgfSksXG4gICAgbWFkZSh7IHFvcDogJ2F1dGgtaW50JyB9KSxcbiAgICBtYWRlKHsgcW9wOiAnYXV0aC1pbnQnIH0sIHsgYm9keTogQnVmZmVyLmZyb20oJ2EnKSB9KSxcbiAgICBtYWRlKHsgYWxnb3JpdGhtOiAnU0hBLTI1Ni1zZXNzJyB9KSxcbiAgXTtcbiAgYXNzZXJ0LmVxdWFsKG5ldyBTZXQoYWxsKS5zaXplLCBhbGwubGVuZ3RoKTtcbn0pO1xuXG50ZXN0KCdjaGFsbGVuZ2VzIGJlc2lkZSBvdGhlcnMsIHN0YWxlIG9uZXMsIHVua25vd24gb25lcywgYW5kIHRoZSBub25jZSB0aGF0IGNvbWVzIG5leHQnLCAoKSA9PiB7XG4gIGNvbnN0IGJlc2lkZSA9IGNoYWxsZW5nZUluKFtcbiAgICBbJ1dXVy1BdXRoZW50aWNhdGUnLCAnQmFzaWMgcmVhbG09XCJ4XCIsIERpZ2VzdCByZWFsbT1cInlcIiwgbm9uY2U9XCJuXCIsIHN0YWxlPVRSVUUsIHFvcD1cImF1dGhcIiddLFxuICBdKTtcbiAgYXNzZXJ0LmRlZXBFcXVhbChbYmVzaWRlPy5yZWFsbSwgYmVzaWRlPy5zdGFsZV0sIFsneScsIHRydWVdKTtcbiAgYXNzZXJ0LmVxdWFsKGNoYWxsZW5nZUluKFtbJ1dXVy1BdXRoZW50aWNhdGUnLCAnRGlnZXN0IHJlYWxtPVwieVwiLCBub25jZT1cIm5cIiwgYWxnb3JpdGhtPVNIQS05J11dKSwgdW5kZWZpbmVkKTtcbiAgYXNzZXJ0LmVxdWFsKGNoYWxsZW5nZUluKFtbJ1dXVy1BdXRoZW50aWNhdGUnLCAnRGlnZXN0IHJlYWxtPVwieVwiLCBub25jZT1cIm5cIiwgcW9wPVwib3RoZXJcIiddXSksIHVuZGVmaW5lZCk7XG4gIGFzc2VydC5lcXVhbChjaGFsbGVuZ2VJbihbWydXV1ctQXV0aGVudGljYXRlJywgJ0Jhc2ljIHJlYWxtPVwieFwiJ11dKSwgdW5kZWZpbmVkKTtcbiAgYXNzZXJ0LmVxdWFsKG5leHROb25jZShbWydBdXRoZW50aWNhdGlvbi1JbmZvJywgJ3FvcD1hdXRoLCBuZXh0bm9uY2U9XCJhYmM9PVwiJ11dKSwgJ2FiYz09Jyk7XG59KTtcbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7Ozs7QUFDQSxPQUFPLFlBQVk7QUFDbkIsU0FBUyxZQUFZO0FBR3JCLElBQU0sYUFBYSxDQUFDLFdBQXVDLDBCQUEwQixLQUFLLE1BQU0sSUFBSSxDQUFDO0FBRXJHLElBQU0sU0FDSjtBQUNGLElBQU0sU0FBUyxFQUFFLE1BQU0sVUFBVSxVQUFVLGlCQUFpQjtBQUM1RCxJQUFNLE9BQU8sRUFBRSxRQUFRLE9BQU8sUUFBUSxtQkFBbUIsTUFBTSxPQUFVO0FBQ3pFLElBQU0sU0FBUztBQUVmLEtBQUsscUZBQXFGLE1BQU07QUFDOUYsUUFBTSxPQUFPO0FBQUEsSUFDWCxDQUFDLG9CQUFvQixVQUFVLE1BQU0saUJBQWlCO0FBQUEsSUFDdEQsQ0FBQyxvQkFBb0IsVUFBVSxNQUFNLHFCQUFxQjtBQUFBLEVBQzVEO0FBQ0EsUUFBTSxZQUFZLFlBQVksSUFBSTtBQUNsQyxTQUFPLE1BQU0sV0FBVyxXQUFXLFNBQVM7QUFDNUMsU0FBTyxHQUFHLFNBQVM7QUFDbkIsUUFBTSxTQUFTLG9CQUFvQixXQUFXLFFBQVEsTUFBTSxHQUFHLE1BQU07QUFDckUsU0FBTyxNQUFNLFdBQVcsTUFBTSxHQUFHLGtFQUFrRTtBQUNuRyxTQUFPO0FBQUEsSUFDTDtBQUFBLElBQ0E7QUFBQSxFQUNGO0FBQ0EsU0FBTyxNQUFNLFFBQVEseUNBQXlDO0FBQzlELFFBQU0sT0FBTyxZQUFZLENBQUMsS0FBSyxDQUFDLENBQUMsQ0FBQztBQUNsQyxTQUFPLEdBQUcsSUFBSTtBQUNkLFNBQU8sTUFBTSxXQUFXLG9CQUFvQixNQUFNLFFBQVEsTUFBTSxHQUFHLE1BQU0sQ0FBQyxHQUFHLGtDQUFrQztBQUNqSCxDQUFDO0FBRUQsS0FBSyxxRUFBcUUsTUFBTTtBQUM5RSxRQUFNLFlBQVksWUFBWTtBQUFBLElBQzVCO0FBQUEsTUFDRTtBQUFBLE1BQ0E7QUFBQSxJQUNGO0FBQUEsRUFDRixDQUFDO0FBQ0QsU0FBTyxHQUFHLFdBQVcsUUFBUTtBQUM3QixRQUFNLE9BQU87QUFDYixRQUFNLFNBQVM7QUFBQSxJQUNiO0FBQUEsSUFDQSxFQUFFLE1BQU0sVUFBVSxrQkFBa0I7QUFBQSxJQUNwQyxFQUFFLFFBQVEsT0FBTyxRQUFRLGFBQWEsTUFBTSxPQUFVO0FBQUEsSUFDdEQ7QUFBQSxJQUNBO0FBQUEsRUFDRjtBQUNBLFNBQU8sTUFBTSxRQUFRLGVBQWU7QUFDcEMsU0FBTyxNQUFNLFFBQVEsaUNBQWlDO0FBQ3RELFNBQU87QUFBQSxJQUNMLG9CQUFvQixFQUFFLEdBQUcsV0FBVyxVQUFVLE1BQU0sR0FBRyxFQUFFLE1BQU0sVUFBVSxJQUFJLEdBQUcsTUFBTSxDQUFDO0FBQUEsSUFDdkY7QUFBQSxFQUNGO0FBQ0YsQ0FBQztBQUVELEtBQUssb0VBQW9FLE1BQU07QUFDN0UsUUFBTSxZQUFZLFlBQVk7QUFBQSxJQUM1QjtBQUFBLE1BQ0U7QUFBQSxNQUNBO0FBQUEsSUFDRjtBQUFBLEVBQ0YsQ0FBQztBQUNELFNBQU8sR0FBRyxTQUFTO0FBQ25CLFFBQU0sU0FBUyxvQkFBb0IsV0FBVyxFQUFFLE1BQU0sVUFBVSxVQUFVLGlCQUFpQixHQUFHLE1BQU0sR0FBRyxVQUFVO0FBQ2pILFNBQU8sTUFBTSxXQUFXLE1BQU0sR0FBRyxrQ0FBa0M7QUFDbkUsU0FBTyxhQUFhLG9CQUFvQixFQUFFLEdBQUcsV0FBVyxLQUFLLE9BQVUsR0FBRyxRQUFRLE1BQU0sQ0FBQyxHQUFHLFNBQVM7QUFDdkcsQ0FBQztBQUVELEtBQUssOEZBQThGLE1BQU07QUFDdkcsUUFBTSxZQUFZLFlBQVksQ0FBQyxDQUFDLG9CQUFvQixVQUFVLE1BQU0scUJBQXFCLENBQUMsQ0FBQztBQUMzRixTQUFPLEdBQUcsU0FBUztBQUNuQixRQUFNLE9BQU8sQ0FBQyxRQUFnQixLQUFhLENBQUMsR0FBRyxRQUFRLE1BQ3JELFdBQVcsb0JBQW9CLEVBQUUsR0FBRyxXQUFXLEdBQUcsT0FBTyxHQUFHLFFBQVEsRUFBRSxHQUFHLE1BQU0sR0FBRyxHQUFHLEdBQUcsT0FBTyxNQUFNLENBQUM7QUFDeEcsUUFBTSxNQUFNO0FBQUEsSUFDVixLQUFLLENBQUMsQ0FBQztBQUFBLElBQ1AsS0FBSyxDQUFDLEdBQUcsQ0FBQyxHQUFHLENBQUM7QUFBQSxJQUNkLEtBQUssQ0FBQyxHQUFHLEVBQUUsUUFBUSxNQUFNLENBQUM7QUFBQSxJQUMxQixLQUFLLEVBQUUsS0FBSyxXQUFXLENBQUM7QUFBQSxJQUN4QixLQUFLLEVBQUUsS0FBSyxXQUFXLEdBQUcsRUFBRSxNQUFNLE9BQU8sS0FBSyxHQUFHLEVBQUUsQ0FBQztBQUFBLElBQ3BELEtBQUssRUFBRSxXQUFXLGVBQWUsQ0FBQztBQUFBLEVBQ3BDO0FBQ0EsU0FBTyxNQUFNLElBQUksSUFBSSxHQUFHLEVBQUUsTUFBTSxJQUFJLE1BQU07QUFDNUMsQ0FBQztBQUVELEtBQUsscUZBQXFGLE1BQU07QUFDOUYsUUFBTSxTQUFTLFlBQVk7QUFBQSxJQUN6QixDQUFDLG9CQUFvQixzRUFBc0U7QUFBQSxFQUM3RixDQUFDO0FBQ0QsU0FBTyxVQUFVLENBQUMsUUFBUSxPQUFPLFFBQVEsS0FBSyxHQUFHLENBQUMsS0FBSyxJQUFJLENBQUM7QUFDNUQsU0FBTyxNQUFNLFlBQVksQ0FBQyxDQUFDLG9CQUFvQiw4Q0FBOEMsQ0FBQyxDQUFDLEdBQUcsTUFBUztBQUMzRyxTQUFPLE1BQU0sWUFBWSxDQUFDLENBQUMsb0JBQW9CLDBDQUEwQyxDQUFDLENBQUMsR0FBRyxNQUFTO0FBQ3ZHLFNBQU8sTUFBTSxZQUFZLENBQUMsQ0FBQyxvQkFBb0IsaUJBQWlCLENBQUMsQ0FBQyxHQUFHLE1BQVM7QUFDOUUsU0FBTyxNQUFNLFVBQVUsQ0FBQyxDQUFDLHVCQUF1Qiw2QkFBNkIsQ0FBQyxDQUFDLEdBQUcsT0FBTztBQUMzRixDQUFDOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,93 @@
+import {
+  shortText
+} from "./chunk-WAHZOCQ7.js";
+import {
+  hidden
+} from "./chunk-KTFSZ6KS.js";
+import {
+  printableLine
+} from "./chunk-NAZM5QF7.js";
+import {
+  table
+} from "./chunk-36MCF5ZC.js";
+import {
+  headerValue
+} from "./chunk-UHUDVQF4.js";
+import {
+  durationText,
+  sizeText
+} from "./chunk-IQWA53IU.js";
+
+// src/cli/view/exchange.ts
+function statusText(status, reason, colours, wanted = false) {
+  const text = `${status}${reason === "" ? "" : ` ${printableLine(reason)}`}`;
+  const paint = wanted || status < 300 ? colours.green : status >= 400 ? colours.red : colours.yellow;
+  return colours.bold(paint(text));
+}
+function phasesText({ parts: { phases } }) {
+  const { lookup, connect, tls, waiting, receiving, total } = phases;
+  const named = [
+    lookup !== void 0 && `lookup ${durationText(lookup)}`,
+    connect !== void 0 && `connect ${durationText(connect)}`,
+    tls !== void 0 && `TLS ${durationText(tls)}`,
+    `waiting ${durationText(waiting)}`,
+    `receiving ${durationText(receiving)}`
+  ].filter(Boolean);
+  return `${durationText(total)} (${named.join(", ")})`;
+}
+function answerLine(received, colours) {
+  const { reason } = received.parts;
+  const type = printableLine(
+    headerValue(received.headers, "content-type") ?? (received.size > 0 ? "no type named" : "no body")
+  );
+  return [
+    statusText(received.status, reason, colours),
+    phasesText(received),
+    received.parts.wireSize === received.size || received.parts.saved !== void 0 ? sizeText(received.size) : `${sizeText(received.size)} (${sizeText(received.parts.wireSize)} on the wire)`,
+    colours.dim(type)
+  ].join("   ");
+}
+function headerLines(lines, terminal, hide) {
+  return table(
+    lines.map(([name, value]) => [terminal.out.cyan(printableLine(name)), hide(printableLine(value))]),
+    terminal,
+    { indent: 2 }
+  );
+}
+function refusalLines({ kind, sent, said, clock, remedies }, told, colours, hide) {
+  const line = (word, text) => `${colours.dim(word.padEnd(7))} ${printableLine(hide(text))}`;
+  return [
+    `${colours.red("refused")} ${kind === "forbidden" ? "the server does not allow this to whoever calls so" : "the server does not know who calls"}`,
+    ...sent.map((text) => line("sent", text)),
+    ...said.filter((text) => !told.includes(text)).map((text) => line("said", text)),
+    ...clock === void 0 ? [] : [line("clock", clock)],
+    ...remedies.map((text) => line("try", text))
+  ];
+}
+function outcomeLines({ verdicts, kept, problems, outcome, refusal }, colours, hide) {
+  const lines = [];
+  const failed = verdicts.filter(({ ok }) => !ok);
+  const met = verdicts.length - failed.length;
+  if (met > 0) lines.push(`${colours.green("met    ")} ${met} expectation${met === 1 ? "" : "s"}`);
+  for (const problem of problems) {
+    if (problem === outcome.trouble) continue;
+    lines.push(`${colours.red("failed ")} ${printableLine(hide(problem.what))}`);
+    if (problem.reason !== void 0) lines.push(`        ${colours.dim(printableLine(hide(problem.reason)))}`);
+  }
+  if (refusal && problems.length > 0) {
+    const told = problems.map(({ reason }) => reason);
+    lines.push(...refusalLines(refusal, told, colours, hide));
+  }
+  for (const { name, value, secret } of kept) {
+    lines.push(`${colours.cyan("kept   ")} ${name} = ${secret ? hidden : printableLine(hide(shortText(value)))}`);
+  }
+  return lines;
+}
+
+export {
+  statusText,
+  answerLine,
+  headerLines,
+  outcomeLines
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS92aWV3L2V4Y2hhbmdlLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogQW4gZXhjaGFuZ2UgaW4gd29yZHM6IHN0YXR1cyBsaW5lLCBib2R5LCB3aGF0IHdhcyBtZXQsIGtlcHQgYW5kIHJlY29yZGVkLiAqL1xuaW1wb3J0IHR5cGUgeyBSZWNlaXZlZCB9IGZyb20gJy4uLy4uL2NvcmUvZXhjaGFuZ2UvcmVjZWl2ZWQuanMnO1xuaW1wb3J0IHsgaGlkZGVuIH0gZnJvbSAnLi4vLi4vY29yZS9leGNoYW5nZS93aXJlLmpzJztcbmltcG9ydCB7IHNob3J0VGV4dCB9IGZyb20gJy4uLy4uL2NvcmUvbWF0Y2hlci9yZWFkaW5nLmpzJztcbmltcG9ydCB7IGhlYWRlclZhbHVlIH0gZnJvbSAnLi4vLi4vY29yZS9wbGFjZS9vYnNlcnZlZC5qcyc7XG5pbXBvcnQgdHlwZSB7IFNlbnQgfSBmcm9tICcuLi8uLi9jb3JlL3RyYWlsL3NlbmRpbmcuanMnO1xuaW1wb3J0IHsgZHVyYXRpb25UZXh0LCBzaXplVGV4dCB9IGZyb20gJy4uLy4uL2NvcmUvdmFsdWUvbWVhc3VyZXMuanMnO1xuaW1wb3J0IHR5cGUgeyBDb2xvdXJzLCBUZXJtaW5hbCB9IGZyb20gJy4uL3Rlcm1pbmFsLmpzJztcbmltcG9ydCB7IHByaW50YWJsZUxpbmUgfSBmcm9tICcuL3ByaW50YWJsZS5qcyc7XG5pbXBvcnQgeyB0YWJsZSB9IGZyb20gJy4vdGFibGUuanMnO1xuXG4vKiogQHBhcmFtIHdhbnRlZCBhIHJlZnVzYWwgdGhhdCB3YXMgZXhwZWN0ZWQgaXMgZ29vZCBuZXdzICovXG5leHBvcnQgZnVuY3Rpb24gc3RhdHVzVGV4dChzdGF0dXM6IG51bWJlciwgcmVhc29uOiBzdHJpbmcsIGNvbG91cnM6IENvbG91cnMsIHdhbnRlZCA9IGZhbHNlKTogc3RyaW5nIHtcbiAgY29uc3QgdGV4dCA9IGAke3N0YXR1c30ke3JlYXNvbiA9PT0gJycgPyAnJyA6IGAgJHtwcmludGFibGVMaW5lKHJlYXNvbil9YH1gO1xuICBjb25zdCBwYWludCA9IHdhbnRlZCB8fCBzdGF0dXMgPCAzMDAgPyBjb2xvdXJzLmdyZWVuIDogc3RhdHVzID49IDQwMCA/IGNvbG91cnMucmVkIDogY29sb3Vycy55ZWxsb3c7XG4gIHJldHVybiBjb2xvdXJzLmJvbGQocGFpbnQodGV4dCkpO1xufVxuXG5mdW5jdGlvbiBwaGFzZXNUZXh0KHsgcGFydHM6IHsgcGhhc2VzIH0gfTogUmVjZWl2ZWQpOiBzdHJpbmcge1xuICBjb25zdCB7IGxvb2t1cCwgY29ubmVjdCwgdGxzLCB3YWl0aW5nLCByZWNlaXZpbmcsIHRvdGFsIH0gPSBwaGFzZXM7XG4gIGNvbnN0IG5hbWVkID0gW1xuICAgIGxvb2t1cCAhPT0gdW5kZWZpbmVkICYmIGBsb29rdXAgJHtkdXJhdGlvblRleHQobG9va3VwKX1gLFxuICAgIGNvbm5lY3QgIT09IHVuZGVmaW5lZCAmJiBgY29ubmVjdCAke2R1cmF0aW9uVGV4dChjb25uZWN0KX1gLFxuICAgIHRscyAhPT0gdW5kZWZpbmVkICYmIGBUTFMgJHtkdXJhdGlvblRleHQodGxzKX1gLFxuICAgIGB3YWl0aW5nICR7ZHVyYXRpb25UZXh0KHdhaXRpbmcpfWAsXG4gICAgYHJlY2VpdmluZyAke2R1cmF0aW9uVGV4dChyZWNlaXZpbmcpfWAsXG4gIF0uZmlsdGVyKEJvb2xlYW4pO1xuICByZXR1cm4gYCR7ZHVyYXRpb25UZXh0KHRvdGFsKX0gKCR7bmFtZWQuam9pbignLCAnKX0pYDtcbn1cblxuZXhwb3J0IGZ1bmN0aW9uIGFuc3dlckxpbmUocmVjZWl2ZWQ6IFJlY2VpdmVkLCBjb2xvdXJzOiBDb2xvdXJzKTogc3RyaW5nIHtcbiAgY29uc3QgeyByZWFzb24gfSA9IHJlY2VpdmVkLnBhcnRzO1xuICBjb25zdCB0eXBlID0gcHJpbnRhYmxlTGluZShcbiAgICBoZWFkZXJWYWx1ZShyZWNlaXZlZC5oZWFkZXJzLCAnY29udGVudC10eXBlJykgPz8gKHJlY2VpdmVkLnNpemUgPiAwID8gJ25vIHR5cGUgbmFtZWQnIDogJ25vIGJvZHknKSxcbiAgKTtcbiAgcmV0dXJuIFtcbiAgICBzdGF0dXNUZXh0KHJlY2VpdmVkLnN0YXR1cywgcmVhc29uLCBjb2xvdXJzKSxcbiAgICBwaGFzZXNUZXh0KHJlY2VpdmVkKSxcbiAgICByZWNlaXZlZC5wYXJ0cy53aXJlU2l6ZSA9PT0gcmVjZWl2ZWQuc2l6ZSB8fCByZWNlaXZlZC5wYXJ0cy5zYXZlZCAhPT0gdW5kZWZpbmVkXG4gICAgICA/IHNpemVUZXh0KHJlY2VpdmVkLnNpemUpXG4gICAgICA6IGAke3NpemVUZXh0KHJlY2VpdmVkLnNpemUpfSAoJHtzaXplVGV4dChyZWNlaXZlZC5wYXJ0cy53aXJlU2l6ZSl9IG9uIHRoZSB3aXJlKWAsXG4gICAgY29sb3Vycy5kaW0odHlwZSksXG4gIF0uam9pbignICAgJyk7XG59XG5cbmV4cG9ydCBmdW5jdGlvbiBoZWFkZXJMaW5lcyhcbiAgbGluZXM6IHJlYWRvbmx5IChyZWFkb25seSBbc3RyaW5nLCBzdHJpbmddKVtdLFxuICB0ZXJtaW5hbDogVGVybWluYWwsXG4gIGhpZGU6ICh0ZXh0OiBzdHJpbmcpID0+IHN0cmluZyxcbik6IHN0cmluZyB7XG4gIHJldHVybiB0YWJsZShcbiAgICBsaW5lcy5tYXAoKFtuYW1lLCB2YWx1ZV0pID0+IFt0ZXJtaW5hbC5vdXQuY3lhbihwcmludGFibGVMaW5lKG5hbWUpKSwgaGlkZShwcmludGFibGVMaW5lKHZhbHVlKSldKSxcbiAgICB0ZXJtaW5hbCxcbiAgICB7IGluZGVudDogMiB9LFxuICApO1xufVxuXG4vKiogV2h5IHdobyBjYWxscyB3YXMgbm90IGxldCBpbi4gKi9cbmZ1bmN0aW9uIHJlZnVzYWxMaW5lcyhcbiAgeyBraW5kLCBzZW50LCBzYWlkLCBjbG9jaywgcmVtZWRpZXMgfTogTm9uTnVsbGFibGU8U2VudFsncmVmdXNhbCddPixcbiAgLyoqIFdoYXQgd2FzIHByaW50ZWQgYWxyZWFkeS4gKi9cbiAgdG9sZDogcmVhZG9ubHkgKHN0cmluZyB8IHVuZGVmaW5lZClbXSxcbiAgY29sb3VyczogQ29sb3VycyxcbiAgaGlkZTogKHRleHQ6IHN0cmluZykgPT4gc3RyaW5nLFxuKTogc3RyaW5nW10ge1xuICBjb25zdCBsaW5lID0gKHdvcmQ6IHN0cmluZywgdGV4dDogc3RyaW5nKTogc3RyaW5nID0+IGAke2NvbG91cnMuZGltKHdvcmQucGFkRW5kKDcpKX0gJHtwcmludGFibGVMaW5lKGhpZGUodGV4dCkpfWA7XG4gIHJldHVybiBbXG4gICAgYCR7Y29sb3Vycy5yZWQoJ3JlZnVzZWQnKX0gJHtraW5kID09PSAnZm9yYmlkZGVuJyA/ICd0aGUgc2VydmVyIGRvZXMgbm90IGFsbG93IHRoaXMgdG8gd2hvZXZlciBjYWxscyBzbycgOiAndGhlIHNlcnZlciBkb2VzIG5vdCBrbm93IHdobyBjYWxscyd9YCxcbiAgICAuLi5zZW50Lm1hcCgodGV4dCkgPT4gbGluZSgnc2VudCcsIHRleHQpKSxcbiAgICAuLi5zYWlkLmZpbHRlcigodGV4dCkgPT4gIXRvbGQuaW5jbHVkZXModGV4dCkpLm1hcCgodGV4dCkgPT4gbGluZSgnc2FpZCcsIHRleHQpKSxcbiAgICAuLi4oY2xvY2sgPT09IHVuZGVmaW5lZCA/IFtdIDogW2xpbmUoJ2Nsb2NrJywgY2xvY2spXSksXG4gICAgLi4ucmVtZWRpZXMubWFwKCh0ZXh0KSA9PiBsaW5lKCd0cnknLCB0ZXh0KSksXG4gIF07XG59XG5cbi8qKiBXaGF0IGFuIGV4cGVjdGF0aW9uIG9yIGEga2VlcCBoYXMgdG8gc2F5IG9mIGEgc2VuZGluZy4gKi9cbmV4cG9ydCBmdW5jdGlvbiBvdXRjb21lTGluZXMoXG4gIHsgdmVyZGljdHMsIGtlcHQsIHByb2JsZW1zLCBvdXRjb21lLCByZWZ1c2FsIH06IFNlbnQsXG4gIGNvbG91cnM6IENvbG91cnMsXG4gIGhpZGU6ICh0ZXh0OiBzdHJpbmcpID0+IHN0cmluZyxcbik6IHN0cmluZ1tdIHtcbiAgY29uc3QgbGluZXM6IHN0cmluZ1tdID0gW107XG4gIGNvbnN0IGZhaWxlZCA9IHZlcmRpY3RzLmZpbHRlcigoeyBvayB9KSA9PiAhb2spO1xuICBjb25zdCBtZXQgPSB2ZXJkaWN0cy5sZW5ndGggLSBmYWlsZWQubGVuZ3RoO1xuICBpZiAobWV0ID4gMCkgbGluZXMucHVzaChgJHtjb2xvdXJzLmdyZWVuKCdtZXQgICAgJyl9ICR7bWV0fSBleHBlY3RhdGlvbiR7bWV0ID09PSAxID8gJycgOiAncyd9YCk7XG4gIGZvciAoY29uc3QgcHJvYmxlbSBvZiBwcm9ibGVtcykge1xuICAgIGlmIChwcm9ibGVtID09PSBvdXRjb21lLnRyb3VibGUpIGNvbnRpbnVlO1xuICAgIGxpbmVzLnB1c2goYCR7Y29sb3Vycy5yZWQoJ2ZhaWxlZCAnKX0gJHtwcmludGFibGVMaW5lKGhpZGUocHJvYmxlbS53aGF0KSl9YCk7XG4gICAgaWYgKHByb2JsZW0ucmVhc29uICE9PSB1bmRlZmluZWQpIGxpbmVzLnB1c2goYCAgICAgICAgJHtjb2xvdXJzLmRpbShwcmludGFibGVMaW5lKGhpZGUocHJvYmxlbS5yZWFzb24pKSl9YCk7XG4gIH1cbiAgLy8gQW4gZXhwZWN0ZWQgcmVmdXNhbCBpcyBhIHByb29mIHRoYXQgdGhlIGdhdGUgaXMgc2h1dC5cbiAgaWYgKHJlZnVzYWwgJiYgcHJvYmxlbXMubGVuZ3RoID4gMCkge1xuICAgIGNvbnN0IHRvbGQgPSBwcm9ibGVtcy5tYXAoKHsgcmVhc29uIH0pID0+IHJlYXNvbik7XG4gICAgbGluZXMucHVzaCguLi5yZWZ1c2FsTGluZXMocmVmdXNhbCwgdG9sZCwgY29sb3VycywgaGlkZSkpO1xuICB9XG4gIGZvciAoY29uc3QgeyBuYW1lLCB2YWx1ZSwgc2VjcmV0IH0gb2Yga2VwdCkge1xuICAgIGxpbmVzLnB1c2goYCR7Y29sb3Vycy5jeWFuKCdrZXB0ICAgJyl9ICR7bmFtZX0gPSAke3NlY3JldCA/IGhpZGRlbiA6IHByaW50YWJsZUxpbmUoaGlkZShzaG9ydFRleHQodmFsdWUpKSl9YCk7XG4gIH1cbiAgcmV0dXJuIGxpbmVzO1xufVxuIl0sCiAgIm1hcHBpbmdzIjogIjs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7O0FBWU8sU0FBUyxXQUFXLFFBQWdCLFFBQWdCLFNBQWtCLFNBQVMsT0FBZTtBQUNuRyxRQUFNLE9BQU8sR0FBRyxNQUFNLEdBQUcsV0FBVyxLQUFLLEtBQUssSUFBSSxjQUFjLE1BQU0sQ0FBQyxFQUFFO0FBQ3pFLFFBQU0sUUFBUSxVQUFVLFNBQVMsTUFBTSxRQUFRLFFBQVEsVUFBVSxNQUFNLFFBQVEsTUFBTSxRQUFRO0FBQzdGLFNBQU8sUUFBUSxLQUFLLE1BQU0sSUFBSSxDQUFDO0FBQ2pDO0FBRUEsU0FBUyxXQUFXLEVBQUUsT0FBTyxFQUFFLE9BQU8sRUFBRSxHQUFxQjtBQUMzRCxRQUFNLEVBQUUsUUFBUSxTQUFTLEtBQUssU0FBUyxXQUFXLE1BQU0sSUFBSTtBQUM1RCxRQUFNLFFBQVE7QUFBQSxJQUNaLFdBQVcsVUFBYSxVQUFVLGFBQWEsTUFBTSxDQUFDO0FBQUEsSUFDdEQsWUFBWSxVQUFhLFdBQVcsYUFBYSxPQUFPLENBQUM7QUFBQSxJQUN6RCxRQUFRLFVBQWEsT0FBTyxhQUFhLEdBQUcsQ0FBQztBQUFBLElBQzdDLFdBQVcsYUFBYSxPQUFPLENBQUM7QUFBQSxJQUNoQyxhQUFhLGFBQWEsU0FBUyxDQUFDO0FBQUEsRUFDdEMsRUFBRSxPQUFPLE9BQU87QUFDaEIsU0FBTyxHQUFHLGFBQWEsS0FBSyxDQUFDLEtBQUssTUFBTSxLQUFLLElBQUksQ0FBQztBQUNwRDtBQUVPLFNBQVMsV0FBVyxVQUFvQixTQUEwQjtBQUN2RSxRQUFNLEVBQUUsT0FBTyxJQUFJLFNBQVM7QUFDNUIsUUFBTSxPQUFPO0FBQUEsSUFDWCxZQUFZLFNBQVMsU0FBUyxjQUFjLE1BQU0sU0FBUyxPQUFPLElBQUksa0JBQWtCO0FBQUEsRUFDMUY7QUFDQSxTQUFPO0FBQUEsSUFDTCxXQUFXLFNBQVMsUUFBUSxRQUFRLE9BQU87QUFBQSxJQUMzQyxXQUFXLFFBQVE7QUFBQSxJQUNuQixTQUFTLE1BQU0sYUFBYSxTQUFTLFFBQVEsU0FBUyxNQUFNLFVBQVUsU0FDbEUsU0FBUyxTQUFTLElBQUksSUFDdEIsR0FBRyxTQUFTLFNBQVMsSUFBSSxDQUFDLEtBQUssU0FBUyxTQUFTLE1BQU0sUUFBUSxDQUFDO0FBQUEsSUFDcEUsUUFBUSxJQUFJLElBQUk7QUFBQSxFQUNsQixFQUFFLEtBQUssS0FBSztBQUNkO0FBRU8sU0FBUyxZQUNkLE9BQ0EsVUFDQSxNQUNRO0FBQ1IsU0FBTztBQUFBLElBQ0wsTUFBTSxJQUFJLENBQUMsQ0FBQyxNQUFNLEtBQUssTUFBTSxDQUFDLFNBQVMsSUFBSSxLQUFLLGNBQWMsSUFBSSxDQUFDLEdBQUcsS0FBSyxjQUFjLEtBQUssQ0FBQyxDQUFDLENBQUM7QUFBQSxJQUNqRztBQUFBLElBQ0EsRUFBRSxRQUFRLEVBQUU7QUFBQSxFQUNkO0FBQ0Y7QUFHQSxTQUFTLGFBQ1AsRUFBRSxNQUFNLE1BQU0sTUFBTSxPQUFPLFNBQVMsR0FFcEMsTUFDQSxTQUNBLE1BQ1U7QUFDVixRQUFNLE9BQU8sQ0FBQyxNQUFjLFNBQXlCLEdBQUcsUUFBUSxJQUFJLEtBQUssT0FBTyxDQUFDLENBQUMsQ0FBQyxJQUFJLGNBQWMsS0FBSyxJQUFJLENBQUMsQ0FBQztBQUNoSCxTQUFPO0FBQUEsSUFDTCxHQUFHLFFBQVEsSUFBSSxTQUFTLENBQUMsSUFBSSxTQUFTLGNBQWMsdURBQXVELG9DQUFvQztBQUFBLElBQy9JLEdBQUcsS0FBSyxJQUFJLENBQUMsU0FBUyxLQUFLLFFBQVEsSUFBSSxDQUFDO0FBQUEsSUFDeEMsR0FBRyxLQUFLLE9BQU8sQ0FBQyxTQUFTLENBQUMsS0FBSyxTQUFTLElBQUksQ0FBQyxFQUFFLElBQUksQ0FBQyxTQUFTLEtBQUssUUFBUSxJQUFJLENBQUM7QUFBQSxJQUMvRSxHQUFJLFVBQVUsU0FBWSxDQUFDLElBQUksQ0FBQyxLQUFLLFNBQVMsS0FBSyxDQUFDO0FBQUEsSUFDcEQsR0FBRyxTQUFTLElBQUksQ0FBQyxTQUFTLEtBQUssT0FBTyxJQUFJLENBQUM7QUFBQSxFQUM3QztBQUNGO0FBR08sU0FBUyxhQUNkLEVBQUUsVUFBVSxNQUFNLFVBQVUsU0FBUyxRQUFRLEdBQzdDLFNBQ0EsTUFDVTtBQUNWLFFBQU0sUUFBa0IsQ0FBQztBQUN6QixRQUFNLFNBQVMsU0FBUyxPQUFPLENBQUMsRUFBRSxHQUFHLE1BQU0sQ0FBQyxFQUFFO0FBQzlDLFFBQU0sTUFBTSxTQUFTLFNBQVMsT0FBTztBQUNyQyxNQUFJLE1BQU0sRUFBRyxPQUFNLEtBQUssR0FBRyxRQUFRLE1BQU0sU0FBUyxDQUFDLElBQUksR0FBRyxlQUFlLFFBQVEsSUFBSSxLQUFLLEdBQUcsRUFBRTtBQUMvRixhQUFXLFdBQVcsVUFBVTtBQUM5QixRQUFJLFlBQVksUUFBUSxRQUFTO0FBQ2pDLFVBQU0sS0FBSyxHQUFHLFFBQVEsSUFBSSxTQUFTLENBQUMsSUFBSSxjQUFjLEtBQUssUUFBUSxJQUFJLENBQUMsQ0FBQyxFQUFFO0FBQzNFLFFBQUksUUFBUSxXQUFXLE9BQVcsT0FBTSxLQUFLLFdBQVcsUUFBUSxJQUFJLGNBQWMsS0FBSyxRQUFRLE1BQU0sQ0FBQyxDQUFDLENBQUMsRUFBRTtBQUFBLEVBQzVHO0FBRUEsTUFBSSxXQUFXLFNBQVMsU0FBUyxHQUFHO0FBQ2xDLFVBQU0sT0FBTyxTQUFTLElBQUksQ0FBQyxFQUFFLE9BQU8sTUFBTSxNQUFNO0FBQ2hELFVBQU0sS0FBSyxHQUFHLGFBQWEsU0FBUyxNQUFNLFNBQVMsSUFBSSxDQUFDO0FBQUEsRUFDMUQ7QUFDQSxhQUFXLEVBQUUsTUFBTSxPQUFPLE9BQU8sS0FBSyxNQUFNO0FBQzFDLFVBQU0sS0FBSyxHQUFHLFFBQVEsS0FBSyxTQUFTLENBQUMsSUFBSSxJQUFJLE1BQU0sU0FBUyxTQUFTLGNBQWMsS0FBSyxVQUFVLEtBQUssQ0FBQyxDQUFDLENBQUMsRUFBRTtBQUFBLEVBQzlHO0FBQ0EsU0FBTztBQUNUOyIsCiAgIm5hbWVzIjogW10KfQo=

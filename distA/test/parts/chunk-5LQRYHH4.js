@@ -1,0 +1,141 @@
+import {
+  echo
+} from "./chunk-7DROAWR7.js";
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/echo/read.ts
+import { existsSync, readdirSync, readFileSync, statSync } from "node:fs";
+import { rm } from "node:fs/promises";
+import { join } from "node:path";
+
+// src/core/storage/json-lines.ts
+import { createReadStream } from "node:fs";
+import { createInterface } from "node:readline";
+async function* jsonLines(path) {
+  for await (const line of createInterface({
+    input: createReadStream(path, "utf8"),
+    crlfDelay: Number.POSITIVE_INFINITY
+  })) {
+    let parsed;
+    try {
+      parsed = JSON.parse(line);
+    } catch {
+      continue;
+    }
+    yield parsed;
+  }
+}
+
+// src/core/echo/filter.ts
+var hasFailed = ({ failed, trouble, again }) => !again && (failed !== void 0 || trouble !== void 0);
+function wanted(filter) {
+  const { run, environment, request, method, status, failed, since } = filter;
+  return (echo2) => (run === void 0 || echo2.id.startsWith(`${run}.`)) && (environment === void 0 || echo2.environment === environment) && (request === void 0 || isNamed(echo2, request)) && (method === void 0 || echo2.sent.method === method) && (status === void 0 || hasStatus(echo2, status)) && (!failed || hasFailed(echo2)) && (since === void 0 || Date.parse(echo2.at) >= since);
+}
+function isNamed({ request, step }, name) {
+  return step === name || request === name || request?.endsWith(`/${name}`) === true;
+}
+function hasStatus({ received }, wantedStatus) {
+  if (wantedStatus === "none") return received === void 0;
+  const found = String(received?.status ?? "");
+  return wantedStatus.endsWith("xx") ? found.length === 3 && found[0] === wantedStatus[0] : found === wantedStatus;
+}
+
+// src/core/echo/read.ts
+function recordedRuns(local) {
+  const folder = join(local, "echoes");
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder).filter((name) => name.endsWith(".jsonl")).map((name) => ({ name, ...statSync(join(folder, name)) })).sort((a, b) => b.mtimeMs - a.mtimeMs || b.name.localeCompare(a.name)).map(({ name, size, mtimeMs }) => {
+    const run = name.slice(0, -".jsonl".length).replace(/^.*-/, "");
+    return { run, at: mtimeMs, path: join(folder, name), size: size + bodiesSize(join(folder, "bodies", run)) };
+  });
+}
+function bodiesSize(folder) {
+  if (!existsSync(folder)) return 0;
+  return readdirSync(folder).reduce((sum, name) => sum + statSync(join(folder, name)).size, 0);
+}
+function recordedBytes(local, file) {
+  const path = join(local, "echoes", file);
+  return /^bodies\/\w+\/[\w-]+$/.test(file) && existsSync(path) ? readFileSync(path) : void 0;
+}
+async function* readRun({ path }) {
+  for await (const line of jsonLines(path)) {
+    const result = echo.safeParse(line);
+    if (result.success) yield result.data;
+  }
+}
+async function newestEchoes(local, most, filter = {}) {
+  const isWanted = wanted(filter);
+  const found = [];
+  for (const run of recordedRuns(local)) {
+    if (filter.run !== void 0 && run.run !== filter.run) continue;
+    const own = [];
+    for await (const one of readRun(run)) {
+      if (!isWanted(one)) continue;
+      own.push(one);
+      if (own.length > most) own.shift();
+    }
+    found.push(...own.reverse());
+    if (found.length >= most) break;
+  }
+  return found.slice(0, most);
+}
+async function findEcho(local, id) {
+  if (id === "last") {
+    const [last] = await newestEchoes(local, 1);
+    if (last) return last;
+    throw new Problem("echo-not-found", {
+      what: "nothing is recorded yet",
+      remedy: "echo-trail send records what it sends"
+    });
+  }
+  const run = recordedRuns(local).find((one) => one.run === id.split(".")[0]);
+  if (run) {
+    for await (const one of readRun(run)) if (one.id === id) return one;
+  }
+  throw new Problem("echo-not-found", {
+    what: `there is no echo ${id}`,
+    remedy: "echo-trail echo list shows the recorded ones; the oldest are let go",
+    data: { id }
+  });
+}
+function echoText(local, id) {
+  const run = recordedRuns(local).find((one) => one.run === id.split(".")[0]);
+  const line = run && readFileSync(run.path, "utf8").split("\n").find((text) => text.startsWith(`{"id":"${id}"`));
+  const body = line === void 0 ? void 0 : echo.parse(JSON.parse(line)).received?.body;
+  if (line === void 0) {
+    throw new Problem("echo-not-found", {
+      what: `there is no echo ${id}`,
+      remedy: "echo-trail echo list shows the recorded ones; the oldest are let go",
+      data: { id }
+    });
+  }
+  const beside = body?.file === void 0 ? void 0 : recordedBytes(local, body.file);
+  return beside?.toString("utf8") ?? body?.text ?? "";
+}
+async function retain(local, { runs, size, since = 0 }) {
+  let total = 0;
+  let gone = 0;
+  for (const [index, run] of recordedRuns(local).entries()) {
+    total += run.size;
+    const fits = index < runs && (total <= size || index === 0);
+    if (fits && run.at >= since) continue;
+    await rm(run.path, { force: true });
+    await rm(join(local, "echoes/bodies", run.run), { recursive: true, force: true });
+    gone += 1;
+  }
+  return gone;
+}
+
+export {
+  jsonLines,
+  hasFailed,
+  recordedBytes,
+  newestEchoes,
+  findEcho,
+  echoText,
+  retain
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZWNoby9yZWFkLnRzIiwgIi4uLy4uLy4uL3NyYy9jb3JlL3N0b3JhZ2UvanNvbi1saW5lcy50cyIsICIuLi8uLi8uLi9zcmMvY29yZS9lY2hvL2ZpbHRlci50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIFJlYWRpbmcgcmVjb3JkZWQgZWNob2VzOiB0aGUgbmV3ZXN0IHJ1biBmaXJzdC4gKi9cbmltcG9ydCB7IGV4aXN0c1N5bmMsIHJlYWRkaXJTeW5jLCByZWFkRmlsZVN5bmMsIHN0YXRTeW5jIH0gZnJvbSAnbm9kZTpmcyc7XG5pbXBvcnQgeyBybSB9IGZyb20gJ25vZGU6ZnMvcHJvbWlzZXMnO1xuaW1wb3J0IHsgam9pbiB9IGZyb20gJ25vZGU6cGF0aCc7XG5pbXBvcnQgeyBQcm9ibGVtIH0gZnJvbSAnLi4vcHJvYmxlbS9wcm9ibGVtLmpzJztcbmltcG9ydCB7IGpzb25MaW5lcyB9IGZyb20gJy4uL3N0b3JhZ2UvanNvbi1saW5lcy5qcyc7XG5pbXBvcnQgeyB0eXBlIEVjaG8sIGVjaG8gYXMgZWNob1NjaGVtYSB9IGZyb20gJy4vZWNoby5qcyc7XG5pbXBvcnQgeyB0eXBlIEVjaG9GaWx0ZXIsIHdhbnRlZCB9IGZyb20gJy4vZmlsdGVyLmpzJztcblxuZXhwb3J0IGludGVyZmFjZSBSZWNvcmRlZFJ1biB7XG4gIHJlYWRvbmx5IHJ1bjogc3RyaW5nO1xuICByZWFkb25seSBwYXRoOiBzdHJpbmc7XG4gIHJlYWRvbmx5IHNpemU6IG51bWJlcjtcbiAgLyoqIE1pbGxpc2Vjb25kcyBzaW5jZSB0aGUgZXBvY2gsIG9mIGl0cyBsYXN0IGxpbmUuICovXG4gIHJlYWRvbmx5IGF0OiBudW1iZXI7XG59XG5cbi8qKiBUaGUgcnVucyB0aGF0IGFyZSByZWNvcmRlZCwgdGhlIG5ld2VzdCBmaXJzdC4gKi9cbmZ1bmN0aW9uIHJlY29yZGVkUnVucyhsb2NhbDogc3RyaW5nKTogUmVjb3JkZWRSdW5bXSB7XG4gIGNvbnN0IGZvbGRlciA9IGpvaW4obG9jYWwsICdlY2hvZXMnKTtcbiAgaWYgKCFleGlzdHNTeW5jKGZvbGRlcikpIHJldHVybiBbXTtcbiAgcmV0dXJuIHJlYWRkaXJTeW5jKGZvbGRlcilcbiAgICAuZmlsdGVyKChuYW1lKSA9PiBuYW1lLmVuZHNXaXRoKCcuanNvbmwnKSlcbiAgICAubWFwKChuYW1lKSA9PiAoeyBuYW1lLCAuLi5zdGF0U3luYyhqb2luKGZvbGRlciwgbmFtZSkpIH0pKVxuICAgIC5zb3J0KChhLCBiKSA9PiBiLm10aW1lTXMgLSBhLm10aW1lTXMgfHwgYi5uYW1lLmxvY2FsZUNvbXBhcmUoYS5uYW1lKSlcbiAgICAubWFwKCh7IG5hbWUsIHNpemUsIG10aW1lTXMgfSkgPT4ge1xuICAgICAgY29uc3QgcnVuID0gbmFtZS5zbGljZSgwLCAtJy5qc29ubCcubGVuZ3RoKS5yZXBsYWNlKC9eLiotLywgJycpO1xuICAgICAgcmV0dXJuIHsgcnVuLCBhdDogbXRpbWVNcywgcGF0aDogam9pbihmb2xkZXIsIG5hbWUpLCBzaXplOiBzaXplICsgYm9kaWVzU2l6ZShqb2luKGZvbGRlciwgJ2JvZGllcycsIHJ1bikpIH07XG4gICAgfSk7XG59XG5cbi8qKiBCeXRlcyBvZiB0aGUgbG9uZyBib2RpZXMgb2YgYSBydW4uICovXG5mdW5jdGlvbiBib2RpZXNTaXplKGZvbGRlcjogc3RyaW5nKTogbnVtYmVyIHtcbiAgaWYgKCFleGlzdHNTeW5jKGZvbGRlcikpIHJldHVybiAwO1xuICByZXR1cm4gcmVhZGRpclN5bmMoZm9sZGVyKS5yZWR1Y2UoKHN1bSwgbmFtZSkgPT4gc3VtICsgc3RhdFN5bmMoam9pbihmb2xkZXIsIG5hbWUpKS5zaXplLCAwKTtcbn1cblxuLyoqIFRoZSBieXRlcyBvZiBhIGJvZHkgdGhhdCBpcyByZWNvcmRlZCBiZXNpZGUgaXRzIGVjaG87IHVuZGVmaW5lZCB3aGVyZSBpdCBpcyBub3QgdGhlcmUgYW55IG1vcmUuICovXG5leHBvcnQgZnVuY3Rpb24gcmVjb3JkZWRCeXRlcyhsb2NhbDogc3RyaW5nLCBmaWxlOiBzdHJpbmcpOiBCdWZmZXIgfCB1bmRlZmluZWQge1xuICBjb25zdCBwYXRoID0gam9pbihsb2NhbCwgJ2VjaG9lcycsIGZpbGUpO1xuICByZXR1cm4gL15ib2RpZXNcXC9cXHcrXFwvW1xcdy1dKyQvLnRlc3QoZmlsZSkgJiYgZXhpc3RzU3luYyhwYXRoKSA/IHJlYWRGaWxlU3luYyhwYXRoKSA6IHVuZGVmaW5lZDtcbn1cblxuLyoqIFRoZSBlY2hvZXMgb2Ygb25lIHJ1biBpbiB0aGUgb3JkZXIgaW4gd2hpY2ggdGhleSBlbmRlZC4gKi9cbmFzeW5jIGZ1bmN0aW9uKiByZWFkUnVuKHsgcGF0aCB9OiBSZWNvcmRlZFJ1bik6IEFzeW5jR2VuZXJhdG9yPEVjaG8+IHtcbiAgZm9yIGF3YWl0IChjb25zdCBsaW5lIG9mIGpzb25MaW5lcyhwYXRoKSkge1xuICAgIGNvbnN0IHJlc3VsdCA9IGVjaG9TY2hlbWEuc2FmZVBhcnNlKGxpbmUpO1xuICAgIGlmIChyZXN1bHQuc3VjY2VzcykgeWllbGQgcmVzdWx0LmRhdGE7XG4gIH1cbn1cblxuLyoqIFRoZSBuZXdlc3QgZWNob2VzIHRoYXQgYXJlIHdhbnRlZCwgdGhlIG5ld2VzdCBmaXJzdC4gKi9cbmV4cG9ydCBhc3luYyBmdW5jdGlvbiBuZXdlc3RFY2hvZXMobG9jYWw6IHN0cmluZywgbW9zdDogbnVtYmVyLCBmaWx0ZXI6IEVjaG9GaWx0ZXIgPSB7fSk6IFByb21pc2U8RWNob1tdPiB7XG4gIGNvbnN0IGlzV2FudGVkID0gd2FudGVkKGZpbHRlcik7XG4gIGNvbnN0IGZvdW5kOiBFY2hvW10gPSBbXTtcbiAgZm9yIChjb25zdCBydW4gb2YgcmVjb3JkZWRSdW5zKGxvY2FsKSkge1xuICAgIGlmIChmaWx0ZXIucnVuICE9PSB1bmRlZmluZWQgJiYgcnVuLnJ1biAhPT0gZmlsdGVyLnJ1bikgY29udGludWU7XG4gICAgY29uc3Qgb3duOiBFY2hvW10gPSBbXTtcbiAgICBmb3IgYXdhaXQgKGNvbnN0IG9uZSBvZiByZWFkUnVuKHJ1bikpIHtcbiAgICAgIGlmICghaXNXYW50ZWQob25lKSkgY29udGludWU7XG4gICAgICBvd24ucHVzaChvbmUpO1xuICAgICAgaWYgKG93bi5sZW5ndGggPiBtb3N0KSBvd24uc2hpZnQoKTtcbiAgICB9XG4gICAgZm91bmQucHVzaCguLi5vd24ucmV2ZXJzZSgpKTtcbiAgICBpZiAoZm91bmQubGVuZ3RoID49IG1vc3QpIGJyZWFrO1xuICB9XG4gIHJldHVybiBmb3VuZC5zbGljZSgwLCBtb3N0KTtcbn1cblxuLyoqIEBwYXJhbSBpZCBgbGFzdGAsIG9yIGFuIGlkIGFzIGBlY2hvIGxpc3RgIHByaW50cyBpdC4gQHRocm93cyBQcm9ibGVtIGVjaG8tbm90LWZvdW5kICovXG5leHBvcnQgYXN5bmMgZnVuY3Rpb24gZmluZEVjaG8obG9jYWw6IHN0cmluZywgaWQ6IHN0cmluZyk6IFByb21pc2U8RWNobz4ge1xuICBpZiAoaWQgPT09ICdsYXN0Jykge1xuICAgIGNvbnN0IFtsYXN0XSA9IGF3YWl0IG5ld2VzdEVjaG9lcyhsb2NhbCwgMSk7XG4gICAgaWYgKGxhc3QpIHJldHVybiBsYXN0O1xuICAgIHRocm93IG5ldyBQcm9ibGVtKCdlY2hvLW5vdC1mb3VuZCcsIHtcbiAgICAgIHdoYXQ6ICdub3RoaW5nIGlzIHJlY29yZGVkIHlldCcsXG4gICAgICByZW1lZHk6ICdlY2hvLXRyYWlsIHNlbmQgcmVjb3JkcyB3aGF0IGl0IHNlbmRzJyxcbiAgICB9KTtcbiAgfVxuICBjb25zdCBydW4gPSByZWNvcmRlZFJ1bnMobG9jYWwpLmZpbmQoKG9uZSkgPT4gb25lLnJ1biA9PT0gaWQuc3BsaXQoJy4nKVswXSk7XG4gIGlmIChydW4pIGZvciBhd2FpdCAoY29uc3Qgb25lIG9mIHJlYWRSdW4ocnVuKSkgaWYgKG9uZS5pZCA9PT0gaWQpIHJldHVybiBvbmU7XG4gIHRocm93IG5ldyBQcm9ibGVtKCdlY2hvLW5vdC1mb3VuZCcsIHtcbiAgICB3aGF0OiBgdGhlcmUgaXMgbm8gZWNobyAke2lkfWAsXG4gICAgcmVtZWR5OiAnZWNoby10cmFpbCBlY2hvIGxpc3Qgc2hvd3MgdGhlIHJlY29yZGVkIG9uZXM7IHRoZSBvbGRlc3QgYXJlIGxldCBnbycsXG4gICAgZGF0YTogeyBpZCB9LFxuICB9KTtcbn1cblxuLyoqIFRoZSBib2R5IG9mIHRoZSBhbnN3ZXIgb2YgYW4gZWNobywgYXQgb25jZS4gQHRocm93cyBQcm9ibGVtIGVjaG8tbm90LWZvdW5kICovXG5leHBvcnQgZnVuY3Rpb24gZWNob1RleHQobG9jYWw6IHN0cmluZywgaWQ6IHN0cmluZyk6IHN0cmluZyB7XG4gIGNvbnN0IHJ1biA9IHJlY29yZGVkUnVucyhsb2NhbCkuZmluZCgob25lKSA9PiBvbmUucnVuID09PSBpZC5zcGxpdCgnLicpWzBdKTtcbiAgY29uc3QgbGluZSA9XG4gICAgcnVuICYmXG4gICAgcmVhZEZpbGVTeW5jKHJ1bi5wYXRoLCAndXRmOCcpXG4gICAgICAuc3BsaXQoJ1xcbicpXG4gICAgICAuZmluZCgodGV4dCkgPT4gdGV4dC5zdGFydHNXaXRoKGB7XCJpZFwiOlwiJHtpZH1cImApKTtcbiAgY29uc3QgYm9keSA9IGxpbmUgPT09IHVuZGVmaW5lZCA/IHVuZGVmaW5lZCA6IGVjaG9TY2hlbWEucGFyc2UoSlNPTi5wYXJzZShsaW5lKSkucmVjZWl2ZWQ/LmJvZHk7XG4gIGlmIChsaW5lID09PSB1bmRlZmluZWQpIHtcbiAgICB0aHJvdyBuZXcgUHJvYmxlbSgnZWNoby1ub3QtZm91bmQnLCB7XG4gICAgICB3aGF0OiBgdGhlcmUgaXMgbm8gZWNobyAke2lkfWAsXG4gICAgICByZW1lZHk6ICdlY2hvLXRyYWlsIGVjaG8gbGlzdCBzaG93cyB0aGUgcmVjb3JkZWQgb25lczsgdGhlIG9sZGVzdCBhcmUgbGV0IGdvJyxcbiAgICAgIGRhdGE6IHsgaWQgfSxcbiAgICB9KTtcbiAgfVxuICBjb25zdCBiZXNpZGUgPSBib2R5Py5maWxlID09PSB1bmRlZmluZWQgPyB1bmRlZmluZWQgOiByZWNvcmRlZEJ5dGVzKGxvY2FsLCBib2R5LmZpbGUpO1xuICByZXR1cm4gYmVzaWRlPy50b1N0cmluZygndXRmOCcpID8/IGJvZHk/LnRleHQgPz8gJyc7XG59XG5cbmV4cG9ydCBpbnRlcmZhY2UgUmV0ZW50aW9uIHtcbiAgcmVhZG9ubHkgcnVuczogbnVtYmVyO1xuICAvKiogQnl0ZXMuICovXG4gIHJlYWRvbmx5IHNpemU6IG51bWJlcjtcbiAgLyoqIE1pbGxpc2Vjb25kcyBzaW5jZSB0aGUgZXBvY2g6IHdoYXQgZW5kZWQgYmVmb3JlIGlzIGxldCBnby4gKi9cbiAgcmVhZG9ubHkgc2luY2U/OiBudW1iZXI7XG59XG5cbi8qKiBMZXRzIHRoZSBvbGRlc3QgcnVucyBnbywgdW50aWwgdGhlIHJlc3QgaXMgd2l0aGluIGJvdGggbGltaXRzLiBIb3cgbWFueSB3ZW50LiAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHJldGFpbihsb2NhbDogc3RyaW5nLCB7IHJ1bnMsIHNpemUsIHNpbmNlID0gMCB9OiBSZXRlbnRpb24pOiBQcm9taXNlPG51bWJlcj4ge1xuICBsZXQgdG90YWwgPSAwO1xuICBsZXQgZ29uZSA9IDA7XG4gIGZvciAoY29uc3QgW2luZGV4LCBydW5dIG9mIHJlY29yZGVkUnVucyhsb2NhbCkuZW50cmllcygpKSB7XG4gICAgdG90YWwgKz0gcnVuLnNpemU7XG4gICAgLy8gVGhlIGxhc3Qgb25lIHN0YXlzIHVubGVzcyBub3RoaW5nIGlzIHRvIGJlIGtlcHQ6IHNvbWVib2R5IG1heSBiZSBsb29raW5nIGF0IGl0LlxuICAgIGNvbnN0IGZpdHMgPSBpbmRleCA8IHJ1bnMgJiYgKHRvdGFsIDw9IHNpemUgfHwgaW5kZXggPT09IDApO1xuICAgIGlmIChmaXRzICYmIHJ1bi5hdCA+PSBzaW5jZSkgY29udGludWU7XG4gICAgYXdhaXQgcm0ocnVuLnBhdGgsIHsgZm9yY2U6IHRydWUgfSk7XG4gICAgYXdhaXQgcm0oam9pbihsb2NhbCwgJ2VjaG9lcy9ib2RpZXMnLCBydW4ucnVuKSwgeyByZWN1cnNpdmU6IHRydWUsIGZvcmNlOiB0cnVlIH0pO1xuICAgIGdvbmUgKz0gMTtcbiAgfVxuICByZXR1cm4gZ29uZTtcbn1cbiIsICIvKiogUmVhZGluZyBhIGZpbGUgb2YgSlNPTiBsaW5lcyB0aGF0IGlzIGFwcGVuZGVkIHRvIGFzIHRoaW5ncyBoYXBwZW4uIEEgbGluZSB0aGF0IHdhcyBjdXQgb2ZmIGJ5IGEga2lsbCBpcyBwYXNzZWQgb3Zlci4gKi9cbmltcG9ydCB7IGNyZWF0ZVJlYWRTdHJlYW0gfSBmcm9tICdub2RlOmZzJztcbmltcG9ydCB7IGNyZWF0ZUludGVyZmFjZSB9IGZyb20gJ25vZGU6cmVhZGxpbmUnO1xuXG5leHBvcnQgYXN5bmMgZnVuY3Rpb24qIGpzb25MaW5lcyhwYXRoOiBzdHJpbmcpOiBBc3luY0dlbmVyYXRvcjx1bmtub3duPiB7XG4gIGZvciBhd2FpdCAoY29uc3QgbGluZSBvZiBjcmVhdGVJbnRlcmZhY2Uoe1xuICAgIGlucHV0OiBjcmVhdGVSZWFkU3RyZWFtKHBhdGgsICd1dGY4JyksXG4gICAgY3JsZkRlbGF5OiBOdW1iZXIuUE9TSVRJVkVfSU5GSU5JVFksXG4gIH0pKSB7XG4gICAgbGV0IHBhcnNlZDogdW5rbm93bjtcbiAgICB0cnkge1xuICAgICAgcGFyc2VkID0gSlNPTi5wYXJzZShsaW5lKTtcbiAgICB9IGNhdGNoIHtcbiAgICAgIGNvbnRpbnVlO1xuICAgIH1cbiAgICB5aWVsZCBwYXJzZWQ7XG4gIH1cbn1cbiIsICIvKiogV2hpY2ggcmVjb3JkZWQgZXhjaGFuZ2VzIGFyZSB3YW50ZWQuICovXG5pbXBvcnQgdHlwZSB7IEVjaG8gfSBmcm9tICcuL2VjaG8uanMnO1xuXG5leHBvcnQgaW50ZXJmYWNlIEVjaG9GaWx0ZXIge1xuICByZWFkb25seSBydW4/OiBzdHJpbmcgfCB1bmRlZmluZWQ7XG4gIHJlYWRvbmx5IGVudmlyb25tZW50Pzogc3RyaW5nIHwgdW5kZWZpbmVkO1xuICAvKiogVGhlIHJlcXVlc3QsIG9yIGFueSBlbmQgb2YgaXRzIHBhdGg7IG9yIHRoZSBuYW1lIG9mIGEgc3RlcC4gKi9cbiAgcmVhZG9ubHkgcmVxdWVzdD86IHN0cmluZyB8IHVuZGVmaW5lZDtcbiAgLyoqIEluIGNhcGl0YWwgbGV0dGVycy4gKi9cbiAgcmVhZG9ubHkgbWV0aG9kPzogc3RyaW5nIHwgdW5kZWZpbmVkO1xuICAvKiogYDQwNGAsIG9yIGEgY2xhc3Mgc3VjaCBhcyBgNHh4YDsgYG5vbmVgIHdoZXJlIG5vIGFuc3dlciBjYW1lLiAqL1xuICByZWFkb25seSBzdGF0dXM/OiBzdHJpbmcgfCB1bmRlZmluZWQ7XG4gIHJlYWRvbmx5IGZhaWxlZD86IGJvb2xlYW4gfCB1bmRlZmluZWQ7XG4gIC8qKiBNaWxsaXNlY29uZHMgc2luY2UgdGhlIGVwb2NoLiAqL1xuICByZWFkb25seSBzaW5jZT86IG51bWJlciB8IHVuZGVmaW5lZDtcbn1cblxuLyoqIEEgdHJ5IHRoYXQgd2FzIGZvbGxvd2VkIGJ5IGFub3RoZXIgaXMgbm8gZmFpbHVyZSB5ZXQuICovXG5leHBvcnQgY29uc3QgaGFzRmFpbGVkID0gKHsgZmFpbGVkLCB0cm91YmxlLCBhZ2FpbiB9OiBFY2hvKTogYm9vbGVhbiA9PlxuICAhYWdhaW4gJiYgKGZhaWxlZCAhPT0gdW5kZWZpbmVkIHx8IHRyb3VibGUgIT09IHVuZGVmaW5lZCk7XG5cbmV4cG9ydCBmdW5jdGlvbiB3YW50ZWQoZmlsdGVyOiBFY2hvRmlsdGVyKTogKGVjaG86IEVjaG8pID0+IGJvb2xlYW4ge1xuICBjb25zdCB7IHJ1biwgZW52aXJvbm1lbnQsIHJlcXVlc3QsIG1ldGhvZCwgc3RhdHVzLCBmYWlsZWQsIHNpbmNlIH0gPSBmaWx0ZXI7XG4gIHJldHVybiAoZWNobykgPT5cbiAgICAocnVuID09PSB1bmRlZmluZWQgfHwgZWNoby5pZC5zdGFydHNXaXRoKGAke3J1bn0uYCkpICYmXG4gICAgKGVudmlyb25tZW50ID09PSB1bmRlZmluZWQgfHwgZWNoby5lbnZpcm9ubWVudCA9PT0gZW52aXJvbm1lbnQpICYmXG4gICAgKHJlcXVlc3QgPT09IHVuZGVmaW5lZCB8fCBpc05hbWVkKGVjaG8sIHJlcXVlc3QpKSAmJlxuICAgIChtZXRob2QgPT09IHVuZGVmaW5lZCB8fCBlY2hvLnNlbnQubWV0aG9kID09PSBtZXRob2QpICYmXG4gICAgKHN0YXR1cyA9PT0gdW5kZWZpbmVkIHx8IGhhc1N0YXR1cyhlY2hvLCBzdGF0dXMpKSAmJlxuICAgICghZmFpbGVkIHx8IGhhc0ZhaWxlZChlY2hvKSkgJiZcbiAgICAoc2luY2UgPT09IHVuZGVmaW5lZCB8fCBEYXRlLnBhcnNlKGVjaG8uYXQpID49IHNpbmNlKTtcbn1cblxuZnVuY3Rpb24gaXNOYW1lZCh7IHJlcXVlc3QsIHN0ZXAgfTogRWNobywgbmFtZTogc3RyaW5nKTogYm9vbGVhbiB7XG4gIHJldHVybiBzdGVwID09PSBuYW1lIHx8IHJlcXVlc3QgPT09IG5hbWUgfHwgcmVxdWVzdD8uZW5kc1dpdGgoYC8ke25hbWV9YCkgPT09IHRydWU7XG59XG5cbmZ1bmN0aW9uIGhhc1N0YXR1cyh7IHJlY2VpdmVkIH06IEVjaG8sIHdhbnRlZFN0YXR1czogc3RyaW5nKTogYm9vbGVhbiB7XG4gIGlmICh3YW50ZWRTdGF0dXMgPT09ICdub25lJykgcmV0dXJuIHJlY2VpdmVkID09PSB1bmRlZmluZWQ7XG4gIGNvbnN0IGZvdW5kID0gU3RyaW5nKHJlY2VpdmVkPy5zdGF0dXMgPz8gJycpO1xuICByZXR1cm4gd2FudGVkU3RhdHVzLmVuZHNXaXRoKCd4eCcpID8gZm91bmQubGVuZ3RoID09PSAzICYmIGZvdW5kWzBdID09PSB3YW50ZWRTdGF0dXNbMF0gOiBmb3VuZCA9PT0gd2FudGVkU3RhdHVzO1xufVxuIl0sCiAgIm1hcHBpbmdzIjogIjs7Ozs7Ozs7QUFDQSxTQUFTLFlBQVksYUFBYSxjQUFjLGdCQUFnQjtBQUNoRSxTQUFTLFVBQVU7QUFDbkIsU0FBUyxZQUFZOzs7QUNGckIsU0FBUyx3QkFBd0I7QUFDakMsU0FBUyx1QkFBdUI7QUFFaEMsZ0JBQXVCLFVBQVUsTUFBdUM7QUFDdEUsbUJBQWlCLFFBQVEsZ0JBQWdCO0FBQUEsSUFDdkMsT0FBTyxpQkFBaUIsTUFBTSxNQUFNO0FBQUEsSUFDcEMsV0FBVyxPQUFPO0FBQUEsRUFDcEIsQ0FBQyxHQUFHO0FBQ0YsUUFBSTtBQUNKLFFBQUk7QUFDRixlQUFTLEtBQUssTUFBTSxJQUFJO0FBQUEsSUFDMUIsUUFBUTtBQUNOO0FBQUEsSUFDRjtBQUNBLFVBQU07QUFBQSxFQUNSO0FBQ0Y7OztBQ0NPLElBQU0sWUFBWSxDQUFDLEVBQUUsUUFBUSxTQUFTLE1BQU0sTUFDakQsQ0FBQyxVQUFVLFdBQVcsVUFBYSxZQUFZO0FBRTFDLFNBQVMsT0FBTyxRQUE2QztBQUNsRSxRQUFNLEVBQUUsS0FBSyxhQUFhLFNBQVMsUUFBUSxRQUFRLFFBQVEsTUFBTSxJQUFJO0FBQ3JFLFNBQU8sQ0FBQ0EsV0FDTCxRQUFRLFVBQWFBLE1BQUssR0FBRyxXQUFXLEdBQUcsR0FBRyxHQUFHLE9BQ2pELGdCQUFnQixVQUFhQSxNQUFLLGdCQUFnQixpQkFDbEQsWUFBWSxVQUFhLFFBQVFBLE9BQU0sT0FBTyxPQUM5QyxXQUFXLFVBQWFBLE1BQUssS0FBSyxXQUFXLFlBQzdDLFdBQVcsVUFBYSxVQUFVQSxPQUFNLE1BQU0sT0FDOUMsQ0FBQyxVQUFVLFVBQVVBLEtBQUksT0FDekIsVUFBVSxVQUFhLEtBQUssTUFBTUEsTUFBSyxFQUFFLEtBQUs7QUFDbkQ7QUFFQSxTQUFTLFFBQVEsRUFBRSxTQUFTLEtBQUssR0FBUyxNQUF1QjtBQUMvRCxTQUFPLFNBQVMsUUFBUSxZQUFZLFFBQVEsU0FBUyxTQUFTLElBQUksSUFBSSxFQUFFLE1BQU07QUFDaEY7QUFFQSxTQUFTLFVBQVUsRUFBRSxTQUFTLEdBQVMsY0FBK0I7QUFDcEUsTUFBSSxpQkFBaUIsT0FBUSxRQUFPLGFBQWE7QUFDakQsUUFBTSxRQUFRLE9BQU8sVUFBVSxVQUFVLEVBQUU7QUFDM0MsU0FBTyxhQUFhLFNBQVMsSUFBSSxJQUFJLE1BQU0sV0FBVyxLQUFLLE1BQU0sQ0FBQyxNQUFNLGFBQWEsQ0FBQyxJQUFJLFVBQVU7QUFDdEc7OztBRnZCQSxTQUFTLGFBQWEsT0FBOEI7QUFDbEQsUUFBTSxTQUFTLEtBQUssT0FBTyxRQUFRO0FBQ25DLE1BQUksQ0FBQyxXQUFXLE1BQU0sRUFBRyxRQUFPLENBQUM7QUFDakMsU0FBTyxZQUFZLE1BQU0sRUFDdEIsT0FBTyxDQUFDLFNBQVMsS0FBSyxTQUFTLFFBQVEsQ0FBQyxFQUN4QyxJQUFJLENBQUMsVUFBVSxFQUFFLE1BQU0sR0FBRyxTQUFTLEtBQUssUUFBUSxJQUFJLENBQUMsRUFBRSxFQUFFLEVBQ3pELEtBQUssQ0FBQyxHQUFHLE1BQU0sRUFBRSxVQUFVLEVBQUUsV0FBVyxFQUFFLEtBQUssY0FBYyxFQUFFLElBQUksQ0FBQyxFQUNwRSxJQUFJLENBQUMsRUFBRSxNQUFNLE1BQU0sUUFBUSxNQUFNO0FBQ2hDLFVBQU0sTUFBTSxLQUFLLE1BQU0sR0FBRyxDQUFDLFNBQVMsTUFBTSxFQUFFLFFBQVEsUUFBUSxFQUFFO0FBQzlELFdBQU8sRUFBRSxLQUFLLElBQUksU0FBUyxNQUFNLEtBQUssUUFBUSxJQUFJLEdBQUcsTUFBTSxPQUFPLFdBQVcsS0FBSyxRQUFRLFVBQVUsR0FBRyxDQUFDLEVBQUU7QUFBQSxFQUM1RyxDQUFDO0FBQ0w7QUFHQSxTQUFTLFdBQVcsUUFBd0I7QUFDMUMsTUFBSSxDQUFDLFdBQVcsTUFBTSxFQUFHLFFBQU87QUFDaEMsU0FBTyxZQUFZLE1BQU0sRUFBRSxPQUFPLENBQUMsS0FBSyxTQUFTLE1BQU0sU0FBUyxLQUFLLFFBQVEsSUFBSSxDQUFDLEVBQUUsTUFBTSxDQUFDO0FBQzdGO0FBR08sU0FBUyxjQUFjLE9BQWUsTUFBa0M7QUFDN0UsUUFBTSxPQUFPLEtBQUssT0FBTyxVQUFVLElBQUk7QUFDdkMsU0FBTyx3QkFBd0IsS0FBSyxJQUFJLEtBQUssV0FBVyxJQUFJLElBQUksYUFBYSxJQUFJLElBQUk7QUFDdkY7QUFHQSxnQkFBZ0IsUUFBUSxFQUFFLEtBQUssR0FBc0M7QUFDbkUsbUJBQWlCLFFBQVEsVUFBVSxJQUFJLEdBQUc7QUFDeEMsVUFBTSxTQUFTLEtBQVcsVUFBVSxJQUFJO0FBQ3hDLFFBQUksT0FBTyxRQUFTLE9BQU0sT0FBTztBQUFBLEVBQ25DO0FBQ0Y7QUFHQSxlQUFzQixhQUFhLE9BQWUsTUFBYyxTQUFxQixDQUFDLEdBQW9CO0FBQ3hHLFFBQU0sV0FBVyxPQUFPLE1BQU07QUFDOUIsUUFBTSxRQUFnQixDQUFDO0FBQ3ZCLGFBQVcsT0FBTyxhQUFhLEtBQUssR0FBRztBQUNyQyxRQUFJLE9BQU8sUUFBUSxVQUFhLElBQUksUUFBUSxPQUFPLElBQUs7QUFDeEQsVUFBTSxNQUFjLENBQUM7QUFDckIscUJBQWlCLE9BQU8sUUFBUSxHQUFHLEdBQUc7QUFDcEMsVUFBSSxDQUFDLFNBQVMsR0FBRyxFQUFHO0FBQ3BCLFVBQUksS0FBSyxHQUFHO0FBQ1osVUFBSSxJQUFJLFNBQVMsS0FBTSxLQUFJLE1BQU07QUFBQSxJQUNuQztBQUNBLFVBQU0sS0FBSyxHQUFHLElBQUksUUFBUSxDQUFDO0FBQzNCLFFBQUksTUFBTSxVQUFVLEtBQU07QUFBQSxFQUM1QjtBQUNBLFNBQU8sTUFBTSxNQUFNLEdBQUcsSUFBSTtBQUM1QjtBQUdBLGVBQXNCLFNBQVMsT0FBZSxJQUEyQjtBQUN2RSxNQUFJLE9BQU8sUUFBUTtBQUNqQixVQUFNLENBQUMsSUFBSSxJQUFJLE1BQU0sYUFBYSxPQUFPLENBQUM7QUFDMUMsUUFBSSxLQUFNLFFBQU87QUFDakIsVUFBTSxJQUFJLFFBQVEsa0JBQWtCO0FBQUEsTUFDbEMsTUFBTTtBQUFBLE1BQ04sUUFBUTtBQUFBLElBQ1YsQ0FBQztBQUFBLEVBQ0g7QUFDQSxRQUFNLE1BQU0sYUFBYSxLQUFLLEVBQUUsS0FBSyxDQUFDLFFBQVEsSUFBSSxRQUFRLEdBQUcsTUFBTSxHQUFHLEVBQUUsQ0FBQyxDQUFDO0FBQzFFLE1BQUk7QUFBSyxxQkFBaUIsT0FBTyxRQUFRLEdBQUcsRUFBRyxLQUFJLElBQUksT0FBTyxHQUFJLFFBQU87QUFBQTtBQUN6RSxRQUFNLElBQUksUUFBUSxrQkFBa0I7QUFBQSxJQUNsQyxNQUFNLG9CQUFvQixFQUFFO0FBQUEsSUFDNUIsUUFBUTtBQUFBLElBQ1IsTUFBTSxFQUFFLEdBQUc7QUFBQSxFQUNiLENBQUM7QUFDSDtBQUdPLFNBQVMsU0FBUyxPQUFlLElBQW9CO0FBQzFELFFBQU0sTUFBTSxhQUFhLEtBQUssRUFBRSxLQUFLLENBQUMsUUFBUSxJQUFJLFFBQVEsR0FBRyxNQUFNLEdBQUcsRUFBRSxDQUFDLENBQUM7QUFDMUUsUUFBTSxPQUNKLE9BQ0EsYUFBYSxJQUFJLE1BQU0sTUFBTSxFQUMxQixNQUFNLElBQUksRUFDVixLQUFLLENBQUMsU0FBUyxLQUFLLFdBQVcsVUFBVSxFQUFFLEdBQUcsQ0FBQztBQUNwRCxRQUFNLE9BQU8sU0FBUyxTQUFZLFNBQVksS0FBVyxNQUFNLEtBQUssTUFBTSxJQUFJLENBQUMsRUFBRSxVQUFVO0FBQzNGLE1BQUksU0FBUyxRQUFXO0FBQ3RCLFVBQU0sSUFBSSxRQUFRLGtCQUFrQjtBQUFBLE1BQ2xDLE1BQU0sb0JBQW9CLEVBQUU7QUFBQSxNQUM1QixRQUFRO0FBQUEsTUFDUixNQUFNLEVBQUUsR0FBRztBQUFBLElBQ2IsQ0FBQztBQUFBLEVBQ0g7QUFDQSxRQUFNLFNBQVMsTUFBTSxTQUFTLFNBQVksU0FBWSxjQUFjLE9BQU8sS0FBSyxJQUFJO0FBQ3BGLFNBQU8sUUFBUSxTQUFTLE1BQU0sS0FBSyxNQUFNLFFBQVE7QUFDbkQ7QUFXQSxlQUFzQixPQUFPLE9BQWUsRUFBRSxNQUFNLE1BQU0sUUFBUSxFQUFFLEdBQStCO0FBQ2pHLE1BQUksUUFBUTtBQUNaLE1BQUksT0FBTztBQUNYLGFBQVcsQ0FBQyxPQUFPLEdBQUcsS0FBSyxhQUFhLEtBQUssRUFBRSxRQUFRLEdBQUc7QUFDeEQsYUFBUyxJQUFJO0FBRWIsVUFBTSxPQUFPLFFBQVEsU0FBUyxTQUFTLFFBQVEsVUFBVTtBQUN6RCxRQUFJLFFBQVEsSUFBSSxNQUFNLE1BQU87QUFDN0IsVUFBTSxHQUFHLElBQUksTUFBTSxFQUFFLE9BQU8sS0FBSyxDQUFDO0FBQ2xDLFVBQU0sR0FBRyxLQUFLLE9BQU8saUJBQWlCLElBQUksR0FBRyxHQUFHLEVBQUUsV0FBVyxNQUFNLE9BQU8sS0FBSyxDQUFDO0FBQ2hGLFlBQVE7QUFBQSxFQUNWO0FBQ0EsU0FBTztBQUNUOyIsCiAgIm5hbWVzIjogWyJlY2hvIl0KfQo=

@@ -1,0 +1,60 @@
+import {
+  omitted
+} from "./chunk-ELCQYB6S.js";
+import {
+  textOf
+} from "./chunk-ZC7SUIQQ.js";
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/session/credentials.ts
+async function written(value, key, room) {
+  const result = await room.evaluate(value, [key], {});
+  return result === omitted ? "" : textOf(result);
+}
+async function tokenOrKey(value, key, room) {
+  const text = await written(value, key, room);
+  const wrong = text === "" ? "it is empty" : pastedWrongly(text);
+  if (wrong === void 0) return text;
+  throw new Problem("session-missing", {
+    what: `the ${key} of the session ${room.name} cannot be sent: ${wrong}`,
+    where: room.yaml.position([key]),
+    remedy: text === "" ? "echo-trail secret set gives a secret its value" : "set the secret again without it"
+  });
+}
+async function userAndPassword(file, room) {
+  const [user, password] = [await written(file.user, "user", room), await written(file.password, "password", room)];
+  const wrong = (what, key, remedy) => new Problem("session-missing", {
+    what: `the session ${room.name} cannot be sent: ${what}`,
+    where: room.yaml.position([key]),
+    remedy
+  });
+  if (user.includes(":"))
+    throw wrong("the user holds a colon, which ends it", "user", "ask the vendor for another user name");
+  for (const [key, value] of [
+    ["user", user],
+    ["password", password]
+  ]) {
+    if (/[\u0000-\u001f\u007f]/.test(value))
+      throw wrong(`the ${key} holds a line break or another control character`, key);
+  }
+  const pasted = pastedWrongly(password);
+  if (pasted?.includes("quotes"))
+    throw wrong(`the password: ${pasted}`, "password", "set the secret again without them");
+  return { user, password };
+}
+function pastedWrongly(value) {
+  if (/^(["']).*\1$/s.test(value)) return "it begins and ends with quotes, which are now part of it";
+  if (/[\r\n]/.test(value) && !value.includes("-----BEGIN")) return "it holds a line break, which is now part of it";
+  if (value !== value.trim()) return "it begins or ends with a space, which is now part of it";
+  return /^bearer\s/i.test(value) ? "it begins with the word Bearer, which the session adds by itself" : void 0;
+}
+
+export {
+  written,
+  tokenOrKey,
+  userAndPassword,
+  pastedWrongly
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvc2Vzc2lvbi9jcmVkZW50aWFscy50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIFdoYXQgYSBzZXNzaW9uIGZpbGUgZ2l2ZXMgdG8gYmUgc2VudCBhcyBpdCBpczogYSB0b2tlbiwgYSBrZXksIHVzZXIgYW5kIHBhc3N3b3JkLiAqL1xuaW1wb3J0IHsgb21pdHRlZCB9IGZyb20gJy4uL2V4cHJlc3Npb24vZXZhbHVhdGlvbi5qcyc7XG5pbXBvcnQgeyBQcm9ibGVtIH0gZnJvbSAnLi4vcHJvYmxlbS9wcm9ibGVtLmpzJztcbmltcG9ydCB7IHRleHRPZiB9IGZyb20gJy4uL3ZhbHVlL3RleHQuanMnO1xuaW1wb3J0IHR5cGUgeyBTZXNzaW9uUm9vbSB9IGZyb20gJy4vc2Vzc2lvbi1raW5kLmpzJztcblxuLyoqIEEgdGV4dCBvZiB0aGUgc2Vzc2lvbiBmaWxlLCB3b3JrZWQgb3V0LiAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHdyaXR0ZW4odmFsdWU6IHN0cmluZywga2V5OiBzdHJpbmcsIHJvb206IFNlc3Npb25Sb29tKTogUHJvbWlzZTxzdHJpbmc+IHtcbiAgY29uc3QgcmVzdWx0ID0gYXdhaXQgcm9vbS5ldmFsdWF0ZSh2YWx1ZSwgW2tleV0sIHt9KTtcbiAgcmV0dXJuIHJlc3VsdCA9PT0gb21pdHRlZCA/ICcnIDogdGV4dE9mKHJlc3VsdCk7XG59XG5cbi8qKiBAcGFyYW0ga2V5IHdoZXJlIGl0IHN0YW5kcyBpbiB0aGUgc2Vzc2lvbiBmaWxlIEB0aHJvd3MgUHJvYmxlbSBzZXNzaW9uLW1pc3Npbmc6IGl0IGlzIGVtcHR5LCBvciB3YXMgcGFzdGVkIHdpdGggbW9yZSB0aGFuIGl0ICovXG5leHBvcnQgYXN5bmMgZnVuY3Rpb24gdG9rZW5PcktleSh2YWx1ZTogc3RyaW5nLCBrZXk6ICd0b2tlbicgfCAna2V5Jywgcm9vbTogU2Vzc2lvblJvb20pOiBQcm9taXNlPHN0cmluZz4ge1xuICBjb25zdCB0ZXh0ID0gYXdhaXQgd3JpdHRlbih2YWx1ZSwga2V5LCByb29tKTtcbiAgY29uc3Qgd3JvbmcgPSB0ZXh0ID09PSAnJyA/ICdpdCBpcyBlbXB0eScgOiBwYXN0ZWRXcm9uZ2x5KHRleHQpO1xuICBpZiAod3JvbmcgPT09IHVuZGVmaW5lZCkgcmV0dXJuIHRleHQ7XG4gIHRocm93IG5ldyBQcm9ibGVtKCdzZXNzaW9uLW1pc3NpbmcnLCB7XG4gICAgd2hhdDogYHRoZSAke2tleX0gb2YgdGhlIHNlc3Npb24gJHtyb29tLm5hbWV9IGNhbm5vdCBiZSBzZW50OiAke3dyb25nfWAsXG4gICAgd2hlcmU6IHJvb20ueWFtbC5wb3NpdGlvbihba2V5XSksXG4gICAgcmVtZWR5OiB0ZXh0ID09PSAnJyA/ICdlY2hvLXRyYWlsIHNlY3JldCBzZXQgZ2l2ZXMgYSBzZWNyZXQgaXRzIHZhbHVlJyA6ICdzZXQgdGhlIHNlY3JldCBhZ2FpbiB3aXRob3V0IGl0JyxcbiAgfSk7XG59XG5cbi8qKiBAdGhyb3dzIFByb2JsZW0gc2Vzc2lvbi1taXNzaW5nOiBvbmUgb2YgdGhlbSBjYW5ub3QgYmUgc2VudCBzbyAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHVzZXJBbmRQYXNzd29yZChcbiAgZmlsZTogeyByZWFkb25seSB1c2VyOiBzdHJpbmc7IHJlYWRvbmx5IHBhc3N3b3JkOiBzdHJpbmcgfSxcbiAgcm9vbTogU2Vzc2lvblJvb20sXG4pOiBQcm9taXNlPHsgdXNlcjogc3RyaW5nOyBwYXNzd29yZDogc3RyaW5nIH0+IHtcbiAgY29uc3QgW3VzZXIsIHBhc3N3b3JkXSA9IFthd2FpdCB3cml0dGVuKGZpbGUudXNlciwgJ3VzZXInLCByb29tKSwgYXdhaXQgd3JpdHRlbihmaWxlLnBhc3N3b3JkLCAncGFzc3dvcmQnLCByb29tKV07XG4gIGNvbnN0IHdyb25nID0gKHdoYXQ6IHN0cmluZywga2V5OiBzdHJpbmcsIHJlbWVkeT86IHN0cmluZyk6IFByb2JsZW0gPT5cbiAgICBuZXcgUHJvYmxlbSgnc2Vzc2lvbi1taXNzaW5nJywge1xuICAgICAgd2hhdDogYHRoZSBzZXNzaW9uICR7cm9vbS5uYW1lfSBjYW5ub3QgYmUgc2VudDogJHt3aGF0fWAsXG4gICAgICB3aGVyZTogcm9vbS55YW1sLnBvc2l0aW9uKFtrZXldKSxcbiAgICAgIHJlbWVkeSxcbiAgICB9KTtcbiAgLy8gUkZDIDc2MTcsIHNlY3Rpb24gMi5cbiAgaWYgKHVzZXIuaW5jbHVkZXMoJzonKSlcbiAgICB0aHJvdyB3cm9uZygndGhlIHVzZXIgaG9sZHMgYSBjb2xvbiwgd2hpY2ggZW5kcyBpdCcsICd1c2VyJywgJ2FzayB0aGUgdmVuZG9yIGZvciBhbm90aGVyIHVzZXIgbmFtZScpO1xuICBmb3IgKGNvbnN0IFtrZXksIHZhbHVlXSBvZiBbXG4gICAgWyd1c2VyJywgdXNlcl0sXG4gICAgWydwYXNzd29yZCcsIHBhc3N3b3JkXSxcbiAgXSBhcyBjb25zdCkge1xuICAgIC8vIGJpb21lLWlnbm9yZSBsaW50L3N1c3BpY2lvdXMvbm9Db250cm9sQ2hhcmFjdGVyc0luUmVnZXg6IGV4YWN0bHkgdGhlc2UgYXJlIGZvcmJpZGRlblxuICAgIGlmICgvW1xcdTAwMDAtXFx1MDAxZlxcdTAwN2ZdLy50ZXN0KHZhbHVlKSlcbiAgICAgIHRocm93IHdyb25nKGB0aGUgJHtrZXl9IGhvbGRzIGEgbGluZSBicmVhayBvciBhbm90aGVyIGNvbnRyb2wgY2hhcmFjdGVyYCwga2V5KTtcbiAgfVxuICBjb25zdCBwYXN0ZWQgPSBwYXN0ZWRXcm9uZ2x5KHBhc3N3b3JkKTtcbiAgaWYgKHBhc3RlZD8uaW5jbHVkZXMoJ3F1b3RlcycpKVxuICAgIHRocm93IHdyb25nKGB0aGUgcGFzc3dvcmQ6ICR7cGFzdGVkfWAsICdwYXNzd29yZCcsICdzZXQgdGhlIHNlY3JldCBhZ2FpbiB3aXRob3V0IHRoZW0nKTtcbiAgcmV0dXJuIHsgdXNlciwgcGFzc3dvcmQgfTtcbn1cblxuLyoqIFdoYXQgaXMgd3Jvbmcgd2l0aCBhIHBhc3RlZCBzZWNyZXQsIGJ5IGl0cyBzaGFwZTsgdW5kZWZpbmVkIHdoZXJlIG5vdGhpbmcgaXMuICovXG5leHBvcnQgZnVuY3Rpb24gcGFzdGVkV3JvbmdseSh2YWx1ZTogc3RyaW5nKTogc3RyaW5nIHwgdW5kZWZpbmVkIHtcbiAgaWYgKC9eKFtcIiddKS4qXFwxJC9zLnRlc3QodmFsdWUpKSByZXR1cm4gJ2l0IGJlZ2lucyBhbmQgZW5kcyB3aXRoIHF1b3Rlcywgd2hpY2ggYXJlIG5vdyBwYXJ0IG9mIGl0JztcbiAgaWYgKC9bXFxyXFxuXS8udGVzdCh2YWx1ZSkgJiYgIXZhbHVlLmluY2x1ZGVzKCctLS0tLUJFR0lOJykpIHJldHVybiAnaXQgaG9sZHMgYSBsaW5lIGJyZWFrLCB3aGljaCBpcyBub3cgcGFydCBvZiBpdCc7XG4gIGlmICh2YWx1ZSAhPT0gdmFsdWUudHJpbSgpKSByZXR1cm4gJ2l0IGJlZ2lucyBvciBlbmRzIHdpdGggYSBzcGFjZSwgd2hpY2ggaXMgbm93IHBhcnQgb2YgaXQnO1xuICByZXR1cm4gL15iZWFyZXJcXHMvaS50ZXN0KHZhbHVlKSA/ICdpdCBiZWdpbnMgd2l0aCB0aGUgd29yZCBCZWFyZXIsIHdoaWNoIHRoZSBzZXNzaW9uIGFkZHMgYnkgaXRzZWxmJyA6IHVuZGVmaW5lZDtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7Ozs7Ozs7O0FBT0EsZUFBc0IsUUFBUSxPQUFlLEtBQWEsTUFBb0M7QUFDNUYsUUFBTSxTQUFTLE1BQU0sS0FBSyxTQUFTLE9BQU8sQ0FBQyxHQUFHLEdBQUcsQ0FBQyxDQUFDO0FBQ25ELFNBQU8sV0FBVyxVQUFVLEtBQUssT0FBTyxNQUFNO0FBQ2hEO0FBR0EsZUFBc0IsV0FBVyxPQUFlLEtBQXNCLE1BQW9DO0FBQ3hHLFFBQU0sT0FBTyxNQUFNLFFBQVEsT0FBTyxLQUFLLElBQUk7QUFDM0MsUUFBTSxRQUFRLFNBQVMsS0FBSyxnQkFBZ0IsY0FBYyxJQUFJO0FBQzlELE1BQUksVUFBVSxPQUFXLFFBQU87QUFDaEMsUUFBTSxJQUFJLFFBQVEsbUJBQW1CO0FBQUEsSUFDbkMsTUFBTSxPQUFPLEdBQUcsbUJBQW1CLEtBQUssSUFBSSxvQkFBb0IsS0FBSztBQUFBLElBQ3JFLE9BQU8sS0FBSyxLQUFLLFNBQVMsQ0FBQyxHQUFHLENBQUM7QUFBQSxJQUMvQixRQUFRLFNBQVMsS0FBSyxtREFBbUQ7QUFBQSxFQUMzRSxDQUFDO0FBQ0g7QUFHQSxlQUFzQixnQkFDcEIsTUFDQSxNQUM2QztBQUM3QyxRQUFNLENBQUMsTUFBTSxRQUFRLElBQUksQ0FBQyxNQUFNLFFBQVEsS0FBSyxNQUFNLFFBQVEsSUFBSSxHQUFHLE1BQU0sUUFBUSxLQUFLLFVBQVUsWUFBWSxJQUFJLENBQUM7QUFDaEgsUUFBTSxRQUFRLENBQUMsTUFBYyxLQUFhLFdBQ3hDLElBQUksUUFBUSxtQkFBbUI7QUFBQSxJQUM3QixNQUFNLGVBQWUsS0FBSyxJQUFJLG9CQUFvQixJQUFJO0FBQUEsSUFDdEQsT0FBTyxLQUFLLEtBQUssU0FBUyxDQUFDLEdBQUcsQ0FBQztBQUFBLElBQy9CO0FBQUEsRUFDRixDQUFDO0FBRUgsTUFBSSxLQUFLLFNBQVMsR0FBRztBQUNuQixVQUFNLE1BQU0seUNBQXlDLFFBQVEsc0NBQXNDO0FBQ3JHLGFBQVcsQ0FBQyxLQUFLLEtBQUssS0FBSztBQUFBLElBQ3pCLENBQUMsUUFBUSxJQUFJO0FBQUEsSUFDYixDQUFDLFlBQVksUUFBUTtBQUFBLEVBQ3ZCLEdBQVk7QUFFVixRQUFJLHdCQUF3QixLQUFLLEtBQUs7QUFDcEMsWUFBTSxNQUFNLE9BQU8sR0FBRyxvREFBb0QsR0FBRztBQUFBLEVBQ2pGO0FBQ0EsUUFBTSxTQUFTLGNBQWMsUUFBUTtBQUNyQyxNQUFJLFFBQVEsU0FBUyxRQUFRO0FBQzNCLFVBQU0sTUFBTSxpQkFBaUIsTUFBTSxJQUFJLFlBQVksbUNBQW1DO0FBQ3hGLFNBQU8sRUFBRSxNQUFNLFNBQVM7QUFDMUI7QUFHTyxTQUFTLGNBQWMsT0FBbUM7QUFDL0QsTUFBSSxnQkFBZ0IsS0FBSyxLQUFLLEVBQUcsUUFBTztBQUN4QyxNQUFJLFNBQVMsS0FBSyxLQUFLLEtBQUssQ0FBQyxNQUFNLFNBQVMsWUFBWSxFQUFHLFFBQU87QUFDbEUsTUFBSSxVQUFVLE1BQU0sS0FBSyxFQUFHLFFBQU87QUFDbkMsU0FBTyxhQUFhLEtBQUssS0FBSyxJQUFJLHFFQUFxRTtBQUN6RzsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,15 @@
+// src/core/trail/run/versions.ts
+function compareVersions(one, other) {
+  const parts = (text) => text.replace(/^v/i, "").split(/[-+]/, 1)[0].split(".").map((part) => Number.parseInt(part, 10) || 0);
+  const [a, b] = [parts(one), parts(other)];
+  for (let index = 0; index < Math.max(a.length, b.length); index += 1) {
+    const difference = (a[index] ?? 0) - (b[index] ?? 0);
+    if (difference !== 0) return difference;
+  }
+  return 0;
+}
+
+export {
+  compareVersions
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvdHJhaWwvcnVuL3ZlcnNpb25zLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogVmVyc2lvbnMgYXMgdmVuZG9ycyB3cml0ZSB0aGVtLCBjb21wYXJlZCBieSB0aGVpciBudW1iZXJzLiAqL1xuXG4vKiogQnkgdGhlaXIgbnVtYmVycywgcGFydCBieSBwYXJ0OiBgMi4xMGAgaXMgb3ZlciBgMi45YC4gV2hhdCBpcyBiZWhpbmQgYSBgLWAgb3IgYCtgIGRvZXMgbm90IGNvdW50LiAqL1xuZXhwb3J0IGZ1bmN0aW9uIGNvbXBhcmVWZXJzaW9ucyhvbmU6IHN0cmluZywgb3RoZXI6IHN0cmluZyk6IG51bWJlciB7XG4gIGNvbnN0IHBhcnRzID0gKHRleHQ6IHN0cmluZyk6IG51bWJlcltdID0+XG4gICAgKHRleHQucmVwbGFjZSgvXnYvaSwgJycpLnNwbGl0KC9bLStdLywgMSlbMF0gYXMgc3RyaW5nKS5zcGxpdCgnLicpLm1hcCgocGFydCkgPT4gTnVtYmVyLnBhcnNlSW50KHBhcnQsIDEwKSB8fCAwKTtcbiAgY29uc3QgW2EsIGJdID0gW3BhcnRzKG9uZSksIHBhcnRzKG90aGVyKV07XG4gIGZvciAobGV0IGluZGV4ID0gMDsgaW5kZXggPCBNYXRoLm1heChhLmxlbmd0aCwgYi5sZW5ndGgpOyBpbmRleCArPSAxKSB7XG4gICAgY29uc3QgZGlmZmVyZW5jZSA9IChhW2luZGV4XSA/PyAwKSAtIChiW2luZGV4XSA/PyAwKTtcbiAgICBpZiAoZGlmZmVyZW5jZSAhPT0gMCkgcmV0dXJuIGRpZmZlcmVuY2U7XG4gIH1cbiAgcmV0dXJuIDA7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiO0FBR08sU0FBUyxnQkFBZ0IsS0FBYSxPQUF1QjtBQUNsRSxRQUFNLFFBQVEsQ0FBQyxTQUNaLEtBQUssUUFBUSxPQUFPLEVBQUUsRUFBRSxNQUFNLFFBQVEsQ0FBQyxFQUFFLENBQUMsRUFBYSxNQUFNLEdBQUcsRUFBRSxJQUFJLENBQUMsU0FBUyxPQUFPLFNBQVMsTUFBTSxFQUFFLEtBQUssQ0FBQztBQUNqSCxRQUFNLENBQUMsR0FBRyxDQUFDLElBQUksQ0FBQyxNQUFNLEdBQUcsR0FBRyxNQUFNLEtBQUssQ0FBQztBQUN4QyxXQUFTLFFBQVEsR0FBRyxRQUFRLEtBQUssSUFBSSxFQUFFLFFBQVEsRUFBRSxNQUFNLEdBQUcsU0FBUyxHQUFHO0FBQ3BFLFVBQU0sY0FBYyxFQUFFLEtBQUssS0FBSyxNQUFNLEVBQUUsS0FBSyxLQUFLO0FBQ2xELFFBQUksZUFBZSxFQUFHLFFBQU87QUFBQSxFQUMvQjtBQUNBLFNBQU87QUFDVDsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,54 @@
+// test/support/raw-server.ts
+import { createServer } from "node:net";
+async function rawServer(answer) {
+  const received = [];
+  const open = /* @__PURE__ */ new Set();
+  const server = createServer((socket) => {
+    const index = received.push("") - 1;
+    open.add(socket);
+    socket.unref();
+    socket.on("close", () => open.delete(socket));
+    socket.on("error", () => void 0);
+    let waiting = "";
+    socket.on("data", (chunk) => {
+      received[index] += chunk.toString("latin1");
+      waiting += chunk.toString("latin1");
+      const end = waiting.indexOf("\r\n\r\n");
+      if (end === -1) return;
+      const head = waiting.slice(0, end);
+      const length = Number(/content-length: (\d+)/i.exec(head)?.[1] ?? 0);
+      if (waiting.length < end + 4 + length) return;
+      waiting = "";
+      const reply = answer(head, socket);
+      if (reply !== void 0) socket.write(reply);
+    });
+  });
+  server.unref();
+  await new Promise((resolve) => server.listen(0, "127.0.0.1", resolve));
+  const { port } = server.address();
+  return {
+    port,
+    received,
+    origin: `http://127.0.0.1:${port}`,
+    close: () => new Promise((resolve) => {
+      for (const socket of open) socket.destroy();
+      server.close(() => resolve());
+    })
+  };
+}
+function answerOf(body, { status = "200 OK", headers = [], type = "application/json" } = {}) {
+  return [
+    `HTTP/1.1 ${status}`,
+    `content-type: ${type}`,
+    `content-length: ${Buffer.byteLength(body)}`,
+    ...headers,
+    "",
+    body
+  ].join("\r\n");
+}
+
+export {
+  rawServer,
+  answerOf
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vdGVzdC9zdXBwb3J0L3Jhdy1zZXJ2ZXIudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBBIHBsYWluIHNvY2tldCBzZXJ2ZXI6IHJlY29yZHMgZXZlcnkgYnl0ZSB0aGF0IGNvbWVzLCBhbnN3ZXJzIHdpdGggZXhhY3RseSB0aGUgYnl0ZXMgZ2l2ZW4uICovXG5pbXBvcnQgeyBjcmVhdGVTZXJ2ZXIsIHR5cGUgU29ja2V0IH0gZnJvbSAnbm9kZTpuZXQnO1xuXG5leHBvcnQgaW50ZXJmYWNlIFJhd1NlcnZlciB7XG4gIHJlYWRvbmx5IG9yaWdpbjogc3RyaW5nO1xuICByZWFkb25seSBwb3J0OiBudW1iZXI7XG4gIC8qKiBXaGF0IGVhY2ggY29ubmVjdGlvbiBzZW50LCBpbiB0aGUgb3JkZXIgaW4gd2hpY2ggdGhleSB3ZXJlIG1hZGUuICovXG4gIHJlYWRvbmx5IHJlY2VpdmVkOiBzdHJpbmdbXTtcbiAgY2xvc2UoKTogUHJvbWlzZTx2b2lkPjtcbn1cblxuLyoqIEBwYXJhbSBhbnN3ZXIgY2FsbGVkIHdpdGggdGhlIGhlYWQgb2YgZWFjaCByZXF1ZXN0OyB3aGF0IGl0IHJldHVybnMgaXMgd3JpdHRlbjsgaXQgbWF5IGVuZCB0aGUgc29ja2V0IGl0c2VsZiAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHJhd1NlcnZlcihcbiAgYW5zd2VyOiAoaGVhZDogc3RyaW5nLCBzb2NrZXQ6IFNvY2tldCkgPT4gc3RyaW5nIHwgQnVmZmVyIHwgdW5kZWZpbmVkLFxuKTogUHJvbWlzZTxSYXdTZXJ2ZXI+IHtcbiAgY29uc3QgcmVjZWl2ZWQ6IHN0cmluZ1tdID0gW107XG4gIGNvbnN0IG9wZW4gPSBuZXcgU2V0PFNvY2tldD4oKTtcbiAgY29uc3Qgc2VydmVyID0gY3JlYXRlU2VydmVyKChzb2NrZXQpID0+IHtcbiAgICBjb25zdCBpbmRleCA9IHJlY2VpdmVkLnB1c2goJycpIC0gMTtcbiAgICBvcGVuLmFkZChzb2NrZXQpO1xuICAgIHNvY2tldC51bnJlZigpO1xuICAgIHNvY2tldC5vbignY2xvc2UnLCAoKSA9PiBvcGVuLmRlbGV0ZShzb2NrZXQpKTtcbiAgICBzb2NrZXQub24oJ2Vycm9yJywgKCkgPT4gdW5kZWZpbmVkKTtcbiAgICBsZXQgd2FpdGluZyA9ICcnO1xuICAgIHNvY2tldC5vbignZGF0YScsIChjaHVuaykgPT4ge1xuICAgICAgcmVjZWl2ZWRbaW5kZXhdICs9IGNodW5rLnRvU3RyaW5nKCdsYXRpbjEnKTtcbiAgICAgIHdhaXRpbmcgKz0gY2h1bmsudG9TdHJpbmcoJ2xhdGluMScpO1xuICAgICAgY29uc3QgZW5kID0gd2FpdGluZy5pbmRleE9mKCdcXHJcXG5cXHJcXG4nKTtcbiAgICAgIGlmIChlbmQgPT09IC0xKSByZXR1cm47XG4gICAgICBjb25zdCBoZWFkID0gd2FpdGluZy5zbGljZSgwLCBlbmQpO1xuICAgICAgY29uc3QgbGVuZ3RoID0gTnVtYmVyKC9jb250ZW50LWxlbmd0aDogKFxcZCspL2kuZXhlYyhoZWFkKT8uWzFdID8/IDApO1xuICAgICAgaWYgKHdhaXRpbmcubGVuZ3RoIDwgZW5kICsgNCArIGxlbmd0aCkgcmV0dXJuO1xuICAgICAgd2FpdGluZyA9ICcnO1xuICAgICAgY29uc3QgcmVwbHkgPSBhbnN3ZXIoaGVhZCwgc29ja2V0KTtcbiAgICAgIGlmIChyZXBseSAhPT0gdW5kZWZpbmVkKSBzb2NrZXQud3JpdGUocmVwbHkpO1xuICAgIH0pO1xuICB9KTtcbiAgLy8gQSB0ZXN0IHRoYXQgZmFpbHMgbGVhdmVzIGl0cyBzZXJ2ZXIgb3BlbjsgdGhhdCBtdXN0IG5vdCBrZWVwIHRoZSBmaWxlIGZyb20gZW5kaW5nLlxuICBzZXJ2ZXIudW5yZWYoKTtcbiAgYXdhaXQgbmV3IFByb21pc2U8dm9pZD4oKHJlc29sdmUpID0+IHNlcnZlci5saXN0ZW4oMCwgJzEyNy4wLjAuMScsIHJlc29sdmUpKTtcbiAgY29uc3QgeyBwb3J0IH0gPSBzZXJ2ZXIuYWRkcmVzcygpIGFzIHsgcG9ydDogbnVtYmVyIH07XG4gIHJldHVybiB7XG4gICAgcG9ydCxcbiAgICByZWNlaXZlZCxcbiAgICBvcmlnaW46IGBodHRwOi8vMTI3LjAuMC4xOiR7cG9ydH1gLFxuICAgIGNsb3NlOiAoKSA9PlxuICAgICAgbmV3IFByb21pc2UoKHJlc29sdmUpID0+IHtcbiAgICAgICAgZm9yIChjb25zdCBzb2NrZXQgb2Ygb3Blbikgc29ja2V0LmRlc3Ryb3koKTtcbiAgICAgICAgc2VydmVyLmNsb3NlKCgpID0+IHJlc29sdmUoKSk7XG4gICAgICB9KSxcbiAgfTtcbn1cblxuLyoqIEEgd2hvbGUgYW5zd2VyIHdpdGggaXRzIGxlbmd0aC4gKi9cbmV4cG9ydCBmdW5jdGlvbiBhbnN3ZXJPZihcbiAgYm9keTogc3RyaW5nLFxuICB7IHN0YXR1cyA9ICcyMDAgT0snLCBoZWFkZXJzID0gW10gYXMgc3RyaW5nW10sIHR5cGUgPSAnYXBwbGljYXRpb24vanNvbicgfSA9IHt9LFxuKTogc3RyaW5nIHtcbiAgcmV0dXJuIFtcbiAgICBgSFRUUC8xLjEgJHtzdGF0dXN9YCxcbiAgICBgY29udGVudC10eXBlOiAke3R5cGV9YCxcbiAgICBgY29udGVudC1sZW5ndGg6ICR7QnVmZmVyLmJ5dGVMZW5ndGgoYm9keSl9YCxcbiAgICAuLi5oZWFkZXJzLFxuICAgICcnLFxuICAgIGJvZHksXG4gIF0uam9pbignXFxyXFxuJyk7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiO0FBQ0EsU0FBUyxvQkFBaUM7QUFXMUMsZUFBc0IsVUFDcEIsUUFDb0I7QUFDcEIsUUFBTSxXQUFxQixDQUFDO0FBQzVCLFFBQU0sT0FBTyxvQkFBSSxJQUFZO0FBQzdCLFFBQU0sU0FBUyxhQUFhLENBQUMsV0FBVztBQUN0QyxVQUFNLFFBQVEsU0FBUyxLQUFLLEVBQUUsSUFBSTtBQUNsQyxTQUFLLElBQUksTUFBTTtBQUNmLFdBQU8sTUFBTTtBQUNiLFdBQU8sR0FBRyxTQUFTLE1BQU0sS0FBSyxPQUFPLE1BQU0sQ0FBQztBQUM1QyxXQUFPLEdBQUcsU0FBUyxNQUFNLE1BQVM7QUFDbEMsUUFBSSxVQUFVO0FBQ2QsV0FBTyxHQUFHLFFBQVEsQ0FBQyxVQUFVO0FBQzNCLGVBQVMsS0FBSyxLQUFLLE1BQU0sU0FBUyxRQUFRO0FBQzFDLGlCQUFXLE1BQU0sU0FBUyxRQUFRO0FBQ2xDLFlBQU0sTUFBTSxRQUFRLFFBQVEsVUFBVTtBQUN0QyxVQUFJLFFBQVEsR0FBSTtBQUNoQixZQUFNLE9BQU8sUUFBUSxNQUFNLEdBQUcsR0FBRztBQUNqQyxZQUFNLFNBQVMsT0FBTyx5QkFBeUIsS0FBSyxJQUFJLElBQUksQ0FBQyxLQUFLLENBQUM7QUFDbkUsVUFBSSxRQUFRLFNBQVMsTUFBTSxJQUFJLE9BQVE7QUFDdkMsZ0JBQVU7QUFDVixZQUFNLFFBQVEsT0FBTyxNQUFNLE1BQU07QUFDakMsVUFBSSxVQUFVLE9BQVcsUUFBTyxNQUFNLEtBQUs7QUFBQSxJQUM3QyxDQUFDO0FBQUEsRUFDSCxDQUFDO0FBRUQsU0FBTyxNQUFNO0FBQ2IsUUFBTSxJQUFJLFFBQWMsQ0FBQyxZQUFZLE9BQU8sT0FBTyxHQUFHLGFBQWEsT0FBTyxDQUFDO0FBQzNFLFFBQU0sRUFBRSxLQUFLLElBQUksT0FBTyxRQUFRO0FBQ2hDLFNBQU87QUFBQSxJQUNMO0FBQUEsSUFDQTtBQUFBLElBQ0EsUUFBUSxvQkFBb0IsSUFBSTtBQUFBLElBQ2hDLE9BQU8sTUFDTCxJQUFJLFFBQVEsQ0FBQyxZQUFZO0FBQ3ZCLGlCQUFXLFVBQVUsS0FBTSxRQUFPLFFBQVE7QUFDMUMsYUFBTyxNQUFNLE1BQU0sUUFBUSxDQUFDO0FBQUEsSUFDOUIsQ0FBQztBQUFBLEVBQ0w7QUFDRjtBQUdPLFNBQVMsU0FDZCxNQUNBLEVBQUUsU0FBUyxVQUFVLFVBQVUsQ0FBQyxHQUFlLE9BQU8sbUJBQW1CLElBQUksQ0FBQyxHQUN0RTtBQUNSLFNBQU87QUFBQSxJQUNMLFlBQVksTUFBTTtBQUFBLElBQ2xCLGlCQUFpQixJQUFJO0FBQUEsSUFDckIsbUJBQW1CLE9BQU8sV0FBVyxJQUFJLENBQUM7QUFBQSxJQUMxQyxHQUFHO0FBQUEsSUFDSDtBQUFBLElBQ0E7QUFBQSxFQUNGLEVBQUUsS0FBSyxNQUFNO0FBQ2Y7IiwKICAibmFtZXMiOiBbXQp9Cg==

@@ -1,0 +1,29 @@
+// src/core/value/secret-fields.ts
+var notThese = /next|page|continuation|cursor|sync|count|type|expires|limit|endpoint|ur[il]$|method/i;
+var theseNames = /pass(?:word|phrase|wd)|secret|token|api[-_ ]?key|private[-_ ]?key|credential/i;
+var isSecretName = (name) => theseNames.test(name) && !notThese.test(name);
+var jsonMember = /"((?:[^"\\]|\\.){1,60})"(\s*:\s*)"((?:[^"\\]|\\.)+)"/g;
+var formField = /(^|[&?])([^=&?\s"]{1,60})=([^&\s"]+)/g;
+function withoutSecretFields(text, replacement) {
+  if (!theseNames.test(text)) return text;
+  return text.replace(
+    jsonMember,
+    (whole, name, colon) => isSecretName(name) ? `"${name}"${colon}"${replacement}"` : whole
+  ).replace(
+    formField,
+    (whole, before, name) => isSecretName(name) ? `${before}${name}=${replacement}` : whole
+  );
+}
+function secretFieldValues(text) {
+  if (!theseNames.test(text)) return [];
+  const inJson = [...text.matchAll(jsonMember)].filter(([, name]) => isSecretName(name ?? "")).map(([, , , value]) => value);
+  const inForm = [...text.matchAll(formField)].filter(([, , name]) => isSecretName(name ?? "")).map(([, , , value]) => value);
+  return [...inJson, ...inForm];
+}
+
+export {
+  isSecretName,
+  withoutSecretFields,
+  secretFieldValues
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvdmFsdWUvc2VjcmV0LWZpZWxkcy50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIFZhbHVlcyB0aGF0IGFyZSBjcmVkZW50aWFscyBieSB0aGUgbmFtZSBvZiB0aGVpciBmaWVsZDogYHBhc3N3b3JkYCwgYGFjY2Vzc190b2tlbmAsIGBhcGlLZXlgLiAqL1xuXG4vKiogUGFnZSB0b2tlbnMgYW5kIHRoZWlyIGxpa2UgYXJlIG5vIGNyZWRlbnRpYWxzLCBhbmQgd2hlcmUgYSB0b2tlbiBpcyBoYWQgaXMgbm8gc2VjcmV0LiAqL1xuY29uc3Qgbm90VGhlc2UgPSAvbmV4dHxwYWdlfGNvbnRpbnVhdGlvbnxjdXJzb3J8c3luY3xjb3VudHx0eXBlfGV4cGlyZXN8bGltaXR8ZW5kcG9pbnR8dXJbaWxdJHxtZXRob2QvaTtcbmNvbnN0IHRoZXNlTmFtZXMgPSAvcGFzcyg/OndvcmR8cGhyYXNlfHdkKXxzZWNyZXR8dG9rZW58YXBpWy1fIF0/a2V5fHByaXZhdGVbLV8gXT9rZXl8Y3JlZGVudGlhbC9pO1xuXG5leHBvcnQgY29uc3QgaXNTZWNyZXROYW1lID0gKG5hbWU6IHN0cmluZyk6IGJvb2xlYW4gPT4gdGhlc2VOYW1lcy50ZXN0KG5hbWUpICYmICFub3RUaGVzZS50ZXN0KG5hbWUpO1xuXG4vKiogQSBtZW1iZXIgb2YgSlNPTiB0ZXh0IHdob3NlIHZhbHVlIGlzIGEgdGV4dCwgb3IgYSBmaWVsZCBvZiBhIGZvcm0uICovXG5jb25zdCBqc29uTWVtYmVyID0gL1wiKCg/OlteXCJcXFxcXXxcXFxcLil7MSw2MH0pXCIoXFxzKjpcXHMqKVwiKCg/OlteXCJcXFxcXXxcXFxcLikrKVwiL2c7XG5jb25zdCBmb3JtRmllbGQgPSAvKF58WyY/XSkoW149Jj9cXHNcIl17MSw2MH0pPShbXiZcXHNcIl0rKS9nO1xuXG4vKiogVGhlIHRleHQgd2l0aCBzdWNoIHZhbHVlcyByZXBsYWNlZC4gKi9cbmV4cG9ydCBmdW5jdGlvbiB3aXRob3V0U2VjcmV0RmllbGRzKHRleHQ6IHN0cmluZywgcmVwbGFjZW1lbnQ6IHN0cmluZyk6IHN0cmluZyB7XG4gIGlmICghdGhlc2VOYW1lcy50ZXN0KHRleHQpKSByZXR1cm4gdGV4dDtcbiAgcmV0dXJuIHRleHRcbiAgICAucmVwbGFjZShqc29uTWVtYmVyLCAod2hvbGUsIG5hbWU6IHN0cmluZywgY29sb246IHN0cmluZykgPT5cbiAgICAgIGlzU2VjcmV0TmFtZShuYW1lKSA/IGBcIiR7bmFtZX1cIiR7Y29sb259XCIke3JlcGxhY2VtZW50fVwiYCA6IHdob2xlLFxuICAgIClcbiAgICAucmVwbGFjZShmb3JtRmllbGQsICh3aG9sZSwgYmVmb3JlOiBzdHJpbmcsIG5hbWU6IHN0cmluZykgPT5cbiAgICAgIGlzU2VjcmV0TmFtZShuYW1lKSA/IGAke2JlZm9yZX0ke25hbWV9PSR7cmVwbGFjZW1lbnR9YCA6IHdob2xlLFxuICAgICk7XG59XG5cbi8qKiBTdWNoIHZhbHVlcyBpbiBhIHRleHQsIGFzIHRoZXkgc3RhbmQgdGhlcmUuICovXG5leHBvcnQgZnVuY3Rpb24gc2VjcmV0RmllbGRWYWx1ZXModGV4dDogc3RyaW5nKTogc3RyaW5nW10ge1xuICBpZiAoIXRoZXNlTmFtZXMudGVzdCh0ZXh0KSkgcmV0dXJuIFtdO1xuICBjb25zdCBpbkpzb24gPSBbLi4udGV4dC5tYXRjaEFsbChqc29uTWVtYmVyKV1cbiAgICAuZmlsdGVyKChbLCBuYW1lXSkgPT4gaXNTZWNyZXROYW1lKG5hbWUgPz8gJycpKVxuICAgIC5tYXAoKFssICwgLCB2YWx1ZV0pID0+IHZhbHVlIGFzIHN0cmluZyk7XG4gIGNvbnN0IGluRm9ybSA9IFsuLi50ZXh0Lm1hdGNoQWxsKGZvcm1GaWVsZCldXG4gICAgLmZpbHRlcigoWywgLCBuYW1lXSkgPT4gaXNTZWNyZXROYW1lKG5hbWUgPz8gJycpKVxuICAgIC5tYXAoKFssICwgLCB2YWx1ZV0pID0+IHZhbHVlIGFzIHN0cmluZyk7XG4gIHJldHVybiBbLi4uaW5Kc29uLCAuLi5pbkZvcm1dO1xufVxuIl0sCiAgIm1hcHBpbmdzIjogIjtBQUdBLElBQU0sV0FBVztBQUNqQixJQUFNLGFBQWE7QUFFWixJQUFNLGVBQWUsQ0FBQyxTQUEwQixXQUFXLEtBQUssSUFBSSxLQUFLLENBQUMsU0FBUyxLQUFLLElBQUk7QUFHbkcsSUFBTSxhQUFhO0FBQ25CLElBQU0sWUFBWTtBQUdYLFNBQVMsb0JBQW9CLE1BQWMsYUFBNkI7QUFDN0UsTUFBSSxDQUFDLFdBQVcsS0FBSyxJQUFJLEVBQUcsUUFBTztBQUNuQyxTQUFPLEtBQ0o7QUFBQSxJQUFRO0FBQUEsSUFBWSxDQUFDLE9BQU8sTUFBYyxVQUN6QyxhQUFhLElBQUksSUFBSSxJQUFJLElBQUksSUFBSSxLQUFLLElBQUksV0FBVyxNQUFNO0FBQUEsRUFDN0QsRUFDQztBQUFBLElBQVE7QUFBQSxJQUFXLENBQUMsT0FBTyxRQUFnQixTQUMxQyxhQUFhLElBQUksSUFBSSxHQUFHLE1BQU0sR0FBRyxJQUFJLElBQUksV0FBVyxLQUFLO0FBQUEsRUFDM0Q7QUFDSjtBQUdPLFNBQVMsa0JBQWtCLE1BQXdCO0FBQ3hELE1BQUksQ0FBQyxXQUFXLEtBQUssSUFBSSxFQUFHLFFBQU8sQ0FBQztBQUNwQyxRQUFNLFNBQVMsQ0FBQyxHQUFHLEtBQUssU0FBUyxVQUFVLENBQUMsRUFDekMsT0FBTyxDQUFDLENBQUMsRUFBRSxJQUFJLE1BQU0sYUFBYSxRQUFRLEVBQUUsQ0FBQyxFQUM3QyxJQUFJLENBQUMsQ0FBQyxFQUFFLEVBQUUsRUFBRSxLQUFLLE1BQU0sS0FBZTtBQUN6QyxRQUFNLFNBQVMsQ0FBQyxHQUFHLEtBQUssU0FBUyxTQUFTLENBQUMsRUFDeEMsT0FBTyxDQUFDLENBQUMsRUFBRSxFQUFFLElBQUksTUFBTSxhQUFhLFFBQVEsRUFBRSxDQUFDLEVBQy9DLElBQUksQ0FBQyxDQUFDLEVBQUUsRUFBRSxFQUFFLEtBQUssTUFBTSxLQUFlO0FBQ3pDLFNBQU8sQ0FBQyxHQUFHLFFBQVEsR0FBRyxNQUFNO0FBQzlCOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,91 @@
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/storage/atomic-write.ts
+import { randomBytes } from "node:crypto";
+import { writeFileSync } from "node:fs";
+import { mkdir, open, rename, rm } from "node:fs/promises";
+import { dirname } from "node:path";
+async function writeAtomically(path, content, { mode = 420 } = {}) {
+  await (await stageFile(path, content, { mode })).commit();
+}
+var besideOf = (path) => `${path}.${randomBytes(4).toString("hex")}.part`;
+async function growFile(path) {
+  const beside = besideOf(path);
+  const discard = () => rm(beside, { force: true }).catch(() => void 0);
+  const failed = async (error) => {
+    await discard();
+    throw cannotWrite(path, error);
+  };
+  const file = await mkdir(dirname(path), { recursive: true }).then(() => open(beside, "wx")).catch(failed);
+  let writing = Promise.resolve();
+  return {
+    async write(text) {
+      writing = writing.then(() => file.write(text));
+      await writing.catch(failed);
+    },
+    async commit() {
+      try {
+        await writing;
+        await file.sync();
+        await file.close();
+        await rename(beside, path);
+      } catch (error) {
+        await failed(error);
+      }
+    },
+    async discard() {
+      await writing.catch(() => void 0);
+      await file.close();
+      await discard();
+    }
+  };
+}
+async function stageFile(path, content, { mode = 420 } = {}) {
+  const beside = besideOf(path);
+  const discard = () => rm(beside, { force: true }).catch(() => void 0);
+  const failed = async (error) => {
+    await discard();
+    return cannotWrite(path, error);
+  };
+  try {
+    await mkdir(dirname(path), { recursive: true });
+    const file = await open(beside, "wx", mode);
+    try {
+      writeFileSync(file.fd, content);
+    } catch (error) {
+      await file.close();
+      throw error;
+    }
+    const flushed = file.sync().finally(() => file.close()).then(
+      () => void 0,
+      (error) => ({ error })
+    );
+    return {
+      path: beside,
+      async commit() {
+        const problem = await flushed;
+        if (problem) throw await failed(problem.error);
+        await rename(beside, path).catch(async (error) => Promise.reject(await failed(error)));
+      },
+      async discard() {
+        await flushed;
+        await discard();
+      }
+    };
+  } catch (error) {
+    throw await failed(error);
+  }
+}
+function cannotWrite(path, error) {
+  const cause = error instanceof Error ? error.message : String(error);
+  return new Problem("file-unreadable", { what: `cannot write ${path}`, cause }, { cause: error });
+}
+
+export {
+  writeAtomically,
+  growFile,
+  stageFile
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvc3RvcmFnZS9hdG9taWMtd3JpdGUudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBXcml0aW5nIGEgZmlsZSBzbyB0aGF0IGEgcmVhZGVyLCBvciBhIGNyYXNoLCBuZXZlciBzZWVzIGhhbGYgb2YgaXQuICovXG5pbXBvcnQgeyByYW5kb21CeXRlcyB9IGZyb20gJ25vZGU6Y3J5cHRvJztcbmltcG9ydCB7IHdyaXRlRmlsZVN5bmMgfSBmcm9tICdub2RlOmZzJztcbmltcG9ydCB7IG1rZGlyLCBvcGVuLCByZW5hbWUsIHJtIH0gZnJvbSAnbm9kZTpmcy9wcm9taXNlcyc7XG5pbXBvcnQgeyBkaXJuYW1lIH0gZnJvbSAnbm9kZTpwYXRoJztcbmltcG9ydCB7IFByb2JsZW0gfSBmcm9tICcuLi9wcm9ibGVtL3Byb2JsZW0uanMnO1xuXG4vKiogV3JpdGVzIGJlc2lkZSB0aGUgdGFyZ2V0LCBmbHVzaGVzLCB0aGVuIHJlbmFtZXMgb3ZlciBpdC4gTWFrZXMgdGhlIGZvbGRlciB3aGVyZSBpdCBpcyBtaXNzaW5nLiAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHdyaXRlQXRvbWljYWxseShcbiAgcGF0aDogc3RyaW5nLFxuICBjb250ZW50OiBzdHJpbmcgfCBVaW50OEFycmF5LFxuICB7IG1vZGUgPSAwbzY0NCB9OiB7IG1vZGU/OiBudW1iZXIgfSA9IHt9LFxuKTogUHJvbWlzZTx2b2lkPiB7XG4gIGF3YWl0IChhd2FpdCBzdGFnZUZpbGUocGF0aCwgY29udGVudCwgeyBtb2RlIH0pKS5jb21taXQoKTtcbn1cblxuLyoqIEEgZmlsZSB0aGF0IGlzIHdyaXR0ZW4gYmVzaWRlIGl0cyB0YXJnZXQgYW5kIG5vdCB5ZXQgaW4gaXRzIHBsYWNlLiAqL1xuZXhwb3J0IGludGVyZmFjZSBTdGFnZWRGaWxlIHtcbiAgLyoqIFdoZXJlIGl0IGlzIHVudGlsIHRoZW4uICovXG4gIHJlYWRvbmx5IHBhdGg6IHN0cmluZztcbiAgLyoqIFB1dHMgaXQgaW4gaXRzIHBsYWNlIHdoZW4gaXQgaXMgb24gdGhlIGRpc2suICovXG4gIGNvbW1pdCgpOiBQcm9taXNlPHZvaWQ+O1xuICAvKiogTGV0cyBpdCBnby4gKi9cbiAgZGlzY2FyZCgpOiBQcm9taXNlPHZvaWQ+O1xufVxuXG4vKiogQSBmaWxlIHRoYXQgZ3Jvd3MgYmVzaWRlIGl0cyB0YXJnZXQsIHBpZWNlIGJ5IHBpZWNlLiAqL1xuZXhwb3J0IGludGVyZmFjZSBHcm93aW5nRmlsZSBleHRlbmRzIE9taXQ8U3RhZ2VkRmlsZSwgJ3BhdGgnPiB7XG4gIHdyaXRlKHRleHQ6IHN0cmluZyk6IFByb21pc2U8dm9pZD47XG59XG5cbmNvbnN0IGJlc2lkZU9mID0gKHBhdGg6IHN0cmluZyk6IHN0cmluZyA9PiBgJHtwYXRofS4ke3JhbmRvbUJ5dGVzKDQpLnRvU3RyaW5nKCdoZXgnKX0ucGFydGA7XG5cbi8qKiBAdGhyb3dzIFByb2JsZW0gZmlsZS11bnJlYWRhYmxlICovXG5leHBvcnQgYXN5bmMgZnVuY3Rpb24gZ3Jvd0ZpbGUocGF0aDogc3RyaW5nKTogUHJvbWlzZTxHcm93aW5nRmlsZT4ge1xuICBjb25zdCBiZXNpZGUgPSBiZXNpZGVPZihwYXRoKTtcbiAgY29uc3QgZGlzY2FyZCA9ICgpOiBQcm9taXNlPHZvaWQ+ID0+IHJtKGJlc2lkZSwgeyBmb3JjZTogdHJ1ZSB9KS5jYXRjaCgoKSA9PiB1bmRlZmluZWQpO1xuICBjb25zdCBmYWlsZWQgPSBhc3luYyAoZXJyb3I6IHVua25vd24pOiBQcm9taXNlPG5ldmVyPiA9PiB7XG4gICAgYXdhaXQgZGlzY2FyZCgpO1xuICAgIHRocm93IGNhbm5vdFdyaXRlKHBhdGgsIGVycm9yKTtcbiAgfTtcbiAgY29uc3QgZmlsZSA9IGF3YWl0IG1rZGlyKGRpcm5hbWUocGF0aCksIHsgcmVjdXJzaXZlOiB0cnVlIH0pXG4gICAgLnRoZW4oKCkgPT4gb3BlbihiZXNpZGUsICd3eCcpKVxuICAgIC5jYXRjaChmYWlsZWQpO1xuICBsZXQgd3JpdGluZzogUHJvbWlzZTx1bmtub3duPiA9IFByb21pc2UucmVzb2x2ZSgpO1xuICByZXR1cm4ge1xuICAgIGFzeW5jIHdyaXRlKHRleHQpIHtcbiAgICAgIHdyaXRpbmcgPSB3cml0aW5nLnRoZW4oKCkgPT4gZmlsZS53cml0ZSh0ZXh0KSk7XG4gICAgICBhd2FpdCB3cml0aW5nLmNhdGNoKGZhaWxlZCk7XG4gICAgfSxcbiAgICBhc3luYyBjb21taXQoKSB7XG4gICAgICB0cnkge1xuICAgICAgICBhd2FpdCB3cml0aW5nO1xuICAgICAgICBhd2FpdCBmaWxlLnN5bmMoKTtcbiAgICAgICAgYXdhaXQgZmlsZS5jbG9zZSgpO1xuICAgICAgICBhd2FpdCByZW5hbWUoYmVzaWRlLCBwYXRoKTtcbiAgICAgIH0gY2F0Y2ggKGVycm9yKSB7XG4gICAgICAgIGF3YWl0IGZhaWxlZChlcnJvcik7XG4gICAgICB9XG4gICAgfSxcbiAgICBhc3luYyBkaXNjYXJkKCkge1xuICAgICAgYXdhaXQgd3JpdGluZy5jYXRjaCgoKSA9PiB1bmRlZmluZWQpO1xuICAgICAgYXdhaXQgZmlsZS5jbG9zZSgpO1xuICAgICAgYXdhaXQgZGlzY2FyZCgpO1xuICAgIH0sXG4gIH07XG59XG5cbi8qKiBXcml0ZXMgYmVzaWRlIHRoZSB0YXJnZXQuIEEgbGFyZ2UgZmlsZSBpcyBmbHVzaGVkIHdoaWxlIHRoZSBjYWxsZXIgZ29lcyBvbiB3aXRoIG90aGVyIHdvcmsuICovXG5leHBvcnQgYXN5bmMgZnVuY3Rpb24gc3RhZ2VGaWxlKFxuICBwYXRoOiBzdHJpbmcsXG4gIGNvbnRlbnQ6IHN0cmluZyB8IFVpbnQ4QXJyYXksXG4gIHsgbW9kZSA9IDBvNjQ0IH06IHsgbW9kZT86IG51bWJlciB9ID0ge30sXG4pOiBQcm9taXNlPFN0YWdlZEZpbGU+IHtcbiAgY29uc3QgYmVzaWRlID0gYmVzaWRlT2YocGF0aCk7XG4gIGNvbnN0IGRpc2NhcmQgPSAoKTogUHJvbWlzZTx2b2lkPiA9PiBybShiZXNpZGUsIHsgZm9yY2U6IHRydWUgfSkuY2F0Y2goKCkgPT4gdW5kZWZpbmVkKTtcbiAgY29uc3QgZmFpbGVkID0gYXN5bmMgKGVycm9yOiB1bmtub3duKTogUHJvbWlzZTxQcm9ibGVtPiA9PiB7XG4gICAgYXdhaXQgZGlzY2FyZCgpO1xuICAgIHJldHVybiBjYW5ub3RXcml0ZShwYXRoLCBlcnJvcik7XG4gIH07XG4gIHRyeSB7XG4gICAgYXdhaXQgbWtkaXIoZGlybmFtZShwYXRoKSwgeyByZWN1cnNpdmU6IHRydWUgfSk7XG4gICAgY29uc3QgZmlsZSA9IGF3YWl0IG9wZW4oYmVzaWRlLCAnd3gnLCBtb2RlKTtcbiAgICB0cnkge1xuICAgICAgd3JpdGVGaWxlU3luYyhmaWxlLmZkLCBjb250ZW50KTtcbiAgICB9IGNhdGNoIChlcnJvcikge1xuICAgICAgYXdhaXQgZmlsZS5jbG9zZSgpO1xuICAgICAgdGhyb3cgZXJyb3I7XG4gICAgfVxuICAgIC8vIFdoYXQgZ29lcyB3cm9uZyBpcyB0b2xkIGJ5IGNvbW1pdC5cbiAgICBjb25zdCBmbHVzaGVkID0gZmlsZVxuICAgICAgLnN5bmMoKVxuICAgICAgLmZpbmFsbHkoKCkgPT4gZmlsZS5jbG9zZSgpKVxuICAgICAgLnRoZW4oXG4gICAgICAgICgpID0+IHVuZGVmaW5lZCxcbiAgICAgICAgKGVycm9yOiB1bmtub3duKSA9PiAoeyBlcnJvciB9KSxcbiAgICAgICk7XG4gICAgcmV0dXJuIHtcbiAgICAgIHBhdGg6IGJlc2lkZSxcbiAgICAgIGFzeW5jIGNvbW1pdCgpIHtcbiAgICAgICAgY29uc3QgcHJvYmxlbSA9IGF3YWl0IGZsdXNoZWQ7XG4gICAgICAgIGlmIChwcm9ibGVtKSB0aHJvdyBhd2FpdCBmYWlsZWQocHJvYmxlbS5lcnJvcik7XG4gICAgICAgIGF3YWl0IHJlbmFtZShiZXNpZGUsIHBhdGgpLmNhdGNoKGFzeW5jIChlcnJvcjogdW5rbm93bikgPT4gUHJvbWlzZS5yZWplY3QoYXdhaXQgZmFpbGVkKGVycm9yKSkpO1xuICAgICAgfSxcbiAgICAgIGFzeW5jIGRpc2NhcmQoKSB7XG4gICAgICAgIGF3YWl0IGZsdXNoZWQ7XG4gICAgICAgIGF3YWl0IGRpc2NhcmQoKTtcbiAgICAgIH0sXG4gICAgfTtcbiAgfSBjYXRjaCAoZXJyb3IpIHtcbiAgICB0aHJvdyBhd2FpdCBmYWlsZWQoZXJyb3IpO1xuICB9XG59XG5cbmZ1bmN0aW9uIGNhbm5vdFdyaXRlKHBhdGg6IHN0cmluZywgZXJyb3I6IHVua25vd24pOiBQcm9ibGVtIHtcbiAgY29uc3QgY2F1c2UgPSBlcnJvciBpbnN0YW5jZW9mIEVycm9yID8gZXJyb3IubWVzc2FnZSA6IFN0cmluZyhlcnJvcik7XG4gIHJldHVybiBuZXcgUHJvYmxlbSgnZmlsZS11bnJlYWRhYmxlJywgeyB3aGF0OiBgY2Fubm90IHdyaXRlICR7cGF0aH1gLCBjYXVzZSB9LCB7IGNhdXNlOiBlcnJvciB9KTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7O0FBQ0EsU0FBUyxtQkFBbUI7QUFDNUIsU0FBUyxxQkFBcUI7QUFDOUIsU0FBUyxPQUFPLE1BQU0sUUFBUSxVQUFVO0FBQ3hDLFNBQVMsZUFBZTtBQUl4QixlQUFzQixnQkFDcEIsTUFDQSxTQUNBLEVBQUUsT0FBTyxJQUFNLElBQXVCLENBQUMsR0FDeEI7QUFDZixTQUFPLE1BQU0sVUFBVSxNQUFNLFNBQVMsRUFBRSxLQUFLLENBQUMsR0FBRyxPQUFPO0FBQzFEO0FBaUJBLElBQU0sV0FBVyxDQUFDLFNBQXlCLEdBQUcsSUFBSSxJQUFJLFlBQVksQ0FBQyxFQUFFLFNBQVMsS0FBSyxDQUFDO0FBR3BGLGVBQXNCLFNBQVMsTUFBb0M7QUFDakUsUUFBTSxTQUFTLFNBQVMsSUFBSTtBQUM1QixRQUFNLFVBQVUsTUFBcUIsR0FBRyxRQUFRLEVBQUUsT0FBTyxLQUFLLENBQUMsRUFBRSxNQUFNLE1BQU0sTUFBUztBQUN0RixRQUFNLFNBQVMsT0FBTyxVQUFtQztBQUN2RCxVQUFNLFFBQVE7QUFDZCxVQUFNLFlBQVksTUFBTSxLQUFLO0FBQUEsRUFDL0I7QUFDQSxRQUFNLE9BQU8sTUFBTSxNQUFNLFFBQVEsSUFBSSxHQUFHLEVBQUUsV0FBVyxLQUFLLENBQUMsRUFDeEQsS0FBSyxNQUFNLEtBQUssUUFBUSxJQUFJLENBQUMsRUFDN0IsTUFBTSxNQUFNO0FBQ2YsTUFBSSxVQUE0QixRQUFRLFFBQVE7QUFDaEQsU0FBTztBQUFBLElBQ0wsTUFBTSxNQUFNLE1BQU07QUFDaEIsZ0JBQVUsUUFBUSxLQUFLLE1BQU0sS0FBSyxNQUFNLElBQUksQ0FBQztBQUM3QyxZQUFNLFFBQVEsTUFBTSxNQUFNO0FBQUEsSUFDNUI7QUFBQSxJQUNBLE1BQU0sU0FBUztBQUNiLFVBQUk7QUFDRixjQUFNO0FBQ04sY0FBTSxLQUFLLEtBQUs7QUFDaEIsY0FBTSxLQUFLLE1BQU07QUFDakIsY0FBTSxPQUFPLFFBQVEsSUFBSTtBQUFBLE1BQzNCLFNBQVMsT0FBTztBQUNkLGNBQU0sT0FBTyxLQUFLO0FBQUEsTUFDcEI7QUFBQSxJQUNGO0FBQUEsSUFDQSxNQUFNLFVBQVU7QUFDZCxZQUFNLFFBQVEsTUFBTSxNQUFNLE1BQVM7QUFDbkMsWUFBTSxLQUFLLE1BQU07QUFDakIsWUFBTSxRQUFRO0FBQUEsSUFDaEI7QUFBQSxFQUNGO0FBQ0Y7QUFHQSxlQUFzQixVQUNwQixNQUNBLFNBQ0EsRUFBRSxPQUFPLElBQU0sSUFBdUIsQ0FBQyxHQUNsQjtBQUNyQixRQUFNLFNBQVMsU0FBUyxJQUFJO0FBQzVCLFFBQU0sVUFBVSxNQUFxQixHQUFHLFFBQVEsRUFBRSxPQUFPLEtBQUssQ0FBQyxFQUFFLE1BQU0sTUFBTSxNQUFTO0FBQ3RGLFFBQU0sU0FBUyxPQUFPLFVBQXFDO0FBQ3pELFVBQU0sUUFBUTtBQUNkLFdBQU8sWUFBWSxNQUFNLEtBQUs7QUFBQSxFQUNoQztBQUNBLE1BQUk7QUFDRixVQUFNLE1BQU0sUUFBUSxJQUFJLEdBQUcsRUFBRSxXQUFXLEtBQUssQ0FBQztBQUM5QyxVQUFNLE9BQU8sTUFBTSxLQUFLLFFBQVEsTUFBTSxJQUFJO0FBQzFDLFFBQUk7QUFDRixvQkFBYyxLQUFLLElBQUksT0FBTztBQUFBLElBQ2hDLFNBQVMsT0FBTztBQUNkLFlBQU0sS0FBSyxNQUFNO0FBQ2pCLFlBQU07QUFBQSxJQUNSO0FBRUEsVUFBTSxVQUFVLEtBQ2IsS0FBSyxFQUNMLFFBQVEsTUFBTSxLQUFLLE1BQU0sQ0FBQyxFQUMxQjtBQUFBLE1BQ0MsTUFBTTtBQUFBLE1BQ04sQ0FBQyxXQUFvQixFQUFFLE1BQU07QUFBQSxJQUMvQjtBQUNGLFdBQU87QUFBQSxNQUNMLE1BQU07QUFBQSxNQUNOLE1BQU0sU0FBUztBQUNiLGNBQU0sVUFBVSxNQUFNO0FBQ3RCLFlBQUksUUFBUyxPQUFNLE1BQU0sT0FBTyxRQUFRLEtBQUs7QUFDN0MsY0FBTSxPQUFPLFFBQVEsSUFBSSxFQUFFLE1BQU0sT0FBTyxVQUFtQixRQUFRLE9BQU8sTUFBTSxPQUFPLEtBQUssQ0FBQyxDQUFDO0FBQUEsTUFDaEc7QUFBQSxNQUNBLE1BQU0sVUFBVTtBQUNkLGNBQU07QUFDTixjQUFNLFFBQVE7QUFBQSxNQUNoQjtBQUFBLElBQ0Y7QUFBQSxFQUNGLFNBQVMsT0FBTztBQUNkLFVBQU0sTUFBTSxPQUFPLEtBQUs7QUFBQSxFQUMxQjtBQUNGO0FBRUEsU0FBUyxZQUFZLE1BQWMsT0FBeUI7QUFDMUQsUUFBTSxRQUFRLGlCQUFpQixRQUFRLE1BQU0sVUFBVSxPQUFPLEtBQUs7QUFDbkUsU0FBTyxJQUFJLFFBQVEsbUJBQW1CLEVBQUUsTUFBTSxnQkFBZ0IsSUFBSSxJQUFJLE1BQU0sR0FBRyxFQUFFLE9BQU8sTUFBTSxDQUFDO0FBQ2pHOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,56 @@
+import {
+  readHeld
+} from "./chunk-TSTZ2E5O.js";
+import {
+  Problem,
+  asProblem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/cli/giving.ts
+async function withInputs(workspace, { plan }, terminal, ask, work, recorded) {
+  workspace.checkSettings(plan.inputs.map(({ name }) => name));
+  const held = await readHeld(workspace.collection.local, workspace.environment.name);
+  const answers = /* @__PURE__ */ new Map();
+  const given = (input) => {
+    const set = workspace.settings.get(input);
+    if (set !== void 0) return { value: set, origin: "--set" };
+    const before = recorded?.get(input);
+    if (before) return before;
+    const answer = answers.get(input);
+    if (answer) return answer;
+    const one = held[input];
+    return one && { value: one.value, origin: `held from ${one.from}` };
+  };
+  const askFor = async (input) => {
+    const { askInput } = await import("./input-4DCQPTV2.js");
+    answers.set(input.name, { value: await askInput(input), origin: "asked" });
+  };
+  if (ask) {
+    if (!terminal.interactive)
+      throw new Problem("usage", { what: "--ask wants a terminal", remedy: "--set NAME=VALUE gives a value" });
+    for (const input of plan.inputs)
+      if (input.declaration.prompt !== "never" && !workspace.settings.has(input.name)) await askFor(input);
+  }
+  for (; ; ) {
+    try {
+      return await work({ given });
+    } catch (error) {
+      const problem = asProblem(error);
+      const missing = problem.code === "input-missing" ? plan.inputs.find(({ name }) => name === problem.data.input) : void 0;
+      const own = missing && typeof problem.where === "object" && problem.where.file === missing.file;
+      if (!own || !terminal.interactive || answers.has(missing.name) || missing.declaration.prompt === "never")
+        throw error;
+      await askFor(missing);
+    }
+  }
+}
+function sessionsFrom(given) {
+  if (given === void 0) return void 0;
+  return given === "none" ? [] : [String(given)];
+}
+
+export {
+  withInputs,
+  sessionsFrom
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS9naXZpbmcudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBWYWx1ZXMgZm9yIGEgcmVxdWVzdCB0aGF0IGlzIHNlbnQgYnkgaXRzZWxmOiBgLS1zZXRgLCBlbHNlIGhlbGQgZnJvbSBhbiBlYXJsaWVyIHNlbmQsIGVsc2UgYXNrZWQgZm9yLiAqL1xuaW1wb3J0IHR5cGUgeyBJbnB1dFBsYW4gfSBmcm9tICcuLi9jb3JlL2NvbGxlY3Rpb24vaW5wdXRzLmpzJztcbmltcG9ydCB0eXBlIHsgTmFtZWQgfSBmcm9tICcuLi9jb3JlL2V4cHJlc3Npb24vbmFtZXMuanMnO1xuaW1wb3J0IHsgYXNQcm9ibGVtLCBQcm9ibGVtIH0gZnJvbSAnLi4vY29yZS9wcm9ibGVtL3Byb2JsZW0uanMnO1xuaW1wb3J0IHsgcmVhZEhlbGQgfSBmcm9tICcuLi9jb3JlL3RyYWlsL2hlbGQuanMnO1xuaW1wb3J0IHR5cGUgeyBQcmVwYXJlZFJlcXVlc3QgfSBmcm9tICcuLi9jb3JlL3RyYWlsL3ByZXBhcmUuanMnO1xuaW1wb3J0IHR5cGUgeyBXb3Jrc3BhY2UgfSBmcm9tICcuLi9jb3JlL3RyYWlsL3dvcmtzcGFjZS5qcyc7XG5pbXBvcnQgdHlwZSB7IFRlcm1pbmFsIH0gZnJvbSAnLi90ZXJtaW5hbC5qcyc7XG5cbmV4cG9ydCBpbnRlcmZhY2UgR2l2aW5nIHtcbiAgcmVhZG9ubHkgZ2l2ZW46IChpbnB1dDogc3RyaW5nKSA9PiBOYW1lZCB8IHVuZGVmaW5lZDtcbn1cblxuLyoqXG4gKiBSdW5zIHRoZSB3b3JrLCBhc2tpbmcgZm9yIHdoYXQgaXMgbWlzc2luZyB3aGVyZSBhIHBlcnNvbiBpcyB0aGVyZS5cbiAqIEBwYXJhbSBhc2sgYWxzbyBmb3IgaW5wdXRzIHRoYXQgaGF2ZSBhIGRlZmF1bHRcbiAqIEBwYXJhbSByZWNvcmRlZCB3aGF0IGFuIGVhcmxpZXIgc2VuZGluZyB3YXMgZ2l2ZW5cbiAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHdpdGhJbnB1dHM8VD4oXG4gIHdvcmtzcGFjZTogV29ya3NwYWNlLFxuICB7IHBsYW4gfTogUHJlcGFyZWRSZXF1ZXN0LFxuICB0ZXJtaW5hbDogVGVybWluYWwsXG4gIGFzazogYm9vbGVhbixcbiAgd29yazogKGdpdmluZzogR2l2aW5nKSA9PiBQcm9taXNlPFQ+LFxuICByZWNvcmRlZD86IFJlYWRvbmx5TWFwPHN0cmluZywgTmFtZWQ+LFxuKTogUHJvbWlzZTxUPiB7XG4gIHdvcmtzcGFjZS5jaGVja1NldHRpbmdzKHBsYW4uaW5wdXRzLm1hcCgoeyBuYW1lIH0pID0+IG5hbWUpKTtcbiAgY29uc3QgaGVsZCA9IGF3YWl0IHJlYWRIZWxkKHdvcmtzcGFjZS5jb2xsZWN0aW9uLmxvY2FsLCB3b3Jrc3BhY2UuZW52aXJvbm1lbnQubmFtZSk7XG4gIGNvbnN0IGFuc3dlcnMgPSBuZXcgTWFwPHN0cmluZywgTmFtZWQ+KCk7XG4gIGNvbnN0IGdpdmVuID0gKGlucHV0OiBzdHJpbmcpOiBOYW1lZCB8IHVuZGVmaW5lZCA9PiB7XG4gICAgY29uc3Qgc2V0ID0gd29ya3NwYWNlLnNldHRpbmdzLmdldChpbnB1dCk7XG4gICAgaWYgKHNldCAhPT0gdW5kZWZpbmVkKSByZXR1cm4geyB2YWx1ZTogc2V0LCBvcmlnaW46ICctLXNldCcgfTtcbiAgICBjb25zdCBiZWZvcmUgPSByZWNvcmRlZD8uZ2V0KGlucHV0KTtcbiAgICBpZiAoYmVmb3JlKSByZXR1cm4gYmVmb3JlO1xuICAgIGNvbnN0IGFuc3dlciA9IGFuc3dlcnMuZ2V0KGlucHV0KTtcbiAgICBpZiAoYW5zd2VyKSByZXR1cm4gYW5zd2VyO1xuICAgIGNvbnN0IG9uZSA9IGhlbGRbaW5wdXRdO1xuICAgIHJldHVybiBvbmUgJiYgeyB2YWx1ZTogb25lLnZhbHVlLCBvcmlnaW46IGBoZWxkIGZyb20gJHtvbmUuZnJvbX1gIH07XG4gIH07XG4gIGNvbnN0IGFza0ZvciA9IGFzeW5jIChpbnB1dDogSW5wdXRQbGFuKTogUHJvbWlzZTx2b2lkPiA9PiB7XG4gICAgY29uc3QgeyBhc2tJbnB1dCB9ID0gYXdhaXQgaW1wb3J0KCcuL2Fzay9pbnB1dC5qcycpO1xuICAgIGFuc3dlcnMuc2V0KGlucHV0Lm5hbWUsIHsgdmFsdWU6IGF3YWl0IGFza0lucHV0KGlucHV0KSwgb3JpZ2luOiAnYXNrZWQnIH0pO1xuICB9O1xuICBpZiAoYXNrKSB7XG4gICAgaWYgKCF0ZXJtaW5hbC5pbnRlcmFjdGl2ZSlcbiAgICAgIHRocm93IG5ldyBQcm9ibGVtKCd1c2FnZScsIHsgd2hhdDogJy0tYXNrIHdhbnRzIGEgdGVybWluYWwnLCByZW1lZHk6ICctLXNldCBOQU1FPVZBTFVFIGdpdmVzIGEgdmFsdWUnIH0pO1xuICAgIGZvciAoY29uc3QgaW5wdXQgb2YgcGxhbi5pbnB1dHMpXG4gICAgICBpZiAoaW5wdXQuZGVjbGFyYXRpb24ucHJvbXB0ICE9PSAnbmV2ZXInICYmICF3b3Jrc3BhY2Uuc2V0dGluZ3MuaGFzKGlucHV0Lm5hbWUpKSBhd2FpdCBhc2tGb3IoaW5wdXQpO1xuICB9XG4gIGZvciAoOzspIHtcbiAgICB0cnkge1xuICAgICAgcmV0dXJuIGF3YWl0IHdvcmsoeyBnaXZlbiB9KTtcbiAgICB9IGNhdGNoIChlcnJvcikge1xuICAgICAgY29uc3QgcHJvYmxlbSA9IGFzUHJvYmxlbShlcnJvcik7XG4gICAgICBjb25zdCBtaXNzaW5nID1cbiAgICAgICAgcHJvYmxlbS5jb2RlID09PSAnaW5wdXQtbWlzc2luZycgPyBwbGFuLmlucHV0cy5maW5kKCh7IG5hbWUgfSkgPT4gbmFtZSA9PT0gcHJvYmxlbS5kYXRhLmlucHV0KSA6IHVuZGVmaW5lZDtcbiAgICAgIC8vIFRoZSBmaWxlIGlzIG5hbWVkIGJ5IHRoZSBwcm9ibGVtOiBhbiBpbnB1dCBvZiBhbm90aGVyIHJlcXVlc3QsIHN1Y2ggYXMgYSBsb2ctaW4sIGlzIG5vdCBhc2tlZCBmb3IgaGVyZS5cbiAgICAgIGNvbnN0IG93biA9IG1pc3NpbmcgJiYgdHlwZW9mIHByb2JsZW0ud2hlcmUgPT09ICdvYmplY3QnICYmIHByb2JsZW0ud2hlcmUuZmlsZSA9PT0gbWlzc2luZy5maWxlO1xuICAgICAgaWYgKCFvd24gfHwgIXRlcm1pbmFsLmludGVyYWN0aXZlIHx8IGFuc3dlcnMuaGFzKG1pc3NpbmcubmFtZSkgfHwgbWlzc2luZy5kZWNsYXJhdGlvbi5wcm9tcHQgPT09ICduZXZlcicpXG4gICAgICAgIHRocm93IGVycm9yO1xuICAgICAgYXdhaXQgYXNrRm9yKG1pc3NpbmcpO1xuICAgIH1cbiAgfVxufVxuXG4vKiogYC0tc2Vzc2lvbiBOQU1FYCBpbiBwbGFjZSBvZiB0aGUgcmVxdWVzdCdzIG93bjsgYG5vbmVgIGZvciBub25lLiAqL1xuZXhwb3J0IGZ1bmN0aW9uIHNlc3Npb25zRnJvbShnaXZlbjogdW5rbm93bik6IHJlYWRvbmx5IHN0cmluZ1tdIHwgdW5kZWZpbmVkIHtcbiAgaWYgKGdpdmVuID09PSB1bmRlZmluZWQpIHJldHVybiB1bmRlZmluZWQ7XG4gIHJldHVybiBnaXZlbiA9PT0gJ25vbmUnID8gW10gOiBbU3RyaW5nKGdpdmVuKV07XG59XG4iXSwKICAibWFwcGluZ3MiOiAiOzs7Ozs7Ozs7QUFrQkEsZUFBc0IsV0FDcEIsV0FDQSxFQUFFLEtBQUssR0FDUCxVQUNBLEtBQ0EsTUFDQSxVQUNZO0FBQ1osWUFBVSxjQUFjLEtBQUssT0FBTyxJQUFJLENBQUMsRUFBRSxLQUFLLE1BQU0sSUFBSSxDQUFDO0FBQzNELFFBQU0sT0FBTyxNQUFNLFNBQVMsVUFBVSxXQUFXLE9BQU8sVUFBVSxZQUFZLElBQUk7QUFDbEYsUUFBTSxVQUFVLG9CQUFJLElBQW1CO0FBQ3ZDLFFBQU0sUUFBUSxDQUFDLFVBQXFDO0FBQ2xELFVBQU0sTUFBTSxVQUFVLFNBQVMsSUFBSSxLQUFLO0FBQ3hDLFFBQUksUUFBUSxPQUFXLFFBQU8sRUFBRSxPQUFPLEtBQUssUUFBUSxRQUFRO0FBQzVELFVBQU0sU0FBUyxVQUFVLElBQUksS0FBSztBQUNsQyxRQUFJLE9BQVEsUUFBTztBQUNuQixVQUFNLFNBQVMsUUFBUSxJQUFJLEtBQUs7QUFDaEMsUUFBSSxPQUFRLFFBQU87QUFDbkIsVUFBTSxNQUFNLEtBQUssS0FBSztBQUN0QixXQUFPLE9BQU8sRUFBRSxPQUFPLElBQUksT0FBTyxRQUFRLGFBQWEsSUFBSSxJQUFJLEdBQUc7QUFBQSxFQUNwRTtBQUNBLFFBQU0sU0FBUyxPQUFPLFVBQW9DO0FBQ3hELFVBQU0sRUFBRSxTQUFTLElBQUksTUFBTSxPQUFPLHFCQUFnQjtBQUNsRCxZQUFRLElBQUksTUFBTSxNQUFNLEVBQUUsT0FBTyxNQUFNLFNBQVMsS0FBSyxHQUFHLFFBQVEsUUFBUSxDQUFDO0FBQUEsRUFDM0U7QUFDQSxNQUFJLEtBQUs7QUFDUCxRQUFJLENBQUMsU0FBUztBQUNaLFlBQU0sSUFBSSxRQUFRLFNBQVMsRUFBRSxNQUFNLDBCQUEwQixRQUFRLGlDQUFpQyxDQUFDO0FBQ3pHLGVBQVcsU0FBUyxLQUFLO0FBQ3ZCLFVBQUksTUFBTSxZQUFZLFdBQVcsV0FBVyxDQUFDLFVBQVUsU0FBUyxJQUFJLE1BQU0sSUFBSSxFQUFHLE9BQU0sT0FBTyxLQUFLO0FBQUEsRUFDdkc7QUFDQSxhQUFTO0FBQ1AsUUFBSTtBQUNGLGFBQU8sTUFBTSxLQUFLLEVBQUUsTUFBTSxDQUFDO0FBQUEsSUFDN0IsU0FBUyxPQUFPO0FBQ2QsWUFBTSxVQUFVLFVBQVUsS0FBSztBQUMvQixZQUFNLFVBQ0osUUFBUSxTQUFTLGtCQUFrQixLQUFLLE9BQU8sS0FBSyxDQUFDLEVBQUUsS0FBSyxNQUFNLFNBQVMsUUFBUSxLQUFLLEtBQUssSUFBSTtBQUVuRyxZQUFNLE1BQU0sV0FBVyxPQUFPLFFBQVEsVUFBVSxZQUFZLFFBQVEsTUFBTSxTQUFTLFFBQVE7QUFDM0YsVUFBSSxDQUFDLE9BQU8sQ0FBQyxTQUFTLGVBQWUsUUFBUSxJQUFJLFFBQVEsSUFBSSxLQUFLLFFBQVEsWUFBWSxXQUFXO0FBQy9GLGNBQU07QUFDUixZQUFNLE9BQU8sT0FBTztBQUFBLElBQ3RCO0FBQUEsRUFDRjtBQUNGO0FBR08sU0FBUyxhQUFhLE9BQStDO0FBQzFFLE1BQUksVUFBVSxPQUFXLFFBQU87QUFDaEMsU0FBTyxVQUFVLFNBQVMsQ0FBQyxJQUFJLENBQUMsT0FBTyxLQUFLLENBQUM7QUFDL0M7IiwKICAibmFtZXMiOiBbXQp9Cg==

@@ -1,0 +1,143 @@
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/documentation/graphql/read.ts
+import {
+  astFromValue,
+  buildASTSchema,
+  buildClientSchema,
+  GraphQLError,
+  isEnumType,
+  isInputObjectType,
+  isInterfaceType,
+  isObjectType,
+  isSpecifiedScalarType,
+  isUnionType,
+  parse,
+  validateSchema,
+  valueFromASTUntyped
+} from "graphql";
+function readGraphql({ main }, source) {
+  const schema = schemaOf(main);
+  const warnings = validateSchema(schema).map(({ message, locations }) => ({
+    what: message,
+    at: locations?.[0] ? `line ${locations[0].line}` : "schema"
+  }));
+  const endpoint = /^https?:/.test(main.uri) && main.notation === "json" ? main.uri : void 0;
+  const operations = rootFields(schema, endpoint);
+  if (operations.length === 0)
+    warnings.push({ at: "schema", what: "the schema has no query, mutation or subscription" });
+  const named = Object.values(schema.getTypeMap()).filter((type) => !type.name.startsWith("__"));
+  const definitions = new Map(named.map((type) => [type.name, plainType(type, schema)]));
+  const shown = named.filter((type) => !isSpecifiedScalarType(type));
+  return {
+    format: "GraphQL",
+    version: main.notation === "graphql" ? "schema" : "introspection",
+    title: schema.description ?? source,
+    servers: endpoint === void 0 ? [] : [{ url: endpoint, variables: [] }],
+    operations,
+    definitions,
+    types: new Map(shown.map(({ name }) => [name, name])),
+    webhooks: [],
+    warnings
+  };
+}
+function schemaOf({ text, content, notation, file }) {
+  try {
+    if (notation === "graphql") return buildASTSchema(parse(text, { maxTokens: 5e6 }), { assumeValidSDL: true });
+    const result = content;
+    return buildClientSchema(result.data ?? result, { assumeValid: true });
+  } catch (error) {
+    const [place] = error instanceof GraphQLError ? error.locations ?? [] : [];
+    throw new Problem("document-unreadable", {
+      what: `${file} is not a GraphQL schema`,
+      where: { file, ...place && { line: place.line, column: place.column } },
+      cause: error.message
+    });
+  }
+}
+function rootFields(schema, endpoint) {
+  const taken = /* @__PURE__ */ new Set();
+  const roots = [
+    ["query", schema.getQueryType(), "queries"],
+    ["mutation", schema.getMutationType(), "mutations"],
+    ["subscription", schema.getSubscriptionType(), "subscriptions"]
+  ];
+  return roots.flatMap(
+    ([root, type, group]) => Object.values(type?.getFields() ?? {}).map((field) => {
+      const id = taken.has(field.name) ? `${root}.${field.name}` : field.name;
+      taken.add(id);
+      const own = { root, field: plainField(field), ...endpoint !== void 0 && { endpoint } };
+      const [summary] = (field.description ?? "").split("\n");
+      return {
+        id,
+        group,
+        ...summary !== void 0 && summary !== "" && { summary: summary.trim() },
+        method: root,
+        path: field.name,
+        ...field.deprecationReason != null && { deprecated: true },
+        own
+      };
+    })
+  );
+}
+function plainType(type, schema) {
+  const base = { name: type.name, ...type.description != null && { description: type.description } };
+  if (isObjectType(type)) {
+    const interfaces = type.getInterfaces().map(({ name }) => name);
+    return {
+      kind: "object",
+      ...base,
+      fields: Object.values(type.getFields()).map(plainField),
+      ...interfaces.length > 0 && { interfaces }
+    };
+  }
+  if (isInterfaceType(type)) {
+    const possible = schema.getPossibleTypes(type).map(({ name }) => name);
+    return { kind: "interface", ...base, fields: Object.values(type.getFields()).map(plainField), possible };
+  }
+  if (isUnionType(type)) return { kind: "union", ...base, possible: type.getTypes().map(({ name }) => name) };
+  if (isEnumType(type)) {
+    const values = type.getValues().map(({ name, description, deprecationReason }) => ({
+      name,
+      ...description != null && { description },
+      ...deprecationReason != null && { deprecated: deprecationReason }
+    }));
+    return { kind: "enumeration", ...base, values };
+  }
+  if (isInputObjectType(type))
+    return { kind: "input", ...base, fields: Object.values(type.getFields()).map(plainArgument) };
+  return {
+    kind: "scalar",
+    ...base,
+    ..."specifiedByURL" in type && type.specifiedByURL != null && { specifiedBy: type.specifiedByURL }
+  };
+}
+function plainField(field) {
+  const args = field.args.map(plainArgument);
+  return {
+    name: field.name,
+    type: String(field.type),
+    ...field.description != null && { description: field.description },
+    ...field.deprecationReason != null && { deprecated: field.deprecationReason },
+    ...args.length > 0 && { args }
+  };
+}
+function plainArgument(argument) {
+  const { name, type, description, defaultValue, deprecationReason } = argument;
+  const node = defaultValue === void 0 ? void 0 : astFromValue(defaultValue, type);
+  return {
+    name,
+    type: String(type),
+    ...description != null && { description },
+    ...node && { default: valueFromASTUntyped(node) },
+    ...deprecationReason != null && { deprecated: deprecationReason }
+  };
+}
+
+export {
+  readGraphql,
+  schemaOf
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9ncmFwaHFsL3JlYWQudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBHcmFwaFFMIHNjaGVtYXMgKE9jdG9iZXIgMjAyMSk6IGZyb20gU0RMIG9yIGFuIGludHJvc3BlY3Rpb24gcmVzdWx0IHRvIHdoYXQgdGhlIGluZGV4IGtlZXBzLiAqL1xuaW1wb3J0IHtcbiAgYXN0RnJvbVZhbHVlLFxuICBidWlsZEFTVFNjaGVtYSxcbiAgYnVpbGRDbGllbnRTY2hlbWEsXG4gIHR5cGUgR3JhcGhRTEFyZ3VtZW50LFxuICBHcmFwaFFMRXJyb3IsXG4gIHR5cGUgR3JhcGhRTEZpZWxkLFxuICB0eXBlIEdyYXBoUUxJbnB1dEZpZWxkLFxuICB0eXBlIEdyYXBoUUxOYW1lZFR5cGUsXG4gIHR5cGUgR3JhcGhRTFNjaGVtYSxcbiAgaXNFbnVtVHlwZSxcbiAgaXNJbnB1dE9iamVjdFR5cGUsXG4gIGlzSW50ZXJmYWNlVHlwZSxcbiAgaXNPYmplY3RUeXBlLFxuICBpc1NwZWNpZmllZFNjYWxhclR5cGUsXG4gIGlzVW5pb25UeXBlLFxuICBwYXJzZSxcbiAgdmFsaWRhdGVTY2hlbWEsXG4gIHZhbHVlRnJvbUFTVFVudHlwZWQsXG59IGZyb20gJ2dyYXBocWwnO1xuaW1wb3J0IHsgUHJvYmxlbSB9IGZyb20gJy4uLy4uL3Byb2JsZW0vcHJvYmxlbS5qcyc7XG5pbXBvcnQgdHlwZSB7IFZhbHVlIH0gZnJvbSAnLi4vLi4vdmFsdWUvd3JpdHRlbi5qcyc7XG5pbXBvcnQgdHlwZSB7IERvY3VtZW50cywgUGFydCB9IGZyb20gJy4uL2RvY3VtZW50cy5qcyc7XG5pbXBvcnQgdHlwZSB7IERvY3VtZW50YXRpb24sIE9wZXJhdGlvbkVudHJ5LCBXYXJuaW5nIH0gZnJvbSAnLi4vbW9kZWwuanMnO1xuaW1wb3J0IHR5cGUgeyBPd25GaWVsZCwgU2NoZW1hQXJndW1lbnQsIFNjaGVtYUZpZWxkLCBTY2hlbWFUeXBlIH0gZnJvbSAnLi9zY2hlbWEuanMnO1xuXG4vKiogQHRocm93cyBQcm9ibGVtIGRvY3VtZW50LXVucmVhZGFibGUgKi9cbmV4cG9ydCBmdW5jdGlvbiByZWFkR3JhcGhxbCh7IG1haW4gfTogRG9jdW1lbnRzLCBzb3VyY2U6IHN0cmluZyk6IERvY3VtZW50YXRpb24ge1xuICBjb25zdCBzY2hlbWEgPSBzY2hlbWFPZihtYWluKTtcbiAgY29uc3Qgd2FybmluZ3M6IFdhcm5pbmdbXSA9IHZhbGlkYXRlU2NoZW1hKHNjaGVtYSkubWFwKCh7IG1lc3NhZ2UsIGxvY2F0aW9ucyB9KSA9PiAoe1xuICAgIHdoYXQ6IG1lc3NhZ2UsXG4gICAgYXQ6IGxvY2F0aW9ucz8uWzBdID8gYGxpbmUgJHtsb2NhdGlvbnNbMF0ubGluZX1gIDogJ3NjaGVtYScsXG4gIH0pKTtcbiAgY29uc3QgZW5kcG9pbnQgPSAvXmh0dHBzPzovLnRlc3QobWFpbi51cmkpICYmIG1haW4ubm90YXRpb24gPT09ICdqc29uJyA/IG1haW4udXJpIDogdW5kZWZpbmVkO1xuICBjb25zdCBvcGVyYXRpb25zID0gcm9vdEZpZWxkcyhzY2hlbWEsIGVuZHBvaW50KTtcbiAgaWYgKG9wZXJhdGlvbnMubGVuZ3RoID09PSAwKVxuICAgIHdhcm5pbmdzLnB1c2goeyBhdDogJ3NjaGVtYScsIHdoYXQ6ICd0aGUgc2NoZW1hIGhhcyBubyBxdWVyeSwgbXV0YXRpb24gb3Igc3Vic2NyaXB0aW9uJyB9KTtcbiAgY29uc3QgbmFtZWQgPSBPYmplY3QudmFsdWVzKHNjaGVtYS5nZXRUeXBlTWFwKCkpLmZpbHRlcigodHlwZSkgPT4gIXR5cGUubmFtZS5zdGFydHNXaXRoKCdfXycpKTtcbiAgY29uc3QgZGVmaW5pdGlvbnMgPSBuZXcgTWFwKG5hbWVkLm1hcCgodHlwZSkgPT4gW3R5cGUubmFtZSwgcGxhaW5UeXBlKHR5cGUsIHNjaGVtYSkgYXMgdW5rbm93biBhcyBWYWx1ZV0pKTtcbiAgY29uc3Qgc2hvd24gPSBuYW1lZC5maWx0ZXIoKHR5cGUpID0+ICFpc1NwZWNpZmllZFNjYWxhclR5cGUodHlwZSkpO1xuICByZXR1cm4ge1xuICAgIGZvcm1hdDogJ0dyYXBoUUwnLFxuICAgIHZlcnNpb246IG1haW4ubm90YXRpb24gPT09ICdncmFwaHFsJyA/ICdzY2hlbWEnIDogJ2ludHJvc3BlY3Rpb24nLFxuICAgIHRpdGxlOiBzY2hlbWEuZGVzY3JpcHRpb24gPz8gc291cmNlLFxuICAgIHNlcnZlcnM6IGVuZHBvaW50ID09PSB1bmRlZmluZWQgPyBbXSA6IFt7IHVybDogZW5kcG9pbnQsIHZhcmlhYmxlczogW10gfV0sXG4gICAgb3BlcmF0aW9ucyxcbiAgICBkZWZpbml0aW9ucyxcbiAgICB0eXBlczogbmV3IE1hcChzaG93bi5tYXAoKHsgbmFtZSB9KSA9PiBbbmFtZSwgbmFtZV0pKSxcbiAgICB3ZWJob29rczogW10sXG4gICAgd2FybmluZ3MsXG4gIH07XG59XG5cbi8qKiBAdGhyb3dzIFByb2JsZW0gZG9jdW1lbnQtdW5yZWFkYWJsZSwgd2l0aCBsaW5lIGFuZCBjb2x1bW4gKi9cbmV4cG9ydCBmdW5jdGlvbiBzY2hlbWFPZih7IHRleHQsIGNvbnRlbnQsIG5vdGF0aW9uLCBmaWxlIH06IFBhcnQpOiBHcmFwaFFMU2NoZW1hIHtcbiAgdHJ5IHtcbiAgICBpZiAobm90YXRpb24gPT09ICdncmFwaHFsJykgcmV0dXJuIGJ1aWxkQVNUU2NoZW1hKHBhcnNlKHRleHQsIHsgbWF4VG9rZW5zOiA1XzAwMF8wMDAgfSksIHsgYXNzdW1lVmFsaWRTREw6IHRydWUgfSk7XG4gICAgY29uc3QgcmVzdWx0ID0gY29udGVudCBhcyB7IGRhdGE/OiB1bmtub3duIH07XG4gICAgcmV0dXJuIGJ1aWxkQ2xpZW50U2NoZW1hKChyZXN1bHQuZGF0YSA/PyByZXN1bHQpIGFzIFBhcmFtZXRlcnM8dHlwZW9mIGJ1aWxkQ2xpZW50U2NoZW1hPlswXSwgeyBhc3N1bWVWYWxpZDogdHJ1ZSB9KTtcbiAgfSBjYXRjaCAoZXJyb3IpIHtcbiAgICBjb25zdCBbcGxhY2VdID0gZXJyb3IgaW5zdGFuY2VvZiBHcmFwaFFMRXJyb3IgPyAoZXJyb3IubG9jYXRpb25zID8/IFtdKSA6IFtdO1xuICAgIHRocm93IG5ldyBQcm9ibGVtKCdkb2N1bWVudC11bnJlYWRhYmxlJywge1xuICAgICAgd2hhdDogYCR7ZmlsZX0gaXMgbm90IGEgR3JhcGhRTCBzY2hlbWFgLFxuICAgICAgd2hlcmU6IHsgZmlsZSwgLi4uKHBsYWNlICYmIHsgbGluZTogcGxhY2UubGluZSwgY29sdW1uOiBwbGFjZS5jb2x1bW4gfSkgfSxcbiAgICAgIGNhdXNlOiAoZXJyb3IgYXMgRXJyb3IpLm1lc3NhZ2UsXG4gICAgfSk7XG4gIH1cbn1cblxuZnVuY3Rpb24gcm9vdEZpZWxkcyhzY2hlbWE6IEdyYXBoUUxTY2hlbWEsIGVuZHBvaW50OiBzdHJpbmcgfCB1bmRlZmluZWQpOiBPcGVyYXRpb25FbnRyeVtdIHtcbiAgY29uc3QgdGFrZW4gPSBuZXcgU2V0PHN0cmluZz4oKTtcbiAgY29uc3Qgcm9vdHMgPSBbXG4gICAgWydxdWVyeScsIHNjaGVtYS5nZXRRdWVyeVR5cGUoKSwgJ3F1ZXJpZXMnXSxcbiAgICBbJ211dGF0aW9uJywgc2NoZW1hLmdldE11dGF0aW9uVHlwZSgpLCAnbXV0YXRpb25zJ10sXG4gICAgWydzdWJzY3JpcHRpb24nLCBzY2hlbWEuZ2V0U3Vic2NyaXB0aW9uVHlwZSgpLCAnc3Vic2NyaXB0aW9ucyddLFxuICBdIGFzIGNvbnN0O1xuICByZXR1cm4gcm9vdHMuZmxhdE1hcCgoW3Jvb3QsIHR5cGUsIGdyb3VwXSkgPT5cbiAgICBPYmplY3QudmFsdWVzKHR5cGU/LmdldEZpZWxkcygpID8/IHt9KS5tYXAoKGZpZWxkKSA9PiB7XG4gICAgICBjb25zdCBpZCA9IHRha2VuLmhhcyhmaWVsZC5uYW1lKSA/IGAke3Jvb3R9LiR7ZmllbGQubmFtZX1gIDogZmllbGQubmFtZTtcbiAgICAgIHRha2VuLmFkZChpZCk7XG4gICAgICBjb25zdCBvd246IE93bkZpZWxkID0geyByb290LCBmaWVsZDogcGxhaW5GaWVsZChmaWVsZCksIC4uLihlbmRwb2ludCAhPT0gdW5kZWZpbmVkICYmIHsgZW5kcG9pbnQgfSkgfTtcbiAgICAgIGNvbnN0IFtzdW1tYXJ5XSA9IChmaWVsZC5kZXNjcmlwdGlvbiA/PyAnJykuc3BsaXQoJ1xcbicpO1xuICAgICAgcmV0dXJuIHtcbiAgICAgICAgaWQsXG4gICAgICAgIGdyb3VwLFxuICAgICAgICAuLi4oc3VtbWFyeSAhPT0gdW5kZWZpbmVkICYmIHN1bW1hcnkgIT09ICcnICYmIHsgc3VtbWFyeTogc3VtbWFyeS50cmltKCkgfSksXG4gICAgICAgIG1ldGhvZDogcm9vdCxcbiAgICAgICAgcGF0aDogZmllbGQubmFtZSxcbiAgICAgICAgLi4uKGZpZWxkLmRlcHJlY2F0aW9uUmVhc29uICE9IG51bGwgJiYgeyBkZXByZWNhdGVkOiB0cnVlIGFzIGNvbnN0IH0pLFxuICAgICAgICBvd246IG93biBhcyB1bmtub3duIGFzIFZhbHVlLFxuICAgICAgfTtcbiAgICB9KSxcbiAgKTtcbn1cblxuZnVuY3Rpb24gcGxhaW5UeXBlKHR5cGU6IEdyYXBoUUxOYW1lZFR5cGUsIHNjaGVtYTogR3JhcGhRTFNjaGVtYSk6IFNjaGVtYVR5cGUge1xuICBjb25zdCBiYXNlID0geyBuYW1lOiB0eXBlLm5hbWUsIC4uLih0eXBlLmRlc2NyaXB0aW9uICE9IG51bGwgJiYgeyBkZXNjcmlwdGlvbjogdHlwZS5kZXNjcmlwdGlvbiB9KSB9O1xuICBpZiAoaXNPYmplY3RUeXBlKHR5cGUpKSB7XG4gICAgY29uc3QgaW50ZXJmYWNlcyA9IHR5cGUuZ2V0SW50ZXJmYWNlcygpLm1hcCgoeyBuYW1lIH0pID0+IG5hbWUpO1xuICAgIHJldHVybiB7XG4gICAgICBraW5kOiAnb2JqZWN0JyxcbiAgICAgIC4uLmJhc2UsXG4gICAgICBmaWVsZHM6IE9iamVjdC52YWx1ZXModHlwZS5nZXRGaWVsZHMoKSkubWFwKHBsYWluRmllbGQpLFxuICAgICAgLi4uKGludGVyZmFjZXMubGVuZ3RoID4gMCAmJiB7IGludGVyZmFjZXMgfSksXG4gICAgfTtcbiAgfVxuICBpZiAoaXNJbnRlcmZhY2VUeXBlKHR5cGUpKSB7XG4gICAgY29uc3QgcG9zc2libGUgPSBzY2hlbWEuZ2V0UG9zc2libGVUeXBlcyh0eXBlKS5tYXAoKHsgbmFtZSB9KSA9PiBuYW1lKTtcbiAgICByZXR1cm4geyBraW5kOiAnaW50ZXJmYWNlJywgLi4uYmFzZSwgZmllbGRzOiBPYmplY3QudmFsdWVzKHR5cGUuZ2V0RmllbGRzKCkpLm1hcChwbGFpbkZpZWxkKSwgcG9zc2libGUgfTtcbiAgfVxuICBpZiAoaXNVbmlvblR5cGUodHlwZSkpIHJldHVybiB7IGtpbmQ6ICd1bmlvbicsIC4uLmJhc2UsIHBvc3NpYmxlOiB0eXBlLmdldFR5cGVzKCkubWFwKCh7IG5hbWUgfSkgPT4gbmFtZSkgfTtcbiAgaWYgKGlzRW51bVR5cGUodHlwZSkpIHtcbiAgICBjb25zdCB2YWx1ZXMgPSB0eXBlLmdldFZhbHVlcygpLm1hcCgoeyBuYW1lLCBkZXNjcmlwdGlvbiwgZGVwcmVjYXRpb25SZWFzb24gfSkgPT4gKHtcbiAgICAgIG5hbWUsXG4gICAgICAuLi4oZGVzY3JpcHRpb24gIT0gbnVsbCAmJiB7IGRlc2NyaXB0aW9uIH0pLFxuICAgICAgLi4uKGRlcHJlY2F0aW9uUmVhc29uICE9IG51bGwgJiYgeyBkZXByZWNhdGVkOiBkZXByZWNhdGlvblJlYXNvbiB9KSxcbiAgICB9KSk7XG4gICAgcmV0dXJuIHsga2luZDogJ2VudW1lcmF0aW9uJywgLi4uYmFzZSwgdmFsdWVzIH07XG4gIH1cbiAgaWYgKGlzSW5wdXRPYmplY3RUeXBlKHR5cGUpKVxuICAgIHJldHVybiB7IGtpbmQ6ICdpbnB1dCcsIC4uLmJhc2UsIGZpZWxkczogT2JqZWN0LnZhbHVlcyh0eXBlLmdldEZpZWxkcygpKS5tYXAocGxhaW5Bcmd1bWVudCkgfTtcbiAgcmV0dXJuIHtcbiAgICBraW5kOiAnc2NhbGFyJyxcbiAgICAuLi5iYXNlLFxuICAgIC4uLignc3BlY2lmaWVkQnlVUkwnIGluIHR5cGUgJiYgdHlwZS5zcGVjaWZpZWRCeVVSTCAhPSBudWxsICYmIHsgc3BlY2lmaWVkQnk6IHR5cGUuc3BlY2lmaWVkQnlVUkwgfSksXG4gIH07XG59XG5cbmZ1bmN0aW9uIHBsYWluRmllbGQoZmllbGQ6IEdyYXBoUUxGaWVsZDx1bmtub3duLCB1bmtub3duPik6IFNjaGVtYUZpZWxkIHtcbiAgY29uc3QgYXJncyA9IGZpZWxkLmFyZ3MubWFwKHBsYWluQXJndW1lbnQpO1xuICByZXR1cm4ge1xuICAgIG5hbWU6IGZpZWxkLm5hbWUsXG4gICAgdHlwZTogU3RyaW5nKGZpZWxkLnR5cGUpLFxuICAgIC4uLihmaWVsZC5kZXNjcmlwdGlvbiAhPSBudWxsICYmIHsgZGVzY3JpcHRpb246IGZpZWxkLmRlc2NyaXB0aW9uIH0pLFxuICAgIC4uLihmaWVsZC5kZXByZWNhdGlvblJlYXNvbiAhPSBudWxsICYmIHsgZGVwcmVjYXRlZDogZmllbGQuZGVwcmVjYXRpb25SZWFzb24gfSksXG4gICAgLi4uKGFyZ3MubGVuZ3RoID4gMCAmJiB7IGFyZ3MgfSksXG4gIH07XG59XG5cbmZ1bmN0aW9uIHBsYWluQXJndW1lbnQoYXJndW1lbnQ6IEdyYXBoUUxBcmd1bWVudCB8IEdyYXBoUUxJbnB1dEZpZWxkKTogU2NoZW1hQXJndW1lbnQge1xuICBjb25zdCB7IG5hbWUsIHR5cGUsIGRlc2NyaXB0aW9uLCBkZWZhdWx0VmFsdWUsIGRlcHJlY2F0aW9uUmVhc29uIH0gPSBhcmd1bWVudDtcbiAgY29uc3Qgbm9kZSA9IGRlZmF1bHRWYWx1ZSA9PT0gdW5kZWZpbmVkID8gdW5kZWZpbmVkIDogYXN0RnJvbVZhbHVlKGRlZmF1bHRWYWx1ZSwgdHlwZSk7XG4gIHJldHVybiB7XG4gICAgbmFtZSxcbiAgICB0eXBlOiBTdHJpbmcodHlwZSksXG4gICAgLi4uKGRlc2NyaXB0aW9uICE9IG51bGwgJiYgeyBkZXNjcmlwdGlvbiB9KSxcbiAgICAuLi4obm9kZSAmJiB7IGRlZmF1bHQ6IHZhbHVlRnJvbUFTVFVudHlwZWQobm9kZSkgYXMgVmFsdWUgfSksXG4gICAgLi4uKGRlcHJlY2F0aW9uUmVhc29uICE9IG51bGwgJiYgeyBkZXByZWNhdGVkOiBkZXByZWNhdGlvblJlYXNvbiB9KSxcbiAgfTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7O0FBQ0E7QUFBQSxFQUNFO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUVBO0FBQUEsRUFLQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsT0FDSztBQVFBLFNBQVMsWUFBWSxFQUFFLEtBQUssR0FBYyxRQUErQjtBQUM5RSxRQUFNLFNBQVMsU0FBUyxJQUFJO0FBQzVCLFFBQU0sV0FBc0IsZUFBZSxNQUFNLEVBQUUsSUFBSSxDQUFDLEVBQUUsU0FBUyxVQUFVLE9BQU87QUFBQSxJQUNsRixNQUFNO0FBQUEsSUFDTixJQUFJLFlBQVksQ0FBQyxJQUFJLFFBQVEsVUFBVSxDQUFDLEVBQUUsSUFBSSxLQUFLO0FBQUEsRUFDckQsRUFBRTtBQUNGLFFBQU0sV0FBVyxXQUFXLEtBQUssS0FBSyxHQUFHLEtBQUssS0FBSyxhQUFhLFNBQVMsS0FBSyxNQUFNO0FBQ3BGLFFBQU0sYUFBYSxXQUFXLFFBQVEsUUFBUTtBQUM5QyxNQUFJLFdBQVcsV0FBVztBQUN4QixhQUFTLEtBQUssRUFBRSxJQUFJLFVBQVUsTUFBTSxvREFBb0QsQ0FBQztBQUMzRixRQUFNLFFBQVEsT0FBTyxPQUFPLE9BQU8sV0FBVyxDQUFDLEVBQUUsT0FBTyxDQUFDLFNBQVMsQ0FBQyxLQUFLLEtBQUssV0FBVyxJQUFJLENBQUM7QUFDN0YsUUFBTSxjQUFjLElBQUksSUFBSSxNQUFNLElBQUksQ0FBQyxTQUFTLENBQUMsS0FBSyxNQUFNLFVBQVUsTUFBTSxNQUFNLENBQXFCLENBQUMsQ0FBQztBQUN6RyxRQUFNLFFBQVEsTUFBTSxPQUFPLENBQUMsU0FBUyxDQUFDLHNCQUFzQixJQUFJLENBQUM7QUFDakUsU0FBTztBQUFBLElBQ0wsUUFBUTtBQUFBLElBQ1IsU0FBUyxLQUFLLGFBQWEsWUFBWSxXQUFXO0FBQUEsSUFDbEQsT0FBTyxPQUFPLGVBQWU7QUFBQSxJQUM3QixTQUFTLGFBQWEsU0FBWSxDQUFDLElBQUksQ0FBQyxFQUFFLEtBQUssVUFBVSxXQUFXLENBQUMsRUFBRSxDQUFDO0FBQUEsSUFDeEU7QUFBQSxJQUNBO0FBQUEsSUFDQSxPQUFPLElBQUksSUFBSSxNQUFNLElBQUksQ0FBQyxFQUFFLEtBQUssTUFBTSxDQUFDLE1BQU0sSUFBSSxDQUFDLENBQUM7QUFBQSxJQUNwRCxVQUFVLENBQUM7QUFBQSxJQUNYO0FBQUEsRUFDRjtBQUNGO0FBR08sU0FBUyxTQUFTLEVBQUUsTUFBTSxTQUFTLFVBQVUsS0FBSyxHQUF3QjtBQUMvRSxNQUFJO0FBQ0YsUUFBSSxhQUFhLFVBQVcsUUFBTyxlQUFlLE1BQU0sTUFBTSxFQUFFLFdBQVcsSUFBVSxDQUFDLEdBQUcsRUFBRSxnQkFBZ0IsS0FBSyxDQUFDO0FBQ2pILFVBQU0sU0FBUztBQUNmLFdBQU8sa0JBQW1CLE9BQU8sUUFBUSxRQUFvRCxFQUFFLGFBQWEsS0FBSyxDQUFDO0FBQUEsRUFDcEgsU0FBUyxPQUFPO0FBQ2QsVUFBTSxDQUFDLEtBQUssSUFBSSxpQkFBaUIsZUFBZ0IsTUFBTSxhQUFhLENBQUMsSUFBSyxDQUFDO0FBQzNFLFVBQU0sSUFBSSxRQUFRLHVCQUF1QjtBQUFBLE1BQ3ZDLE1BQU0sR0FBRyxJQUFJO0FBQUEsTUFDYixPQUFPLEVBQUUsTUFBTSxHQUFJLFNBQVMsRUFBRSxNQUFNLE1BQU0sTUFBTSxRQUFRLE1BQU0sT0FBTyxFQUFHO0FBQUEsTUFDeEUsT0FBUSxNQUFnQjtBQUFBLElBQzFCLENBQUM7QUFBQSxFQUNIO0FBQ0Y7QUFFQSxTQUFTLFdBQVcsUUFBdUIsVUFBZ0Q7QUFDekYsUUFBTSxRQUFRLG9CQUFJLElBQVk7QUFDOUIsUUFBTSxRQUFRO0FBQUEsSUFDWixDQUFDLFNBQVMsT0FBTyxhQUFhLEdBQUcsU0FBUztBQUFBLElBQzFDLENBQUMsWUFBWSxPQUFPLGdCQUFnQixHQUFHLFdBQVc7QUFBQSxJQUNsRCxDQUFDLGdCQUFnQixPQUFPLG9CQUFvQixHQUFHLGVBQWU7QUFBQSxFQUNoRTtBQUNBLFNBQU8sTUFBTTtBQUFBLElBQVEsQ0FBQyxDQUFDLE1BQU0sTUFBTSxLQUFLLE1BQ3RDLE9BQU8sT0FBTyxNQUFNLFVBQVUsS0FBSyxDQUFDLENBQUMsRUFBRSxJQUFJLENBQUMsVUFBVTtBQUNwRCxZQUFNLEtBQUssTUFBTSxJQUFJLE1BQU0sSUFBSSxJQUFJLEdBQUcsSUFBSSxJQUFJLE1BQU0sSUFBSSxLQUFLLE1BQU07QUFDbkUsWUFBTSxJQUFJLEVBQUU7QUFDWixZQUFNLE1BQWdCLEVBQUUsTUFBTSxPQUFPLFdBQVcsS0FBSyxHQUFHLEdBQUksYUFBYSxVQUFhLEVBQUUsU0FBUyxFQUFHO0FBQ3BHLFlBQU0sQ0FBQyxPQUFPLEtBQUssTUFBTSxlQUFlLElBQUksTUFBTSxJQUFJO0FBQ3RELGFBQU87QUFBQSxRQUNMO0FBQUEsUUFDQTtBQUFBLFFBQ0EsR0FBSSxZQUFZLFVBQWEsWUFBWSxNQUFNLEVBQUUsU0FBUyxRQUFRLEtBQUssRUFBRTtBQUFBLFFBQ3pFLFFBQVE7QUFBQSxRQUNSLE1BQU0sTUFBTTtBQUFBLFFBQ1osR0FBSSxNQUFNLHFCQUFxQixRQUFRLEVBQUUsWUFBWSxLQUFjO0FBQUEsUUFDbkU7QUFBQSxNQUNGO0FBQUEsSUFDRixDQUFDO0FBQUEsRUFDSDtBQUNGO0FBRUEsU0FBUyxVQUFVLE1BQXdCLFFBQW1DO0FBQzVFLFFBQU0sT0FBTyxFQUFFLE1BQU0sS0FBSyxNQUFNLEdBQUksS0FBSyxlQUFlLFFBQVEsRUFBRSxhQUFhLEtBQUssWUFBWSxFQUFHO0FBQ25HLE1BQUksYUFBYSxJQUFJLEdBQUc7QUFDdEIsVUFBTSxhQUFhLEtBQUssY0FBYyxFQUFFLElBQUksQ0FBQyxFQUFFLEtBQUssTUFBTSxJQUFJO0FBQzlELFdBQU87QUFBQSxNQUNMLE1BQU07QUFBQSxNQUNOLEdBQUc7QUFBQSxNQUNILFFBQVEsT0FBTyxPQUFPLEtBQUssVUFBVSxDQUFDLEVBQUUsSUFBSSxVQUFVO0FBQUEsTUFDdEQsR0FBSSxXQUFXLFNBQVMsS0FBSyxFQUFFLFdBQVc7QUFBQSxJQUM1QztBQUFBLEVBQ0Y7QUFDQSxNQUFJLGdCQUFnQixJQUFJLEdBQUc7QUFDekIsVUFBTSxXQUFXLE9BQU8saUJBQWlCLElBQUksRUFBRSxJQUFJLENBQUMsRUFBRSxLQUFLLE1BQU0sSUFBSTtBQUNyRSxXQUFPLEVBQUUsTUFBTSxhQUFhLEdBQUcsTUFBTSxRQUFRLE9BQU8sT0FBTyxLQUFLLFVBQVUsQ0FBQyxFQUFFLElBQUksVUFBVSxHQUFHLFNBQVM7QUFBQSxFQUN6RztBQUNBLE1BQUksWUFBWSxJQUFJLEVBQUcsUUFBTyxFQUFFLE1BQU0sU0FBUyxHQUFHLE1BQU0sVUFBVSxLQUFLLFNBQVMsRUFBRSxJQUFJLENBQUMsRUFBRSxLQUFLLE1BQU0sSUFBSSxFQUFFO0FBQzFHLE1BQUksV0FBVyxJQUFJLEdBQUc7QUFDcEIsVUFBTSxTQUFTLEtBQUssVUFBVSxFQUFFLElBQUksQ0FBQyxFQUFFLE1BQU0sYUFBYSxrQkFBa0IsT0FBTztBQUFBLE1BQ2pGO0FBQUEsTUFDQSxHQUFJLGVBQWUsUUFBUSxFQUFFLFlBQVk7QUFBQSxNQUN6QyxHQUFJLHFCQUFxQixRQUFRLEVBQUUsWUFBWSxrQkFBa0I7QUFBQSxJQUNuRSxFQUFFO0FBQ0YsV0FBTyxFQUFFLE1BQU0sZUFBZSxHQUFHLE1BQU0sT0FBTztBQUFBLEVBQ2hEO0FBQ0EsTUFBSSxrQkFBa0IsSUFBSTtBQUN4QixXQUFPLEVBQUUsTUFBTSxTQUFTLEdBQUcsTUFBTSxRQUFRLE9BQU8sT0FBTyxLQUFLLFVBQVUsQ0FBQyxFQUFFLElBQUksYUFBYSxFQUFFO0FBQzlGLFNBQU87QUFBQSxJQUNMLE1BQU07QUFBQSxJQUNOLEdBQUc7QUFBQSxJQUNILEdBQUksb0JBQW9CLFFBQVEsS0FBSyxrQkFBa0IsUUFBUSxFQUFFLGFBQWEsS0FBSyxlQUFlO0FBQUEsRUFDcEc7QUFDRjtBQUVBLFNBQVMsV0FBVyxPQUFvRDtBQUN0RSxRQUFNLE9BQU8sTUFBTSxLQUFLLElBQUksYUFBYTtBQUN6QyxTQUFPO0FBQUEsSUFDTCxNQUFNLE1BQU07QUFBQSxJQUNaLE1BQU0sT0FBTyxNQUFNLElBQUk7QUFBQSxJQUN2QixHQUFJLE1BQU0sZUFBZSxRQUFRLEVBQUUsYUFBYSxNQUFNLFlBQVk7QUFBQSxJQUNsRSxHQUFJLE1BQU0scUJBQXFCLFFBQVEsRUFBRSxZQUFZLE1BQU0sa0JBQWtCO0FBQUEsSUFDN0UsR0FBSSxLQUFLLFNBQVMsS0FBSyxFQUFFLEtBQUs7QUFBQSxFQUNoQztBQUNGO0FBRUEsU0FBUyxjQUFjLFVBQStEO0FBQ3BGLFFBQU0sRUFBRSxNQUFNLE1BQU0sYUFBYSxjQUFjLGtCQUFrQixJQUFJO0FBQ3JFLFFBQU0sT0FBTyxpQkFBaUIsU0FBWSxTQUFZLGFBQWEsY0FBYyxJQUFJO0FBQ3JGLFNBQU87QUFBQSxJQUNMO0FBQUEsSUFDQSxNQUFNLE9BQU8sSUFBSTtBQUFBLElBQ2pCLEdBQUksZUFBZSxRQUFRLEVBQUUsWUFBWTtBQUFBLElBQ3pDLEdBQUksUUFBUSxFQUFFLFNBQVMsb0JBQW9CLElBQUksRUFBVztBQUFBLElBQzFELEdBQUkscUJBQXFCLFFBQVEsRUFBRSxZQUFZLGtCQUFrQjtBQUFBLEVBQ25FO0FBQ0Y7IiwKICAibmFtZXMiOiBbXQp9Cg==

@@ -1,0 +1,57 @@
+import {
+  expressionsIn,
+  parseExpression,
+  sources
+} from "./chunk-7JVJJYGZ.js";
+import {
+  isValueMap
+} from "./chunk-XGDOGID3.js";
+
+// src/core/expression/names-used.ts
+function namesUsed(value, path = []) {
+  if (typeof value === "string") {
+    return value.includes("${") ? expressionsIn(value).flatMap((text) => inExpression(parseExpression(text), path, false)) : [];
+  }
+  if (Array.isArray(value)) return value.flatMap((item, index) => namesUsed(item, [...path, index]));
+  return isValueMap(value) ? Object.entries(value).flatMap(([key, item]) => namesUsed(item, [...path, key])) : [];
+}
+function inExpression(node, path, optional) {
+  switch (node.kind) {
+    case "literal":
+      return [];
+    case "call":
+      return node.args.flatMap((arg) => inExpression(arg, path, optional));
+    case "filter":
+      return [node.input, ...node.args].flatMap((part) => inExpression(part, path, optional));
+    case "fallback":
+      return [...inExpression(node.first, path, true), ...inExpression(node.otherwise, path, optional)];
+    case "path": {
+      const inner = node.steps.flatMap(
+        (step) => "computed" in step ? inExpression(step.computed, path, optional) : []
+      );
+      const [first] = node.steps;
+      if (node.name === "secret")
+        return [
+          {
+            name: "secret",
+            path,
+            optional,
+            keys: keysOf(node.steps),
+            ...node.steps.some((step) => "computed" in step) && { computed: true },
+            ...first && "key" in first && { secret: String(first.key) }
+          },
+          ...inner
+        ];
+      return sources.get(node.name)?.bare && node.steps.length === 0 ? inner : [{ name: node.name, path, optional, ...node.steps.length > 0 && { keys: keysOf(node.steps) } }, ...inner];
+    }
+  }
+}
+function keysOf(steps) {
+  const end = steps.findIndex((step) => "computed" in step);
+  return steps.slice(0, end === -1 ? void 0 : end).map((step) => "key" in step ? String(step.key) : "");
+}
+
+export {
+  namesUsed
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZXhwcmVzc2lvbi9uYW1lcy11c2VkLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogVGhlIG5hbWVzIHRoYXQgYSB2YWx1ZSBvZiBhIGZpbGUgdXNlcywgZm9yIGNoZWNrcyB0aGF0IGhhdmUgbm8gdmFsdWVzLiAqL1xuaW1wb3J0IHsgaXNWYWx1ZU1hcCwgdHlwZSBWYWx1ZSB9IGZyb20gJy4uL3ZhbHVlL3dyaXR0ZW4uanMnO1xuaW1wb3J0IHsgcGFyc2VFeHByZXNzaW9uIH0gZnJvbSAnLi9wYXJzZXIuanMnO1xuaW1wb3J0IHsgc291cmNlcyB9IGZyb20gJy4vc291cmNlcy9yZWdpc3RyeS5qcyc7XG5pbXBvcnQgdHlwZSB7IEV4cHJlc3Npb24sIFBhdGhTdGVwIH0gZnJvbSAnLi9zeW50YXguanMnO1xuaW1wb3J0IHsgZXhwcmVzc2lvbnNJbiB9IGZyb20gJy4vdGVtcGxhdGUuanMnO1xuaW1wb3J0IHR5cGUgeyBUcmVlUGF0aCB9IGZyb20gJy4vdHJlZS5qcyc7XG5cbmV4cG9ydCBpbnRlcmZhY2UgTmFtZVVzZSB7XG4gIHJlYWRvbmx5IG5hbWU6IHN0cmluZztcbiAgLyoqIFdoZXJlIGluIHRoZSB2YWx1ZSB0aGUgdGV4dCBzdGFuZHMuICovXG4gIHJlYWRvbmx5IHBhdGg6IFRyZWVQYXRoO1xuICAvKiogQW5vdGhlciB2YWx1ZSBzdGFuZHMgYmVoaW5kIGA/P2AuICovXG4gIHJlYWRvbmx5IG9wdGlvbmFsOiBib29sZWFuO1xuICAvKiogVGhlIHNlY3JldCdzIG93biBuYW1lLCB3aGVyZSB0aGUgbmFtZSBpcyBgc2VjcmV0YC4gKi9cbiAgcmVhZG9ubHkgc2VjcmV0Pzogc3RyaW5nO1xuICAvKiogVGhlIGtleXMgYmVoaW5kIHRoZSBuYW1lLCBhcyBmYXIgYXMgdGhleSBhcmUgd3JpdHRlbiBvdXQ6IGBbXCJoZWFkZXJcIiwgXCJkYXRlXCJdYCBvZiBgc2VudC5oZWFkZXIuZGF0ZWAuICovXG4gIHJlYWRvbmx5IGtleXM/OiByZWFkb25seSBzdHJpbmdbXTtcbiAgLyoqIEEga2V5IG9mIGl0IGlzIHdvcmtlZCBvdXQuICovXG4gIHJlYWRvbmx5IGNvbXB1dGVkPzogdHJ1ZTtcbn1cblxuLyoqIEB0aHJvd3MgUHJvYmxlbSBleHByZXNzaW9uLXN5bnRheCAqL1xuZXhwb3J0IGZ1bmN0aW9uIG5hbWVzVXNlZCh2YWx1ZTogVmFsdWUsIHBhdGg6IFRyZWVQYXRoID0gW10pOiBOYW1lVXNlW10ge1xuICBpZiAodHlwZW9mIHZhbHVlID09PSAnc3RyaW5nJykge1xuICAgIHJldHVybiB2YWx1ZS5pbmNsdWRlcygnJHsnKVxuICAgICAgPyBleHByZXNzaW9uc0luKHZhbHVlKS5mbGF0TWFwKCh0ZXh0KSA9PiBpbkV4cHJlc3Npb24ocGFyc2VFeHByZXNzaW9uKHRleHQpLCBwYXRoLCBmYWxzZSkpXG4gICAgICA6IFtdO1xuICB9XG4gIGlmIChBcnJheS5pc0FycmF5KHZhbHVlKSkgcmV0dXJuIHZhbHVlLmZsYXRNYXAoKGl0ZW06IFZhbHVlLCBpbmRleCkgPT4gbmFtZXNVc2VkKGl0ZW0sIFsuLi5wYXRoLCBpbmRleF0pKTtcbiAgcmV0dXJuIGlzVmFsdWVNYXAodmFsdWUpID8gT2JqZWN0LmVudHJpZXModmFsdWUpLmZsYXRNYXAoKFtrZXksIGl0ZW1dKSA9PiBuYW1lc1VzZWQoaXRlbSwgWy4uLnBhdGgsIGtleV0pKSA6IFtdO1xufVxuXG5mdW5jdGlvbiBpbkV4cHJlc3Npb24obm9kZTogRXhwcmVzc2lvbiwgcGF0aDogVHJlZVBhdGgsIG9wdGlvbmFsOiBib29sZWFuKTogTmFtZVVzZVtdIHtcbiAgc3dpdGNoIChub2RlLmtpbmQpIHtcbiAgICBjYXNlICdsaXRlcmFsJzpcbiAgICAgIHJldHVybiBbXTtcbiAgICBjYXNlICdjYWxsJzpcbiAgICAgIHJldHVybiBub2RlLmFyZ3MuZmxhdE1hcCgoYXJnKSA9PiBpbkV4cHJlc3Npb24oYXJnLCBwYXRoLCBvcHRpb25hbCkpO1xuICAgIGNhc2UgJ2ZpbHRlcic6XG4gICAgICByZXR1cm4gW25vZGUuaW5wdXQsIC4uLm5vZGUuYXJnc10uZmxhdE1hcCgocGFydCkgPT4gaW5FeHByZXNzaW9uKHBhcnQsIHBhdGgsIG9wdGlvbmFsKSk7XG4gICAgY2FzZSAnZmFsbGJhY2snOlxuICAgICAgcmV0dXJuIFsuLi5pbkV4cHJlc3Npb24obm9kZS5maXJzdCwgcGF0aCwgdHJ1ZSksIC4uLmluRXhwcmVzc2lvbihub2RlLm90aGVyd2lzZSwgcGF0aCwgb3B0aW9uYWwpXTtcbiAgICBjYXNlICdwYXRoJzoge1xuICAgICAgY29uc3QgaW5uZXIgPSBub2RlLnN0ZXBzLmZsYXRNYXAoKHN0ZXApID0+XG4gICAgICAgICdjb21wdXRlZCcgaW4gc3RlcCA/IGluRXhwcmVzc2lvbihzdGVwLmNvbXB1dGVkLCBwYXRoLCBvcHRpb25hbCkgOiBbXSxcbiAgICAgICk7XG4gICAgICBjb25zdCBbZmlyc3RdID0gbm9kZS5zdGVwcztcbiAgICAgIGlmIChub2RlLm5hbWUgPT09ICdzZWNyZXQnKVxuICAgICAgICByZXR1cm4gW1xuICAgICAgICAgIHtcbiAgICAgICAgICAgIG5hbWU6ICdzZWNyZXQnLFxuICAgICAgICAgICAgcGF0aCxcbiAgICAgICAgICAgIG9wdGlvbmFsLFxuICAgICAgICAgICAga2V5czoga2V5c09mKG5vZGUuc3RlcHMpLFxuICAgICAgICAgICAgLi4uKG5vZGUuc3RlcHMuc29tZSgoc3RlcCkgPT4gJ2NvbXB1dGVkJyBpbiBzdGVwKSAmJiB7IGNvbXB1dGVkOiB0cnVlIH0pLFxuICAgICAgICAgICAgLi4uKGZpcnN0ICYmICdrZXknIGluIGZpcnN0ICYmIHsgc2VjcmV0OiBTdHJpbmcoZmlyc3Qua2V5KSB9KSxcbiAgICAgICAgICB9LFxuICAgICAgICAgIC4uLmlubmVyLFxuICAgICAgICBdO1xuICAgICAgLy8gQSBzb3VyY2Ugc3VjaCBhcyBgbm93YCBpcyBubyBuYW1lLCB1bmxlc3MgYSBsYXllciBoYXMgb25lIG9mIHRoYXQgbmFtZSwgd2hpY2ggZG9lcyBubyBoYXJtIGhlcmUuXG4gICAgICByZXR1cm4gc291cmNlcy5nZXQobm9kZS5uYW1lKT8uYmFyZSAmJiBub2RlLnN0ZXBzLmxlbmd0aCA9PT0gMFxuICAgICAgICA/IGlubmVyXG4gICAgICAgIDogW3sgbmFtZTogbm9kZS5uYW1lLCBwYXRoLCBvcHRpb25hbCwgLi4uKG5vZGUuc3RlcHMubGVuZ3RoID4gMCAmJiB7IGtleXM6IGtleXNPZihub2RlLnN0ZXBzKSB9KSB9LCAuLi5pbm5lcl07XG4gICAgfVxuICB9XG59XG5cbmZ1bmN0aW9uIGtleXNPZihzdGVwczogcmVhZG9ubHkgUGF0aFN0ZXBbXSk6IHN0cmluZ1tdIHtcbiAgY29uc3QgZW5kID0gc3RlcHMuZmluZEluZGV4KChzdGVwKSA9PiAnY29tcHV0ZWQnIGluIHN0ZXApO1xuICByZXR1cm4gc3RlcHMuc2xpY2UoMCwgZW5kID09PSAtMSA/IHVuZGVmaW5lZCA6IGVuZCkubWFwKChzdGVwKSA9PiAoJ2tleScgaW4gc3RlcCA/IFN0cmluZyhzdGVwLmtleSkgOiAnJykpO1xufVxuIl0sCiAgIm1hcHBpbmdzIjogIjs7Ozs7Ozs7OztBQXVCTyxTQUFTLFVBQVUsT0FBYyxPQUFpQixDQUFDLEdBQWM7QUFDdEUsTUFBSSxPQUFPLFVBQVUsVUFBVTtBQUM3QixXQUFPLE1BQU0sU0FBUyxJQUFJLElBQ3RCLGNBQWMsS0FBSyxFQUFFLFFBQVEsQ0FBQyxTQUFTLGFBQWEsZ0JBQWdCLElBQUksR0FBRyxNQUFNLEtBQUssQ0FBQyxJQUN2RixDQUFDO0FBQUEsRUFDUDtBQUNBLE1BQUksTUFBTSxRQUFRLEtBQUssRUFBRyxRQUFPLE1BQU0sUUFBUSxDQUFDLE1BQWEsVUFBVSxVQUFVLE1BQU0sQ0FBQyxHQUFHLE1BQU0sS0FBSyxDQUFDLENBQUM7QUFDeEcsU0FBTyxXQUFXLEtBQUssSUFBSSxPQUFPLFFBQVEsS0FBSyxFQUFFLFFBQVEsQ0FBQyxDQUFDLEtBQUssSUFBSSxNQUFNLFVBQVUsTUFBTSxDQUFDLEdBQUcsTUFBTSxHQUFHLENBQUMsQ0FBQyxJQUFJLENBQUM7QUFDaEg7QUFFQSxTQUFTLGFBQWEsTUFBa0IsTUFBZ0IsVUFBOEI7QUFDcEYsVUFBUSxLQUFLLE1BQU07QUFBQSxJQUNqQixLQUFLO0FBQ0gsYUFBTyxDQUFDO0FBQUEsSUFDVixLQUFLO0FBQ0gsYUFBTyxLQUFLLEtBQUssUUFBUSxDQUFDLFFBQVEsYUFBYSxLQUFLLE1BQU0sUUFBUSxDQUFDO0FBQUEsSUFDckUsS0FBSztBQUNILGFBQU8sQ0FBQyxLQUFLLE9BQU8sR0FBRyxLQUFLLElBQUksRUFBRSxRQUFRLENBQUMsU0FBUyxhQUFhLE1BQU0sTUFBTSxRQUFRLENBQUM7QUFBQSxJQUN4RixLQUFLO0FBQ0gsYUFBTyxDQUFDLEdBQUcsYUFBYSxLQUFLLE9BQU8sTUFBTSxJQUFJLEdBQUcsR0FBRyxhQUFhLEtBQUssV0FBVyxNQUFNLFFBQVEsQ0FBQztBQUFBLElBQ2xHLEtBQUssUUFBUTtBQUNYLFlBQU0sUUFBUSxLQUFLLE1BQU07QUFBQSxRQUFRLENBQUMsU0FDaEMsY0FBYyxPQUFPLGFBQWEsS0FBSyxVQUFVLE1BQU0sUUFBUSxJQUFJLENBQUM7QUFBQSxNQUN0RTtBQUNBLFlBQU0sQ0FBQyxLQUFLLElBQUksS0FBSztBQUNyQixVQUFJLEtBQUssU0FBUztBQUNoQixlQUFPO0FBQUEsVUFDTDtBQUFBLFlBQ0UsTUFBTTtBQUFBLFlBQ047QUFBQSxZQUNBO0FBQUEsWUFDQSxNQUFNLE9BQU8sS0FBSyxLQUFLO0FBQUEsWUFDdkIsR0FBSSxLQUFLLE1BQU0sS0FBSyxDQUFDLFNBQVMsY0FBYyxJQUFJLEtBQUssRUFBRSxVQUFVLEtBQUs7QUFBQSxZQUN0RSxHQUFJLFNBQVMsU0FBUyxTQUFTLEVBQUUsUUFBUSxPQUFPLE1BQU0sR0FBRyxFQUFFO0FBQUEsVUFDN0Q7QUFBQSxVQUNBLEdBQUc7QUFBQSxRQUNMO0FBRUYsYUFBTyxRQUFRLElBQUksS0FBSyxJQUFJLEdBQUcsUUFBUSxLQUFLLE1BQU0sV0FBVyxJQUN6RCxRQUNBLENBQUMsRUFBRSxNQUFNLEtBQUssTUFBTSxNQUFNLFVBQVUsR0FBSSxLQUFLLE1BQU0sU0FBUyxLQUFLLEVBQUUsTUFBTSxPQUFPLEtBQUssS0FBSyxFQUFFLEVBQUcsR0FBRyxHQUFHLEtBQUs7QUFBQSxJQUNoSDtBQUFBLEVBQ0Y7QUFDRjtBQUVBLFNBQVMsT0FBTyxPQUFzQztBQUNwRCxRQUFNLE1BQU0sTUFBTSxVQUFVLENBQUMsU0FBUyxjQUFjLElBQUk7QUFDeEQsU0FBTyxNQUFNLE1BQU0sR0FBRyxRQUFRLEtBQUssU0FBWSxHQUFHLEVBQUUsSUFBSSxDQUFDLFNBQVUsU0FBUyxPQUFPLE9BQU8sS0FBSyxHQUFHLElBQUksRUFBRztBQUMzRzsiLAogICJuYW1lcyI6IFtdCn0K

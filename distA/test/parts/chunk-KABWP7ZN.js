@@ -1,0 +1,66 @@
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/storage/sealing.ts
+import { createCipheriv, createDecipheriv, randomBytes } from "node:crypto";
+import { chmod, mkdir, readFile, writeFile } from "node:fs/promises";
+import { join } from "node:path";
+async function sealing(home) {
+  const own = await key(home);
+  return {
+    seal(text) {
+      const nonce = randomBytes(12);
+      const sealer = createCipheriv("aes-256-gcm", own, nonce);
+      const body = Buffer.concat([sealer.update(text, "utf8"), sealer.final()]);
+      return Buffer.concat([nonce, sealer.getAuthTag(), body]).toString("base64");
+    },
+    open(sealed) {
+      const bytes = Buffer.from(sealed, "base64");
+      const opener = createDecipheriv("aes-256-gcm", own, bytes.subarray(0, 12));
+      opener.setAuthTag(bytes.subarray(12, 28));
+      return Buffer.concat([opener.update(bytes.subarray(28)), opener.final()]).toString("utf8");
+    }
+  };
+}
+async function key(home) {
+  const path = join(home, "key");
+  const found = await readKey(path);
+  if (found) return found;
+  await mkdir(home, { recursive: true, mode: 448 });
+  try {
+    await writeFile(path, `${randomBytes(32).toString("hex")}
+`, { mode: 384, flag: "wx" });
+  } catch (error) {
+    if (error.code !== "EEXIST") throw unreadable(path, error);
+  }
+  await chmod(path, 384);
+  const made = await readKey(path);
+  if (!made) throw unreadable(path, new Error("the key file does not hold 64 hexadecimal digits"));
+  return made;
+}
+async function readKey(path) {
+  try {
+    const text = (await readFile(path, "utf8")).trim();
+    return /^[0-9a-f]{64}$/.test(text) ? Buffer.from(text, "hex") : void 0;
+  } catch {
+    return void 0;
+  }
+}
+function unreadable(path, error) {
+  return new Problem(
+    "secret-unreadable",
+    {
+      what: `cannot open ${path}`,
+      cause: error instanceof Error ? error.message : String(error),
+      remedy: "if the key in your Echo Trail folder was replaced, remove the file and set the secrets again"
+    },
+    { cause: error }
+  );
+}
+
+export {
+  sealing,
+  unreadable
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvc3RvcmFnZS9zZWFsaW5nLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKipcbiAqIEFFUy0yNTYtR0NNIHVuZGVyIHRoZSB1c2VyJ3Mgb3duIGtleSwgd2hpY2ggaXMga2VwdCBvdXRzaWRlIGV2ZXJ5IGNvbGxlY3Rpb24sIG1vZGUgMDYwMDogYSBmcmVzaCBub25jZSBmb3IgZWFjaCB0ZXh0LFxuICogYW5kIHdob2V2ZXIgY2hhbmdlcyBhIGJ5dGUgb2YgaXQgbWFrZXMgaXQgdW5yZWFkYWJsZSAoTklTVCBTUCA4MDAtMzhEKS5cbiAqL1xuaW1wb3J0IHsgY3JlYXRlQ2lwaGVyaXYsIGNyZWF0ZURlY2lwaGVyaXYsIHJhbmRvbUJ5dGVzIH0gZnJvbSAnbm9kZTpjcnlwdG8nO1xuaW1wb3J0IHsgY2htb2QsIG1rZGlyLCByZWFkRmlsZSwgd3JpdGVGaWxlIH0gZnJvbSAnbm9kZTpmcy9wcm9taXNlcyc7XG5pbXBvcnQgeyBqb2luIH0gZnJvbSAnbm9kZTpwYXRoJztcbmltcG9ydCB7IFByb2JsZW0gfSBmcm9tICcuLi9wcm9ibGVtL3Byb2JsZW0uanMnO1xuXG5leHBvcnQgaW50ZXJmYWNlIFNlYWxpbmcge1xuICAvKiogSW4gYmFzZTY0LiAqL1xuICBzZWFsKHRleHQ6IHN0cmluZyk6IHN0cmluZztcbiAgLyoqIEB0aHJvd3MgRXJyb3Igd2hlcmUgdGhlIGtleSBkb2VzIG5vdCBmaXQsIG9yIHRoZSB0ZXh0IHdhcyBhbHRlcmVkICovXG4gIG9wZW4oc2VhbGVkOiBzdHJpbmcpOiBzdHJpbmc7XG59XG5cbi8qKiBAcGFyYW0gaG9tZSB0aGUgdXNlcidzIG93biBFY2hvIFRyYWlsIGZvbGRlciBAdGhyb3dzIFByb2JsZW0gc2VjcmV0LXVucmVhZGFibGUgKi9cbmV4cG9ydCBhc3luYyBmdW5jdGlvbiBzZWFsaW5nKGhvbWU6IHN0cmluZyk6IFByb21pc2U8U2VhbGluZz4ge1xuICBjb25zdCBvd24gPSBhd2FpdCBrZXkoaG9tZSk7XG4gIHJldHVybiB7XG4gICAgc2VhbCh0ZXh0KSB7XG4gICAgICBjb25zdCBub25jZSA9IHJhbmRvbUJ5dGVzKDEyKTtcbiAgICAgIGNvbnN0IHNlYWxlciA9IGNyZWF0ZUNpcGhlcml2KCdhZXMtMjU2LWdjbScsIG93biwgbm9uY2UpO1xuICAgICAgY29uc3QgYm9keSA9IEJ1ZmZlci5jb25jYXQoW3NlYWxlci51cGRhdGUodGV4dCwgJ3V0ZjgnKSwgc2VhbGVyLmZpbmFsKCldKTtcbiAgICAgIHJldHVybiBCdWZmZXIuY29uY2F0KFtub25jZSwgc2VhbGVyLmdldEF1dGhUYWcoKSwgYm9keV0pLnRvU3RyaW5nKCdiYXNlNjQnKTtcbiAgICB9LFxuICAgIG9wZW4oc2VhbGVkKSB7XG4gICAgICBjb25zdCBieXRlcyA9IEJ1ZmZlci5mcm9tKHNlYWxlZCwgJ2Jhc2U2NCcpO1xuICAgICAgY29uc3Qgb3BlbmVyID0gY3JlYXRlRGVjaXBoZXJpdignYWVzLTI1Ni1nY20nLCBvd24sIGJ5dGVzLnN1YmFycmF5KDAsIDEyKSk7XG4gICAgICBvcGVuZXIuc2V0QXV0aFRhZyhieXRlcy5zdWJhcnJheSgxMiwgMjgpKTtcbiAgICAgIHJldHVybiBCdWZmZXIuY29uY2F0KFtvcGVuZXIudXBkYXRlKGJ5dGVzLnN1YmFycmF5KDI4KSksIG9wZW5lci5maW5hbCgpXSkudG9TdHJpbmcoJ3V0ZjgnKTtcbiAgICB9LFxuICB9O1xufVxuXG4vKiogVGhlIHVzZXIncyBrZXksIG1hZGUgb24gZmlyc3QgdXNlLiAqL1xuYXN5bmMgZnVuY3Rpb24ga2V5KGhvbWU6IHN0cmluZyk6IFByb21pc2U8QnVmZmVyPiB7XG4gIGNvbnN0IHBhdGggPSBqb2luKGhvbWUsICdrZXknKTtcbiAgY29uc3QgZm91bmQgPSBhd2FpdCByZWFkS2V5KHBhdGgpO1xuICBpZiAoZm91bmQpIHJldHVybiBmb3VuZDtcbiAgYXdhaXQgbWtkaXIoaG9tZSwgeyByZWN1cnNpdmU6IHRydWUsIG1vZGU6IDBvNzAwIH0pO1xuICB0cnkge1xuICAgIGF3YWl0IHdyaXRlRmlsZShwYXRoLCBgJHtyYW5kb21CeXRlcygzMikudG9TdHJpbmcoJ2hleCcpfVxcbmAsIHsgbW9kZTogMG82MDAsIGZsYWc6ICd3eCcgfSk7XG4gIH0gY2F0Y2ggKGVycm9yKSB7XG4gICAgLy8gQW5vdGhlciBwcm9jZXNzIHdhcyBmaXJzdDogaXRzIGtleSBpcyB0aGUga2V5LlxuICAgIGlmICgoZXJyb3IgYXMgTm9kZUpTLkVycm5vRXhjZXB0aW9uKS5jb2RlICE9PSAnRUVYSVNUJykgdGhyb3cgdW5yZWFkYWJsZShwYXRoLCBlcnJvcik7XG4gIH1cbiAgYXdhaXQgY2htb2QocGF0aCwgMG82MDApO1xuICBjb25zdCBtYWRlID0gYXdhaXQgcmVhZEtleShwYXRoKTtcbiAgaWYgKCFtYWRlKSB0aHJvdyB1bnJlYWRhYmxlKHBhdGgsIG5ldyBFcnJvcigndGhlIGtleSBmaWxlIGRvZXMgbm90IGhvbGQgNjQgaGV4YWRlY2ltYWwgZGlnaXRzJykpO1xuICByZXR1cm4gbWFkZTtcbn1cblxuYXN5bmMgZnVuY3Rpb24gcmVhZEtleShwYXRoOiBzdHJpbmcpOiBQcm9taXNlPEJ1ZmZlciB8IHVuZGVmaW5lZD4ge1xuICB0cnkge1xuICAgIGNvbnN0IHRleHQgPSAoYXdhaXQgcmVhZEZpbGUocGF0aCwgJ3V0ZjgnKSkudHJpbSgpO1xuICAgIHJldHVybiAvXlswLTlhLWZdezY0fSQvLnRlc3QodGV4dCkgPyBCdWZmZXIuZnJvbSh0ZXh0LCAnaGV4JykgOiB1bmRlZmluZWQ7XG4gIH0gY2F0Y2gge1xuICAgIHJldHVybiB1bmRlZmluZWQ7XG4gIH1cbn1cblxuZXhwb3J0IGZ1bmN0aW9uIHVucmVhZGFibGUocGF0aDogc3RyaW5nLCBlcnJvcjogdW5rbm93bik6IFByb2JsZW0ge1xuICByZXR1cm4gbmV3IFByb2JsZW0oXG4gICAgJ3NlY3JldC11bnJlYWRhYmxlJyxcbiAgICB7XG4gICAgICB3aGF0OiBgY2Fubm90IG9wZW4gJHtwYXRofWAsXG4gICAgICBjYXVzZTogZXJyb3IgaW5zdGFuY2VvZiBFcnJvciA/IGVycm9yLm1lc3NhZ2UgOiBTdHJpbmcoZXJyb3IpLFxuICAgICAgcmVtZWR5OiAnaWYgdGhlIGtleSBpbiB5b3VyIEVjaG8gVHJhaWwgZm9sZGVyIHdhcyByZXBsYWNlZCwgcmVtb3ZlIHRoZSBmaWxlIGFuZCBzZXQgdGhlIHNlY3JldHMgYWdhaW4nLFxuICAgIH0sXG4gICAgeyBjYXVzZTogZXJyb3IgfSxcbiAgKTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7O0FBSUEsU0FBUyxnQkFBZ0Isa0JBQWtCLG1CQUFtQjtBQUM5RCxTQUFTLE9BQU8sT0FBTyxVQUFVLGlCQUFpQjtBQUNsRCxTQUFTLFlBQVk7QUFXckIsZUFBc0IsUUFBUSxNQUFnQztBQUM1RCxRQUFNLE1BQU0sTUFBTSxJQUFJLElBQUk7QUFDMUIsU0FBTztBQUFBLElBQ0wsS0FBSyxNQUFNO0FBQ1QsWUFBTSxRQUFRLFlBQVksRUFBRTtBQUM1QixZQUFNLFNBQVMsZUFBZSxlQUFlLEtBQUssS0FBSztBQUN2RCxZQUFNLE9BQU8sT0FBTyxPQUFPLENBQUMsT0FBTyxPQUFPLE1BQU0sTUFBTSxHQUFHLE9BQU8sTUFBTSxDQUFDLENBQUM7QUFDeEUsYUFBTyxPQUFPLE9BQU8sQ0FBQyxPQUFPLE9BQU8sV0FBVyxHQUFHLElBQUksQ0FBQyxFQUFFLFNBQVMsUUFBUTtBQUFBLElBQzVFO0FBQUEsSUFDQSxLQUFLLFFBQVE7QUFDWCxZQUFNLFFBQVEsT0FBTyxLQUFLLFFBQVEsUUFBUTtBQUMxQyxZQUFNLFNBQVMsaUJBQWlCLGVBQWUsS0FBSyxNQUFNLFNBQVMsR0FBRyxFQUFFLENBQUM7QUFDekUsYUFBTyxXQUFXLE1BQU0sU0FBUyxJQUFJLEVBQUUsQ0FBQztBQUN4QyxhQUFPLE9BQU8sT0FBTyxDQUFDLE9BQU8sT0FBTyxNQUFNLFNBQVMsRUFBRSxDQUFDLEdBQUcsT0FBTyxNQUFNLENBQUMsQ0FBQyxFQUFFLFNBQVMsTUFBTTtBQUFBLElBQzNGO0FBQUEsRUFDRjtBQUNGO0FBR0EsZUFBZSxJQUFJLE1BQStCO0FBQ2hELFFBQU0sT0FBTyxLQUFLLE1BQU0sS0FBSztBQUM3QixRQUFNLFFBQVEsTUFBTSxRQUFRLElBQUk7QUFDaEMsTUFBSSxNQUFPLFFBQU87QUFDbEIsUUFBTSxNQUFNLE1BQU0sRUFBRSxXQUFXLE1BQU0sTUFBTSxJQUFNLENBQUM7QUFDbEQsTUFBSTtBQUNGLFVBQU0sVUFBVSxNQUFNLEdBQUcsWUFBWSxFQUFFLEVBQUUsU0FBUyxLQUFLLENBQUM7QUFBQSxHQUFNLEVBQUUsTUFBTSxLQUFPLE1BQU0sS0FBSyxDQUFDO0FBQUEsRUFDM0YsU0FBUyxPQUFPO0FBRWQsUUFBSyxNQUFnQyxTQUFTLFNBQVUsT0FBTSxXQUFXLE1BQU0sS0FBSztBQUFBLEVBQ3RGO0FBQ0EsUUFBTSxNQUFNLE1BQU0sR0FBSztBQUN2QixRQUFNLE9BQU8sTUFBTSxRQUFRLElBQUk7QUFDL0IsTUFBSSxDQUFDLEtBQU0sT0FBTSxXQUFXLE1BQU0sSUFBSSxNQUFNLGtEQUFrRCxDQUFDO0FBQy9GLFNBQU87QUFDVDtBQUVBLGVBQWUsUUFBUSxNQUEyQztBQUNoRSxNQUFJO0FBQ0YsVUFBTSxRQUFRLE1BQU0sU0FBUyxNQUFNLE1BQU0sR0FBRyxLQUFLO0FBQ2pELFdBQU8saUJBQWlCLEtBQUssSUFBSSxJQUFJLE9BQU8sS0FBSyxNQUFNLEtBQUssSUFBSTtBQUFBLEVBQ2xFLFFBQVE7QUFDTixXQUFPO0FBQUEsRUFDVDtBQUNGO0FBRU8sU0FBUyxXQUFXLE1BQWMsT0FBeUI7QUFDaEUsU0FBTyxJQUFJO0FBQUEsSUFDVDtBQUFBLElBQ0E7QUFBQSxNQUNFLE1BQU0sZUFBZSxJQUFJO0FBQUEsTUFDekIsT0FBTyxpQkFBaUIsUUFBUSxNQUFNLFVBQVUsT0FBTyxLQUFLO0FBQUEsTUFDNUQsUUFBUTtBQUFBLElBQ1Y7QUFBQSxJQUNBLEVBQUUsT0FBTyxNQUFNO0FBQUEsRUFDakI7QUFDRjsiLAogICJuYW1lcyI6IFtdCn0K

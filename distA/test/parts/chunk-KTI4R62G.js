@@ -1,0 +1,26 @@
+import {
+  plain
+} from "./chunk-XGDOGID3.js";
+
+// src/cli/view/verdict-document.ts
+var differenceDocument = ({
+  at,
+  kind,
+  left,
+  right
+}) => ({
+  at,
+  kind,
+  ...left !== void 0 && { left: plain(left) },
+  ...right !== void 0 && { right: plain(right) }
+});
+var verdictDocument = ({ deviations, ...verdict }) => ({
+  ...verdict,
+  ...deviations && { deviations: deviations.map(differenceDocument) }
+});
+
+export {
+  differenceDocument,
+  verdictDocument
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS92aWV3L3ZlcmRpY3QtZG9jdW1lbnQudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBWZXJkaWN0cyBhbmQgZGlmZmVyZW5jZXMgZm9yIHByb2dyYW1zLiAqL1xuaW1wb3J0IHR5cGUgeyBEaWZmZXJlbmNlIH0gZnJvbSAnLi4vLi4vY29yZS9jb21wYXJpc29uL2RpZmZlcmVuY2VzLmpzJztcbmltcG9ydCB0eXBlIHsgVmVyZGljdCB9IGZyb20gJy4uLy4uL2NvcmUvZXhwZWN0YXRpb24vZXhwZWN0YXRpb25zLmpzJztcbmltcG9ydCB7IHBsYWluIH0gZnJvbSAnLi4vLi4vY29yZS92YWx1ZS93cml0dGVuLmpzJztcbmltcG9ydCB0eXBlIHsgRG9jdW1lbnRzIH0gZnJvbSAnLi4vZG9jdW1lbnRzLmpzJztcblxuZXhwb3J0IGNvbnN0IGRpZmZlcmVuY2VEb2N1bWVudCA9ICh7XG4gIGF0LFxuICBraW5kLFxuICBsZWZ0LFxuICByaWdodCxcbn06IERpZmZlcmVuY2UpOiBEb2N1bWVudHNbJ2NvbXBhcmUnXVsnZGlmZmVyZW5jZXMnXVtudW1iZXJdID0+ICh7XG4gIGF0LFxuICBraW5kLFxuICAuLi4obGVmdCAhPT0gdW5kZWZpbmVkICYmIHsgbGVmdDogcGxhaW4obGVmdCkgfSksXG4gIC4uLihyaWdodCAhPT0gdW5kZWZpbmVkICYmIHsgcmlnaHQ6IHBsYWluKHJpZ2h0KSB9KSxcbn0pO1xuXG5leHBvcnQgY29uc3QgdmVyZGljdERvY3VtZW50ID0gKHsgZGV2aWF0aW9ucywgLi4udmVyZGljdCB9OiBWZXJkaWN0KTogRG9jdW1lbnRzWydzZW5kJ11bJ2V4cGVjdGF0aW9ucyddW251bWJlcl0gPT4gKHtcbiAgLi4udmVyZGljdCxcbiAgLi4uKGRldmlhdGlvbnMgJiYgeyBkZXZpYXRpb25zOiBkZXZpYXRpb25zLm1hcChkaWZmZXJlbmNlRG9jdW1lbnQpIH0pLFxufSk7XG4iXSwKICAibWFwcGluZ3MiOiAiOzs7OztBQU1PLElBQU0scUJBQXFCLENBQUM7QUFBQSxFQUNqQztBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUNGLE9BQWdFO0FBQUEsRUFDOUQ7QUFBQSxFQUNBO0FBQUEsRUFDQSxHQUFJLFNBQVMsVUFBYSxFQUFFLE1BQU0sTUFBTSxJQUFJLEVBQUU7QUFBQSxFQUM5QyxHQUFJLFVBQVUsVUFBYSxFQUFFLE9BQU8sTUFBTSxLQUFLLEVBQUU7QUFDbkQ7QUFFTyxJQUFNLGtCQUFrQixDQUFDLEVBQUUsWUFBWSxHQUFHLFFBQVEsT0FBMkQ7QUFBQSxFQUNsSCxHQUFHO0FBQUEsRUFDSCxHQUFJLGNBQWMsRUFBRSxZQUFZLFdBQVcsSUFBSSxrQkFBa0IsRUFBRTtBQUNyRTsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,56 @@
+// src/core/documentation/openapi/references.ts
+function isMap(value) {
+  return typeof value === "object" && value !== null && !Array.isArray(value);
+}
+var below = (at, key) => `${at}/${typeof key === "string" ? escaped(key) : key}`;
+var pointer = (...keys) => keys.reduce(below, "");
+var escaped = (key) => key.includes("~") || key.includes("/") ? key.replaceAll("~", "~0").replaceAll("/", "~1") : key;
+function references(definitions) {
+  const warnings = [];
+  const warn = (at, what) => {
+    warnings.push({ at, what });
+  };
+  return {
+    warnings,
+    warn,
+    follow(value, at) {
+      if (!isMap(value) || typeof value.$ref !== "string") return value;
+      const passed = /* @__PURE__ */ new Set();
+      let current = value;
+      while (isMap(current) && typeof current.$ref === "string") {
+        if (passed.has(current.$ref)) {
+          warn(at, `$ref ${current.$ref} leads back to itself`);
+          return void 0;
+        }
+        passed.add(current.$ref);
+        current = definitions.get(current.$ref);
+      }
+      return current;
+    }
+  };
+}
+function atPointer(document, fragment) {
+  let decoded;
+  try {
+    decoded = decodeURIComponent(fragment);
+  } catch {
+    decoded = fragment;
+  }
+  if (decoded !== "" && !decoded.startsWith("/")) return void 0;
+  let value = document;
+  for (const part of decoded.split("/").slice(1)) {
+    const key = part.replaceAll("~1", "/").replaceAll("~0", "~");
+    if (typeof value !== "object" || value === null || !Object.hasOwn(value, key)) return void 0;
+    value = value[key];
+  }
+  return value;
+}
+
+export {
+  isMap,
+  below,
+  pointer,
+  references,
+  atPointer
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9vcGVuYXBpL3JlZmVyZW5jZXMudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBGb2xsb3dpbmcgYCRyZWZgIChSRkMgNjkwMSBwb2ludGVycywgUkZDIDM5ODYgZnJhZ21lbnRzKSBhbW9uZyB0aGUgZGVmaW5pdGlvbnMgb2YgYSBzb3VyY2UuICovXG5pbXBvcnQgdHlwZSB7IERlZmluaXRpb25zLCBXYXJuaW5nIH0gZnJvbSAnLi4vbW9kZWwuanMnO1xuXG5leHBvcnQgdHlwZSBKc29uID0gbnVsbCB8IGJvb2xlYW4gfCBudW1iZXIgfCBzdHJpbmcgfCByZWFkb25seSBKc29uW10gfCB7IHJlYWRvbmx5IFtrZXk6IHN0cmluZ106IEpzb24gfTtcbmV4cG9ydCB0eXBlIEpzb25NYXAgPSB7IHJlYWRvbmx5IFtrZXk6IHN0cmluZ106IEpzb24gfTtcblxuZXhwb3J0IGZ1bmN0aW9uIGlzTWFwKHZhbHVlOiB1bmtub3duKTogdmFsdWUgaXMgSnNvbk1hcCB7XG4gIHJldHVybiB0eXBlb2YgdmFsdWUgPT09ICdvYmplY3QnICYmIHZhbHVlICE9PSBudWxsICYmICFBcnJheS5pc0FycmF5KHZhbHVlKTtcbn1cblxuLyoqIFRoZSBwb2ludGVyIHRvIGEgbWVtYmVyIG9mIHdoYXQgYSBwb2ludGVyIGxlYWRzIHRvLiAqL1xuZXhwb3J0IGNvbnN0IGJlbG93ID0gKGF0OiBzdHJpbmcsIGtleTogc3RyaW5nIHwgbnVtYmVyKTogc3RyaW5nID0+XG4gIGAke2F0fS8ke3R5cGVvZiBrZXkgPT09ICdzdHJpbmcnID8gZXNjYXBlZChrZXkpIDoga2V5fWA7XG5cbmV4cG9ydCBjb25zdCBwb2ludGVyID0gKC4uLmtleXM6IHJlYWRvbmx5IChzdHJpbmcgfCBudW1iZXIpW10pOiBzdHJpbmcgPT4ga2V5cy5yZWR1Y2UoYmVsb3csICcnKSBhcyBzdHJpbmc7XG5cbmNvbnN0IGVzY2FwZWQgPSAoa2V5OiBzdHJpbmcpOiBzdHJpbmcgPT5cbiAga2V5LmluY2x1ZGVzKCd+JykgfHwga2V5LmluY2x1ZGVzKCcvJykgPyBrZXkucmVwbGFjZUFsbCgnficsICd+MCcpLnJlcGxhY2VBbGwoJy8nLCAnfjEnKSA6IGtleTtcblxuZXhwb3J0IGludGVyZmFjZSBSZWZlcmVuY2VzIHtcbiAgcmVhZG9ubHkgd2FybmluZ3M6IFdhcm5pbmdbXTtcbiAgLyoqIFdoYXQgYSB2YWx1ZSByZWZlcnMgdG8sIHRocm91Z2ggYW55IG51bWJlciBvZiByZWZlcmVuY2VzOyB1bmRlZmluZWQsIHdpdGggYSB3YXJuaW5nLCB3aGVyZSBub3RoaW5nIGlzLiAqL1xuICBmb2xsb3codmFsdWU6IEpzb24gfCB1bmRlZmluZWQsIGF0OiBzdHJpbmcpOiBKc29uIHwgdW5kZWZpbmVkO1xuICB3YXJuKGF0OiBzdHJpbmcsIHdoYXQ6IHN0cmluZyk6IHZvaWQ7XG59XG5cbmV4cG9ydCBmdW5jdGlvbiByZWZlcmVuY2VzKGRlZmluaXRpb25zOiBEZWZpbml0aW9ucyk6IFJlZmVyZW5jZXMge1xuICBjb25zdCB3YXJuaW5nczogV2FybmluZ1tdID0gW107XG4gIGNvbnN0IHdhcm4gPSAoYXQ6IHN0cmluZywgd2hhdDogc3RyaW5nKTogdm9pZCA9PiB7XG4gICAgd2FybmluZ3MucHVzaCh7IGF0LCB3aGF0IH0pO1xuICB9O1xuICByZXR1cm4ge1xuICAgIHdhcm5pbmdzLFxuICAgIHdhcm4sXG4gICAgZm9sbG93KHZhbHVlLCBhdCkge1xuICAgICAgaWYgKCFpc01hcCh2YWx1ZSkgfHwgdHlwZW9mIHZhbHVlLiRyZWYgIT09ICdzdHJpbmcnKSByZXR1cm4gdmFsdWU7XG4gICAgICBjb25zdCBwYXNzZWQgPSBuZXcgU2V0PHN0cmluZz4oKTtcbiAgICAgIGxldCBjdXJyZW50OiBKc29uIHwgdW5kZWZpbmVkID0gdmFsdWU7XG4gICAgICB3aGlsZSAoaXNNYXAoY3VycmVudCkgJiYgdHlwZW9mIGN1cnJlbnQuJHJlZiA9PT0gJ3N0cmluZycpIHtcbiAgICAgICAgaWYgKHBhc3NlZC5oYXMoY3VycmVudC4kcmVmKSkge1xuICAgICAgICAgIHdhcm4oYXQsIGAkcmVmICR7Y3VycmVudC4kcmVmfSBsZWFkcyBiYWNrIHRvIGl0c2VsZmApO1xuICAgICAgICAgIHJldHVybiB1bmRlZmluZWQ7XG4gICAgICAgIH1cbiAgICAgICAgcGFzc2VkLmFkZChjdXJyZW50LiRyZWYpO1xuICAgICAgICBjdXJyZW50ID0gZGVmaW5pdGlvbnMuZ2V0KGN1cnJlbnQuJHJlZikgYXMgSnNvbiB8IHVuZGVmaW5lZDtcbiAgICAgIH1cbiAgICAgIHJldHVybiBjdXJyZW50O1xuICAgIH0sXG4gIH07XG59XG5cbi8qKiBXaGF0IHN0YW5kcyBhdCBhIHBvaW50ZXIsIG9yIHVuZGVmaW5lZC4gKi9cbmV4cG9ydCBmdW5jdGlvbiBhdFBvaW50ZXIoZG9jdW1lbnQ6IEpzb24sIGZyYWdtZW50OiBzdHJpbmcpOiBKc29uIHwgdW5kZWZpbmVkIHtcbiAgbGV0IGRlY29kZWQ6IHN0cmluZztcbiAgdHJ5IHtcbiAgICBkZWNvZGVkID0gZGVjb2RlVVJJQ29tcG9uZW50KGZyYWdtZW50KTtcbiAgfSBjYXRjaCB7XG4gICAgZGVjb2RlZCA9IGZyYWdtZW50O1xuICB9XG4gIGlmIChkZWNvZGVkICE9PSAnJyAmJiAhZGVjb2RlZC5zdGFydHNXaXRoKCcvJykpIHJldHVybiB1bmRlZmluZWQ7XG4gIGxldCB2YWx1ZTogSnNvbiB8IHVuZGVmaW5lZCA9IGRvY3VtZW50O1xuICBmb3IgKGNvbnN0IHBhcnQgb2YgZGVjb2RlZC5zcGxpdCgnLycpLnNsaWNlKDEpKSB7XG4gICAgY29uc3Qga2V5ID0gcGFydC5yZXBsYWNlQWxsKCd+MScsICcvJykucmVwbGFjZUFsbCgnfjAnLCAnficpO1xuICAgIGlmICh0eXBlb2YgdmFsdWUgIT09ICdvYmplY3QnIHx8IHZhbHVlID09PSBudWxsIHx8ICFPYmplY3QuaGFzT3duKHZhbHVlLCBrZXkpKSByZXR1cm4gdW5kZWZpbmVkO1xuICAgIHZhbHVlID0gKHZhbHVlIGFzIFJlY29yZDxzdHJpbmcsIEpzb24+KVtrZXldO1xuICB9XG4gIHJldHVybiB2YWx1ZTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7QUFNTyxTQUFTLE1BQU0sT0FBa0M7QUFDdEQsU0FBTyxPQUFPLFVBQVUsWUFBWSxVQUFVLFFBQVEsQ0FBQyxNQUFNLFFBQVEsS0FBSztBQUM1RTtBQUdPLElBQU0sUUFBUSxDQUFDLElBQVksUUFDaEMsR0FBRyxFQUFFLElBQUksT0FBTyxRQUFRLFdBQVcsUUFBUSxHQUFHLElBQUksR0FBRztBQUVoRCxJQUFNLFVBQVUsSUFBSSxTQUErQyxLQUFLLE9BQU8sT0FBTyxFQUFFO0FBRS9GLElBQU0sVUFBVSxDQUFDLFFBQ2YsSUFBSSxTQUFTLEdBQUcsS0FBSyxJQUFJLFNBQVMsR0FBRyxJQUFJLElBQUksV0FBVyxLQUFLLElBQUksRUFBRSxXQUFXLEtBQUssSUFBSSxJQUFJO0FBU3RGLFNBQVMsV0FBVyxhQUFzQztBQUMvRCxRQUFNLFdBQXNCLENBQUM7QUFDN0IsUUFBTSxPQUFPLENBQUMsSUFBWSxTQUF1QjtBQUMvQyxhQUFTLEtBQUssRUFBRSxJQUFJLEtBQUssQ0FBQztBQUFBLEVBQzVCO0FBQ0EsU0FBTztBQUFBLElBQ0w7QUFBQSxJQUNBO0FBQUEsSUFDQSxPQUFPLE9BQU8sSUFBSTtBQUNoQixVQUFJLENBQUMsTUFBTSxLQUFLLEtBQUssT0FBTyxNQUFNLFNBQVMsU0FBVSxRQUFPO0FBQzVELFlBQU0sU0FBUyxvQkFBSSxJQUFZO0FBQy9CLFVBQUksVUFBNEI7QUFDaEMsYUFBTyxNQUFNLE9BQU8sS0FBSyxPQUFPLFFBQVEsU0FBUyxVQUFVO0FBQ3pELFlBQUksT0FBTyxJQUFJLFFBQVEsSUFBSSxHQUFHO0FBQzVCLGVBQUssSUFBSSxRQUFRLFFBQVEsSUFBSSx1QkFBdUI7QUFDcEQsaUJBQU87QUFBQSxRQUNUO0FBQ0EsZUFBTyxJQUFJLFFBQVEsSUFBSTtBQUN2QixrQkFBVSxZQUFZLElBQUksUUFBUSxJQUFJO0FBQUEsTUFDeEM7QUFDQSxhQUFPO0FBQUEsSUFDVDtBQUFBLEVBQ0Y7QUFDRjtBQUdPLFNBQVMsVUFBVSxVQUFnQixVQUFvQztBQUM1RSxNQUFJO0FBQ0osTUFBSTtBQUNGLGNBQVUsbUJBQW1CLFFBQVE7QUFBQSxFQUN2QyxRQUFRO0FBQ04sY0FBVTtBQUFBLEVBQ1o7QUFDQSxNQUFJLFlBQVksTUFBTSxDQUFDLFFBQVEsV0FBVyxHQUFHLEVBQUcsUUFBTztBQUN2RCxNQUFJLFFBQTBCO0FBQzlCLGFBQVcsUUFBUSxRQUFRLE1BQU0sR0FBRyxFQUFFLE1BQU0sQ0FBQyxHQUFHO0FBQzlDLFVBQU0sTUFBTSxLQUFLLFdBQVcsTUFBTSxHQUFHLEVBQUUsV0FBVyxNQUFNLEdBQUc7QUFDM0QsUUFBSSxPQUFPLFVBQVUsWUFBWSxVQUFVLFFBQVEsQ0FBQyxPQUFPLE9BQU8sT0FBTyxHQUFHLEVBQUcsUUFBTztBQUN0RixZQUFTLE1BQStCLEdBQUc7QUFBQSxFQUM3QztBQUNBLFNBQU87QUFDVDsiLAogICJuYW1lcyI6IFtdCn0K

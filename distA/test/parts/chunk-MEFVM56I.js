@@ -1,0 +1,67 @@
+import {
+  answersPath
+} from "./chunk-IFMLXW3Q.js";
+import {
+  writeAtomically
+} from "./chunk-IBVRGXBJ.js";
+import {
+  pathInside,
+  placeInside
+} from "./chunk-QF6HTAQS.js";
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/collection/asked.ts
+import { existsSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import * as z from "zod/mini";
+var said = z.strictObject({
+  /** The request that asked. */
+  from: z.string(),
+  /** YYYY-MM-DD. */
+  asked: z.string(),
+  values: z.optional(z.array(z.union([z.string(), z.number(), z.boolean()]))),
+  fields: z.optional(z.array(z.string())),
+  operators: z.optional(z.array(z.string()))
+});
+var answersFile = z.record(z.string(), said);
+function readAnswers({ root }, source) {
+  const file = answersPath(source);
+  if (!existsSync(join(root, file))) return {};
+  try {
+    return answersFile.parse(JSON.parse(readFileSync(pathInside(root, file), "utf8")));
+  } catch (error) {
+    if (error instanceof Problem) throw error;
+    throw new Problem("file-shape", {
+      what: `${file} does not hold what docs ask writes`,
+      where: { file },
+      remedy: `echo-trail docs ask ${source} writes it anew`
+    });
+  }
+}
+async function writeAnswers({ root }, source, answers) {
+  await writeAtomically(placeInside(root, answersPath(source)), `${JSON.stringify(answers, null, 2)}
+`);
+}
+function withAnswers(operation, answers) {
+  const parameters = operation.parameters.map((one) => {
+    const own = answers[`${operation.id}.${one.name}`];
+    if (!own) return one;
+    const { values, fields = [], operators = [], from, asked } = own;
+    return {
+      ...one,
+      ...values && { allowed: values },
+      ...fields.length + operators.length > 0 && { clauses: { fields, operators } },
+      from: `asked by ${from}, ${asked}`
+    };
+  });
+  return { ...operation, parameters };
+}
+
+export {
+  readAnswers,
+  writeAnswers,
+  withAnswers
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvY29sbGVjdGlvbi9hc2tlZC50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqXG4gKiBXaGF0IGEgdmVuZG9yJ3MgQVBJIGl0c2VsZiBzYXlzIG9mIGEgcGFyYW1ldGVyOiB0aGUgdmFsdWVzIGl0IHRha2VzLCBvciB0aGUgZmllbGRzIGFuZCBvcGVyYXRvcnMgb2YgaXRzIGZpbHRlci4gVGhlXG4gKiBtYW5pZmVzdCBuYW1lcyB0aGUgcmVxdWVzdHMgdGhhdCBhc2sgZm9yIGl0OyBgZG9jcyBhc2tgIHNlbmRzIHRoZW0sIGFuZCBrZWVwcyB3aGF0IGNhbWUgYmVzaWRlIHRoZSBzbmFwc2hvdC5cbiAqL1xuaW1wb3J0IHsgZXhpc3RzU3luYywgcmVhZEZpbGVTeW5jIH0gZnJvbSAnbm9kZTpmcyc7XG5pbXBvcnQgeyBqb2luIH0gZnJvbSAnbm9kZTpwYXRoJztcbmltcG9ydCAqIGFzIHogZnJvbSAnem9kL21pbmknO1xuaW1wb3J0IHR5cGUgeyBPcGVyYXRpb24sIFBhcmFtZXRlciB9IGZyb20gJy4uL2RvY3VtZW50YXRpb24vbW9kZWwuanMnO1xuaW1wb3J0IHsgUHJvYmxlbSB9IGZyb20gJy4uL3Byb2JsZW0vcHJvYmxlbS5qcyc7XG5pbXBvcnQgeyB3cml0ZUF0b21pY2FsbHkgfSBmcm9tICcuLi9zdG9yYWdlL2F0b21pYy13cml0ZS5qcyc7XG5pbXBvcnQgeyBwYXRoSW5zaWRlLCBwbGFjZUluc2lkZSB9IGZyb20gJy4uL3N0b3JhZ2UvaW5zaWRlLmpzJztcbmltcG9ydCB0eXBlIHsgU2hlbGYgfSBmcm9tICcuL3NoZWxmLmpzJztcbmltcG9ydCB7IGFuc3dlcnNQYXRoIH0gZnJvbSAnLi9zbmFwc2hvdC5qcyc7XG5cbmNvbnN0IHNhaWQgPSB6LnN0cmljdE9iamVjdCh7XG4gIC8qKiBUaGUgcmVxdWVzdCB0aGF0IGFza2VkLiAqL1xuICBmcm9tOiB6LnN0cmluZygpLFxuICAvKiogWVlZWS1NTS1ERC4gKi9cbiAgYXNrZWQ6IHouc3RyaW5nKCksXG4gIHZhbHVlczogei5vcHRpb25hbCh6LmFycmF5KHoudW5pb24oW3ouc3RyaW5nKCksIHoubnVtYmVyKCksIHouYm9vbGVhbigpXSkpKSxcbiAgZmllbGRzOiB6Lm9wdGlvbmFsKHouYXJyYXkoei5zdHJpbmcoKSkpLFxuICBvcGVyYXRvcnM6IHoub3B0aW9uYWwoei5hcnJheSh6LnN0cmluZygpKSksXG59KTtcbmNvbnN0IGFuc3dlcnNGaWxlID0gei5yZWNvcmQoei5zdHJpbmcoKSwgc2FpZCk7XG5cbmV4cG9ydCB0eXBlIFNhaWQgPSB6LmluZmVyPHR5cGVvZiBzYWlkPjtcbi8qKiBCeSBgT1BFUkFUSU9OLlBBUkFNRVRFUmAuICovXG5leHBvcnQgdHlwZSBBbnN3ZXJzID0gUmVhZG9ubHk8UmVjb3JkPHN0cmluZywgU2FpZD4+O1xuXG4vKiogRW1wdHkgd2hlcmUgbm90aGluZyB3YXMgYXNrZWQgeWV0LiBAdGhyb3dzIFByb2JsZW0gZmlsZS1zaGFwZSAqL1xuZXhwb3J0IGZ1bmN0aW9uIHJlYWRBbnN3ZXJzKHsgcm9vdCB9OiBTaGVsZiwgc291cmNlOiBzdHJpbmcpOiBBbnN3ZXJzIHtcbiAgY29uc3QgZmlsZSA9IGFuc3dlcnNQYXRoKHNvdXJjZSk7XG4gIGlmICghZXhpc3RzU3luYyhqb2luKHJvb3QsIGZpbGUpKSkgcmV0dXJuIHt9O1xuICB0cnkge1xuICAgIHJldHVybiBhbnN3ZXJzRmlsZS5wYXJzZShKU09OLnBhcnNlKHJlYWRGaWxlU3luYyhwYXRoSW5zaWRlKHJvb3QsIGZpbGUpLCAndXRmOCcpKSk7XG4gIH0gY2F0Y2ggKGVycm9yKSB7XG4gICAgaWYgKGVycm9yIGluc3RhbmNlb2YgUHJvYmxlbSkgdGhyb3cgZXJyb3I7XG4gICAgdGhyb3cgbmV3IFByb2JsZW0oJ2ZpbGUtc2hhcGUnLCB7XG4gICAgICB3aGF0OiBgJHtmaWxlfSBkb2VzIG5vdCBob2xkIHdoYXQgZG9jcyBhc2sgd3JpdGVzYCxcbiAgICAgIHdoZXJlOiB7IGZpbGUgfSxcbiAgICAgIHJlbWVkeTogYGVjaG8tdHJhaWwgZG9jcyBhc2sgJHtzb3VyY2V9IHdyaXRlcyBpdCBhbmV3YCxcbiAgICB9KTtcbiAgfVxufVxuXG5leHBvcnQgYXN5bmMgZnVuY3Rpb24gd3JpdGVBbnN3ZXJzKHsgcm9vdCB9OiBTaGVsZiwgc291cmNlOiBzdHJpbmcsIGFuc3dlcnM6IEFuc3dlcnMpOiBQcm9taXNlPHZvaWQ+IHtcbiAgYXdhaXQgd3JpdGVBdG9taWNhbGx5KHBsYWNlSW5zaWRlKHJvb3QsIGFuc3dlcnNQYXRoKHNvdXJjZSkpLCBgJHtKU09OLnN0cmluZ2lmeShhbnN3ZXJzLCBudWxsLCAyKX1cXG5gKTtcbn1cblxuLyoqIEFuIG9wZXJhdGlvbiB3aXRoIHdoYXQgd2FzIGFza2VkIGFib3V0IGl0cyBwYXJhbWV0ZXJzLiAqL1xuZXhwb3J0IGZ1bmN0aW9uIHdpdGhBbnN3ZXJzKG9wZXJhdGlvbjogT3BlcmF0aW9uLCBhbnN3ZXJzOiBBbnN3ZXJzKTogT3BlcmF0aW9uIHtcbiAgY29uc3QgcGFyYW1ldGVycyA9IG9wZXJhdGlvbi5wYXJhbWV0ZXJzLm1hcCgob25lKTogUGFyYW1ldGVyID0+IHtcbiAgICBjb25zdCBvd24gPSBhbnN3ZXJzW2Ake29wZXJhdGlvbi5pZH0uJHtvbmUubmFtZX1gXTtcbiAgICBpZiAoIW93bikgcmV0dXJuIG9uZTtcbiAgICBjb25zdCB7IHZhbHVlcywgZmllbGRzID0gW10sIG9wZXJhdG9ycyA9IFtdLCBmcm9tLCBhc2tlZCB9ID0gb3duO1xuICAgIHJldHVybiB7XG4gICAgICAuLi5vbmUsXG4gICAgICAuLi4odmFsdWVzICYmIHsgYWxsb3dlZDogdmFsdWVzIH0pLFxuICAgICAgLi4uKGZpZWxkcy5sZW5ndGggKyBvcGVyYXRvcnMubGVuZ3RoID4gMCAmJiB7IGNsYXVzZXM6IHsgZmllbGRzLCBvcGVyYXRvcnMgfSB9KSxcbiAgICAgIGZyb206IGBhc2tlZCBieSAke2Zyb219LCAke2Fza2VkfWAsXG4gICAgfTtcbiAgfSk7XG4gIHJldHVybiB7IC4uLm9wZXJhdGlvbiwgcGFyYW1ldGVycyB9O1xufVxuIl0sCiAgIm1hcHBpbmdzIjogIjs7Ozs7Ozs7Ozs7Ozs7O0FBSUEsU0FBUyxZQUFZLG9CQUFvQjtBQUN6QyxTQUFTLFlBQVk7QUFDckIsWUFBWSxPQUFPO0FBUW5CLElBQU0sT0FBUyxlQUFhO0FBQUE7QUFBQSxFQUUxQixNQUFRLFNBQU87QUFBQTtBQUFBLEVBRWYsT0FBUyxTQUFPO0FBQUEsRUFDaEIsUUFBVSxXQUFXLFFBQVEsUUFBTSxDQUFHLFNBQU8sR0FBSyxTQUFPLEdBQUssVUFBUSxDQUFDLENBQUMsQ0FBQyxDQUFDO0FBQUEsRUFDMUUsUUFBVSxXQUFXLFFBQVEsU0FBTyxDQUFDLENBQUM7QUFBQSxFQUN0QyxXQUFhLFdBQVcsUUFBUSxTQUFPLENBQUMsQ0FBQztBQUMzQyxDQUFDO0FBQ0QsSUFBTSxjQUFnQixTQUFTLFNBQU8sR0FBRyxJQUFJO0FBT3RDLFNBQVMsWUFBWSxFQUFFLEtBQUssR0FBVSxRQUF5QjtBQUNwRSxRQUFNLE9BQU8sWUFBWSxNQUFNO0FBQy9CLE1BQUksQ0FBQyxXQUFXLEtBQUssTUFBTSxJQUFJLENBQUMsRUFBRyxRQUFPLENBQUM7QUFDM0MsTUFBSTtBQUNGLFdBQU8sWUFBWSxNQUFNLEtBQUssTUFBTSxhQUFhLFdBQVcsTUFBTSxJQUFJLEdBQUcsTUFBTSxDQUFDLENBQUM7QUFBQSxFQUNuRixTQUFTLE9BQU87QUFDZCxRQUFJLGlCQUFpQixRQUFTLE9BQU07QUFDcEMsVUFBTSxJQUFJLFFBQVEsY0FBYztBQUFBLE1BQzlCLE1BQU0sR0FBRyxJQUFJO0FBQUEsTUFDYixPQUFPLEVBQUUsS0FBSztBQUFBLE1BQ2QsUUFBUSx1QkFBdUIsTUFBTTtBQUFBLElBQ3ZDLENBQUM7QUFBQSxFQUNIO0FBQ0Y7QUFFQSxlQUFzQixhQUFhLEVBQUUsS0FBSyxHQUFVLFFBQWdCLFNBQWlDO0FBQ25HLFFBQU0sZ0JBQWdCLFlBQVksTUFBTSxZQUFZLE1BQU0sQ0FBQyxHQUFHLEdBQUcsS0FBSyxVQUFVLFNBQVMsTUFBTSxDQUFDLENBQUM7QUFBQSxDQUFJO0FBQ3ZHO0FBR08sU0FBUyxZQUFZLFdBQXNCLFNBQTZCO0FBQzdFLFFBQU0sYUFBYSxVQUFVLFdBQVcsSUFBSSxDQUFDLFFBQW1CO0FBQzlELFVBQU0sTUFBTSxRQUFRLEdBQUcsVUFBVSxFQUFFLElBQUksSUFBSSxJQUFJLEVBQUU7QUFDakQsUUFBSSxDQUFDLElBQUssUUFBTztBQUNqQixVQUFNLEVBQUUsUUFBUSxTQUFTLENBQUMsR0FBRyxZQUFZLENBQUMsR0FBRyxNQUFNLE1BQU0sSUFBSTtBQUM3RCxXQUFPO0FBQUEsTUFDTCxHQUFHO0FBQUEsTUFDSCxHQUFJLFVBQVUsRUFBRSxTQUFTLE9BQU87QUFBQSxNQUNoQyxHQUFJLE9BQU8sU0FBUyxVQUFVLFNBQVMsS0FBSyxFQUFFLFNBQVMsRUFBRSxRQUFRLFVBQVUsRUFBRTtBQUFBLE1BQzdFLE1BQU0sWUFBWSxJQUFJLEtBQUssS0FBSztBQUFBLElBQ2xDO0FBQUEsRUFDRixDQUFDO0FBQ0QsU0FBTyxFQUFFLEdBQUcsV0FBVyxXQUFXO0FBQ3BDOyIsCiAgIm5hbWVzIjogW10KfQo=

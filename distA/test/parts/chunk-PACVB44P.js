@@ -1,0 +1,33 @@
+// src/core/problem/nearest.ts
+import { distance } from "fastest-levenshtein";
+function nearest(name, known) {
+  const wanted = name.toLowerCase();
+  let best;
+  let least = Math.max(1, Math.floor(name.length / 3)) + 1;
+  for (const candidate of known) {
+    const lower = candidate.toLowerCase();
+    const far = lower === wanted ? 0 : sameLetters(lower, wanted) ? 1 : distance(wanted, lower);
+    if (far < least) {
+      least = far;
+      best = candidate;
+    }
+  }
+  return best;
+}
+function sameLetters(one, other) {
+  return one.length === other.length && [...one].sort().join("") === [...other].sort().join("");
+}
+function nearestHint(name, known, others = []) {
+  const all = [...new Set(known)];
+  const near = nearest(name, [...all, ...others]);
+  if (near !== void 0) return `did you mean ${near}?`;
+  if (all.length === 0) return void 0;
+  const shown = all.slice(0, 8).join(", ");
+  return all.length > 8 ? `known are ${shown} and ${all.length - 8} more` : `known: ${shown}`;
+}
+
+export {
+  nearest,
+  nearestHint
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvcHJvYmxlbS9uZWFyZXN0LnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogVGhlIG5lYXJlc3Qga25vd24gbmFtZSB0byBhIG1pc3NwZWx0IG9uZS4gKi9cbmltcG9ydCB7IGRpc3RhbmNlIH0gZnJvbSAnZmFzdGVzdC1sZXZlbnNodGVpbic7XG5cbi8qKiBUaGUgY2xvc2VzdCBvZiBga25vd25gIGlmIGl0IGlzIGNsb3NlIGVub3VnaCB0byBiZSBtZWFudCwgZWxzZSB1bmRlZmluZWQuICovXG5leHBvcnQgZnVuY3Rpb24gbmVhcmVzdChuYW1lOiBzdHJpbmcsIGtub3duOiBJdGVyYWJsZTxzdHJpbmc+KTogc3RyaW5nIHwgdW5kZWZpbmVkIHtcbiAgY29uc3Qgd2FudGVkID0gbmFtZS50b0xvd2VyQ2FzZSgpO1xuICBsZXQgYmVzdDogc3RyaW5nIHwgdW5kZWZpbmVkO1xuICBsZXQgbGVhc3QgPSBNYXRoLm1heCgxLCBNYXRoLmZsb29yKG5hbWUubGVuZ3RoIC8gMykpICsgMTtcbiAgZm9yIChjb25zdCBjYW5kaWRhdGUgb2Yga25vd24pIHtcbiAgICBjb25zdCBsb3dlciA9IGNhbmRpZGF0ZS50b0xvd2VyQ2FzZSgpO1xuICAgIC8vIExldHRlcnMgdGhhdCBjaGFuZ2VkIHBsYWNlcyBhcmUgb25lIG1pc3Rha2UsIG5vdCB0d28uXG4gICAgY29uc3QgZmFyID0gbG93ZXIgPT09IHdhbnRlZCA/IDAgOiBzYW1lTGV0dGVycyhsb3dlciwgd2FudGVkKSA/IDEgOiBkaXN0YW5jZSh3YW50ZWQsIGxvd2VyKTtcbiAgICBpZiAoZmFyIDwgbGVhc3QpIHtcbiAgICAgIGxlYXN0ID0gZmFyO1xuICAgICAgYmVzdCA9IGNhbmRpZGF0ZTtcbiAgICB9XG4gIH1cbiAgcmV0dXJuIGJlc3Q7XG59XG5cbmZ1bmN0aW9uIHNhbWVMZXR0ZXJzKG9uZTogc3RyaW5nLCBvdGhlcjogc3RyaW5nKTogYm9vbGVhbiB7XG4gIHJldHVybiBvbmUubGVuZ3RoID09PSBvdGhlci5sZW5ndGggJiYgWy4uLm9uZV0uc29ydCgpLmpvaW4oJycpID09PSBbLi4ub3RoZXJdLnNvcnQoKS5qb2luKCcnKTtcbn1cblxuLyoqXG4gKiBgXCJkaWQgeW91IG1lYW4gWD9cImAgb3IsIHdoZXJlIG5vdGhpbmcgaXMgbmVhciwgdGhlIGZpcnN0IGZldyB0aGF0IGV4aXN0LlxuICogQHBhcmFtIG90aGVycyBtYXkgYmUgbWVhbnQgdG9vLCBhbmQgYXJlIG5vdCBsaXN0ZWQsIHN1Y2ggYXMgdGhlIGVuZHMgb2YgbmFtZXNcbiAqL1xuZXhwb3J0IGZ1bmN0aW9uIG5lYXJlc3RIaW50KG5hbWU6IHN0cmluZywga25vd246IEl0ZXJhYmxlPHN0cmluZz4sIG90aGVyczogSXRlcmFibGU8c3RyaW5nPiA9IFtdKTogc3RyaW5nIHwgdW5kZWZpbmVkIHtcbiAgY29uc3QgYWxsID0gWy4uLm5ldyBTZXQoa25vd24pXTtcbiAgY29uc3QgbmVhciA9IG5lYXJlc3QobmFtZSwgWy4uLmFsbCwgLi4ub3RoZXJzXSk7XG4gIGlmIChuZWFyICE9PSB1bmRlZmluZWQpIHJldHVybiBgZGlkIHlvdSBtZWFuICR7bmVhcn0/YDtcbiAgaWYgKGFsbC5sZW5ndGggPT09IDApIHJldHVybiB1bmRlZmluZWQ7XG4gIGNvbnN0IHNob3duID0gYWxsLnNsaWNlKDAsIDgpLmpvaW4oJywgJyk7XG4gIHJldHVybiBhbGwubGVuZ3RoID4gOCA/IGBrbm93biBhcmUgJHtzaG93bn0gYW5kICR7YWxsLmxlbmd0aCAtIDh9IG1vcmVgIDogYGtub3duOiAke3Nob3dufWA7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiO0FBQ0EsU0FBUyxnQkFBZ0I7QUFHbEIsU0FBUyxRQUFRLE1BQWMsT0FBNkM7QUFDakYsUUFBTSxTQUFTLEtBQUssWUFBWTtBQUNoQyxNQUFJO0FBQ0osTUFBSSxRQUFRLEtBQUssSUFBSSxHQUFHLEtBQUssTUFBTSxLQUFLLFNBQVMsQ0FBQyxDQUFDLElBQUk7QUFDdkQsYUFBVyxhQUFhLE9BQU87QUFDN0IsVUFBTSxRQUFRLFVBQVUsWUFBWTtBQUVwQyxVQUFNLE1BQU0sVUFBVSxTQUFTLElBQUksWUFBWSxPQUFPLE1BQU0sSUFBSSxJQUFJLFNBQVMsUUFBUSxLQUFLO0FBQzFGLFFBQUksTUFBTSxPQUFPO0FBQ2YsY0FBUTtBQUNSLGFBQU87QUFBQSxJQUNUO0FBQUEsRUFDRjtBQUNBLFNBQU87QUFDVDtBQUVBLFNBQVMsWUFBWSxLQUFhLE9BQXdCO0FBQ3hELFNBQU8sSUFBSSxXQUFXLE1BQU0sVUFBVSxDQUFDLEdBQUcsR0FBRyxFQUFFLEtBQUssRUFBRSxLQUFLLEVBQUUsTUFBTSxDQUFDLEdBQUcsS0FBSyxFQUFFLEtBQUssRUFBRSxLQUFLLEVBQUU7QUFDOUY7QUFNTyxTQUFTLFlBQVksTUFBYyxPQUF5QixTQUEyQixDQUFDLEdBQXVCO0FBQ3BILFFBQU0sTUFBTSxDQUFDLEdBQUcsSUFBSSxJQUFJLEtBQUssQ0FBQztBQUM5QixRQUFNLE9BQU8sUUFBUSxNQUFNLENBQUMsR0FBRyxLQUFLLEdBQUcsTUFBTSxDQUFDO0FBQzlDLE1BQUksU0FBUyxPQUFXLFFBQU8sZ0JBQWdCLElBQUk7QUFDbkQsTUFBSSxJQUFJLFdBQVcsRUFBRyxRQUFPO0FBQzdCLFFBQU0sUUFBUSxJQUFJLE1BQU0sR0FBRyxDQUFDLEVBQUUsS0FBSyxJQUFJO0FBQ3ZDLFNBQU8sSUFBSSxTQUFTLElBQUksYUFBYSxLQUFLLFFBQVEsSUFBSSxTQUFTLENBQUMsVUFBVSxVQUFVLEtBQUs7QUFDM0Y7IiwKICAibmFtZXMiOiBbXQp9Cg==

@@ -1,0 +1,26 @@
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/collection/find-collection.ts
+import { existsSync } from "node:fs";
+import { dirname, join, resolve } from "node:path";
+var manifestName = "echo-trail.yaml";
+var localFolder = ".echo-trail";
+function findCollection(from) {
+  for (let folder = resolve(from); ; folder = dirname(folder)) {
+    if (existsSync(join(folder, manifestName))) return folder;
+    if (dirname(folder) === folder) break;
+  }
+  throw new Problem("collection-not-found", {
+    what: `no collection here: neither ${resolve(from)} nor a folder above it holds ${manifestName}`,
+    remedy: "echo-trail init makes one; --collection DIR names another folder; echo-trail demo shows one"
+  });
+}
+
+export {
+  manifestName,
+  localFolder,
+  findCollection
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvY29sbGVjdGlvbi9maW5kLWNvbGxlY3Rpb24udHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBXaGVyZSBhIGNvbGxlY3Rpb24gaXMuICovXG5pbXBvcnQgeyBleGlzdHNTeW5jIH0gZnJvbSAnbm9kZTpmcyc7XG5pbXBvcnQgeyBkaXJuYW1lLCBqb2luLCByZXNvbHZlIH0gZnJvbSAnbm9kZTpwYXRoJztcbmltcG9ydCB7IFByb2JsZW0gfSBmcm9tICcuLi9wcm9ibGVtL3Byb2JsZW0uanMnO1xuXG5leHBvcnQgY29uc3QgbWFuaWZlc3ROYW1lID0gJ2VjaG8tdHJhaWwueWFtbCc7XG5cbi8qKiBUaGUgbG9jYWwgc3RhdGUsIG5ldmVyIGluIHZlcnNpb24gY29udHJvbC4gKi9cbmV4cG9ydCBjb25zdCBsb2NhbEZvbGRlciA9ICcuZWNoby10cmFpbCc7XG5cbi8qKiBUaGUgbmVhcmVzdCBmb2xkZXIgdXB3YXJkIHRoYXQgaG9sZHMgYSBtYW5pZmVzdC4gQHRocm93cyBQcm9ibGVtIGNvbGxlY3Rpb24tbm90LWZvdW5kICovXG5leHBvcnQgZnVuY3Rpb24gZmluZENvbGxlY3Rpb24oZnJvbTogc3RyaW5nKTogc3RyaW5nIHtcbiAgZm9yIChsZXQgZm9sZGVyID0gcmVzb2x2ZShmcm9tKTsgOyBmb2xkZXIgPSBkaXJuYW1lKGZvbGRlcikpIHtcbiAgICBpZiAoZXhpc3RzU3luYyhqb2luKGZvbGRlciwgbWFuaWZlc3ROYW1lKSkpIHJldHVybiBmb2xkZXI7XG4gICAgaWYgKGRpcm5hbWUoZm9sZGVyKSA9PT0gZm9sZGVyKSBicmVhaztcbiAgfVxuICB0aHJvdyBuZXcgUHJvYmxlbSgnY29sbGVjdGlvbi1ub3QtZm91bmQnLCB7XG4gICAgd2hhdDogYG5vIGNvbGxlY3Rpb24gaGVyZTogbmVpdGhlciAke3Jlc29sdmUoZnJvbSl9IG5vciBhIGZvbGRlciBhYm92ZSBpdCBob2xkcyAke21hbmlmZXN0TmFtZX1gLFxuICAgIHJlbWVkeTogJ2VjaG8tdHJhaWwgaW5pdCBtYWtlcyBvbmU7IC0tY29sbGVjdGlvbiBESVIgbmFtZXMgYW5vdGhlciBmb2xkZXI7IGVjaG8tdHJhaWwgZGVtbyBzaG93cyBvbmUnLFxuICB9KTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7O0FBQ0EsU0FBUyxrQkFBa0I7QUFDM0IsU0FBUyxTQUFTLE1BQU0sZUFBZTtBQUdoQyxJQUFNLGVBQWU7QUFHckIsSUFBTSxjQUFjO0FBR3BCLFNBQVMsZUFBZSxNQUFzQjtBQUNuRCxXQUFTLFNBQVMsUUFBUSxJQUFJLEtBQUssU0FBUyxRQUFRLE1BQU0sR0FBRztBQUMzRCxRQUFJLFdBQVcsS0FBSyxRQUFRLFlBQVksQ0FBQyxFQUFHLFFBQU87QUFDbkQsUUFBSSxRQUFRLE1BQU0sTUFBTSxPQUFRO0FBQUEsRUFDbEM7QUFDQSxRQUFNLElBQUksUUFBUSx3QkFBd0I7QUFBQSxJQUN4QyxNQUFNLCtCQUErQixRQUFRLElBQUksQ0FBQyxnQ0FBZ0MsWUFBWTtBQUFBLElBQzlGLFFBQVE7QUFBQSxFQUNWLENBQUM7QUFDSDsiLAogICJuYW1lcyI6IFtdCn0K

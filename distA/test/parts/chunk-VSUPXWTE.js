@@ -1,0 +1,57 @@
+import {
+  program,
+  userFolder
+} from "./chunk-JFRZJ6A5.js";
+
+// test/support/pseudo-terminal.ts
+import { spawn, spawnSync } from "node:child_process";
+import { stripVTControlCharacters } from "node:util";
+var noTerminal = process.platform !== "linux" || spawnSync("script", ["--version"]).status !== 0 ? "wants the script command of util-linux" : false;
+var enter = "\r";
+var ctrlC = "";
+var down = "\x1B[B";
+function conversation(args, cwd, lines) {
+  const quoted = [process.execPath, program, ...args].map((arg) => `'${arg.replaceAll("'", "'\\''")}'`).join(" ");
+  return new Promise((resolve, reject) => {
+    const child = spawn("script", ["-qec", quoted, "/dev/null"], {
+      cwd,
+      env: {
+        PATH: process.env.PATH ?? "",
+        HOME: userFolder,
+        ECHO_TRAIL_HOME: userFolder,
+        TERM: "xterm",
+        COLUMNS: "140"
+      },
+      stdio: ["pipe", "pipe", "inherit"]
+    });
+    const waiting = [...lines];
+    let screen = "";
+    let seen = 0;
+    child.stdout.setEncoding("utf8").on("data", (text) => {
+      screen += stripVTControlCharacters(text);
+      const [next] = waiting;
+      const at = next ? screen.indexOf(next[0], seen) : -1;
+      if (!next || at === -1) return;
+      seen = at + next[0].length;
+      waiting.shift();
+      setTimeout(() => child.stdin.write(next[1]), 150);
+    });
+    const patience = setTimeout(() => child.kill(), 2e4);
+    child.on("error", reject);
+    child.on("close", (status) => {
+      clearTimeout(patience);
+      if (waiting.length > 0) reject(new Error(`never saw ${JSON.stringify(waiting[0]?.[0])} in:
+${screen}`));
+      else resolve({ screen, status: status ?? -1 });
+    });
+  });
+}
+
+export {
+  noTerminal,
+  enter,
+  ctrlC,
+  down,
+  conversation
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vdGVzdC9zdXBwb3J0L3BzZXVkby10ZXJtaW5hbC50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIFJ1bnMgdGhlIGJ1aWx0IHByb2dyYW0gYXQgYSBwc2V1ZG8tdGVybWluYWwgYW5kIHR5cGVzIHdoYXQgYSBwZXJzb24gd291bGQsIHdpdGggdGhlIGBzY3JpcHRgIG9mIHV0aWwtbGludXguICovXG5pbXBvcnQgeyBzcGF3biwgc3Bhd25TeW5jIH0gZnJvbSAnbm9kZTpjaGlsZF9wcm9jZXNzJztcbmltcG9ydCB7IHN0cmlwVlRDb250cm9sQ2hhcmFjdGVycyB9IGZyb20gJ25vZGU6dXRpbCc7XG5pbXBvcnQgeyBwcm9ncmFtLCB1c2VyRm9sZGVyIH0gZnJvbSAnLi9wcm9ncmFtLmpzJztcblxuLyoqIFdoeSB0aGVzZSB0ZXN0cyBjYW5ub3QgcnVuIGhlcmU7IGZhbHNlIHdoZXJlIHRoZXkgY2FuLiAqL1xuZXhwb3J0IGNvbnN0IG5vVGVybWluYWw6IHN0cmluZyB8IGZhbHNlID1cbiAgcHJvY2Vzcy5wbGF0Zm9ybSAhPT0gJ2xpbnV4JyB8fCBzcGF3blN5bmMoJ3NjcmlwdCcsIFsnLS12ZXJzaW9uJ10pLnN0YXR1cyAhPT0gMFxuICAgID8gJ3dhbnRzIHRoZSBzY3JpcHQgY29tbWFuZCBvZiB1dGlsLWxpbnV4J1xuICAgIDogZmFsc2U7XG5cbi8qKiBXaGF0IGlzIHdhaXRlZCBmb3Igb24gdGhlIHNjcmVlbiwgYW5kIHRoZSBrZXlzIHRoYXQgYXJlIHRoZW4gdHlwZWQuICovXG5leHBvcnQgdHlwZSBMaW5lID0gcmVhZG9ubHkgW2F3YWl0ZWQ6IHN0cmluZywga2V5czogc3RyaW5nXTtcblxuZXhwb3J0IGNvbnN0IGVudGVyID0gJ1xccic7XG5leHBvcnQgY29uc3QgY3RybEMgPSAnXFx4MDMnO1xuZXhwb3J0IGNvbnN0IGRvd24gPSAnXFx4MWJbQic7XG5cbi8qKiBUaGUgd2hvbGUgc2NyZWVuLCBjb250cm9sIGNoYXJhY3RlcnMgcmVtb3ZlZCwgYW5kIHRoZSBleGl0IHN0YXR1cy4gKi9cbmV4cG9ydCBmdW5jdGlvbiBjb252ZXJzYXRpb24oXG4gIGFyZ3M6IHJlYWRvbmx5IHN0cmluZ1tdLFxuICBjd2Q6IHN0cmluZyxcbiAgbGluZXM6IHJlYWRvbmx5IExpbmVbXSxcbik6IFByb21pc2U8eyByZWFkb25seSBzY3JlZW46IHN0cmluZzsgcmVhZG9ubHkgc3RhdHVzOiBudW1iZXIgfT4ge1xuICBjb25zdCBxdW90ZWQgPSBbcHJvY2Vzcy5leGVjUGF0aCwgcHJvZ3JhbSwgLi4uYXJnc10ubWFwKChhcmcpID0+IGAnJHthcmcucmVwbGFjZUFsbChcIidcIiwgXCInXFxcXCcnXCIpfSdgKS5qb2luKCcgJyk7XG4gIHJldHVybiBuZXcgUHJvbWlzZSgocmVzb2x2ZSwgcmVqZWN0KSA9PiB7XG4gICAgY29uc3QgY2hpbGQgPSBzcGF3bignc2NyaXB0JywgWyctcWVjJywgcXVvdGVkLCAnL2Rldi9udWxsJ10sIHtcbiAgICAgIGN3ZCxcbiAgICAgIGVudjoge1xuICAgICAgICBQQVRIOiBwcm9jZXNzLmVudi5QQVRIID8/ICcnLFxuICAgICAgICBIT01FOiB1c2VyRm9sZGVyLFxuICAgICAgICBFQ0hPX1RSQUlMX0hPTUU6IHVzZXJGb2xkZXIsXG4gICAgICAgIFRFUk06ICd4dGVybScsXG4gICAgICAgIENPTFVNTlM6ICcxNDAnLFxuICAgICAgfSxcbiAgICAgIHN0ZGlvOiBbJ3BpcGUnLCAncGlwZScsICdpbmhlcml0J10sXG4gICAgfSk7XG4gICAgY29uc3Qgd2FpdGluZyA9IFsuLi5saW5lc107XG4gICAgbGV0IHNjcmVlbiA9ICcnO1xuICAgIGxldCBzZWVuID0gMDtcbiAgICBjaGlsZC5zdGRvdXQuc2V0RW5jb2RpbmcoJ3V0ZjgnKS5vbignZGF0YScsICh0ZXh0OiBzdHJpbmcpID0+IHtcbiAgICAgIHNjcmVlbiArPSBzdHJpcFZUQ29udHJvbENoYXJhY3RlcnModGV4dCk7XG4gICAgICBjb25zdCBbbmV4dF0gPSB3YWl0aW5nO1xuICAgICAgY29uc3QgYXQgPSBuZXh0ID8gc2NyZWVuLmluZGV4T2YobmV4dFswXSwgc2VlbikgOiAtMTtcbiAgICAgIGlmICghbmV4dCB8fCBhdCA9PT0gLTEpIHJldHVybjtcbiAgICAgIHNlZW4gPSBhdCArIG5leHRbMF0ubGVuZ3RoO1xuICAgICAgd2FpdGluZy5zaGlmdCgpO1xuICAgICAgLy8gQSBwZXJzb24gdHlwZXMgYWZ0ZXIgdGhlIHF1ZXN0aW9uIHN0YW5kcyB0aGVyZS5cbiAgICAgIHNldFRpbWVvdXQoKCkgPT4gY2hpbGQuc3RkaW4ud3JpdGUobmV4dFsxXSksIDE1MCk7XG4gICAgfSk7XG4gICAgY29uc3QgcGF0aWVuY2UgPSBzZXRUaW1lb3V0KCgpID0+IGNoaWxkLmtpbGwoKSwgMjBfMDAwKTtcbiAgICBjaGlsZC5vbignZXJyb3InLCByZWplY3QpO1xuICAgIGNoaWxkLm9uKCdjbG9zZScsIChzdGF0dXMpID0+IHtcbiAgICAgIGNsZWFyVGltZW91dChwYXRpZW5jZSk7XG4gICAgICBpZiAod2FpdGluZy5sZW5ndGggPiAwKSByZWplY3QobmV3IEVycm9yKGBuZXZlciBzYXcgJHtKU09OLnN0cmluZ2lmeSh3YWl0aW5nWzBdPy5bMF0pfSBpbjpcXG4ke3NjcmVlbn1gKSk7XG4gICAgICBlbHNlIHJlc29sdmUoeyBzY3JlZW4sIHN0YXR1czogc3RhdHVzID8/IC0xIH0pO1xuICAgIH0pO1xuICB9KTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7OztBQUNBLFNBQVMsT0FBTyxpQkFBaUI7QUFDakMsU0FBUyxnQ0FBZ0M7QUFJbEMsSUFBTSxhQUNYLFFBQVEsYUFBYSxXQUFXLFVBQVUsVUFBVSxDQUFDLFdBQVcsQ0FBQyxFQUFFLFdBQVcsSUFDMUUsMkNBQ0E7QUFLQyxJQUFNLFFBQVE7QUFDZCxJQUFNLFFBQVE7QUFDZCxJQUFNLE9BQU87QUFHYixTQUFTLGFBQ2QsTUFDQSxLQUNBLE9BQytEO0FBQy9ELFFBQU0sU0FBUyxDQUFDLFFBQVEsVUFBVSxTQUFTLEdBQUcsSUFBSSxFQUFFLElBQUksQ0FBQyxRQUFRLElBQUksSUFBSSxXQUFXLEtBQUssT0FBTyxDQUFDLEdBQUcsRUFBRSxLQUFLLEdBQUc7QUFDOUcsU0FBTyxJQUFJLFFBQVEsQ0FBQyxTQUFTLFdBQVc7QUFDdEMsVUFBTSxRQUFRLE1BQU0sVUFBVSxDQUFDLFFBQVEsUUFBUSxXQUFXLEdBQUc7QUFBQSxNQUMzRDtBQUFBLE1BQ0EsS0FBSztBQUFBLFFBQ0gsTUFBTSxRQUFRLElBQUksUUFBUTtBQUFBLFFBQzFCLE1BQU07QUFBQSxRQUNOLGlCQUFpQjtBQUFBLFFBQ2pCLE1BQU07QUFBQSxRQUNOLFNBQVM7QUFBQSxNQUNYO0FBQUEsTUFDQSxPQUFPLENBQUMsUUFBUSxRQUFRLFNBQVM7QUFBQSxJQUNuQyxDQUFDO0FBQ0QsVUFBTSxVQUFVLENBQUMsR0FBRyxLQUFLO0FBQ3pCLFFBQUksU0FBUztBQUNiLFFBQUksT0FBTztBQUNYLFVBQU0sT0FBTyxZQUFZLE1BQU0sRUFBRSxHQUFHLFFBQVEsQ0FBQyxTQUFpQjtBQUM1RCxnQkFBVSx5QkFBeUIsSUFBSTtBQUN2QyxZQUFNLENBQUMsSUFBSSxJQUFJO0FBQ2YsWUFBTSxLQUFLLE9BQU8sT0FBTyxRQUFRLEtBQUssQ0FBQyxHQUFHLElBQUksSUFBSTtBQUNsRCxVQUFJLENBQUMsUUFBUSxPQUFPLEdBQUk7QUFDeEIsYUFBTyxLQUFLLEtBQUssQ0FBQyxFQUFFO0FBQ3BCLGNBQVEsTUFBTTtBQUVkLGlCQUFXLE1BQU0sTUFBTSxNQUFNLE1BQU0sS0FBSyxDQUFDLENBQUMsR0FBRyxHQUFHO0FBQUEsSUFDbEQsQ0FBQztBQUNELFVBQU0sV0FBVyxXQUFXLE1BQU0sTUFBTSxLQUFLLEdBQUcsR0FBTTtBQUN0RCxVQUFNLEdBQUcsU0FBUyxNQUFNO0FBQ3hCLFVBQU0sR0FBRyxTQUFTLENBQUMsV0FBVztBQUM1QixtQkFBYSxRQUFRO0FBQ3JCLFVBQUksUUFBUSxTQUFTLEVBQUcsUUFBTyxJQUFJLE1BQU0sYUFBYSxLQUFLLFVBQVUsUUFBUSxDQUFDLElBQUksQ0FBQyxDQUFDLENBQUM7QUFBQSxFQUFTLE1BQU0sRUFBRSxDQUFDO0FBQUEsVUFDbEcsU0FBUSxFQUFFLFFBQVEsUUFBUSxVQUFVLEdBQUcsQ0FBQztBQUFBLElBQy9DLENBQUM7QUFBQSxFQUNILENBQUM7QUFDSDsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,65 @@
+// src/core/documentation/graphql/format.ts
+var graphql = {
+  name: "GraphQL",
+  about: "a schema such as `type Query {\u2026}`, or the JSON of an introspection with __schema",
+  claims: ({ notation, content }) => notation === "graphql" || isIntrospection(content),
+  references: async () => [],
+  read: async (documents, source) => (await import("./read-JXTY7ZLL.js")).readGraphql(documents, source),
+  describer: async () => (await import("./describer-FFR2XSYR.js")).describer
+};
+function isIntrospection(content) {
+  if (typeof content !== "object" || content === null) return false;
+  if ("__schema" in content) return true;
+  const { data } = content;
+  return typeof data === "object" && data !== null && "__schema" in data;
+}
+
+// src/core/documentation/openapi/format.ts
+var openapi = {
+  name: "OpenAPI",
+  about: 'openapi: 3.0.x, openapi: 3.1.x or swagger: "2.0" at its top',
+  claims: ({ content }) => typeof content === "object" && content !== null && ("openapi" in content || "swagger" in content),
+  references: async (part) => (await import("./definitions-HIQHCFKM.js")).foreignReferences(part),
+  read: async (documents, source) => (await import("./read-SRT2VEKL.js")).readOpenApi(documents, source),
+  describer: async () => (await import("./describer-S6RT7K3G.js")).describer
+};
+
+// src/core/documentation/page/format.ts
+var page = {
+  name: "page",
+  about: "a reference page in HTML or Markdown",
+  claims: ({ notation }) => notation === "html" || notation === "markdown",
+  references: async () => [],
+  read: async (documents, source) => (await import("./read-XSBWIEG5.js")).readPage(documents, source),
+  describer: async () => (await import("./describer-PQGSEPQ7.js")).describer
+};
+
+// src/core/documentation/sample/format.ts
+var samples = {
+  name: "samples",
+  about: "exchanges kept by docs add --sample",
+  claims: ({ content }) => typeof content === "object" && content !== null && "samples" in content && Array.isArray(content.samples),
+  references: async () => [],
+  read: async (documents, source) => (await import("./read-J2OVEZC7.js")).readSamples(documents, source),
+  describer: async () => (await import("./describer-HFPPZEK3.js")).describer
+};
+
+// src/core/documentation/wsdl/format.ts
+var wsdl = {
+  name: "WSDL",
+  about: "WSDL 1.1: definitions of http://schemas.xmlsoap.org/wsdl/",
+  claims: ({ notation, text }) => notation === "xml" && /http:\/\/(?:schemas\.xmlsoap\.org\/wsdl\/|www\.w3\.org\/2001\/XMLSchema)["']/.test(text),
+  references: async (part) => (await import("./read-QL6LFZQG.js")).xmlReferences(part),
+  read: async (documents, source) => (await import("./read-QL6LFZQG.js")).readWsdl(documents, source),
+  describer: async () => (await import("./describer-HLM7EX4W.js")).describer
+};
+
+// src/core/documentation/registry.ts
+var formats = [openapi, graphql, wsdl, page, samples];
+var formatNamed = (name) => formats.find((one) => one.name === name);
+
+export {
+  formats,
+  formatNamed
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9ncmFwaHFsL2Zvcm1hdC50cyIsICIuLi8uLi8uLi9zcmMvY29yZS9kb2N1bWVudGF0aW9uL29wZW5hcGkvZm9ybWF0LnRzIiwgIi4uLy4uLy4uL3NyYy9jb3JlL2RvY3VtZW50YXRpb24vcGFnZS9mb3JtYXQudHMiLCAiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9zYW1wbGUvZm9ybWF0LnRzIiwgIi4uLy4uLy4uL3NyYy9jb3JlL2RvY3VtZW50YXRpb24vd3NkbC9mb3JtYXQudHMiLCAiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9yZWdpc3RyeS50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIEdyYXBoUUw6IGEgc2NoZW1hIGluIFNETCwgb3IgdGhlIHJlc3VsdCBvZiBhbiBpbnRyb3NwZWN0aW9uLiAqL1xuaW1wb3J0IHR5cGUgeyBEb2N1bWVudGF0aW9uRm9ybWF0IH0gZnJvbSAnLi4vZm9ybWF0LmpzJztcblxuZXhwb3J0IGNvbnN0IGdyYXBocWw6IERvY3VtZW50YXRpb25Gb3JtYXQgPSB7XG4gIG5hbWU6ICdHcmFwaFFMJyxcbiAgYWJvdXQ6ICdhIHNjaGVtYSBzdWNoIGFzIGB0eXBlIFF1ZXJ5IHtcdTIwMjZ9YCwgb3IgdGhlIEpTT04gb2YgYW4gaW50cm9zcGVjdGlvbiB3aXRoIF9fc2NoZW1hJyxcbiAgY2xhaW1zOiAoeyBub3RhdGlvbiwgY29udGVudCB9KSA9PiBub3RhdGlvbiA9PT0gJ2dyYXBocWwnIHx8IGlzSW50cm9zcGVjdGlvbihjb250ZW50KSxcbiAgcmVmZXJlbmNlczogYXN5bmMgKCkgPT4gW10sXG4gIHJlYWQ6IGFzeW5jIChkb2N1bWVudHMsIHNvdXJjZSkgPT4gKGF3YWl0IGltcG9ydCgnLi9yZWFkLmpzJykpLnJlYWRHcmFwaHFsKGRvY3VtZW50cywgc291cmNlKSxcbiAgZGVzY3JpYmVyOiBhc3luYyAoKSA9PiAoYXdhaXQgaW1wb3J0KCcuL2Rlc2NyaWJlci5qcycpKS5kZXNjcmliZXIsXG59O1xuXG5mdW5jdGlvbiBpc0ludHJvc3BlY3Rpb24oY29udGVudDogdW5rbm93bik6IGJvb2xlYW4ge1xuICBpZiAodHlwZW9mIGNvbnRlbnQgIT09ICdvYmplY3QnIHx8IGNvbnRlbnQgPT09IG51bGwpIHJldHVybiBmYWxzZTtcbiAgaWYgKCdfX3NjaGVtYScgaW4gY29udGVudCkgcmV0dXJuIHRydWU7XG4gIGNvbnN0IHsgZGF0YSB9ID0gY29udGVudCBhcyB7IGRhdGE/OiB1bmtub3duIH07XG4gIHJldHVybiB0eXBlb2YgZGF0YSA9PT0gJ29iamVjdCcgJiYgZGF0YSAhPT0gbnVsbCAmJiAnX19zY2hlbWEnIGluIGRhdGE7XG59XG4iLCAiLyoqIE9wZW5BUEkgMi4wLCAzLjAgYW5kIDMuMS4gKi9cbmltcG9ydCB0eXBlIHsgRG9jdW1lbnRhdGlvbkZvcm1hdCB9IGZyb20gJy4uL2Zvcm1hdC5qcyc7XG5cbmV4cG9ydCBjb25zdCBvcGVuYXBpOiBEb2N1bWVudGF0aW9uRm9ybWF0ID0ge1xuICBuYW1lOiAnT3BlbkFQSScsXG4gIGFib3V0OiAnb3BlbmFwaTogMy4wLngsIG9wZW5hcGk6IDMuMS54IG9yIHN3YWdnZXI6IFwiMi4wXCIgYXQgaXRzIHRvcCcsXG4gIGNsYWltczogKHsgY29udGVudCB9KSA9PlxuICAgIHR5cGVvZiBjb250ZW50ID09PSAnb2JqZWN0JyAmJiBjb250ZW50ICE9PSBudWxsICYmICgnb3BlbmFwaScgaW4gY29udGVudCB8fCAnc3dhZ2dlcicgaW4gY29udGVudCksXG4gIHJlZmVyZW5jZXM6IGFzeW5jIChwYXJ0KSA9PiAoYXdhaXQgaW1wb3J0KCcuL2RlZmluaXRpb25zLmpzJykpLmZvcmVpZ25SZWZlcmVuY2VzKHBhcnQpLFxuICByZWFkOiBhc3luYyAoZG9jdW1lbnRzLCBzb3VyY2UpID0+IChhd2FpdCBpbXBvcnQoJy4vcmVhZC5qcycpKS5yZWFkT3BlbkFwaShkb2N1bWVudHMsIHNvdXJjZSksXG4gIGRlc2NyaWJlcjogYXN5bmMgKCkgPT4gKGF3YWl0IGltcG9ydCgnLi9kZXNjcmliZXIuanMnKSkuZGVzY3JpYmVyLFxufTtcbiIsICIvKiogQSByZWZlcmVuY2UgcGFnZSBmb3IgcGVvcGxlLCBpbiBIVE1MIG9yIE1hcmtkb3duLiAqL1xuaW1wb3J0IHR5cGUgeyBEb2N1bWVudGF0aW9uRm9ybWF0IH0gZnJvbSAnLi4vZm9ybWF0LmpzJztcblxuZXhwb3J0IGNvbnN0IHBhZ2U6IERvY3VtZW50YXRpb25Gb3JtYXQgPSB7XG4gIG5hbWU6ICdwYWdlJyxcbiAgYWJvdXQ6ICdhIHJlZmVyZW5jZSBwYWdlIGluIEhUTUwgb3IgTWFya2Rvd24nLFxuICBjbGFpbXM6ICh7IG5vdGF0aW9uIH0pID0+IG5vdGF0aW9uID09PSAnaHRtbCcgfHwgbm90YXRpb24gPT09ICdtYXJrZG93bicsXG4gIHJlZmVyZW5jZXM6IGFzeW5jICgpID0+IFtdLFxuICByZWFkOiBhc3luYyAoZG9jdW1lbnRzLCBzb3VyY2UpID0+IChhd2FpdCBpbXBvcnQoJy4vcmVhZC5qcycpKS5yZWFkUGFnZShkb2N1bWVudHMsIHNvdXJjZSksXG4gIGRlc2NyaWJlcjogYXN5bmMgKCkgPT4gKGF3YWl0IGltcG9ydCgnLi9kZXNjcmliZXIuanMnKSkuZGVzY3JpYmVyLFxufTtcbiIsICIvKiogU2FtcGxlczogZXhjaGFuZ2VzIHRoYXQgd2VyZSBtYWRlLCB3aGVyZSBub3RoaW5nIGVsc2UgZGVzY3JpYmVzIGFuIG9wZXJhdGlvbi4gKi9cbmltcG9ydCB0eXBlIHsgRG9jdW1lbnRhdGlvbkZvcm1hdCB9IGZyb20gJy4uL2Zvcm1hdC5qcyc7XG5cbmV4cG9ydCBjb25zdCBzYW1wbGVzOiBEb2N1bWVudGF0aW9uRm9ybWF0ID0ge1xuICBuYW1lOiAnc2FtcGxlcycsXG4gIGFib3V0OiAnZXhjaGFuZ2VzIGtlcHQgYnkgZG9jcyBhZGQgLS1zYW1wbGUnLFxuICBjbGFpbXM6ICh7IGNvbnRlbnQgfSkgPT5cbiAgICB0eXBlb2YgY29udGVudCA9PT0gJ29iamVjdCcgJiYgY29udGVudCAhPT0gbnVsbCAmJiAnc2FtcGxlcycgaW4gY29udGVudCAmJiBBcnJheS5pc0FycmF5KGNvbnRlbnQuc2FtcGxlcyksXG4gIHJlZmVyZW5jZXM6IGFzeW5jICgpID0+IFtdLFxuICByZWFkOiBhc3luYyAoZG9jdW1lbnRzLCBzb3VyY2UpID0+IChhd2FpdCBpbXBvcnQoJy4vcmVhZC5qcycpKS5yZWFkU2FtcGxlcyhkb2N1bWVudHMsIHNvdXJjZSksXG4gIGRlc2NyaWJlcjogYXN5bmMgKCkgPT4gKGF3YWl0IGltcG9ydCgnLi9kZXNjcmliZXIuanMnKSkuZGVzY3JpYmVyLFxufTtcbiIsICIvKiogV1NETCAxLjEuICovXG5pbXBvcnQgdHlwZSB7IERvY3VtZW50YXRpb25Gb3JtYXQgfSBmcm9tICcuLi9mb3JtYXQuanMnO1xuXG5leHBvcnQgY29uc3Qgd3NkbDogRG9jdW1lbnRhdGlvbkZvcm1hdCA9IHtcbiAgbmFtZTogJ1dTREwnLFxuICBhYm91dDogJ1dTREwgMS4xOiBkZWZpbml0aW9ucyBvZiBodHRwOi8vc2NoZW1hcy54bWxzb2FwLm9yZy93c2RsLycsXG4gIGNsYWltczogKHsgbm90YXRpb24sIHRleHQgfSkgPT5cbiAgICBub3RhdGlvbiA9PT0gJ3htbCcgJiYgL2h0dHA6XFwvXFwvKD86c2NoZW1hc1xcLnhtbHNvYXBcXC5vcmdcXC93c2RsXFwvfHd3d1xcLnczXFwub3JnXFwvMjAwMVxcL1hNTFNjaGVtYSlbXCInXS8udGVzdCh0ZXh0KSxcbiAgcmVmZXJlbmNlczogYXN5bmMgKHBhcnQpID0+IChhd2FpdCBpbXBvcnQoJy4vcmVhZC5qcycpKS54bWxSZWZlcmVuY2VzKHBhcnQpLFxuICByZWFkOiBhc3luYyAoZG9jdW1lbnRzLCBzb3VyY2UpID0+IChhd2FpdCBpbXBvcnQoJy4vcmVhZC5qcycpKS5yZWFkV3NkbChkb2N1bWVudHMsIHNvdXJjZSksXG4gIGRlc2NyaWJlcjogYXN5bmMgKCkgPT4gKGF3YWl0IGltcG9ydCgnLi9kZXNjcmliZXIuanMnKSkuZGVzY3JpYmVyLFxufTtcbiIsICIvKiogQWxsIGZvcm1hdHMuIEEgbmV3IG9uZSBpcyBvbmUgZm9sZGVyIGFuZCBvbmUgbGluZSBoZXJlLiAqL1xuaW1wb3J0IHR5cGUgeyBEb2N1bWVudGF0aW9uRm9ybWF0IH0gZnJvbSAnLi9mb3JtYXQuanMnO1xuaW1wb3J0IHsgZ3JhcGhxbCB9IGZyb20gJy4vZ3JhcGhxbC9mb3JtYXQuanMnO1xuaW1wb3J0IHsgb3BlbmFwaSB9IGZyb20gJy4vb3BlbmFwaS9mb3JtYXQuanMnO1xuaW1wb3J0IHsgcGFnZSB9IGZyb20gJy4vcGFnZS9mb3JtYXQuanMnO1xuaW1wb3J0IHsgc2FtcGxlcyB9IGZyb20gJy4vc2FtcGxlL2Zvcm1hdC5qcyc7XG5pbXBvcnQgeyB3c2RsIH0gZnJvbSAnLi93c2RsL2Zvcm1hdC5qcyc7XG5cbmV4cG9ydCBjb25zdCBmb3JtYXRzOiByZWFkb25seSBEb2N1bWVudGF0aW9uRm9ybWF0W10gPSBbb3BlbmFwaSwgZ3JhcGhxbCwgd3NkbCwgcGFnZSwgc2FtcGxlc107XG5cbmV4cG9ydCBjb25zdCBmb3JtYXROYW1lZCA9IChuYW1lOiBzdHJpbmcpOiBEb2N1bWVudGF0aW9uRm9ybWF0IHwgdW5kZWZpbmVkID0+IGZvcm1hdHMuZmluZCgob25lKSA9PiBvbmUubmFtZSA9PT0gbmFtZSk7XG4iXSwKICAibWFwcGluZ3MiOiAiO0FBR08sSUFBTSxVQUErQjtBQUFBLEVBQzFDLE1BQU07QUFBQSxFQUNOLE9BQU87QUFBQSxFQUNQLFFBQVEsQ0FBQyxFQUFFLFVBQVUsUUFBUSxNQUFNLGFBQWEsYUFBYSxnQkFBZ0IsT0FBTztBQUFBLEVBQ3BGLFlBQVksWUFBWSxDQUFDO0FBQUEsRUFDekIsTUFBTSxPQUFPLFdBQVcsWUFBWSxNQUFNLE9BQU8sb0JBQVcsR0FBRyxZQUFZLFdBQVcsTUFBTTtBQUFBLEVBQzVGLFdBQVcsYUFBYSxNQUFNLE9BQU8seUJBQWdCLEdBQUc7QUFDMUQ7QUFFQSxTQUFTLGdCQUFnQixTQUEyQjtBQUNsRCxNQUFJLE9BQU8sWUFBWSxZQUFZLFlBQVksS0FBTSxRQUFPO0FBQzVELE1BQUksY0FBYyxRQUFTLFFBQU87QUFDbEMsUUFBTSxFQUFFLEtBQUssSUFBSTtBQUNqQixTQUFPLE9BQU8sU0FBUyxZQUFZLFNBQVMsUUFBUSxjQUFjO0FBQ3BFOzs7QUNkTyxJQUFNLFVBQStCO0FBQUEsRUFDMUMsTUFBTTtBQUFBLEVBQ04sT0FBTztBQUFBLEVBQ1AsUUFBUSxDQUFDLEVBQUUsUUFBUSxNQUNqQixPQUFPLFlBQVksWUFBWSxZQUFZLFNBQVMsYUFBYSxXQUFXLGFBQWE7QUFBQSxFQUMzRixZQUFZLE9BQU8sVUFBVSxNQUFNLE9BQU8sMkJBQWtCLEdBQUcsa0JBQWtCLElBQUk7QUFBQSxFQUNyRixNQUFNLE9BQU8sV0FBVyxZQUFZLE1BQU0sT0FBTyxvQkFBVyxHQUFHLFlBQVksV0FBVyxNQUFNO0FBQUEsRUFDNUYsV0FBVyxhQUFhLE1BQU0sT0FBTyx5QkFBZ0IsR0FBRztBQUMxRDs7O0FDUk8sSUFBTSxPQUE0QjtBQUFBLEVBQ3ZDLE1BQU07QUFBQSxFQUNOLE9BQU87QUFBQSxFQUNQLFFBQVEsQ0FBQyxFQUFFLFNBQVMsTUFBTSxhQUFhLFVBQVUsYUFBYTtBQUFBLEVBQzlELFlBQVksWUFBWSxDQUFDO0FBQUEsRUFDekIsTUFBTSxPQUFPLFdBQVcsWUFBWSxNQUFNLE9BQU8sb0JBQVcsR0FBRyxTQUFTLFdBQVcsTUFBTTtBQUFBLEVBQ3pGLFdBQVcsYUFBYSxNQUFNLE9BQU8seUJBQWdCLEdBQUc7QUFDMUQ7OztBQ1BPLElBQU0sVUFBK0I7QUFBQSxFQUMxQyxNQUFNO0FBQUEsRUFDTixPQUFPO0FBQUEsRUFDUCxRQUFRLENBQUMsRUFBRSxRQUFRLE1BQ2pCLE9BQU8sWUFBWSxZQUFZLFlBQVksUUFBUSxhQUFhLFdBQVcsTUFBTSxRQUFRLFFBQVEsT0FBTztBQUFBLEVBQzFHLFlBQVksWUFBWSxDQUFDO0FBQUEsRUFDekIsTUFBTSxPQUFPLFdBQVcsWUFBWSxNQUFNLE9BQU8sb0JBQVcsR0FBRyxZQUFZLFdBQVcsTUFBTTtBQUFBLEVBQzVGLFdBQVcsYUFBYSxNQUFNLE9BQU8seUJBQWdCLEdBQUc7QUFDMUQ7OztBQ1JPLElBQU0sT0FBNEI7QUFBQSxFQUN2QyxNQUFNO0FBQUEsRUFDTixPQUFPO0FBQUEsRUFDUCxRQUFRLENBQUMsRUFBRSxVQUFVLEtBQUssTUFDeEIsYUFBYSxTQUFTLCtFQUErRSxLQUFLLElBQUk7QUFBQSxFQUNoSCxZQUFZLE9BQU8sVUFBVSxNQUFNLE9BQU8sb0JBQVcsR0FBRyxjQUFjLElBQUk7QUFBQSxFQUMxRSxNQUFNLE9BQU8sV0FBVyxZQUFZLE1BQU0sT0FBTyxvQkFBVyxHQUFHLFNBQVMsV0FBVyxNQUFNO0FBQUEsRUFDekYsV0FBVyxhQUFhLE1BQU0sT0FBTyx5QkFBZ0IsR0FBRztBQUMxRDs7O0FDSE8sSUFBTSxVQUEwQyxDQUFDLFNBQVMsU0FBUyxNQUFNLE1BQU0sT0FBTztBQUV0RixJQUFNLGNBQWMsQ0FBQyxTQUFrRCxRQUFRLEtBQUssQ0FBQyxRQUFRLElBQUksU0FBUyxJQUFJOyIsCiAgIm5hbWVzIjogW10KfQo=

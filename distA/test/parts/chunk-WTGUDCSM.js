@@ -1,0 +1,50 @@
+// src/cli/ask/person.ts
+import { createInterface } from "node:readline";
+function personAt(terminal, browser) {
+  return {
+    // Whoever wants quiet has to know what to agree to all the same.
+    show: (text) => terminal.complain(text),
+    browse: async (url) => browser ? openBrowser(url) : false,
+    paste: (question, signal) => terminal.interactive ? asked(question, signal) : piped(signal)
+  };
+}
+async function asked(message, signal) {
+  const { input } = await import("@inquirer/prompts");
+  return input({ message, required: true }, { output: process.stderr, signal }).catch(
+    (error) => (
+      // The browser came first.
+      signal.aborted ? new Promise(() => void 0) : Promise.reject(error)
+    )
+  );
+}
+function piped(signal) {
+  const lines = createInterface({ input: process.stdin });
+  const end = () => {
+    lines.close();
+    process.stdin.pause();
+  };
+  signal.addEventListener("abort", end, { once: true });
+  return new Promise((resolve) => {
+    lines.on("line", (line) => {
+      if (line.trim() !== "") resolve(line);
+    });
+  });
+}
+var openers = { darwin: "open", linux: "xdg-open" };
+async function openBrowser(url) {
+  const [file, args] = process.platform === "win32" ? ["rundll32", ["url.dll,FileProtocolHandler", url]] : [openers[process.platform] ?? "xdg-open", [url]];
+  const { spawn } = await import("node:child_process");
+  return new Promise((resolve) => {
+    const child = spawn(file, args, { stdio: "ignore", detached: true });
+    child.on("error", () => resolve(false));
+    child.on("spawn", () => {
+      child.unref();
+      resolve(true);
+    });
+  });
+}
+
+export {
+  personAt
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS9hc2svcGVyc29uLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogVGhlIHBlcnNvbiBhdCB0aGUgdGVybWluYWwsIGZvciB3aGF0IG9ubHkgYSBwZXJzb24gY2FuIGRvOiBhZ3JlZSB0byBhIHNlc3Npb24uICovXG5pbXBvcnQgeyBjcmVhdGVJbnRlcmZhY2UgfSBmcm9tICdub2RlOnJlYWRsaW5lJztcbmltcG9ydCB0eXBlIHsgUGVyc29uIH0gZnJvbSAnLi4vLi4vY29yZS9zZXNzaW9uL3Nlc3Npb24ta2luZC5qcyc7XG5pbXBvcnQgdHlwZSB7IFRlcm1pbmFsIH0gZnJvbSAnLi4vdGVybWluYWwuanMnO1xuXG4vKiogQHBhcmFtIGJyb3dzZXIgd2hldGhlciBvbmUgbWF5IGJlIG9wZW5lZCAqL1xuZXhwb3J0IGZ1bmN0aW9uIHBlcnNvbkF0KHRlcm1pbmFsOiBUZXJtaW5hbCwgYnJvd3NlcjogYm9vbGVhbik6IFBlcnNvbiB7XG4gIHJldHVybiB7XG4gICAgLy8gV2hvZXZlciB3YW50cyBxdWlldCBoYXMgdG8ga25vdyB3aGF0IHRvIGFncmVlIHRvIGFsbCB0aGUgc2FtZS5cbiAgICBzaG93OiAodGV4dCkgPT4gdGVybWluYWwuY29tcGxhaW4odGV4dCksXG4gICAgYnJvd3NlOiBhc3luYyAodXJsKSA9PiAoYnJvd3NlciA/IG9wZW5Ccm93c2VyKHVybCkgOiBmYWxzZSksXG4gICAgcGFzdGU6IChxdWVzdGlvbiwgc2lnbmFsKSA9PiAodGVybWluYWwuaW50ZXJhY3RpdmUgPyBhc2tlZChxdWVzdGlvbiwgc2lnbmFsKSA6IHBpcGVkKHNpZ25hbCkpLFxuICB9O1xufVxuXG5hc3luYyBmdW5jdGlvbiBhc2tlZChtZXNzYWdlOiBzdHJpbmcsIHNpZ25hbDogQWJvcnRTaWduYWwpOiBQcm9taXNlPHN0cmluZz4ge1xuICBjb25zdCB7IGlucHV0IH0gPSBhd2FpdCBpbXBvcnQoJ0BpbnF1aXJlci9wcm9tcHRzJyk7XG4gIHJldHVybiBpbnB1dCh7IG1lc3NhZ2UsIHJlcXVpcmVkOiB0cnVlIH0sIHsgb3V0cHV0OiBwcm9jZXNzLnN0ZGVyciwgc2lnbmFsIH0pLmNhdGNoKChlcnJvcjogdW5rbm93bikgPT5cbiAgICAvLyBUaGUgYnJvd3NlciBjYW1lIGZpcnN0LlxuICAgIHNpZ25hbC5hYm9ydGVkID8gbmV3IFByb21pc2U8bmV2ZXI+KCgpID0+IHVuZGVmaW5lZCkgOiBQcm9taXNlLnJlamVjdChlcnJvciksXG4gICk7XG59XG5cbi8qKiBUaGUgZmlyc3QgbGluZSBvZiBzdGFuZGFyZCBpbnB1dDsgbmV2ZXIgd2hlcmUgdGhlcmUgaXMgbm9uZS4gKi9cbmZ1bmN0aW9uIHBpcGVkKHNpZ25hbDogQWJvcnRTaWduYWwpOiBQcm9taXNlPHN0cmluZz4ge1xuICBjb25zdCBsaW5lcyA9IGNyZWF0ZUludGVyZmFjZSh7IGlucHV0OiBwcm9jZXNzLnN0ZGluIH0pO1xuICBjb25zdCBlbmQgPSAoKTogdm9pZCA9PiB7XG4gICAgbGluZXMuY2xvc2UoKTtcbiAgICBwcm9jZXNzLnN0ZGluLnBhdXNlKCk7XG4gIH07XG4gIHNpZ25hbC5hZGRFdmVudExpc3RlbmVyKCdhYm9ydCcsIGVuZCwgeyBvbmNlOiB0cnVlIH0pO1xuICByZXR1cm4gbmV3IFByb21pc2UoKHJlc29sdmUpID0+IHtcbiAgICBsaW5lcy5vbignbGluZScsIChsaW5lKSA9PiB7XG4gICAgICBpZiAobGluZS50cmltKCkgIT09ICcnKSByZXNvbHZlKGxpbmUpO1xuICAgIH0pO1xuICB9KTtcbn1cblxuY29uc3Qgb3BlbmVyczogUmVhZG9ubHk8UGFydGlhbDxSZWNvcmQ8Tm9kZUpTLlBsYXRmb3JtLCBzdHJpbmc+Pj4gPSB7IGRhcndpbjogJ29wZW4nLCBsaW51eDogJ3hkZy1vcGVuJyB9O1xuXG4vKiogV2l0aG91dCBhIHNoZWxsLCBzaW5jZSB0aGUgYWRkcmVzcyBpcyBvZiBhbm90aGVyJ3MgbWFraW5nLiAqL1xuYXN5bmMgZnVuY3Rpb24gb3BlbkJyb3dzZXIodXJsOiBzdHJpbmcpOiBQcm9taXNlPGJvb2xlYW4+IHtcbiAgY29uc3QgW2ZpbGUsIGFyZ3NdID1cbiAgICBwcm9jZXNzLnBsYXRmb3JtID09PSAnd2luMzInXG4gICAgICA/IFsncnVuZGxsMzInLCBbJ3VybC5kbGwsRmlsZVByb3RvY29sSGFuZGxlcicsIHVybF1dXG4gICAgICA6IFtvcGVuZXJzW3Byb2Nlc3MucGxhdGZvcm1dID8/ICd4ZGctb3BlbicsIFt1cmxdXTtcbiAgY29uc3QgeyBzcGF3biB9ID0gYXdhaXQgaW1wb3J0KCdub2RlOmNoaWxkX3Byb2Nlc3MnKTtcbiAgcmV0dXJuIG5ldyBQcm9taXNlKChyZXNvbHZlKSA9PiB7XG4gICAgY29uc3QgY2hpbGQgPSBzcGF3bihmaWxlIGFzIHN0cmluZywgYXJncyBhcyBzdHJpbmdbXSwgeyBzdGRpbzogJ2lnbm9yZScsIGRldGFjaGVkOiB0cnVlIH0pO1xuICAgIGNoaWxkLm9uKCdlcnJvcicsICgpID0+IHJlc29sdmUoZmFsc2UpKTtcbiAgICBjaGlsZC5vbignc3Bhd24nLCAoKSA9PiB7XG4gICAgICBjaGlsZC51bnJlZigpO1xuICAgICAgcmVzb2x2ZSh0cnVlKTtcbiAgICB9KTtcbiAgfSk7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiO0FBQ0EsU0FBUyx1QkFBdUI7QUFLekIsU0FBUyxTQUFTLFVBQW9CLFNBQTBCO0FBQ3JFLFNBQU87QUFBQTtBQUFBLElBRUwsTUFBTSxDQUFDLFNBQVMsU0FBUyxTQUFTLElBQUk7QUFBQSxJQUN0QyxRQUFRLE9BQU8sUUFBUyxVQUFVLFlBQVksR0FBRyxJQUFJO0FBQUEsSUFDckQsT0FBTyxDQUFDLFVBQVUsV0FBWSxTQUFTLGNBQWMsTUFBTSxVQUFVLE1BQU0sSUFBSSxNQUFNLE1BQU07QUFBQSxFQUM3RjtBQUNGO0FBRUEsZUFBZSxNQUFNLFNBQWlCLFFBQXNDO0FBQzFFLFFBQU0sRUFBRSxNQUFNLElBQUksTUFBTSxPQUFPLG1CQUFtQjtBQUNsRCxTQUFPLE1BQU0sRUFBRSxTQUFTLFVBQVUsS0FBSyxHQUFHLEVBQUUsUUFBUSxRQUFRLFFBQVEsT0FBTyxDQUFDLEVBQUU7QUFBQSxJQUFNLENBQUM7QUFBQTtBQUFBLE1BRW5GLE9BQU8sVUFBVSxJQUFJLFFBQWUsTUFBTSxNQUFTLElBQUksUUFBUSxPQUFPLEtBQUs7QUFBQTtBQUFBLEVBQzdFO0FBQ0Y7QUFHQSxTQUFTLE1BQU0sUUFBc0M7QUFDbkQsUUFBTSxRQUFRLGdCQUFnQixFQUFFLE9BQU8sUUFBUSxNQUFNLENBQUM7QUFDdEQsUUFBTSxNQUFNLE1BQVk7QUFDdEIsVUFBTSxNQUFNO0FBQ1osWUFBUSxNQUFNLE1BQU07QUFBQSxFQUN0QjtBQUNBLFNBQU8saUJBQWlCLFNBQVMsS0FBSyxFQUFFLE1BQU0sS0FBSyxDQUFDO0FBQ3BELFNBQU8sSUFBSSxRQUFRLENBQUMsWUFBWTtBQUM5QixVQUFNLEdBQUcsUUFBUSxDQUFDLFNBQVM7QUFDekIsVUFBSSxLQUFLLEtBQUssTUFBTSxHQUFJLFNBQVEsSUFBSTtBQUFBLElBQ3RDLENBQUM7QUFBQSxFQUNILENBQUM7QUFDSDtBQUVBLElBQU0sVUFBOEQsRUFBRSxRQUFRLFFBQVEsT0FBTyxXQUFXO0FBR3hHLGVBQWUsWUFBWSxLQUErQjtBQUN4RCxRQUFNLENBQUMsTUFBTSxJQUFJLElBQ2YsUUFBUSxhQUFhLFVBQ2pCLENBQUMsWUFBWSxDQUFDLCtCQUErQixHQUFHLENBQUMsSUFDakQsQ0FBQyxRQUFRLFFBQVEsUUFBUSxLQUFLLFlBQVksQ0FBQyxHQUFHLENBQUM7QUFDckQsUUFBTSxFQUFFLE1BQU0sSUFBSSxNQUFNLE9BQU8sb0JBQW9CO0FBQ25ELFNBQU8sSUFBSSxRQUFRLENBQUMsWUFBWTtBQUM5QixVQUFNLFFBQVEsTUFBTSxNQUFnQixNQUFrQixFQUFFLE9BQU8sVUFBVSxVQUFVLEtBQUssQ0FBQztBQUN6RixVQUFNLEdBQUcsU0FBUyxNQUFNLFFBQVEsS0FBSyxDQUFDO0FBQ3RDLFVBQU0sR0FBRyxTQUFTLE1BQU07QUFDdEIsWUFBTSxNQUFNO0FBQ1osY0FBUSxJQUFJO0FBQUEsSUFDZCxDQUFDO0FBQUEsRUFDSCxDQUFDO0FBQ0g7IiwKICAibmFtZXMiOiBbXQp9Cg==

@@ -1,0 +1,92 @@
+// src/core/trail/pacing/host-gate.ts
+var HostGate = class {
+  constructor(pace) {
+    this.pace = pace;
+    this.window = pace.atOnce ?? Number.POSITIVE_INFINITY;
+  }
+  pace;
+  active = 0;
+  window;
+  shutUntil = 0;
+  nextLeave = 0;
+  narrowedAt = 0;
+  timer;
+  queue = [];
+  /** A turn now, or a promise of one; undefined where the signal came first. */
+  enter(signal) {
+    const now = performance.now();
+    if (this.queue.length === 0 && this.wait(now) === 0) return this.take(now);
+    if (signal?.aborted) return Promise.resolve(void 0);
+    return new Promise((go) => {
+      const give = () => {
+        this.queue = this.queue.filter((one) => one !== waiting);
+        if (this.queue.length === 0) clearTimeout(this.timer);
+        go(void 0);
+      };
+      const waiting = { go, signal, give };
+      signal?.addEventListener("abort", give, { once: true });
+      this.queue.push(waiting);
+      this.pump();
+    });
+  }
+  /** @param taken the server took the request, so that more may be under way */
+  leave(taken) {
+    this.active -= 1;
+    if (taken && this.window !== Number.POSITIVE_INFINITY) {
+      const most = this.pace.atOnce ?? Number.POSITIVE_INFINITY;
+      this.window = Math.min(most, this.window + 1 / this.window);
+    }
+    if (this.queue.length > 0) this.pump();
+  }
+  /**
+   * Shuts the gate. @param ms for how long; @param refused the turn of a request that was refused, which narrows
+   * the gate, unless it left before the gate was narrowed last and says nothing new
+   * @returns by how much longer the gate is shut than it was, in milliseconds
+   */
+  shut(ms, refused) {
+    const now = performance.now();
+    const before = Math.max(now, this.shutUntil);
+    this.shutUntil = Math.max(before, now + ms);
+    if (refused && refused.began >= this.narrowedAt) {
+      this.narrowedAt = now;
+      this.window = Math.max(1, Math.floor(Math.min(this.window, this.active) / 2));
+    }
+    return this.shutUntil - before;
+  }
+  take(now) {
+    this.active += 1;
+    const { perSecond } = this.pace;
+    if (perSecond !== void 0) this.nextLeave = Math.max(now, this.nextLeave) + 1e3 / perSecond;
+    return { began: now };
+  }
+  /** Milliseconds until the next may go; Infinity where somebody has to come back first. */
+  wait(now) {
+    if (this.active >= Math.max(1, Math.floor(this.window))) return Number.POSITIVE_INFINITY;
+    return Math.max(0, this.shutUntil - now, this.pace.perSecond === void 0 ? 0 : this.nextLeave - now);
+  }
+  pump() {
+    const now = performance.now();
+    while (this.queue.length > 0) {
+      const wait = this.wait(now);
+      if (wait > 0) {
+        if (wait !== Number.POSITIVE_INFINITY) this.wakeIn(wait);
+        return;
+      }
+      const next = this.queue.shift();
+      next.signal?.removeEventListener("abort", next.give);
+      next.go(this.take(now));
+    }
+  }
+  wakeIn(ms) {
+    if (this.timer) clearTimeout(this.timer);
+    this.timer = setTimeout(() => {
+      this.timer = void 0;
+      this.pump();
+    }, Math.ceil(ms));
+  }
+};
+
+export {
+  HostGate
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvdHJhaWwvcGFjaW5nL2hvc3QtZ2F0ZS50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqXG4gKiBIb3cgZmFzdCBvbmUgaG9zdCBpcyBjYWxsZWQuIEFsbCB0aGF0IGlzIHNlbnQgdG8gYSBob3N0IGdvZXMgdGhyb3VnaCBpdHMgZ2F0ZSwgc28gdGhhdCBvbmUgcmVmdXNhbCBzbG93cyBhbGxcbiAqIG9mIGl0OiB0aGUgZ2F0ZSBpcyBzaHV0IGZvciB0aGUgd2FpdCB0aGF0IHRoZSBzZXJ2ZXIgYXNrZWQgZm9yLCBhbmQgb3BlbnMgdG8gaGFsZiBhcyBtYW55IHJlcXVlc3RzIGF0IG9uY2U7XG4gKiBlYWNoIGFuc3dlciBhZnRlciB0aGF0IGxldHMgYSBmZXcgbW9yZSBpbiwgYXMgY29uZ2VzdGlvbiBjb250cm9sIG9mIFRDUCBkb2VzIChSRkMgNTY4MSwgc2VjdGlvbiAzLjEpLlxuICovXG5leHBvcnQgaW50ZXJmYWNlIFBhY2Uge1xuICAvKiogUmVxdWVzdHMgdW5kZXIgd2F5IGF0IG9uY2UuICovXG4gIHJlYWRvbmx5IGF0T25jZT86IG51bWJlciB8IHVuZGVmaW5lZDtcbiAgcmVhZG9ubHkgcGVyU2Vjb25kPzogbnVtYmVyIHwgdW5kZWZpbmVkO1xufVxuXG4vKiogQSB0dXJuIGF0IHRoZSBnYXRlLCBnaXZlbiBiYWNrIHdoZW4gdGhlIGFuc3dlciBpcyB0aGVyZS4gKi9cbmV4cG9ydCBpbnRlcmZhY2UgVHVybiB7XG4gIC8qKiBCeSB0aGUgY2xvY2sgb2YgYHBlcmZvcm1hbmNlYC4gKi9cbiAgcmVhZG9ubHkgYmVnYW46IG51bWJlcjtcbn1cblxuaW50ZXJmYWNlIFdhaXRpbmcge1xuICByZWFkb25seSBnbzogKHR1cm46IFR1cm4gfCB1bmRlZmluZWQpID0+IHZvaWQ7XG4gIHJlYWRvbmx5IHNpZ25hbDogQWJvcnRTaWduYWwgfCB1bmRlZmluZWQ7XG4gIHJlYWRvbmx5IGdpdmU6ICgpID0+IHZvaWQ7XG59XG5cbmV4cG9ydCBjbGFzcyBIb3N0R2F0ZSB7XG4gIHByaXZhdGUgYWN0aXZlID0gMDtcbiAgcHJpdmF0ZSB3aW5kb3c6IG51bWJlcjtcbiAgcHJpdmF0ZSBzaHV0VW50aWwgPSAwO1xuICBwcml2YXRlIG5leHRMZWF2ZSA9IDA7XG4gIHByaXZhdGUgbmFycm93ZWRBdCA9IDA7XG4gIHByaXZhdGUgdGltZXI6IE5vZGVKUy5UaW1lb3V0IHwgdW5kZWZpbmVkO1xuICBwcml2YXRlIHF1ZXVlOiBXYWl0aW5nW10gPSBbXTtcblxuICBjb25zdHJ1Y3Rvcihwcml2YXRlIHJlYWRvbmx5IHBhY2U6IFBhY2UpIHtcbiAgICB0aGlzLndpbmRvdyA9IHBhY2UuYXRPbmNlID8/IE51bWJlci5QT1NJVElWRV9JTkZJTklUWTtcbiAgfVxuXG4gIC8qKiBBIHR1cm4gbm93LCBvciBhIHByb21pc2Ugb2Ygb25lOyB1bmRlZmluZWQgd2hlcmUgdGhlIHNpZ25hbCBjYW1lIGZpcnN0LiAqL1xuICBlbnRlcihzaWduYWw/OiBBYm9ydFNpZ25hbCk6IFR1cm4gfCBQcm9taXNlPFR1cm4gfCB1bmRlZmluZWQ+IHtcbiAgICBjb25zdCBub3cgPSBwZXJmb3JtYW5jZS5ub3coKTtcbiAgICBpZiAodGhpcy5xdWV1ZS5sZW5ndGggPT09IDAgJiYgdGhpcy53YWl0KG5vdykgPT09IDApIHJldHVybiB0aGlzLnRha2Uobm93KTtcbiAgICBpZiAoc2lnbmFsPy5hYm9ydGVkKSByZXR1cm4gUHJvbWlzZS5yZXNvbHZlKHVuZGVmaW5lZCk7XG4gICAgcmV0dXJuIG5ldyBQcm9taXNlKChnbykgPT4ge1xuICAgICAgY29uc3QgZ2l2ZSA9ICgpOiB2b2lkID0+IHtcbiAgICAgICAgdGhpcy5xdWV1ZSA9IHRoaXMucXVldWUuZmlsdGVyKChvbmUpID0+IG9uZSAhPT0gd2FpdGluZyk7XG4gICAgICAgIC8vIEEgdGltZXIgdGhhdCBub2JvZHkgd2FpdHMgZm9yIHdvdWxkIGtlZXAgdGhlIHByb2dyYW0gZnJvbSBlbmRpbmcuXG4gICAgICAgIGlmICh0aGlzLnF1ZXVlLmxlbmd0aCA9PT0gMCkgY2xlYXJUaW1lb3V0KHRoaXMudGltZXIpO1xuICAgICAgICBnbyh1bmRlZmluZWQpO1xuICAgICAgfTtcbiAgICAgIGNvbnN0IHdhaXRpbmc6IFdhaXRpbmcgPSB7IGdvLCBzaWduYWwsIGdpdmUgfTtcbiAgICAgIHNpZ25hbD8uYWRkRXZlbnRMaXN0ZW5lcignYWJvcnQnLCBnaXZlLCB7IG9uY2U6IHRydWUgfSk7XG4gICAgICB0aGlzLnF1ZXVlLnB1c2god2FpdGluZyk7XG4gICAgICB0aGlzLnB1bXAoKTtcbiAgICB9KTtcbiAgfVxuXG4gIC8qKiBAcGFyYW0gdGFrZW4gdGhlIHNlcnZlciB0b29rIHRoZSByZXF1ZXN0LCBzbyB0aGF0IG1vcmUgbWF5IGJlIHVuZGVyIHdheSAqL1xuICBsZWF2ZSh0YWtlbjogYm9vbGVhbik6IHZvaWQge1xuICAgIHRoaXMuYWN0aXZlIC09IDE7XG4gICAgaWYgKHRha2VuICYmIHRoaXMud2luZG93ICE9PSBOdW1iZXIuUE9TSVRJVkVfSU5GSU5JVFkpIHtcbiAgICAgIGNvbnN0IG1vc3QgPSB0aGlzLnBhY2UuYXRPbmNlID8/IE51bWJlci5QT1NJVElWRV9JTkZJTklUWTtcbiAgICAgIHRoaXMud2luZG93ID0gTWF0aC5taW4obW9zdCwgdGhpcy53aW5kb3cgKyAxIC8gdGhpcy53aW5kb3cpO1xuICAgIH1cbiAgICBpZiAodGhpcy5xdWV1ZS5sZW5ndGggPiAwKSB0aGlzLnB1bXAoKTtcbiAgfVxuXG4gIC8qKlxuICAgKiBTaHV0cyB0aGUgZ2F0ZS4gQHBhcmFtIG1zIGZvciBob3cgbG9uZzsgQHBhcmFtIHJlZnVzZWQgdGhlIHR1cm4gb2YgYSByZXF1ZXN0IHRoYXQgd2FzIHJlZnVzZWQsIHdoaWNoIG5hcnJvd3NcbiAgICogdGhlIGdhdGUsIHVubGVzcyBpdCBsZWZ0IGJlZm9yZSB0aGUgZ2F0ZSB3YXMgbmFycm93ZWQgbGFzdCBhbmQgc2F5cyBub3RoaW5nIG5ld1xuICAgKiBAcmV0dXJucyBieSBob3cgbXVjaCBsb25nZXIgdGhlIGdhdGUgaXMgc2h1dCB0aGFuIGl0IHdhcywgaW4gbWlsbGlzZWNvbmRzXG4gICAqL1xuICBzaHV0KG1zOiBudW1iZXIsIHJlZnVzZWQ/OiBUdXJuKTogbnVtYmVyIHtcbiAgICBjb25zdCBub3cgPSBwZXJmb3JtYW5jZS5ub3coKTtcbiAgICBjb25zdCBiZWZvcmUgPSBNYXRoLm1heChub3csIHRoaXMuc2h1dFVudGlsKTtcbiAgICB0aGlzLnNodXRVbnRpbCA9IE1hdGgubWF4KGJlZm9yZSwgbm93ICsgbXMpO1xuICAgIGlmIChyZWZ1c2VkICYmIHJlZnVzZWQuYmVnYW4gPj0gdGhpcy5uYXJyb3dlZEF0KSB7XG4gICAgICB0aGlzLm5hcnJvd2VkQXQgPSBub3c7XG4gICAgICB0aGlzLndpbmRvdyA9IE1hdGgubWF4KDEsIE1hdGguZmxvb3IoTWF0aC5taW4odGhpcy53aW5kb3csIHRoaXMuYWN0aXZlKSAvIDIpKTtcbiAgICB9XG4gICAgcmV0dXJuIHRoaXMuc2h1dFVudGlsIC0gYmVmb3JlO1xuICB9XG5cbiAgcHJpdmF0ZSB0YWtlKG5vdzogbnVtYmVyKTogVHVybiB7XG4gICAgdGhpcy5hY3RpdmUgKz0gMTtcbiAgICBjb25zdCB7IHBlclNlY29uZCB9ID0gdGhpcy5wYWNlO1xuICAgIGlmIChwZXJTZWNvbmQgIT09IHVuZGVmaW5lZCkgdGhpcy5uZXh0TGVhdmUgPSBNYXRoLm1heChub3csIHRoaXMubmV4dExlYXZlKSArIDEwMDAgLyBwZXJTZWNvbmQ7XG4gICAgcmV0dXJuIHsgYmVnYW46IG5vdyB9O1xuICB9XG5cbiAgLyoqIE1pbGxpc2Vjb25kcyB1bnRpbCB0aGUgbmV4dCBtYXkgZ287IEluZmluaXR5IHdoZXJlIHNvbWVib2R5IGhhcyB0byBjb21lIGJhY2sgZmlyc3QuICovXG4gIHByaXZhdGUgd2FpdChub3c6IG51bWJlcik6IG51bWJlciB7XG4gICAgaWYgKHRoaXMuYWN0aXZlID49IE1hdGgubWF4KDEsIE1hdGguZmxvb3IodGhpcy53aW5kb3cpKSkgcmV0dXJuIE51bWJlci5QT1NJVElWRV9JTkZJTklUWTtcbiAgICByZXR1cm4gTWF0aC5tYXgoMCwgdGhpcy5zaHV0VW50aWwgLSBub3csIHRoaXMucGFjZS5wZXJTZWNvbmQgPT09IHVuZGVmaW5lZCA/IDAgOiB0aGlzLm5leHRMZWF2ZSAtIG5vdyk7XG4gIH1cblxuICBwcml2YXRlIHB1bXAoKTogdm9pZCB7XG4gICAgY29uc3Qgbm93ID0gcGVyZm9ybWFuY2Uubm93KCk7XG4gICAgd2hpbGUgKHRoaXMucXVldWUubGVuZ3RoID4gMCkge1xuICAgICAgY29uc3Qgd2FpdCA9IHRoaXMud2FpdChub3cpO1xuICAgICAgaWYgKHdhaXQgPiAwKSB7XG4gICAgICAgIGlmICh3YWl0ICE9PSBOdW1iZXIuUE9TSVRJVkVfSU5GSU5JVFkpIHRoaXMud2FrZUluKHdhaXQpO1xuICAgICAgICByZXR1cm47XG4gICAgICB9XG4gICAgICBjb25zdCBuZXh0ID0gdGhpcy5xdWV1ZS5zaGlmdCgpIGFzIFdhaXRpbmc7XG4gICAgICBuZXh0LnNpZ25hbD8ucmVtb3ZlRXZlbnRMaXN0ZW5lcignYWJvcnQnLCBuZXh0LmdpdmUpO1xuICAgICAgbmV4dC5nbyh0aGlzLnRha2Uobm93KSk7XG4gICAgfVxuICB9XG5cbiAgcHJpdmF0ZSB3YWtlSW4obXM6IG51bWJlcik6IHZvaWQge1xuICAgIGlmICh0aGlzLnRpbWVyKSBjbGVhclRpbWVvdXQodGhpcy50aW1lcik7XG4gICAgLy8gQSB0aW1lciBtYXkgYmUgYSBtaWxsaXNlY29uZCBlYXJseSwgYW5kIHdvdWxkIGZpbmQgdGhlIGdhdGUgc2h1dC5cbiAgICB0aGlzLnRpbWVyID0gc2V0VGltZW91dCgoKSA9PiB7XG4gICAgICB0aGlzLnRpbWVyID0gdW5kZWZpbmVkO1xuICAgICAgdGhpcy5wdW1wKCk7XG4gICAgfSwgTWF0aC5jZWlsKG1zKSk7XG4gIH1cbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7QUF1Qk8sSUFBTSxXQUFOLE1BQWU7QUFBQSxFQVNwQixZQUE2QixNQUFZO0FBQVo7QUFDM0IsU0FBSyxTQUFTLEtBQUssVUFBVSxPQUFPO0FBQUEsRUFDdEM7QUFBQSxFQUY2QjtBQUFBLEVBUnJCLFNBQVM7QUFBQSxFQUNUO0FBQUEsRUFDQSxZQUFZO0FBQUEsRUFDWixZQUFZO0FBQUEsRUFDWixhQUFhO0FBQUEsRUFDYjtBQUFBLEVBQ0EsUUFBbUIsQ0FBQztBQUFBO0FBQUEsRUFPNUIsTUFBTSxRQUF3RDtBQUM1RCxVQUFNLE1BQU0sWUFBWSxJQUFJO0FBQzVCLFFBQUksS0FBSyxNQUFNLFdBQVcsS0FBSyxLQUFLLEtBQUssR0FBRyxNQUFNLEVBQUcsUUFBTyxLQUFLLEtBQUssR0FBRztBQUN6RSxRQUFJLFFBQVEsUUFBUyxRQUFPLFFBQVEsUUFBUSxNQUFTO0FBQ3JELFdBQU8sSUFBSSxRQUFRLENBQUMsT0FBTztBQUN6QixZQUFNLE9BQU8sTUFBWTtBQUN2QixhQUFLLFFBQVEsS0FBSyxNQUFNLE9BQU8sQ0FBQyxRQUFRLFFBQVEsT0FBTztBQUV2RCxZQUFJLEtBQUssTUFBTSxXQUFXLEVBQUcsY0FBYSxLQUFLLEtBQUs7QUFDcEQsV0FBRyxNQUFTO0FBQUEsTUFDZDtBQUNBLFlBQU0sVUFBbUIsRUFBRSxJQUFJLFFBQVEsS0FBSztBQUM1QyxjQUFRLGlCQUFpQixTQUFTLE1BQU0sRUFBRSxNQUFNLEtBQUssQ0FBQztBQUN0RCxXQUFLLE1BQU0sS0FBSyxPQUFPO0FBQ3ZCLFdBQUssS0FBSztBQUFBLElBQ1osQ0FBQztBQUFBLEVBQ0g7QUFBQTtBQUFBLEVBR0EsTUFBTSxPQUFzQjtBQUMxQixTQUFLLFVBQVU7QUFDZixRQUFJLFNBQVMsS0FBSyxXQUFXLE9BQU8sbUJBQW1CO0FBQ3JELFlBQU0sT0FBTyxLQUFLLEtBQUssVUFBVSxPQUFPO0FBQ3hDLFdBQUssU0FBUyxLQUFLLElBQUksTUFBTSxLQUFLLFNBQVMsSUFBSSxLQUFLLE1BQU07QUFBQSxJQUM1RDtBQUNBLFFBQUksS0FBSyxNQUFNLFNBQVMsRUFBRyxNQUFLLEtBQUs7QUFBQSxFQUN2QztBQUFBO0FBQUE7QUFBQTtBQUFBO0FBQUE7QUFBQSxFQU9BLEtBQUssSUFBWSxTQUF3QjtBQUN2QyxVQUFNLE1BQU0sWUFBWSxJQUFJO0FBQzVCLFVBQU0sU0FBUyxLQUFLLElBQUksS0FBSyxLQUFLLFNBQVM7QUFDM0MsU0FBSyxZQUFZLEtBQUssSUFBSSxRQUFRLE1BQU0sRUFBRTtBQUMxQyxRQUFJLFdBQVcsUUFBUSxTQUFTLEtBQUssWUFBWTtBQUMvQyxXQUFLLGFBQWE7QUFDbEIsV0FBSyxTQUFTLEtBQUssSUFBSSxHQUFHLEtBQUssTUFBTSxLQUFLLElBQUksS0FBSyxRQUFRLEtBQUssTUFBTSxJQUFJLENBQUMsQ0FBQztBQUFBLElBQzlFO0FBQ0EsV0FBTyxLQUFLLFlBQVk7QUFBQSxFQUMxQjtBQUFBLEVBRVEsS0FBSyxLQUFtQjtBQUM5QixTQUFLLFVBQVU7QUFDZixVQUFNLEVBQUUsVUFBVSxJQUFJLEtBQUs7QUFDM0IsUUFBSSxjQUFjLE9BQVcsTUFBSyxZQUFZLEtBQUssSUFBSSxLQUFLLEtBQUssU0FBUyxJQUFJLE1BQU87QUFDckYsV0FBTyxFQUFFLE9BQU8sSUFBSTtBQUFBLEVBQ3RCO0FBQUE7QUFBQSxFQUdRLEtBQUssS0FBcUI7QUFDaEMsUUFBSSxLQUFLLFVBQVUsS0FBSyxJQUFJLEdBQUcsS0FBSyxNQUFNLEtBQUssTUFBTSxDQUFDLEVBQUcsUUFBTyxPQUFPO0FBQ3ZFLFdBQU8sS0FBSyxJQUFJLEdBQUcsS0FBSyxZQUFZLEtBQUssS0FBSyxLQUFLLGNBQWMsU0FBWSxJQUFJLEtBQUssWUFBWSxHQUFHO0FBQUEsRUFDdkc7QUFBQSxFQUVRLE9BQWE7QUFDbkIsVUFBTSxNQUFNLFlBQVksSUFBSTtBQUM1QixXQUFPLEtBQUssTUFBTSxTQUFTLEdBQUc7QUFDNUIsWUFBTSxPQUFPLEtBQUssS0FBSyxHQUFHO0FBQzFCLFVBQUksT0FBTyxHQUFHO0FBQ1osWUFBSSxTQUFTLE9BQU8sa0JBQW1CLE1BQUssT0FBTyxJQUFJO0FBQ3ZEO0FBQUEsTUFDRjtBQUNBLFlBQU0sT0FBTyxLQUFLLE1BQU0sTUFBTTtBQUM5QixXQUFLLFFBQVEsb0JBQW9CLFNBQVMsS0FBSyxJQUFJO0FBQ25ELFdBQUssR0FBRyxLQUFLLEtBQUssR0FBRyxDQUFDO0FBQUEsSUFDeEI7QUFBQSxFQUNGO0FBQUEsRUFFUSxPQUFPLElBQWtCO0FBQy9CLFFBQUksS0FBSyxNQUFPLGNBQWEsS0FBSyxLQUFLO0FBRXZDLFNBQUssUUFBUSxXQUFXLE1BQU07QUFDNUIsV0FBSyxRQUFRO0FBQ2IsV0FBSyxLQUFLO0FBQUEsSUFDWixHQUFHLEtBQUssS0FBSyxFQUFFLENBQUM7QUFBQSxFQUNsQjtBQUNGOyIsCiAgIm5hbWVzIjogW10KfQo=

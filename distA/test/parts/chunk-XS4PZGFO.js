@@ -1,0 +1,16 @@
+import {
+  startStandin
+} from "./chunk-7VNSEZX4.js";
+
+// test/support/standin.ts
+import { after } from "node:test";
+async function harbourForThisFile() {
+  const standin = await startStandin({ port: 0 });
+  after(() => standin.close());
+  return standin;
+}
+
+export {
+  harbourForThisFile
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vdGVzdC9zdXBwb3J0L3N0YW5kaW4udHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBUaGUgc3RhbmQtaW4gaGFyYm91ciBmb3Igb25lIHRlc3QgZmlsZSwgb24gYSBmcmVlIHBvcnQsIGVuZGVkIHdpdGggaXQuICovXG5pbXBvcnQgeyBhZnRlciB9IGZyb20gJ25vZGU6dGVzdCc7XG5pbXBvcnQgeyB0eXBlIFN0YW5kaW4sIHN0YXJ0U3RhbmRpbiB9IGZyb20gJy4uLy4uL3NyYy9zdGFuZGluL3NlcnZlci5qcyc7XG5cbmV4cG9ydCBhc3luYyBmdW5jdGlvbiBoYXJib3VyRm9yVGhpc0ZpbGUoKTogUHJvbWlzZTxTdGFuZGluPiB7XG4gIGNvbnN0IHN0YW5kaW4gPSBhd2FpdCBzdGFydFN0YW5kaW4oeyBwb3J0OiAwIH0pO1xuICBhZnRlcigoKSA9PiBzdGFuZGluLmNsb3NlKCkpO1xuICByZXR1cm4gc3RhbmRpbjtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7O0FBQ0EsU0FBUyxhQUFhO0FBR3RCLGVBQXNCLHFCQUF1QztBQUMzRCxRQUFNLFVBQVUsTUFBTSxhQUFhLEVBQUUsTUFBTSxFQUFFLENBQUM7QUFDOUMsUUFBTSxNQUFNLFFBQVEsTUFBTSxDQUFDO0FBQzNCLFNBQU87QUFDVDsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,20 @@
+import {
+  writeJson
+} from "./chunk-RABAPZK5.js";
+import {
+  Written
+} from "./chunk-XGDOGID3.js";
+
+// src/core/value/text.ts
+function textOf(value) {
+  if (typeof value === "string") return value;
+  if (value instanceof Written) return value.text;
+  if (value instanceof Uint8Array) return Buffer.from(value).toString("utf8");
+  if (typeof value === "object" && value !== null) return writeJson(value);
+  return String(value);
+}
+
+export {
+  textOf
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvdmFsdWUvdGV4dC50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIFRoZSB0ZXh0IG9mIGEgdmFsdWUgd2hlcmUgdGV4dCBpcyB3YW50ZWQ6IGEgcGF0aCwgYSBxdWVyeSwgYSBoZWFkZXIsIGEgZm9ybSBmaWVsZC4gKi9cbmltcG9ydCB7IHdyaXRlSnNvbiB9IGZyb20gJy4vanNvbi10ZXh0LmpzJztcbmltcG9ydCB7IHR5cGUgVmFsdWUsIFdyaXR0ZW4gfSBmcm9tICcuL3dyaXR0ZW4uanMnO1xuXG4vKiogU2NhbGFycyBhcyB0aGV5IHdlcmUgd3JpdHRlbiwgbGlzdHMgYW5kIG1hcHMgYXMgSlNPTiBvbiBvbmUgbGluZSwgYnl0ZXMgYXMgVVRGLTguICovXG5leHBvcnQgZnVuY3Rpb24gdGV4dE9mKHZhbHVlOiBWYWx1ZSk6IHN0cmluZyB7XG4gIGlmICh0eXBlb2YgdmFsdWUgPT09ICdzdHJpbmcnKSByZXR1cm4gdmFsdWU7XG4gIGlmICh2YWx1ZSBpbnN0YW5jZW9mIFdyaXR0ZW4pIHJldHVybiB2YWx1ZS50ZXh0O1xuICBpZiAodmFsdWUgaW5zdGFuY2VvZiBVaW50OEFycmF5KSByZXR1cm4gQnVmZmVyLmZyb20odmFsdWUpLnRvU3RyaW5nKCd1dGY4Jyk7XG4gIGlmICh0eXBlb2YgdmFsdWUgPT09ICdvYmplY3QnICYmIHZhbHVlICE9PSBudWxsKSByZXR1cm4gd3JpdGVKc29uKHZhbHVlKTtcbiAgcmV0dXJuIFN0cmluZyh2YWx1ZSk7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiOzs7Ozs7OztBQUtPLFNBQVMsT0FBTyxPQUFzQjtBQUMzQyxNQUFJLE9BQU8sVUFBVSxTQUFVLFFBQU87QUFDdEMsTUFBSSxpQkFBaUIsUUFBUyxRQUFPLE1BQU07QUFDM0MsTUFBSSxpQkFBaUIsV0FBWSxRQUFPLE9BQU8sS0FBSyxLQUFLLEVBQUUsU0FBUyxNQUFNO0FBQzFFLE1BQUksT0FBTyxVQUFVLFlBQVksVUFBVSxLQUFNLFFBQU8sVUFBVSxLQUFLO0FBQ3ZFLFNBQU8sT0FBTyxLQUFLO0FBQ3JCOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,16 @@
+import {
+  describeEntry,
+  noType,
+  searchableEntry
+} from "./chunk-57TEDLWY.js";
+
+// src/core/documentation/page/describer.ts
+var describer = {
+  describe: describeEntry,
+  describeType: noType,
+  searchable: searchableEntry
+};
+export {
+  describer
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9wYWdlL2Rlc2NyaWJlci50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIFdoYXQgZGVzY3JpYmVzIHRoZSBvcGVyYXRpb25zIG9mIGEgcmVmZXJlbmNlIHBhZ2UgZnJvbSB0aGUgaW5kZXguICovXG5pbXBvcnQgeyBkZXNjcmliZUVudHJ5LCBub1R5cGUsIHNlYXJjaGFibGVFbnRyeSB9IGZyb20gJy4uL2Rlc2NyaWJlZC5qcyc7XG5pbXBvcnQgdHlwZSB7IERlc2NyaWJlciB9IGZyb20gJy4uL2Zvcm1hdC5qcyc7XG5cbmV4cG9ydCBjb25zdCBkZXNjcmliZXI6IERlc2NyaWJlciA9IHtcbiAgZGVzY3JpYmU6IGRlc2NyaWJlRW50cnksXG4gIGRlc2NyaWJlVHlwZTogbm9UeXBlLFxuICBzZWFyY2hhYmxlOiBzZWFyY2hhYmxlRW50cnksXG59O1xuIl0sCiAgIm1hcHBpbmdzIjogIjs7Ozs7OztBQUlPLElBQU0sWUFBdUI7QUFBQSxFQUNsQyxVQUFVO0FBQUEsRUFDVixjQUFjO0FBQUEsRUFDZCxZQUFZO0FBQ2Q7IiwKICAibmFtZXMiOiBbXQp9Cg==

@@ -1,0 +1,20 @@
+// src/cli/ask/choice.ts
+import { search, select } from "@inquirer/prompts";
+function askChoice(message, choices) {
+  return select({ message, choices: [...choices] }, { output: process.stderr });
+}
+function askLabel(name, labels) {
+  const choices = labels.map((label, value) => ({ name: label, value }));
+  return search(
+    {
+      message: `${name}:`,
+      source: (typed = "") => choices.filter((choice) => choice.name.toLowerCase().includes(typed.trim().toLowerCase()))
+    },
+    { output: process.stderr }
+  );
+}
+export {
+  askChoice,
+  askLabel
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS9hc2svY2hvaWNlLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogQXNraW5nIGZvciBvbmUgb2Ygc2V2ZXJhbC4gKi9cbmltcG9ydCB7IHNlYXJjaCwgc2VsZWN0IH0gZnJvbSAnQGlucXVpcmVyL3Byb21wdHMnO1xuXG5leHBvcnQgZnVuY3Rpb24gYXNrQ2hvaWNlPFQ+KG1lc3NhZ2U6IHN0cmluZywgY2hvaWNlczogcmVhZG9ubHkgeyBuYW1lOiBzdHJpbmc7IHZhbHVlOiBUIH1bXSk6IFByb21pc2U8VD4ge1xuICByZXR1cm4gc2VsZWN0KHsgbWVzc2FnZSwgY2hvaWNlczogWy4uLmNob2ljZXNdIH0sIHsgb3V0cHV0OiBwcm9jZXNzLnN0ZGVyciB9KTtcbn1cblxuLyoqIE9uZSBvZiBhIGxpc3QgdGhhdCBtYXkgYmUgbG9uZzogd2hhdCBpcyB0eXBlZCBuYXJyb3dzIGl0LiBAcmV0dXJucyBpdHMgaW5kZXggKi9cbmV4cG9ydCBmdW5jdGlvbiBhc2tMYWJlbChuYW1lOiBzdHJpbmcsIGxhYmVsczogcmVhZG9ubHkgc3RyaW5nW10pOiBQcm9taXNlPG51bWJlcj4ge1xuICBjb25zdCBjaG9pY2VzID0gbGFiZWxzLm1hcCgobGFiZWwsIHZhbHVlKSA9PiAoeyBuYW1lOiBsYWJlbCwgdmFsdWUgfSkpO1xuICByZXR1cm4gc2VhcmNoKFxuICAgIHtcbiAgICAgIG1lc3NhZ2U6IGAke25hbWV9OmAsXG4gICAgICBzb3VyY2U6ICh0eXBlZCA9ICcnKSA9PlxuICAgICAgICBjaG9pY2VzLmZpbHRlcigoY2hvaWNlKSA9PiBjaG9pY2UubmFtZS50b0xvd2VyQ2FzZSgpLmluY2x1ZGVzKHR5cGVkLnRyaW0oKS50b0xvd2VyQ2FzZSgpKSksXG4gICAgfSxcbiAgICB7IG91dHB1dDogcHJvY2Vzcy5zdGRlcnIgfSxcbiAgKTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7QUFDQSxTQUFTLFFBQVEsY0FBYztBQUV4QixTQUFTLFVBQWEsU0FBaUIsU0FBNEQ7QUFDeEcsU0FBTyxPQUFPLEVBQUUsU0FBUyxTQUFTLENBQUMsR0FBRyxPQUFPLEVBQUUsR0FBRyxFQUFFLFFBQVEsUUFBUSxPQUFPLENBQUM7QUFDOUU7QUFHTyxTQUFTLFNBQVMsTUFBYyxRQUE0QztBQUNqRixRQUFNLFVBQVUsT0FBTyxJQUFJLENBQUMsT0FBTyxXQUFXLEVBQUUsTUFBTSxPQUFPLE1BQU0sRUFBRTtBQUNyRSxTQUFPO0FBQUEsSUFDTDtBQUFBLE1BQ0UsU0FBUyxHQUFHLElBQUk7QUFBQSxNQUNoQixRQUFRLENBQUMsUUFBUSxPQUNmLFFBQVEsT0FBTyxDQUFDLFdBQVcsT0FBTyxLQUFLLFlBQVksRUFBRSxTQUFTLE1BQU0sS0FBSyxFQUFFLFlBQVksQ0FBQyxDQUFDO0FBQUEsSUFDN0Y7QUFBQSxJQUNBLEVBQUUsUUFBUSxRQUFRLE9BQU87QUFBQSxFQUMzQjtBQUNGOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,48 @@
+import {
+  findOperation
+} from "./chunk-KPXZDYPQ.js";
+
+// src/core/collection/affected.ts
+function usersOfOperations(collection) {
+  const requests = /* @__PURE__ */ new Map();
+  for (const name of collection.names("request")) {
+    const given = quietly(() => collection.read("request", name).content.operation);
+    if (given === void 0) continue;
+    const found = quietly(() => findOperation(collection, given));
+    requests.set(name, found ? `${found.source}/${found.id}` : given);
+  }
+  const sends = /* @__PURE__ */ new Map();
+  for (const name of collection.names("trail")) {
+    const steps = quietly(() => collection.read("trail", name).content.steps);
+    if (steps) sends.set(name, new Set(sentIn(collection, steps)));
+  }
+  return (operation) => {
+    const using = [...requests].filter(([, one]) => one === operation).map(([name]) => name);
+    return {
+      requests: using,
+      trails: [...sends].filter(([, sent]) => using.some((one) => sent.has(one))).map(([name]) => name)
+    };
+  };
+}
+var sending = /* @__PURE__ */ new Set(["send", "poll", "pages"]);
+function* sentIn(collection, value) {
+  if (Array.isArray(value)) for (const item of value) yield* sentIn(collection, item);
+  else if (typeof value === "object" && value !== null) {
+    for (const [key, inner] of Object.entries(value)) {
+      if (!sending.has(key) || typeof inner !== "string") yield* sentIn(collection, inner);
+      else yield quietly(() => collection.resolve("request", inner)) ?? inner;
+    }
+  }
+}
+function quietly(work) {
+  try {
+    return work();
+  } catch {
+    return void 0;
+  }
+}
+
+export {
+  usersOfOperations
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvY29sbGVjdGlvbi9hZmZlY3RlZC50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIFdoaWNoIHJlcXVlc3RzIGNhbGwgYW4gb3BlcmF0aW9uLCBhbmQgd2hpY2ggdHJhaWxzIHNlbmQgdGhvc2UuICovXG5pbXBvcnQgdHlwZSB7IFZhbHVlIH0gZnJvbSAnLi4vdmFsdWUvd3JpdHRlbi5qcyc7XG5pbXBvcnQgdHlwZSB7IENvbGxlY3Rpb24gfSBmcm9tICcuL2NvbGxlY3Rpb24uanMnO1xuaW1wb3J0IHsgZmluZE9wZXJhdGlvbiB9IGZyb20gJy4vc291cmNlLWluZGV4LmpzJztcblxuZXhwb3J0IGludGVyZmFjZSBVc2VycyB7XG4gIHJlYWRvbmx5IHJlcXVlc3RzOiByZWFkb25seSBzdHJpbmdbXTtcbiAgcmVhZG9ubHkgdHJhaWxzOiByZWFkb25seSBzdHJpbmdbXTtcbn1cblxuLyoqIEJ5IGBTT1VSQ0UvT1BFUkFUSU9OYC4gRmlsZXMgdGhhdCBjYW5ub3QgYmUgcmVhZCBhcmUgZm9yIGBjaGVja2AgdG8gdGVsbC4gKi9cbmV4cG9ydCBmdW5jdGlvbiB1c2Vyc09mT3BlcmF0aW9ucyhjb2xsZWN0aW9uOiBDb2xsZWN0aW9uKTogKG9wZXJhdGlvbjogc3RyaW5nKSA9PiBVc2VycyB7XG4gIGNvbnN0IHJlcXVlc3RzID0gbmV3IE1hcDxzdHJpbmcsIHN0cmluZz4oKTtcbiAgZm9yIChjb25zdCBuYW1lIG9mIGNvbGxlY3Rpb24ubmFtZXMoJ3JlcXVlc3QnKSkge1xuICAgIGNvbnN0IGdpdmVuID0gcXVpZXRseSgoKSA9PiBjb2xsZWN0aW9uLnJlYWQoJ3JlcXVlc3QnLCBuYW1lKS5jb250ZW50Lm9wZXJhdGlvbik7XG4gICAgaWYgKGdpdmVuID09PSB1bmRlZmluZWQpIGNvbnRpbnVlO1xuICAgIGNvbnN0IGZvdW5kID0gcXVpZXRseSgoKSA9PiBmaW5kT3BlcmF0aW9uKGNvbGxlY3Rpb24sIGdpdmVuKSk7XG4gICAgcmVxdWVzdHMuc2V0KG5hbWUsIGZvdW5kID8gYCR7Zm91bmQuc291cmNlfS8ke2ZvdW5kLmlkfWAgOiBnaXZlbik7XG4gIH1cbiAgY29uc3Qgc2VuZHMgPSBuZXcgTWFwPHN0cmluZywgUmVhZG9ubHlTZXQ8c3RyaW5nPj4oKTtcbiAgZm9yIChjb25zdCBuYW1lIG9mIGNvbGxlY3Rpb24ubmFtZXMoJ3RyYWlsJykpIHtcbiAgICBjb25zdCBzdGVwcyA9IHF1aWV0bHkoKCkgPT4gY29sbGVjdGlvbi5yZWFkKCd0cmFpbCcsIG5hbWUpLmNvbnRlbnQuc3RlcHMpO1xuICAgIGlmIChzdGVwcykgc2VuZHMuc2V0KG5hbWUsIG5ldyBTZXQoc2VudEluKGNvbGxlY3Rpb24sIHN0ZXBzIGFzIHVua25vd24gYXMgVmFsdWUpKSk7XG4gIH1cbiAgcmV0dXJuIChvcGVyYXRpb24pID0+IHtcbiAgICBjb25zdCB1c2luZyA9IFsuLi5yZXF1ZXN0c10uZmlsdGVyKChbLCBvbmVdKSA9PiBvbmUgPT09IG9wZXJhdGlvbikubWFwKChbbmFtZV0pID0+IG5hbWUpO1xuICAgIHJldHVybiB7XG4gICAgICByZXF1ZXN0czogdXNpbmcsXG4gICAgICB0cmFpbHM6IFsuLi5zZW5kc10uZmlsdGVyKChbLCBzZW50XSkgPT4gdXNpbmcuc29tZSgob25lKSA9PiBzZW50LmhhcyhvbmUpKSkubWFwKChbbmFtZV0pID0+IG5hbWUpLFxuICAgIH07XG4gIH07XG59XG5cbi8qKiBLZXlzIG9mIGEgc3RlcCB1bmRlciB3aGljaCBhIHJlcXVlc3Qgc3RhbmRzLiAqL1xuY29uc3Qgc2VuZGluZyA9IG5ldyBTZXQoWydzZW5kJywgJ3BvbGwnLCAncGFnZXMnXSk7XG5cbi8qKiBFdmVyeSByZXF1ZXN0IGJlbG93IHRoZSBzdGVwcywgdW5kbyBwYXJ0cyBpbmNsdWRlZC4gKi9cbmZ1bmN0aW9uKiBzZW50SW4oY29sbGVjdGlvbjogQ29sbGVjdGlvbiwgdmFsdWU6IFZhbHVlKTogR2VuZXJhdG9yPHN0cmluZz4ge1xuICBpZiAoQXJyYXkuaXNBcnJheSh2YWx1ZSkpIGZvciAoY29uc3QgaXRlbSBvZiB2YWx1ZSBhcyByZWFkb25seSBWYWx1ZVtdKSB5aWVsZCogc2VudEluKGNvbGxlY3Rpb24sIGl0ZW0pO1xuICBlbHNlIGlmICh0eXBlb2YgdmFsdWUgPT09ICdvYmplY3QnICYmIHZhbHVlICE9PSBudWxsKSB7XG4gICAgZm9yIChjb25zdCBba2V5LCBpbm5lcl0gb2YgT2JqZWN0LmVudHJpZXModmFsdWUgYXMgUmVjb3JkPHN0cmluZywgVmFsdWU+KSkge1xuICAgICAgaWYgKCFzZW5kaW5nLmhhcyhrZXkpIHx8IHR5cGVvZiBpbm5lciAhPT0gJ3N0cmluZycpIHlpZWxkKiBzZW50SW4oY29sbGVjdGlvbiwgaW5uZXIpO1xuICAgICAgZWxzZSB5aWVsZCBxdWlldGx5KCgpID0+IGNvbGxlY3Rpb24ucmVzb2x2ZSgncmVxdWVzdCcsIGlubmVyKSkgPz8gaW5uZXI7XG4gICAgfVxuICB9XG59XG5cbmZ1bmN0aW9uIHF1aWV0bHk8VD4od29yazogKCkgPT4gVCk6IFQgfCB1bmRlZmluZWQge1xuICB0cnkge1xuICAgIHJldHVybiB3b3JrKCk7XG4gIH0gY2F0Y2gge1xuICAgIHJldHVybiB1bmRlZmluZWQ7XG4gIH1cbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7O0FBV08sU0FBUyxrQkFBa0IsWUFBc0Q7QUFDdEYsUUFBTSxXQUFXLG9CQUFJLElBQW9CO0FBQ3pDLGFBQVcsUUFBUSxXQUFXLE1BQU0sU0FBUyxHQUFHO0FBQzlDLFVBQU0sUUFBUSxRQUFRLE1BQU0sV0FBVyxLQUFLLFdBQVcsSUFBSSxFQUFFLFFBQVEsU0FBUztBQUM5RSxRQUFJLFVBQVUsT0FBVztBQUN6QixVQUFNLFFBQVEsUUFBUSxNQUFNLGNBQWMsWUFBWSxLQUFLLENBQUM7QUFDNUQsYUFBUyxJQUFJLE1BQU0sUUFBUSxHQUFHLE1BQU0sTUFBTSxJQUFJLE1BQU0sRUFBRSxLQUFLLEtBQUs7QUFBQSxFQUNsRTtBQUNBLFFBQU0sUUFBUSxvQkFBSSxJQUFpQztBQUNuRCxhQUFXLFFBQVEsV0FBVyxNQUFNLE9BQU8sR0FBRztBQUM1QyxVQUFNLFFBQVEsUUFBUSxNQUFNLFdBQVcsS0FBSyxTQUFTLElBQUksRUFBRSxRQUFRLEtBQUs7QUFDeEUsUUFBSSxNQUFPLE9BQU0sSUFBSSxNQUFNLElBQUksSUFBSSxPQUFPLFlBQVksS0FBeUIsQ0FBQyxDQUFDO0FBQUEsRUFDbkY7QUFDQSxTQUFPLENBQUMsY0FBYztBQUNwQixVQUFNLFFBQVEsQ0FBQyxHQUFHLFFBQVEsRUFBRSxPQUFPLENBQUMsQ0FBQyxFQUFFLEdBQUcsTUFBTSxRQUFRLFNBQVMsRUFBRSxJQUFJLENBQUMsQ0FBQyxJQUFJLE1BQU0sSUFBSTtBQUN2RixXQUFPO0FBQUEsTUFDTCxVQUFVO0FBQUEsTUFDVixRQUFRLENBQUMsR0FBRyxLQUFLLEVBQUUsT0FBTyxDQUFDLENBQUMsRUFBRSxJQUFJLE1BQU0sTUFBTSxLQUFLLENBQUMsUUFBUSxLQUFLLElBQUksR0FBRyxDQUFDLENBQUMsRUFBRSxJQUFJLENBQUMsQ0FBQyxJQUFJLE1BQU0sSUFBSTtBQUFBLElBQ2xHO0FBQUEsRUFDRjtBQUNGO0FBR0EsSUFBTSxVQUFVLG9CQUFJLElBQUksQ0FBQyxRQUFRLFFBQVEsT0FBTyxDQUFDO0FBR2pELFVBQVUsT0FBTyxZQUF3QixPQUFpQztBQUN4RSxNQUFJLE1BQU0sUUFBUSxLQUFLLEVBQUcsWUFBVyxRQUFRLE1BQTJCLFFBQU8sT0FBTyxZQUFZLElBQUk7QUFBQSxXQUM3RixPQUFPLFVBQVUsWUFBWSxVQUFVLE1BQU07QUFDcEQsZUFBVyxDQUFDLEtBQUssS0FBSyxLQUFLLE9BQU8sUUFBUSxLQUE4QixHQUFHO0FBQ3pFLFVBQUksQ0FBQyxRQUFRLElBQUksR0FBRyxLQUFLLE9BQU8sVUFBVSxTQUFVLFFBQU8sT0FBTyxZQUFZLEtBQUs7QUFBQSxVQUM5RSxPQUFNLFFBQVEsTUFBTSxXQUFXLFFBQVEsV0FBVyxLQUFLLENBQUMsS0FBSztBQUFBLElBQ3BFO0FBQUEsRUFDRjtBQUNGO0FBRUEsU0FBUyxRQUFXLE1BQThCO0FBQ2hELE1BQUk7QUFDRixXQUFPLEtBQUs7QUFBQSxFQUNkLFFBQVE7QUFDTixXQUFPO0FBQUEsRUFDVDtBQUNGOyIsCiAgIm5hbWVzIjogW10KfQo=

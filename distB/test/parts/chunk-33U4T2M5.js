@@ -1,0 +1,132 @@
+import {
+  checkHeader
+} from "./chunk-3HNS4OKH.js";
+import {
+  readPlace
+} from "./chunk-V2NIP2IX.js";
+import {
+  compileTree
+} from "./chunk-6FF7OQVK.js";
+import {
+  omitted
+} from "./chunk-ELCQYB6S.js";
+import {
+  textOf
+} from "./chunk-ZC7SUIQQ.js";
+import {
+  Problem,
+  asProblem
+} from "./chunk-FSPVDUAZ.js";
+import {
+  plain
+} from "./chunk-XGDOGID3.js";
+
+// src/core/exchange/written-lines.ts
+function linesOf(name, value, origin, secret) {
+  return (Array.isArray(value) ? value : [value]).map((item) => {
+    const text = wantText("header", name, item);
+    checkHeader(name, text, void 0);
+    return { name, value: text, origin, secret };
+  });
+}
+function wantText(what, name, value) {
+  if (plain(value) === null) {
+    throw new Problem("expression-value", {
+      what: `the ${what} ${name} is null`,
+      remedy: 'give another value for that case: ${name ?? "\u2026"}, or ${name ?? omit} to leave it out'
+    });
+  }
+  return textOf(value);
+}
+
+// src/core/expectation/keeps.ts
+function compileKeeps(keep, yaml, path, loads, namespaces) {
+  return Object.entries(keep ?? {}).map(([name, spec]) => {
+    const long = typeof spec === "string" ? { at: spec } : spec;
+    const where = yaml.position([...path, name]);
+    try {
+      return {
+        name,
+        where,
+        place: readPlace(long.at, loads, namespaces),
+        fallback: long.default === void 0 ? void 0 : compileTree(long.default, (inner) => yaml.position([...path, name, "default", ...inner]), loads),
+        only: long.only ?? false,
+        secret: long.secret ?? false
+      };
+    } catch (error) {
+      throw asProblem(error).at(where);
+    }
+  });
+}
+function takeKeeps(keeps, observed, evaluation) {
+  const kept = [];
+  const missing = [];
+  for (const keep of keeps) {
+    try {
+      kept.push({
+        name: keep.name,
+        place: keep.place.text,
+        secret: keep.secret,
+        value: takeOne(keep, observed, evaluation)
+      });
+    } catch (error) {
+      missing.push(asProblem(error).at(keep.where));
+    }
+  }
+  return { kept, missing };
+}
+function takeOne({ name, place, fallback, only, where }, observed, evaluation) {
+  const found = place.find(observed);
+  const nothing = found === void 0 || only && Array.isArray(found) && found.length === 0;
+  if (nothing) {
+    const other = fallback?.evaluate(evaluation);
+    if (other !== void 0 && other !== omitted) return other;
+    const near = place.near(observed);
+    throw new Problem("keep-missing", {
+      what: `${name} is not kept: nothing stands at ${place.text}`,
+      where,
+      cause: near === void 0 ? void 0 : `nearest: ${near}`,
+      remedy: "correct the place, or write {at: \u2026, default: \u2026} where it may be missing",
+      data: { name, place: place.text }
+    });
+  }
+  if (!only || !Array.isArray(found)) return found;
+  if (found.length === 1) return found[0];
+  throw new Problem("keep-missing", {
+    what: `${name} is not kept: ${place.text} holds ${found.length} items, and only: true wants one`,
+    where,
+    remedy: 'narrow the place, for example with a filter: $.items[?@.code == "N1"]',
+    data: { name, place: place.text, count: found.length }
+  });
+}
+
+// src/core/session/token-headers.ts
+var usual = { Authorization: "Bearer ${token}" };
+var namesOf = (open) => ({
+  ...open?.kept,
+  ...open && open.token !== "" && { token: open.token }
+});
+async function tokenHeaders(headers, room, open) {
+  const origin = `session ${room.name}`;
+  if (!open) return Object.keys(headers ?? usual).map((name) => ({ name, value: "", origin, secret: true }));
+  if (headers === void 0 && open.token === "") return [];
+  const lines = [];
+  for (const [name, value] of Object.entries(headers ?? usual)) {
+    const result = await room.evaluate(value, ["headers", name], namesOf(open));
+    if (result === omitted) continue;
+    const text = textOf(result);
+    checkHeader(name, text, room.yaml.position(["headers", name]));
+    lines.push({ name, value: text, origin, secret: true });
+  }
+  return lines;
+}
+
+export {
+  linesOf,
+  wantText,
+  compileKeeps,
+  takeKeeps,
+  namesOf,
+  tokenHeaders
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZXhjaGFuZ2Uvd3JpdHRlbi1saW5lcy50cyIsICIuLi8uLi8uLi9zcmMvY29yZS9leHBlY3RhdGlvbi9rZWVwcy50cyIsICIuLi8uLi8uLi9zcmMvY29yZS9zZXNzaW9uL3Rva2VuLWhlYWRlcnMudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBWYWx1ZXMgYXMgdGhlIGxpbmVzIGFuZCB0ZXh0cyBvZiBhIHJlcXVlc3QuICovXG5pbXBvcnQgeyBQcm9ibGVtIH0gZnJvbSAnLi4vcHJvYmxlbS9wcm9ibGVtLmpzJztcbmltcG9ydCB7IHRleHRPZiB9IGZyb20gJy4uL3ZhbHVlL3RleHQuanMnO1xuaW1wb3J0IHsgcGxhaW4sIHR5cGUgVmFsdWUgfSBmcm9tICcuLi92YWx1ZS93cml0dGVuLmpzJztcbmltcG9ydCB7IGNoZWNrSGVhZGVyIH0gZnJvbSAnLi9oZWFkZXItcnVsZXMuanMnO1xuaW1wb3J0IHR5cGUgeyBIZWFkZXJMaW5lIH0gZnJvbSAnLi93aXJlLmpzJztcblxuLyoqIEEgbGluZSBhbiBpdGVtIG9mIGEgbGlzdC4gQHRocm93cyBQcm9ibGVtIGhlYWRlci1zaGFwZSwgZXhwcmVzc2lvbi12YWx1ZSAqL1xuZXhwb3J0IGZ1bmN0aW9uIGxpbmVzT2YobmFtZTogc3RyaW5nLCB2YWx1ZTogVmFsdWUsIG9yaWdpbjogc3RyaW5nLCBzZWNyZXQ6IGJvb2xlYW4pOiBIZWFkZXJMaW5lW10ge1xuICByZXR1cm4gKEFycmF5LmlzQXJyYXkodmFsdWUpID8gKHZhbHVlIGFzIHJlYWRvbmx5IFZhbHVlW10pIDogW3ZhbHVlXSkubWFwKChpdGVtKSA9PiB7XG4gICAgY29uc3QgdGV4dCA9IHdhbnRUZXh0KCdoZWFkZXInLCBuYW1lLCBpdGVtKTtcbiAgICBjaGVja0hlYWRlcihuYW1lLCB0ZXh0LCB1bmRlZmluZWQpO1xuICAgIHJldHVybiB7IG5hbWUsIHZhbHVlOiB0ZXh0LCBvcmlnaW4sIHNlY3JldCB9O1xuICB9KTtcbn1cblxuLyoqIEBwYXJhbSB3aGF0IGl0IGlzLCBmb3IgdGhlIG1lc3NhZ2UgQHRocm93cyBQcm9ibGVtIGV4cHJlc3Npb24tdmFsdWU6IG51bGwgaXMgbm8gdGV4dCAqL1xuZXhwb3J0IGZ1bmN0aW9uIHdhbnRUZXh0KHdoYXQ6IHN0cmluZywgbmFtZTogc3RyaW5nLCB2YWx1ZTogVmFsdWUpOiBzdHJpbmcge1xuICBpZiAocGxhaW4odmFsdWUpID09PSBudWxsKSB7XG4gICAgdGhyb3cgbmV3IFByb2JsZW0oJ2V4cHJlc3Npb24tdmFsdWUnLCB7XG4gICAgICB3aGF0OiBgdGhlICR7d2hhdH0gJHtuYW1lfSBpcyBudWxsYCxcbiAgICAgIHJlbWVkeTogJ2dpdmUgYW5vdGhlciB2YWx1ZSBmb3IgdGhhdCBjYXNlOiAke25hbWUgPz8gXCJcdTIwMjZcIn0sIG9yICR7bmFtZSA/PyBvbWl0fSB0byBsZWF2ZSBpdCBvdXQnLFxuICAgIH0pO1xuICB9XG4gIHJldHVybiB0ZXh0T2YodmFsdWUpO1xufVxuIiwgIi8qKiBLZWVwaW5nOiBuYW1pbmcgdGhlIHZhbHVlIGF0IGEgcGxhY2UgZm9yIHdoYXQgZm9sbG93cy4gKi9cbmltcG9ydCB0eXBlIHsgS2VlcExvbmcgfSBmcm9tICcuLi9jb2xsZWN0aW9uL2ZpbGVzL3BhcnRzLmpzJztcbmltcG9ydCB0eXBlIHsgWWFtbEZpbGUgfSBmcm9tICcuLi9jb2xsZWN0aW9uL3lhbWwuanMnO1xuaW1wb3J0IHR5cGUgeyBMb2FkcyB9IGZyb20gJy4uL2V4cHJlc3Npb24vY29tcGlsZS5qcyc7XG5pbXBvcnQgeyB0eXBlIEV2YWx1YXRpb24sIG9taXR0ZWQgfSBmcm9tICcuLi9leHByZXNzaW9uL2V2YWx1YXRpb24uanMnO1xuaW1wb3J0IHsgY29tcGlsZVRyZWUsIHR5cGUgVHJlZSB9IGZyb20gJy4uL2V4cHJlc3Npb24vdHJlZS5qcyc7XG5pbXBvcnQgdHlwZSB7IE9ic2VydmVkIH0gZnJvbSAnLi4vcGxhY2Uvb2JzZXJ2ZWQuanMnO1xuaW1wb3J0IHR5cGUgeyBOYW1lc3BhY2VzLCBQbGFjZSB9IGZyb20gJy4uL3BsYWNlL3BsYWNlLmpzJztcbmltcG9ydCB7IHJlYWRQbGFjZSB9IGZyb20gJy4uL3BsYWNlL3JlZ2lzdHJ5LmpzJztcbmltcG9ydCB7IGFzUHJvYmxlbSwgdHlwZSBGaWxlUG9zaXRpb24sIFByb2JsZW0gfSBmcm9tICcuLi9wcm9ibGVtL3Byb2JsZW0uanMnO1xuaW1wb3J0IHR5cGUgeyBWYWx1ZSB9IGZyb20gJy4uL3ZhbHVlL3dyaXR0ZW4uanMnO1xuXG5leHBvcnQgaW50ZXJmYWNlIEtlZXAge1xuICByZWFkb25seSBuYW1lOiBzdHJpbmc7XG4gIHJlYWRvbmx5IHBsYWNlOiBQbGFjZTtcbiAgcmVhZG9ubHkgZmFsbGJhY2s6IFRyZWUgfCB1bmRlZmluZWQ7XG4gIHJlYWRvbmx5IG9ubHk6IGJvb2xlYW47XG4gIHJlYWRvbmx5IHNlY3JldDogYm9vbGVhbjtcbiAgcmVhZG9ubHkgd2hlcmU6IEZpbGVQb3NpdGlvbjtcbn1cblxuZXhwb3J0IGludGVyZmFjZSBLZXB0IHtcbiAgcmVhZG9ubHkgbmFtZTogc3RyaW5nO1xuICByZWFkb25seSB2YWx1ZTogVmFsdWU7XG4gIHJlYWRvbmx5IHBsYWNlOiBzdHJpbmc7XG4gIHJlYWRvbmx5IHNlY3JldDogYm9vbGVhbjtcbn1cblxuZXhwb3J0IGZ1bmN0aW9uIGNvbXBpbGVLZWVwcyhcbiAga2VlcDogUmVhZG9ubHk8UmVjb3JkPHN0cmluZywgc3RyaW5nIHwgS2VlcExvbmc+PiB8IHVuZGVmaW5lZCxcbiAgeWFtbDogWWFtbEZpbGUsXG4gIHBhdGg6IHJlYWRvbmx5IChzdHJpbmcgfCBudW1iZXIpW10sXG4gIGxvYWRzOiBMb2FkcyxcbiAgbmFtZXNwYWNlcz86IE5hbWVzcGFjZXMsXG4pOiByZWFkb25seSBLZWVwW10ge1xuICByZXR1cm4gT2JqZWN0LmVudHJpZXMoa2VlcCA/PyB7fSkubWFwKChbbmFtZSwgc3BlY10pID0+IHtcbiAgICBjb25zdCBsb25nID0gdHlwZW9mIHNwZWMgPT09ICdzdHJpbmcnID8geyBhdDogc3BlYyB9IDogc3BlYztcbiAgICBjb25zdCB3aGVyZSA9IHlhbWwucG9zaXRpb24oWy4uLnBhdGgsIG5hbWVdKTtcbiAgICB0cnkge1xuICAgICAgcmV0dXJuIHtcbiAgICAgICAgbmFtZSxcbiAgICAgICAgd2hlcmUsXG4gICAgICAgIHBsYWNlOiByZWFkUGxhY2UobG9uZy5hdCwgbG9hZHMsIG5hbWVzcGFjZXMpLFxuICAgICAgICBmYWxsYmFjazpcbiAgICAgICAgICBsb25nLmRlZmF1bHQgPT09IHVuZGVmaW5lZFxuICAgICAgICAgICAgPyB1bmRlZmluZWRcbiAgICAgICAgICAgIDogY29tcGlsZVRyZWUobG9uZy5kZWZhdWx0LCAoaW5uZXIpID0+IHlhbWwucG9zaXRpb24oWy4uLnBhdGgsIG5hbWUsICdkZWZhdWx0JywgLi4uaW5uZXJdKSwgbG9hZHMpLFxuICAgICAgICBvbmx5OiBsb25nLm9ubHkgPz8gZmFsc2UsXG4gICAgICAgIHNlY3JldDogbG9uZy5zZWNyZXQgPz8gZmFsc2UsXG4gICAgICB9O1xuICAgIH0gY2F0Y2ggKGVycm9yKSB7XG4gICAgICB0aHJvdyBhc1Byb2JsZW0oZXJyb3IpLmF0KHdoZXJlKTtcbiAgICB9XG4gIH0pO1xufVxuXG4vKiogQWxsIHRoYXQgY2FuIGJlIGtlcHQsIGFuZCB3aGF0IGlzIG1pc3NpbmcuICovXG5leHBvcnQgZnVuY3Rpb24gdGFrZUtlZXBzKFxuICBrZWVwczogcmVhZG9ubHkgS2VlcFtdLFxuICBvYnNlcnZlZDogT2JzZXJ2ZWQsXG4gIGV2YWx1YXRpb246IEV2YWx1YXRpb24sXG4pOiB7IGtlcHQ6IEtlcHRbXTsgbWlzc2luZzogUHJvYmxlbVtdIH0ge1xuICBjb25zdCBrZXB0OiBLZXB0W10gPSBbXTtcbiAgY29uc3QgbWlzc2luZzogUHJvYmxlbVtdID0gW107XG4gIGZvciAoY29uc3Qga2VlcCBvZiBrZWVwcykge1xuICAgIHRyeSB7XG4gICAgICBrZXB0LnB1c2goe1xuICAgICAgICBuYW1lOiBrZWVwLm5hbWUsXG4gICAgICAgIHBsYWNlOiBrZWVwLnBsYWNlLnRleHQsXG4gICAgICAgIHNlY3JldDoga2VlcC5zZWNyZXQsXG4gICAgICAgIHZhbHVlOiB0YWtlT25lKGtlZXAsIG9ic2VydmVkLCBldmFsdWF0aW9uKSxcbiAgICAgIH0pO1xuICAgIH0gY2F0Y2ggKGVycm9yKSB7XG4gICAgICBtaXNzaW5nLnB1c2goYXNQcm9ibGVtKGVycm9yKS5hdChrZWVwLndoZXJlKSk7XG4gICAgfVxuICB9XG4gIHJldHVybiB7IGtlcHQsIG1pc3NpbmcgfTtcbn1cblxuZnVuY3Rpb24gdGFrZU9uZSh7IG5hbWUsIHBsYWNlLCBmYWxsYmFjaywgb25seSwgd2hlcmUgfTogS2VlcCwgb2JzZXJ2ZWQ6IE9ic2VydmVkLCBldmFsdWF0aW9uOiBFdmFsdWF0aW9uKTogVmFsdWUge1xuICBjb25zdCBmb3VuZCA9IHBsYWNlLmZpbmQob2JzZXJ2ZWQpO1xuICBjb25zdCBub3RoaW5nID0gZm91bmQgPT09IHVuZGVmaW5lZCB8fCAob25seSAmJiBBcnJheS5pc0FycmF5KGZvdW5kKSAmJiBmb3VuZC5sZW5ndGggPT09IDApO1xuICBpZiAobm90aGluZykge1xuICAgIGNvbnN0IG90aGVyID0gZmFsbGJhY2s/LmV2YWx1YXRlKGV2YWx1YXRpb24pO1xuICAgIGlmIChvdGhlciAhPT0gdW5kZWZpbmVkICYmIG90aGVyICE9PSBvbWl0dGVkKSByZXR1cm4gb3RoZXI7XG4gICAgY29uc3QgbmVhciA9IHBsYWNlLm5lYXIob2JzZXJ2ZWQpO1xuICAgIHRocm93IG5ldyBQcm9ibGVtKCdrZWVwLW1pc3NpbmcnLCB7XG4gICAgICB3aGF0OiBgJHtuYW1lfSBpcyBub3Qga2VwdDogbm90aGluZyBzdGFuZHMgYXQgJHtwbGFjZS50ZXh0fWAsXG4gICAgICB3aGVyZSxcbiAgICAgIGNhdXNlOiBuZWFyID09PSB1bmRlZmluZWQgPyB1bmRlZmluZWQgOiBgbmVhcmVzdDogJHtuZWFyfWAsXG4gICAgICByZW1lZHk6ICdjb3JyZWN0IHRoZSBwbGFjZSwgb3Igd3JpdGUge2F0OiBcdTIwMjYsIGRlZmF1bHQ6IFx1MjAyNn0gd2hlcmUgaXQgbWF5IGJlIG1pc3NpbmcnLFxuICAgICAgZGF0YTogeyBuYW1lLCBwbGFjZTogcGxhY2UudGV4dCB9LFxuICAgIH0pO1xuICB9XG4gIGlmICghb25seSB8fCAhQXJyYXkuaXNBcnJheShmb3VuZCkpIHJldHVybiBmb3VuZDtcbiAgaWYgKGZvdW5kLmxlbmd0aCA9PT0gMSkgcmV0dXJuIGZvdW5kWzBdIGFzIFZhbHVlO1xuICB0aHJvdyBuZXcgUHJvYmxlbSgna2VlcC1taXNzaW5nJywge1xuICAgIHdoYXQ6IGAke25hbWV9IGlzIG5vdCBrZXB0OiAke3BsYWNlLnRleHR9IGhvbGRzICR7Zm91bmQubGVuZ3RofSBpdGVtcywgYW5kIG9ubHk6IHRydWUgd2FudHMgb25lYCxcbiAgICB3aGVyZSxcbiAgICByZW1lZHk6ICduYXJyb3cgdGhlIHBsYWNlLCBmb3IgZXhhbXBsZSB3aXRoIGEgZmlsdGVyOiAkLml0ZW1zWz9ALmNvZGUgPT0gXCJOMVwiXScsXG4gICAgZGF0YTogeyBuYW1lLCBwbGFjZTogcGxhY2UudGV4dCwgY291bnQ6IGZvdW5kLmxlbmd0aCB9LFxuICB9KTtcbn1cbiIsICIvKiogV2hhdCBhIHNlc3Npb24gdGhhdCBob2xkcyBhIHRva2VuIHNlbmRzIHdpdGggZXZlcnkgcmVxdWVzdC4gKi9cbmltcG9ydCB7IGNoZWNrSGVhZGVyIH0gZnJvbSAnLi4vZXhjaGFuZ2UvaGVhZGVyLXJ1bGVzLmpzJztcbmltcG9ydCB0eXBlIHsgSGVhZGVyTGluZSB9IGZyb20gJy4uL2V4Y2hhbmdlL3dpcmUuanMnO1xuaW1wb3J0IHsgb21pdHRlZCB9IGZyb20gJy4uL2V4cHJlc3Npb24vZXZhbHVhdGlvbi5qcyc7XG5pbXBvcnQgeyB0ZXh0T2YgfSBmcm9tICcuLi92YWx1ZS90ZXh0LmpzJztcbmltcG9ydCB0eXBlIHsgVmFsdWUgfSBmcm9tICcuLi92YWx1ZS93cml0dGVuLmpzJztcbmltcG9ydCB0eXBlIHsgT3BlblNlc3Npb24sIFNlc3Npb25Sb29tIH0gZnJvbSAnLi9zZXNzaW9uLWtpbmQuanMnO1xuXG4vKiogUkZDIDY3NTAsIHNlY3Rpb24gMi4xLiAqL1xuY29uc3QgdXN1YWwgPSB7IEF1dGhvcml6YXRpb246ICdCZWFyZXIgJHt0b2tlbn0nIH07XG5cbi8qKiBUaGUgbmFtZXMgdGhhdCB0aGUgdmFsdWVzIG9mIGEgc2Vzc2lvbiBmaWxlIHNlZS4gKi9cbmV4cG9ydCBjb25zdCBuYW1lc09mID0gKG9wZW46IE9wZW5TZXNzaW9uIHwgdW5kZWZpbmVkKTogUmVhZG9ubHk8UmVjb3JkPHN0cmluZywgVmFsdWU+PiA9PiAoe1xuICAuLi5vcGVuPy5rZXB0LFxuICAuLi4ob3BlbiAmJiBvcGVuLnRva2VuICE9PSAnJyAmJiB7IHRva2VuOiBvcGVuLnRva2VuIH0pLFxufSk7XG5cbi8qKiBAdGhyb3dzIFByb2JsZW0gaGVhZGVyLXNoYXBlLCBhbmQgd2hhdCB3b3JraW5nIG91dCB0aGUgdmFsdWVzIG1heSB0aHJvdyAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHRva2VuSGVhZGVycyhcbiAgaGVhZGVyczogUmVhZG9ubHk8UmVjb3JkPHN0cmluZywgVmFsdWU+PiB8IHVuZGVmaW5lZCxcbiAgcm9vbTogU2Vzc2lvblJvb20sXG4gIG9wZW46IE9wZW5TZXNzaW9uIHwgdW5kZWZpbmVkLFxuKTogUHJvbWlzZTxyZWFkb25seSBIZWFkZXJMaW5lW10+IHtcbiAgY29uc3Qgb3JpZ2luID0gYHNlc3Npb24gJHtyb29tLm5hbWV9YDtcbiAgLy8gRm9yIGEgcHJldmlldzogd2hhdCBpdCB3aWxsIGJlIGlzIGtub3duIHdoZW4gdGhlIHNlc3Npb24gaXMgb3Blbi5cbiAgaWYgKCFvcGVuKSByZXR1cm4gT2JqZWN0LmtleXMoaGVhZGVycyA/PyB1c3VhbCkubWFwKChuYW1lKSA9PiAoeyBuYW1lLCB2YWx1ZTogJycsIG9yaWdpbiwgc2VjcmV0OiB0cnVlIH0pKTtcbiAgaWYgKGhlYWRlcnMgPT09IHVuZGVmaW5lZCAmJiBvcGVuLnRva2VuID09PSAnJykgcmV0dXJuIFtdO1xuICBjb25zdCBsaW5lczogSGVhZGVyTGluZVtdID0gW107XG4gIGZvciAoY29uc3QgW25hbWUsIHZhbHVlXSBvZiBPYmplY3QuZW50cmllcyhoZWFkZXJzID8/IHVzdWFsKSkge1xuICAgIGNvbnN0IHJlc3VsdCA9IGF3YWl0IHJvb20uZXZhbHVhdGUodmFsdWUsIFsnaGVhZGVycycsIG5hbWVdLCBuYW1lc09mKG9wZW4pKTtcbiAgICBpZiAocmVzdWx0ID09PSBvbWl0dGVkKSBjb250aW51ZTtcbiAgICBjb25zdCB0ZXh0ID0gdGV4dE9mKHJlc3VsdCk7XG4gICAgY2hlY2tIZWFkZXIobmFtZSwgdGV4dCwgcm9vbS55YW1sLnBvc2l0aW9uKFsnaGVhZGVycycsIG5hbWVdKSk7XG4gICAgbGluZXMucHVzaCh7IG5hbWUsIHZhbHVlOiB0ZXh0LCBvcmlnaW4sIHNlY3JldDogdHJ1ZSB9KTtcbiAgfVxuICByZXR1cm4gbGluZXM7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiOzs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7QUFRTyxTQUFTLFFBQVEsTUFBYyxPQUFjLFFBQWdCLFFBQStCO0FBQ2pHLFVBQVEsTUFBTSxRQUFRLEtBQUssSUFBSyxRQUE2QixDQUFDLEtBQUssR0FBRyxJQUFJLENBQUMsU0FBUztBQUNsRixVQUFNLE9BQU8sU0FBUyxVQUFVLE1BQU0sSUFBSTtBQUMxQyxnQkFBWSxNQUFNLE1BQU0sTUFBUztBQUNqQyxXQUFPLEVBQUUsTUFBTSxPQUFPLE1BQU0sUUFBUSxPQUFPO0FBQUEsRUFDN0MsQ0FBQztBQUNIO0FBR08sU0FBUyxTQUFTLE1BQWMsTUFBYyxPQUFzQjtBQUN6RSxNQUFJLE1BQU0sS0FBSyxNQUFNLE1BQU07QUFDekIsVUFBTSxJQUFJLFFBQVEsb0JBQW9CO0FBQUEsTUFDcEMsTUFBTSxPQUFPLElBQUksSUFBSSxJQUFJO0FBQUEsTUFDekIsUUFBUTtBQUFBLElBQ1YsQ0FBQztBQUFBLEVBQ0g7QUFDQSxTQUFPLE9BQU8sS0FBSztBQUNyQjs7O0FDR08sU0FBUyxhQUNkLE1BQ0EsTUFDQSxNQUNBLE9BQ0EsWUFDaUI7QUFDakIsU0FBTyxPQUFPLFFBQVEsUUFBUSxDQUFDLENBQUMsRUFBRSxJQUFJLENBQUMsQ0FBQyxNQUFNLElBQUksTUFBTTtBQUN0RCxVQUFNLE9BQU8sT0FBTyxTQUFTLFdBQVcsRUFBRSxJQUFJLEtBQUssSUFBSTtBQUN2RCxVQUFNLFFBQVEsS0FBSyxTQUFTLENBQUMsR0FBRyxNQUFNLElBQUksQ0FBQztBQUMzQyxRQUFJO0FBQ0YsYUFBTztBQUFBLFFBQ0w7QUFBQSxRQUNBO0FBQUEsUUFDQSxPQUFPLFVBQVUsS0FBSyxJQUFJLE9BQU8sVUFBVTtBQUFBLFFBQzNDLFVBQ0UsS0FBSyxZQUFZLFNBQ2IsU0FDQSxZQUFZLEtBQUssU0FBUyxDQUFDLFVBQVUsS0FBSyxTQUFTLENBQUMsR0FBRyxNQUFNLE1BQU0sV0FBVyxHQUFHLEtBQUssQ0FBQyxHQUFHLEtBQUs7QUFBQSxRQUNyRyxNQUFNLEtBQUssUUFBUTtBQUFBLFFBQ25CLFFBQVEsS0FBSyxVQUFVO0FBQUEsTUFDekI7QUFBQSxJQUNGLFNBQVMsT0FBTztBQUNkLFlBQU0sVUFBVSxLQUFLLEVBQUUsR0FBRyxLQUFLO0FBQUEsSUFDakM7QUFBQSxFQUNGLENBQUM7QUFDSDtBQUdPLFNBQVMsVUFDZCxPQUNBLFVBQ0EsWUFDc0M7QUFDdEMsUUFBTSxPQUFlLENBQUM7QUFDdEIsUUFBTSxVQUFxQixDQUFDO0FBQzVCLGFBQVcsUUFBUSxPQUFPO0FBQ3hCLFFBQUk7QUFDRixXQUFLLEtBQUs7QUFBQSxRQUNSLE1BQU0sS0FBSztBQUFBLFFBQ1gsT0FBTyxLQUFLLE1BQU07QUFBQSxRQUNsQixRQUFRLEtBQUs7QUFBQSxRQUNiLE9BQU8sUUFBUSxNQUFNLFVBQVUsVUFBVTtBQUFBLE1BQzNDLENBQUM7QUFBQSxJQUNILFNBQVMsT0FBTztBQUNkLGNBQVEsS0FBSyxVQUFVLEtBQUssRUFBRSxHQUFHLEtBQUssS0FBSyxDQUFDO0FBQUEsSUFDOUM7QUFBQSxFQUNGO0FBQ0EsU0FBTyxFQUFFLE1BQU0sUUFBUTtBQUN6QjtBQUVBLFNBQVMsUUFBUSxFQUFFLE1BQU0sT0FBTyxVQUFVLE1BQU0sTUFBTSxHQUFTLFVBQW9CLFlBQStCO0FBQ2hILFFBQU0sUUFBUSxNQUFNLEtBQUssUUFBUTtBQUNqQyxRQUFNLFVBQVUsVUFBVSxVQUFjLFFBQVEsTUFBTSxRQUFRLEtBQUssS0FBSyxNQUFNLFdBQVc7QUFDekYsTUFBSSxTQUFTO0FBQ1gsVUFBTSxRQUFRLFVBQVUsU0FBUyxVQUFVO0FBQzNDLFFBQUksVUFBVSxVQUFhLFVBQVUsUUFBUyxRQUFPO0FBQ3JELFVBQU0sT0FBTyxNQUFNLEtBQUssUUFBUTtBQUNoQyxVQUFNLElBQUksUUFBUSxnQkFBZ0I7QUFBQSxNQUNoQyxNQUFNLEdBQUcsSUFBSSxtQ0FBbUMsTUFBTSxJQUFJO0FBQUEsTUFDMUQ7QUFBQSxNQUNBLE9BQU8sU0FBUyxTQUFZLFNBQVksWUFBWSxJQUFJO0FBQUEsTUFDeEQsUUFBUTtBQUFBLE1BQ1IsTUFBTSxFQUFFLE1BQU0sT0FBTyxNQUFNLEtBQUs7QUFBQSxJQUNsQyxDQUFDO0FBQUEsRUFDSDtBQUNBLE1BQUksQ0FBQyxRQUFRLENBQUMsTUFBTSxRQUFRLEtBQUssRUFBRyxRQUFPO0FBQzNDLE1BQUksTUFBTSxXQUFXLEVBQUcsUUFBTyxNQUFNLENBQUM7QUFDdEMsUUFBTSxJQUFJLFFBQVEsZ0JBQWdCO0FBQUEsSUFDaEMsTUFBTSxHQUFHLElBQUksaUJBQWlCLE1BQU0sSUFBSSxVQUFVLE1BQU0sTUFBTTtBQUFBLElBQzlEO0FBQUEsSUFDQSxRQUFRO0FBQUEsSUFDUixNQUFNLEVBQUUsTUFBTSxPQUFPLE1BQU0sTUFBTSxPQUFPLE1BQU0sT0FBTztBQUFBLEVBQ3ZELENBQUM7QUFDSDs7O0FDN0ZBLElBQU0sUUFBUSxFQUFFLGVBQWUsa0JBQWtCO0FBRzFDLElBQU0sVUFBVSxDQUFDLFVBQW9FO0FBQUEsRUFDMUYsR0FBRyxNQUFNO0FBQUEsRUFDVCxHQUFJLFFBQVEsS0FBSyxVQUFVLE1BQU0sRUFBRSxPQUFPLEtBQUssTUFBTTtBQUN2RDtBQUdBLGVBQXNCLGFBQ3BCLFNBQ0EsTUFDQSxNQUNnQztBQUNoQyxRQUFNLFNBQVMsV0FBVyxLQUFLLElBQUk7QUFFbkMsTUFBSSxDQUFDLEtBQU0sUUFBTyxPQUFPLEtBQUssV0FBVyxLQUFLLEVBQUUsSUFBSSxDQUFDLFVBQVUsRUFBRSxNQUFNLE9BQU8sSUFBSSxRQUFRLFFBQVEsS0FBSyxFQUFFO0FBQ3pHLE1BQUksWUFBWSxVQUFhLEtBQUssVUFBVSxHQUFJLFFBQU8sQ0FBQztBQUN4RCxRQUFNLFFBQXNCLENBQUM7QUFDN0IsYUFBVyxDQUFDLE1BQU0sS0FBSyxLQUFLLE9BQU8sUUFBUSxXQUFXLEtBQUssR0FBRztBQUM1RCxVQUFNLFNBQVMsTUFBTSxLQUFLLFNBQVMsT0FBTyxDQUFDLFdBQVcsSUFBSSxHQUFHLFFBQVEsSUFBSSxDQUFDO0FBQzFFLFFBQUksV0FBVyxRQUFTO0FBQ3hCLFVBQU0sT0FBTyxPQUFPLE1BQU07QUFDMUIsZ0JBQVksTUFBTSxNQUFNLEtBQUssS0FBSyxTQUFTLENBQUMsV0FBVyxJQUFJLENBQUMsQ0FBQztBQUM3RCxVQUFNLEtBQUssRUFBRSxNQUFNLE9BQU8sTUFBTSxRQUFRLFFBQVEsS0FBSyxDQUFDO0FBQUEsRUFDeEQ7QUFDQSxTQUFPO0FBQ1Q7IiwKICAibmFtZXMiOiBbXQp9Cg==

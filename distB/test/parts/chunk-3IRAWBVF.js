@@ -1,0 +1,73 @@
+import {
+  compileSignature
+} from "./chunk-TJCVLVFO.js";
+import {
+  parseYaml
+} from "./chunk-2NSBAQ4L.js";
+import {
+  plainConnection
+} from "./chunk-77DFO3CW.js";
+import {
+  worldMaker
+} from "./chunk-LS5VPUTR.js";
+import {
+  namesFrom
+} from "./chunk-ILBUWU7B.js";
+
+// test/core/signature/signing.ts
+function wireOf({
+  method = "GET",
+  url = "https://harbour.example/v1/berths",
+  headers = [],
+  body,
+  type = "application/json"
+}) {
+  const address = new URL(url);
+  return {
+    method,
+    url: address,
+    shownUrl: address.href,
+    headers: [["host", address.host], ...headers].map(([name, value]) => ({
+      name,
+      value,
+      origin: "test",
+      secret: false
+    })),
+    body: body === void 0 ? void 0 : { bytes: Buffer.from(body), type, shown: body, secret: false },
+    timeout: { connect: 0, total: 0 },
+    redirects: 0,
+    connection: plainConnection
+  };
+}
+async function signerOf(yamlText) {
+  const yaml = parseYaml(yamlText, "signatures/test.yaml");
+  const loads = [];
+  const signer = compileSignature(yaml.value, { name: "test", yaml, loads });
+  await Promise.all(loads);
+  return signer;
+}
+function roomOf({ secrets = {}, now, nonce, variables = namesFrom({}, "no variables"), look = true }) {
+  const world = worldMaker({
+    root: ".",
+    secret: (name) => secrets[name],
+    moment: { now: now === void 0 ? void 0 : new Date(now), nonce }
+  });
+  return { world: world(), variables, onSecret: () => void 0, look };
+}
+async function signedBy(yamlText, given, signing = {}) {
+  return (await signerOf(yamlText)).sign(wireOf(given), roomOf(signing));
+}
+function textIn({ steps, wire }, name) {
+  const step = steps.find((one) => one.name === name);
+  if (step === void 0) return wire.headers.find((line) => line.name === name)?.value;
+  return step.value instanceof Uint8Array ? Buffer.from(step.value).toString("hex") : String(step.value);
+}
+
+export {
+  wireOf,
+  signerOf,
+  roomOf,
+  signedBy,
+  textIn
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vdGVzdC9jb3JlL3NpZ25hdHVyZS9zaWduaW5nLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogQSByZXF1ZXN0IGFuZCBhIHNpZ25lciBmb3IgdGVzdHMsIHdpdGhvdXQgYSBjb2xsZWN0aW9uLiAqL1xuaW1wb3J0IHR5cGUgeyBTaWduYXR1cmVGaWxlIH0gZnJvbSAnLi4vLi4vLi4vc3JjL2NvcmUvY29sbGVjdGlvbi9maWxlcy9zaWduYXR1cmUtZmlsZS5qcyc7XG5pbXBvcnQgeyBwYXJzZVlhbWwgfSBmcm9tICcuLi8uLi8uLi9zcmMvY29yZS9jb2xsZWN0aW9uL3lhbWwuanMnO1xuaW1wb3J0IHsgcGxhaW5Db25uZWN0aW9uIH0gZnJvbSAnLi4vLi4vLi4vc3JjL2NvcmUvZXhjaGFuZ2UvY29ubmVjdGlvbi5qcyc7XG5pbXBvcnQgdHlwZSB7IFdpcmVSZXF1ZXN0IH0gZnJvbSAnLi4vLi4vLi4vc3JjL2NvcmUvZXhjaGFuZ2Uvd2lyZS5qcyc7XG5pbXBvcnQgeyB0eXBlIE5hbWVzLCBuYW1lc0Zyb20gfSBmcm9tICcuLi8uLi8uLi9zcmMvY29yZS9leHByZXNzaW9uL25hbWVzLmpzJztcbmltcG9ydCB7IHdvcmxkTWFrZXIgfSBmcm9tICcuLi8uLi8uLi9zcmMvY29yZS9leHByZXNzaW9uL3dvcmxkLmpzJztcbmltcG9ydCB7IGNvbXBpbGVTaWduYXR1cmUgfSBmcm9tICcuLi8uLi8uLi9zcmMvY29yZS9zaWduYXR1cmUvcmVnaXN0cnkuanMnO1xuaW1wb3J0IHR5cGUgeyBTaWduZWQsIFNpZ25lciB9IGZyb20gJy4uLy4uLy4uL3NyYy9jb3JlL3NpZ25hdHVyZS9zaWduYXR1cmUta2luZC5qcyc7XG5cbmV4cG9ydCBpbnRlcmZhY2UgR2l2ZW4ge1xuICByZWFkb25seSBtZXRob2Q/OiBzdHJpbmc7XG4gIHJlYWRvbmx5IHVybD86IHN0cmluZztcbiAgcmVhZG9ubHkgaGVhZGVycz86IHJlYWRvbmx5IChyZWFkb25seSBbc3RyaW5nLCBzdHJpbmddKVtdO1xuICByZWFkb25seSBib2R5Pzogc3RyaW5nO1xuICByZWFkb25seSB0eXBlPzogc3RyaW5nO1xufVxuXG5leHBvcnQgZnVuY3Rpb24gd2lyZU9mKHtcbiAgbWV0aG9kID0gJ0dFVCcsXG4gIHVybCA9ICdodHRwczovL2hhcmJvdXIuZXhhbXBsZS92MS9iZXJ0aHMnLFxuICBoZWFkZXJzID0gW10sXG4gIGJvZHksXG4gIHR5cGUgPSAnYXBwbGljYXRpb24vanNvbicsXG59OiBHaXZlbik6IFdpcmVSZXF1ZXN0IHtcbiAgY29uc3QgYWRkcmVzcyA9IG5ldyBVUkwodXJsKTtcbiAgcmV0dXJuIHtcbiAgICBtZXRob2QsXG4gICAgdXJsOiBhZGRyZXNzLFxuICAgIHNob3duVXJsOiBhZGRyZXNzLmhyZWYsXG4gICAgaGVhZGVyczogW1snaG9zdCcsIGFkZHJlc3MuaG9zdF0gYXMgY29uc3QsIC4uLmhlYWRlcnNdLm1hcCgoW25hbWUsIHZhbHVlXSkgPT4gKHtcbiAgICAgIG5hbWUsXG4gICAgICB2YWx1ZSxcbiAgICAgIG9yaWdpbjogJ3Rlc3QnLFxuICAgICAgc2VjcmV0OiBmYWxzZSxcbiAgICB9KSksXG4gICAgYm9keTogYm9keSA9PT0gdW5kZWZpbmVkID8gdW5kZWZpbmVkIDogeyBieXRlczogQnVmZmVyLmZyb20oYm9keSksIHR5cGUsIHNob3duOiBib2R5LCBzZWNyZXQ6IGZhbHNlIH0sXG4gICAgdGltZW91dDogeyBjb25uZWN0OiAwLCB0b3RhbDogMCB9LFxuICAgIHJlZGlyZWN0czogMCxcbiAgICBjb25uZWN0aW9uOiBwbGFpbkNvbm5lY3Rpb24sXG4gIH07XG59XG5cbmV4cG9ydCBpbnRlcmZhY2UgU2lnbmluZyB7XG4gIHJlYWRvbmx5IHNlY3JldHM/OiBSZWFkb25seTxSZWNvcmQ8c3RyaW5nLCBzdHJpbmc+PjtcbiAgcmVhZG9ubHkgbm93Pzogc3RyaW5nO1xuICByZWFkb25seSBub25jZT86IHN0cmluZztcbiAgcmVhZG9ubHkgdmFyaWFibGVzPzogTmFtZXM7XG4gIHJlYWRvbmx5IGxvb2s/OiBib29sZWFuO1xufVxuXG5leHBvcnQgYXN5bmMgZnVuY3Rpb24gc2lnbmVyT2YoeWFtbFRleHQ6IHN0cmluZyk6IFByb21pc2U8U2lnbmVyPiB7XG4gIGNvbnN0IHlhbWwgPSBwYXJzZVlhbWwoeWFtbFRleHQsICdzaWduYXR1cmVzL3Rlc3QueWFtbCcpO1xuICBjb25zdCBsb2FkczogUHJvbWlzZTx1bmtub3duPltdID0gW107XG4gIGNvbnN0IHNpZ25lciA9IGNvbXBpbGVTaWduYXR1cmUoeWFtbC52YWx1ZSBhcyB1bmtub3duIGFzIFNpZ25hdHVyZUZpbGUsIHsgbmFtZTogJ3Rlc3QnLCB5YW1sLCBsb2FkcyB9KTtcbiAgYXdhaXQgUHJvbWlzZS5hbGwobG9hZHMpO1xuICByZXR1cm4gc2lnbmVyO1xufVxuXG5leHBvcnQgZnVuY3Rpb24gcm9vbU9mKHsgc2VjcmV0cyA9IHt9LCBub3csIG5vbmNlLCB2YXJpYWJsZXMgPSBuYW1lc0Zyb20oe30sICdubyB2YXJpYWJsZXMnKSwgbG9vayA9IHRydWUgfTogU2lnbmluZykge1xuICBjb25zdCB3b3JsZCA9IHdvcmxkTWFrZXIoe1xuICAgIHJvb3Q6ICcuJyxcbiAgICBzZWNyZXQ6IChuYW1lKSA9PiBzZWNyZXRzW25hbWVdLFxuICAgIG1vbWVudDogeyBub3c6IG5vdyA9PT0gdW5kZWZpbmVkID8gdW5kZWZpbmVkIDogbmV3IERhdGUobm93KSwgbm9uY2UgfSxcbiAgfSk7XG4gIHJldHVybiB7IHdvcmxkOiB3b3JsZCgpLCB2YXJpYWJsZXMsIG9uU2VjcmV0OiAoKSA9PiB1bmRlZmluZWQsIGxvb2sgfTtcbn1cblxuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHNpZ25lZEJ5KHlhbWxUZXh0OiBzdHJpbmcsIGdpdmVuOiBHaXZlbiwgc2lnbmluZzogU2lnbmluZyA9IHt9KTogUHJvbWlzZTxTaWduZWQ+IHtcbiAgcmV0dXJuIChhd2FpdCBzaWduZXJPZih5YW1sVGV4dCkpLnNpZ24od2lyZU9mKGdpdmVuKSwgcm9vbU9mKHNpZ25pbmcpKTtcbn1cblxuLyoqIFRoZSB0ZXh0IG9mIGEgdmFsdWUsIG9yIG9mIGEgaGVhZGVyIHRoYXQgd2FzIGFkZGVkLiAqL1xuZXhwb3J0IGZ1bmN0aW9uIHRleHRJbih7IHN0ZXBzLCB3aXJlIH06IFNpZ25lZCwgbmFtZTogc3RyaW5nKTogc3RyaW5nIHwgdW5kZWZpbmVkIHtcbiAgY29uc3Qgc3RlcCA9IHN0ZXBzLmZpbmQoKG9uZSkgPT4gb25lLm5hbWUgPT09IG5hbWUpO1xuICBpZiAoc3RlcCA9PT0gdW5kZWZpbmVkKSByZXR1cm4gd2lyZS5oZWFkZXJzLmZpbmQoKGxpbmUpID0+IGxpbmUubmFtZSA9PT0gbmFtZSk/LnZhbHVlO1xuICByZXR1cm4gc3RlcC52YWx1ZSBpbnN0YW5jZW9mIFVpbnQ4QXJyYXkgPyBCdWZmZXIuZnJvbShzdGVwLnZhbHVlKS50b1N0cmluZygnaGV4JykgOiBTdHJpbmcoc3RlcC52YWx1ZSk7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiOzs7Ozs7Ozs7Ozs7Ozs7OztBQWtCTyxTQUFTLE9BQU87QUFBQSxFQUNyQixTQUFTO0FBQUEsRUFDVCxNQUFNO0FBQUEsRUFDTixVQUFVLENBQUM7QUFBQSxFQUNYO0FBQUEsRUFDQSxPQUFPO0FBQ1QsR0FBdUI7QUFDckIsUUFBTSxVQUFVLElBQUksSUFBSSxHQUFHO0FBQzNCLFNBQU87QUFBQSxJQUNMO0FBQUEsSUFDQSxLQUFLO0FBQUEsSUFDTCxVQUFVLFFBQVE7QUFBQSxJQUNsQixTQUFTLENBQUMsQ0FBQyxRQUFRLFFBQVEsSUFBSSxHQUFZLEdBQUcsT0FBTyxFQUFFLElBQUksQ0FBQyxDQUFDLE1BQU0sS0FBSyxPQUFPO0FBQUEsTUFDN0U7QUFBQSxNQUNBO0FBQUEsTUFDQSxRQUFRO0FBQUEsTUFDUixRQUFRO0FBQUEsSUFDVixFQUFFO0FBQUEsSUFDRixNQUFNLFNBQVMsU0FBWSxTQUFZLEVBQUUsT0FBTyxPQUFPLEtBQUssSUFBSSxHQUFHLE1BQU0sT0FBTyxNQUFNLFFBQVEsTUFBTTtBQUFBLElBQ3BHLFNBQVMsRUFBRSxTQUFTLEdBQUcsT0FBTyxFQUFFO0FBQUEsSUFDaEMsV0FBVztBQUFBLElBQ1gsWUFBWTtBQUFBLEVBQ2Q7QUFDRjtBQVVBLGVBQXNCLFNBQVMsVUFBbUM7QUFDaEUsUUFBTSxPQUFPLFVBQVUsVUFBVSxzQkFBc0I7QUFDdkQsUUFBTSxRQUE0QixDQUFDO0FBQ25DLFFBQU0sU0FBUyxpQkFBaUIsS0FBSyxPQUFtQyxFQUFFLE1BQU0sUUFBUSxNQUFNLE1BQU0sQ0FBQztBQUNyRyxRQUFNLFFBQVEsSUFBSSxLQUFLO0FBQ3ZCLFNBQU87QUFDVDtBQUVPLFNBQVMsT0FBTyxFQUFFLFVBQVUsQ0FBQyxHQUFHLEtBQUssT0FBTyxZQUFZLFVBQVUsQ0FBQyxHQUFHLGNBQWMsR0FBRyxPQUFPLEtBQUssR0FBWTtBQUNwSCxRQUFNLFFBQVEsV0FBVztBQUFBLElBQ3ZCLE1BQU07QUFBQSxJQUNOLFFBQVEsQ0FBQyxTQUFTLFFBQVEsSUFBSTtBQUFBLElBQzlCLFFBQVEsRUFBRSxLQUFLLFFBQVEsU0FBWSxTQUFZLElBQUksS0FBSyxHQUFHLEdBQUcsTUFBTTtBQUFBLEVBQ3RFLENBQUM7QUFDRCxTQUFPLEVBQUUsT0FBTyxNQUFNLEdBQUcsV0FBVyxVQUFVLE1BQU0sUUFBVyxLQUFLO0FBQ3RFO0FBRUEsZUFBc0IsU0FBUyxVQUFrQixPQUFjLFVBQW1CLENBQUMsR0FBb0I7QUFDckcsVUFBUSxNQUFNLFNBQVMsUUFBUSxHQUFHLEtBQUssT0FBTyxLQUFLLEdBQUcsT0FBTyxPQUFPLENBQUM7QUFDdkU7QUFHTyxTQUFTLE9BQU8sRUFBRSxPQUFPLEtBQUssR0FBVyxNQUFrQztBQUNoRixRQUFNLE9BQU8sTUFBTSxLQUFLLENBQUMsUUFBUSxJQUFJLFNBQVMsSUFBSTtBQUNsRCxNQUFJLFNBQVMsT0FBVyxRQUFPLEtBQUssUUFBUSxLQUFLLENBQUMsU0FBUyxLQUFLLFNBQVMsSUFBSSxHQUFHO0FBQ2hGLFNBQU8sS0FBSyxpQkFBaUIsYUFBYSxPQUFPLEtBQUssS0FBSyxLQUFLLEVBQUUsU0FBUyxLQUFLLElBQUksT0FBTyxLQUFLLEtBQUs7QUFDdkc7IiwKICAibmFtZXMiOiBbXQp9Cg==

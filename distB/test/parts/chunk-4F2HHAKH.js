@@ -1,0 +1,41 @@
+import {
+  findEcho,
+  recordedBytes
+} from "./chunk-5LQRYHH4.js";
+import {
+  pathInside
+} from "./chunk-QF6HTAQS.js";
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/trail/compare-side.ts
+import { readFileSync } from "node:fs";
+function sentSide({
+  request,
+  outcome: { received, trouble }
+}) {
+  if (!received || trouble) throw trouble ?? new Problem("exchange-failed", { what: `${request.name} gave no answer` });
+  return { status: received.status, headers: received.headers, text: received.text, time: received.time };
+}
+async function echoSide(local, id) {
+  const { received, phases } = await findEcho(local, id);
+  const body = received?.body;
+  const beside = body?.file === void 0 ? void 0 : recordedBytes(local, body.file);
+  return {
+    status: received?.status,
+    headers: received?.headers ?? [],
+    text: beside?.toString("utf8") ?? body?.text ?? "",
+    time: phases?.total
+  };
+}
+function fileSide(root, path) {
+  return { status: void 0, headers: [], text: readFileSync(pathInside(root, path), "utf8") };
+}
+
+export {
+  sentSide,
+  echoSide,
+  fileSide
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvdHJhaWwvY29tcGFyZS1zaWRlLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogT25lIHNpZGUgb2YgYSBjb21wYXJpc29uOiB3aGF0IGEgcmVxdWVzdCBhbnN3ZXJzIG5vdywgd2hhdCBhbiBlY2hvIHJlY29yZGVkLCBhIGRvY3VtZW50LCBvciBhIGtlcHQgdmFsdWUuICovXG5pbXBvcnQgeyByZWFkRmlsZVN5bmMgfSBmcm9tICdub2RlOmZzJztcbmltcG9ydCB0eXBlIHsgQ29tcGFyZWRBbnN3ZXIgfSBmcm9tICcuLi9jb21wYXJpc29uL2Fuc3dlcnMuanMnO1xuaW1wb3J0IHsgZmluZEVjaG8sIHJlY29yZGVkQnl0ZXMgfSBmcm9tICcuLi9lY2hvL3JlYWQuanMnO1xuaW1wb3J0IHsgUHJvYmxlbSB9IGZyb20gJy4uL3Byb2JsZW0vcHJvYmxlbS5qcyc7XG5pbXBvcnQgeyBwYXRoSW5zaWRlIH0gZnJvbSAnLi4vc3RvcmFnZS9pbnNpZGUuanMnO1xuaW1wb3J0IHR5cGUgeyBTZW50IH0gZnJvbSAnLi9zZW5kaW5nLmpzJztcblxuLyoqIEB0aHJvd3MgUHJvYmxlbTogbm8gdXNhYmxlIGFuc3dlciAqL1xuZXhwb3J0IGZ1bmN0aW9uIHNlbnRTaWRlKHtcbiAgcmVxdWVzdCxcbiAgb3V0Y29tZTogeyByZWNlaXZlZCwgdHJvdWJsZSB9LFxufTogUGljazxTZW50LCAncmVxdWVzdCcgfCAnb3V0Y29tZSc+KTogQ29tcGFyZWRBbnN3ZXIge1xuICBpZiAoIXJlY2VpdmVkIHx8IHRyb3VibGUpIHRocm93IHRyb3VibGUgPz8gbmV3IFByb2JsZW0oJ2V4Y2hhbmdlLWZhaWxlZCcsIHsgd2hhdDogYCR7cmVxdWVzdC5uYW1lfSBnYXZlIG5vIGFuc3dlcmAgfSk7XG4gIHJldHVybiB7IHN0YXR1czogcmVjZWl2ZWQuc3RhdHVzLCBoZWFkZXJzOiByZWNlaXZlZC5oZWFkZXJzLCB0ZXh0OiByZWNlaXZlZC50ZXh0LCB0aW1lOiByZWNlaXZlZC50aW1lIH07XG59XG5cbi8qKiBAdGhyb3dzIFByb2JsZW0gZWNoby1ub3QtZm91bmQgKi9cbmV4cG9ydCBhc3luYyBmdW5jdGlvbiBlY2hvU2lkZShsb2NhbDogc3RyaW5nLCBpZDogc3RyaW5nKTogUHJvbWlzZTxDb21wYXJlZEFuc3dlcj4ge1xuICBjb25zdCB7IHJlY2VpdmVkLCBwaGFzZXMgfSA9IGF3YWl0IGZpbmRFY2hvKGxvY2FsLCBpZCk7XG4gIGNvbnN0IGJvZHkgPSByZWNlaXZlZD8uYm9keTtcbiAgY29uc3QgYmVzaWRlID0gYm9keT8uZmlsZSA9PT0gdW5kZWZpbmVkID8gdW5kZWZpbmVkIDogcmVjb3JkZWRCeXRlcyhsb2NhbCwgYm9keS5maWxlKTtcbiAgcmV0dXJuIHtcbiAgICBzdGF0dXM6IHJlY2VpdmVkPy5zdGF0dXMsXG4gICAgaGVhZGVyczogcmVjZWl2ZWQ/LmhlYWRlcnMgPz8gW10sXG4gICAgdGV4dDogYmVzaWRlPy50b1N0cmluZygndXRmOCcpID8/IGJvZHk/LnRleHQgPz8gJycsXG4gICAgdGltZTogcGhhc2VzPy50b3RhbCxcbiAgfTtcbn1cblxuLyoqIEB0aHJvd3MgUHJvYmxlbSBmaWxlLW5vdC1mb3VuZCwgZmlsZS1vdXRzaWRlICovXG5leHBvcnQgZnVuY3Rpb24gZmlsZVNpZGUocm9vdDogc3RyaW5nLCBwYXRoOiBzdHJpbmcpOiBDb21wYXJlZEFuc3dlciB7XG4gIHJldHVybiB7IHN0YXR1czogdW5kZWZpbmVkLCBoZWFkZXJzOiBbXSwgdGV4dDogcmVhZEZpbGVTeW5jKHBhdGhJbnNpZGUocm9vdCwgcGF0aCksICd1dGY4JykgfTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7Ozs7Ozs7OztBQUNBLFNBQVMsb0JBQW9CO0FBUXRCLFNBQVMsU0FBUztBQUFBLEVBQ3ZCO0FBQUEsRUFDQSxTQUFTLEVBQUUsVUFBVSxRQUFRO0FBQy9CLEdBQXNEO0FBQ3BELE1BQUksQ0FBQyxZQUFZLFFBQVMsT0FBTSxXQUFXLElBQUksUUFBUSxtQkFBbUIsRUFBRSxNQUFNLEdBQUcsUUFBUSxJQUFJLGtCQUFrQixDQUFDO0FBQ3BILFNBQU8sRUFBRSxRQUFRLFNBQVMsUUFBUSxTQUFTLFNBQVMsU0FBUyxNQUFNLFNBQVMsTUFBTSxNQUFNLFNBQVMsS0FBSztBQUN4RztBQUdBLGVBQXNCLFNBQVMsT0FBZSxJQUFxQztBQUNqRixRQUFNLEVBQUUsVUFBVSxPQUFPLElBQUksTUFBTSxTQUFTLE9BQU8sRUFBRTtBQUNyRCxRQUFNLE9BQU8sVUFBVTtBQUN2QixRQUFNLFNBQVMsTUFBTSxTQUFTLFNBQVksU0FBWSxjQUFjLE9BQU8sS0FBSyxJQUFJO0FBQ3BGLFNBQU87QUFBQSxJQUNMLFFBQVEsVUFBVTtBQUFBLElBQ2xCLFNBQVMsVUFBVSxXQUFXLENBQUM7QUFBQSxJQUMvQixNQUFNLFFBQVEsU0FBUyxNQUFNLEtBQUssTUFBTSxRQUFRO0FBQUEsSUFDaEQsTUFBTSxRQUFRO0FBQUEsRUFDaEI7QUFDRjtBQUdPLFNBQVMsU0FBUyxNQUFjLE1BQThCO0FBQ25FLFNBQU8sRUFBRSxRQUFRLFFBQVcsU0FBUyxDQUFDLEdBQUcsTUFBTSxhQUFhLFdBQVcsTUFBTSxJQUFJLEdBQUcsTUFBTSxFQUFFO0FBQzlGOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,20 @@
+// src/core/problem/brief.ts
+import * as z from "zod/mini";
+var briefProblem = z.strictObject({
+  code: z.string(),
+  what: z.string(),
+  cause: z.optional(z.string()),
+  remedy: z.optional(z.string())
+});
+var brief = ({ code, what, reason, remedy }, hide = (text) => text) => ({
+  code,
+  what: hide(what),
+  ...reason !== void 0 && { cause: hide(reason) },
+  ...remedy !== void 0 && { remedy }
+});
+
+export {
+  briefProblem,
+  brief
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvcHJvYmxlbS9icmllZi50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIEEgcHJvYmxlbSBpbiBhIHJlY29yZCBvciBhIGRvY3VtZW50OiB3aXRob3V0IGl0cyBwbGFjZSwgd2hhdCBpdCB3YXMgY2F1c2VkIGJ5IGFzIGFuIGVycm9yLCBhbmQgaXRzIGRhdGEuICovXG5pbXBvcnQgKiBhcyB6IGZyb20gJ3pvZC9taW5pJztcbmltcG9ydCB0eXBlIHsgUHJvYmxlbSB9IGZyb20gJy4vcHJvYmxlbS5qcyc7XG5cbmV4cG9ydCBjb25zdCBicmllZlByb2JsZW0gPSB6LnN0cmljdE9iamVjdCh7XG4gIGNvZGU6IHouc3RyaW5nKCksXG4gIHdoYXQ6IHouc3RyaW5nKCksXG4gIGNhdXNlOiB6Lm9wdGlvbmFsKHouc3RyaW5nKCkpLFxuICByZW1lZHk6IHoub3B0aW9uYWwoei5zdHJpbmcoKSksXG59KTtcbmV4cG9ydCB0eXBlIEJyaWVmUHJvYmxlbSA9IHouaW5mZXI8dHlwZW9mIGJyaWVmUHJvYmxlbT47XG5cbi8qKiBAcGFyYW0gaGlkZSB0YWtlcyBvdXQgd2hhdCBpcyBzZWNyZXQgKi9cbmV4cG9ydCBjb25zdCBicmllZiA9IChcbiAgeyBjb2RlLCB3aGF0LCByZWFzb24sIHJlbWVkeSB9OiBQcm9ibGVtLFxuICBoaWRlOiAodGV4dDogc3RyaW5nKSA9PiBzdHJpbmcgPSAodGV4dCkgPT4gdGV4dCxcbik6IEJyaWVmUHJvYmxlbSA9PiAoe1xuICBjb2RlLFxuICB3aGF0OiBoaWRlKHdoYXQpLFxuICAuLi4ocmVhc29uICE9PSB1bmRlZmluZWQgJiYgeyBjYXVzZTogaGlkZShyZWFzb24pIH0pLFxuICAuLi4ocmVtZWR5ICE9PSB1bmRlZmluZWQgJiYgeyByZW1lZHkgfSksXG59KTtcbiJdLAogICJtYXBwaW5ncyI6ICI7QUFDQSxZQUFZLE9BQU87QUFHWixJQUFNLGVBQWlCLGVBQWE7QUFBQSxFQUN6QyxNQUFRLFNBQU87QUFBQSxFQUNmLE1BQVEsU0FBTztBQUFBLEVBQ2YsT0FBUyxXQUFXLFNBQU8sQ0FBQztBQUFBLEVBQzVCLFFBQVUsV0FBVyxTQUFPLENBQUM7QUFDL0IsQ0FBQztBQUlNLElBQU0sUUFBUSxDQUNuQixFQUFFLE1BQU0sTUFBTSxRQUFRLE9BQU8sR0FDN0IsT0FBaUMsQ0FBQyxTQUFTLFVBQ3pCO0FBQUEsRUFDbEI7QUFBQSxFQUNBLE1BQU0sS0FBSyxJQUFJO0FBQUEsRUFDZixHQUFJLFdBQVcsVUFBYSxFQUFFLE9BQU8sS0FBSyxNQUFNLEVBQUU7QUFBQSxFQUNsRCxHQUFJLFdBQVcsVUFBYSxFQUFFLE9BQU87QUFDdkM7IiwKICAibmFtZXMiOiBbXQp9Cg==

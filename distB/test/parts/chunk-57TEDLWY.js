@@ -1,0 +1,42 @@
+// src/core/documentation/described.ts
+function entryOf(operation) {
+  const { id, group, summary, method, path, deprecated } = operation;
+  return {
+    id,
+    group,
+    ...summary !== void 0 && { summary },
+    method,
+    path,
+    ...deprecated && { deprecated: true },
+    own: operation
+  };
+}
+var describeEntry = ({ own }, source) => ({
+  ...own,
+  source
+});
+var noType = (name) => ({ name, kind: "any", fields: [] });
+function searchableEntry({ own }) {
+  const { description = "", parameters, body, answers } = own;
+  const fields = [];
+  const texts = [description];
+  const add = (list, above) => {
+    for (const field of list) {
+      fields.push(`${above}${field.name}`);
+      texts.push(field.description ?? "");
+      add(field.fields ?? [], `${above}${field.name}.`);
+    }
+  };
+  add(parameters, "");
+  add(body?.fields ?? [], "");
+  for (const { content } of answers) add(content?.fields ?? [], "");
+  return { fields, description: texts.join(" ") };
+}
+
+export {
+  entryOf,
+  describeEntry,
+  noType,
+  searchableEntry
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9kZXNjcmliZWQudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBGb3JtYXRzIHdob3NlIGluZGV4IGhvbGRzIHRoZSB3aG9sZSBvcGVyYXRpb246IHRoZXJlIGlzIG5vdGhpbmcgdG8gbG9vayB1cCB3aGVuIGl0IGlzIHNob3duLiAqL1xuaW1wb3J0IHR5cGUgeyBWYWx1ZSB9IGZyb20gJy4uL3ZhbHVlL3dyaXR0ZW4uanMnO1xuaW1wb3J0IHR5cGUgeyBTZWFyY2hhYmxlIH0gZnJvbSAnLi9mb3JtYXQuanMnO1xuaW1wb3J0IHR5cGUgeyBGaWVsZCwgT3BlcmF0aW9uLCBPcGVyYXRpb25FbnRyeSwgVHlwZURlc2NyaXB0aW9uIH0gZnJvbSAnLi9tb2RlbC5qcyc7XG5cbmV4cG9ydCBmdW5jdGlvbiBlbnRyeU9mKG9wZXJhdGlvbjogT21pdDxPcGVyYXRpb24sICdzb3VyY2UnPik6IE9wZXJhdGlvbkVudHJ5IHtcbiAgY29uc3QgeyBpZCwgZ3JvdXAsIHN1bW1hcnksIG1ldGhvZCwgcGF0aCwgZGVwcmVjYXRlZCB9ID0gb3BlcmF0aW9uO1xuICByZXR1cm4ge1xuICAgIGlkLFxuICAgIGdyb3VwLFxuICAgIC4uLihzdW1tYXJ5ICE9PSB1bmRlZmluZWQgJiYgeyBzdW1tYXJ5IH0pLFxuICAgIG1ldGhvZCxcbiAgICBwYXRoLFxuICAgIC4uLihkZXByZWNhdGVkICYmIHsgZGVwcmVjYXRlZDogdHJ1ZSBhcyBjb25zdCB9KSxcbiAgICBvd246IG9wZXJhdGlvbiBhcyB1bmtub3duIGFzIFZhbHVlLFxuICB9O1xufVxuXG5leHBvcnQgY29uc3QgZGVzY3JpYmVFbnRyeSA9ICh7IG93biB9OiBPcGVyYXRpb25FbnRyeSwgc291cmNlOiBzdHJpbmcpOiBPcGVyYXRpb24gPT4gKHtcbiAgLi4uKG93biBhcyB1bmtub3duIGFzIE9wZXJhdGlvbiksXG4gIHNvdXJjZSxcbn0pO1xuXG4vKiogU3VjaCBzb3VyY2VzIGhhdmUgbm8gdHlwZXMgb2YgdGhlaXIgb3duLiAqL1xuZXhwb3J0IGNvbnN0IG5vVHlwZSA9IChuYW1lOiBzdHJpbmcpOiBUeXBlRGVzY3JpcHRpb24gPT4gKHsgbmFtZSwga2luZDogJ2FueScsIGZpZWxkczogW10gfSk7XG5cbmV4cG9ydCBmdW5jdGlvbiBzZWFyY2hhYmxlRW50cnkoeyBvd24gfTogT3BlcmF0aW9uRW50cnkpOiBTZWFyY2hhYmxlIHtcbiAgY29uc3QgeyBkZXNjcmlwdGlvbiA9ICcnLCBwYXJhbWV0ZXJzLCBib2R5LCBhbnN3ZXJzIH0gPSBvd24gYXMgdW5rbm93biBhcyBPcGVyYXRpb247XG4gIGNvbnN0IGZpZWxkczogc3RyaW5nW10gPSBbXTtcbiAgY29uc3QgdGV4dHMgPSBbZGVzY3JpcHRpb25dO1xuICBjb25zdCBhZGQgPSAobGlzdDogcmVhZG9ubHkgRmllbGRbXSwgYWJvdmU6IHN0cmluZyk6IHZvaWQgPT4ge1xuICAgIGZvciAoY29uc3QgZmllbGQgb2YgbGlzdCkge1xuICAgICAgZmllbGRzLnB1c2goYCR7YWJvdmV9JHtmaWVsZC5uYW1lfWApO1xuICAgICAgdGV4dHMucHVzaChmaWVsZC5kZXNjcmlwdGlvbiA/PyAnJyk7XG4gICAgICBhZGQoZmllbGQuZmllbGRzID8/IFtdLCBgJHthYm92ZX0ke2ZpZWxkLm5hbWV9LmApO1xuICAgIH1cbiAgfTtcbiAgYWRkKHBhcmFtZXRlcnMsICcnKTtcbiAgYWRkKGJvZHk/LmZpZWxkcyA/PyBbXSwgJycpO1xuICBmb3IgKGNvbnN0IHsgY29udGVudCB9IG9mIGFuc3dlcnMpIGFkZChjb250ZW50Py5maWVsZHMgPz8gW10sICcnKTtcbiAgcmV0dXJuIHsgZmllbGRzLCBkZXNjcmlwdGlvbjogdGV4dHMuam9pbignICcpIH07XG59XG4iXSwKICAibWFwcGluZ3MiOiAiO0FBS08sU0FBUyxRQUFRLFdBQXNEO0FBQzVFLFFBQU0sRUFBRSxJQUFJLE9BQU8sU0FBUyxRQUFRLE1BQU0sV0FBVyxJQUFJO0FBQ3pELFNBQU87QUFBQSxJQUNMO0FBQUEsSUFDQTtBQUFBLElBQ0EsR0FBSSxZQUFZLFVBQWEsRUFBRSxRQUFRO0FBQUEsSUFDdkM7QUFBQSxJQUNBO0FBQUEsSUFDQSxHQUFJLGNBQWMsRUFBRSxZQUFZLEtBQWM7QUFBQSxJQUM5QyxLQUFLO0FBQUEsRUFDUDtBQUNGO0FBRU8sSUFBTSxnQkFBZ0IsQ0FBQyxFQUFFLElBQUksR0FBbUIsWUFBK0I7QUFBQSxFQUNwRixHQUFJO0FBQUEsRUFDSjtBQUNGO0FBR08sSUFBTSxTQUFTLENBQUMsVUFBbUMsRUFBRSxNQUFNLE1BQU0sT0FBTyxRQUFRLENBQUMsRUFBRTtBQUVuRixTQUFTLGdCQUFnQixFQUFFLElBQUksR0FBK0I7QUFDbkUsUUFBTSxFQUFFLGNBQWMsSUFBSSxZQUFZLE1BQU0sUUFBUSxJQUFJO0FBQ3hELFFBQU0sU0FBbUIsQ0FBQztBQUMxQixRQUFNLFFBQVEsQ0FBQyxXQUFXO0FBQzFCLFFBQU0sTUFBTSxDQUFDLE1BQXdCLFVBQXdCO0FBQzNELGVBQVcsU0FBUyxNQUFNO0FBQ3hCLGFBQU8sS0FBSyxHQUFHLEtBQUssR0FBRyxNQUFNLElBQUksRUFBRTtBQUNuQyxZQUFNLEtBQUssTUFBTSxlQUFlLEVBQUU7QUFDbEMsVUFBSSxNQUFNLFVBQVUsQ0FBQyxHQUFHLEdBQUcsS0FBSyxHQUFHLE1BQU0sSUFBSSxHQUFHO0FBQUEsSUFDbEQ7QUFBQSxFQUNGO0FBQ0EsTUFBSSxZQUFZLEVBQUU7QUFDbEIsTUFBSSxNQUFNLFVBQVUsQ0FBQyxHQUFHLEVBQUU7QUFDMUIsYUFBVyxFQUFFLFFBQVEsS0FBSyxRQUFTLEtBQUksU0FBUyxVQUFVLENBQUMsR0FBRyxFQUFFO0FBQ2hFLFNBQU8sRUFBRSxRQUFRLGFBQWEsTUFBTSxLQUFLLEdBQUcsRUFBRTtBQUNoRDsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,53 @@
+import {
+  writeAtomically
+} from "./chunk-IBVRGXBJ.js";
+
+// src/core/exchange/pins.ts
+import { existsSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import * as z from "zod/mini";
+var pinsFile = z.record(
+  z.string(),
+  z.strictObject({ fingerprint: z.string(), subject: z.string(), until: z.string() })
+);
+var holds = 24 * 36e5;
+function certificatePins(local, now = () => /* @__PURE__ */ new Date()) {
+  const path = join(local, "certificates.json");
+  let known;
+  const pinned = () => {
+    known ??= existsSync(path) ? read(path) : {};
+    return known;
+  };
+  return {
+    applied(url, connection) {
+      if (url.protocol !== "https:") return connection;
+      const pin = pinned()[url.host];
+      if (!pin || Date.parse(pin.until) <= now().getTime()) return connection;
+      const tls = connection.tls ?? { trust: [], identity: void 0, serverName: void 0, minimum: void 0 };
+      return {
+        ...connection,
+        key: `${connection.key} ${pin.fingerprint}`,
+        tls: { ...tls, pinned: pin.fingerprint }
+      };
+    },
+    async accept(url, { fingerprint, subject }) {
+      const until = new Date(now().getTime() + holds).toISOString();
+      known = { ...pinned(), [url.host]: { fingerprint, subject, until } };
+      await writeAtomically(path, `${JSON.stringify(known, null, 2)}
+`);
+      return until;
+    }
+  };
+}
+function read(path) {
+  try {
+    return pinsFile.parse(JSON.parse(readFileSync(path, "utf8")));
+  } catch {
+    return {};
+  }
+}
+
+export {
+  certificatePins
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZXhjaGFuZ2UvcGlucy50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIENlcnRpZmljYXRlcyB0aGF0IGEgcGVyc29uIHRvb2sgZm9yIGEgaG9zdCBhbHRob3VnaCBub2JvZHkga25vd24gaGFzIHNpZ25lZCB0aGVtOiBieSBmaW5nZXJwcmludCwgYW5kIGZvciBhIGRheS4gKi9cbmltcG9ydCB7IGV4aXN0c1N5bmMsIHJlYWRGaWxlU3luYyB9IGZyb20gJ25vZGU6ZnMnO1xuaW1wb3J0IHsgam9pbiB9IGZyb20gJ25vZGU6cGF0aCc7XG5pbXBvcnQgKiBhcyB6IGZyb20gJ3pvZC9taW5pJztcbmltcG9ydCB7IHdyaXRlQXRvbWljYWxseSB9IGZyb20gJy4uL3N0b3JhZ2UvYXRvbWljLXdyaXRlLmpzJztcbmltcG9ydCB0eXBlIHsgQ2VydGlmaWNhdGVGYWN0cyB9IGZyb20gJy4vY2VydGlmaWNhdGUuanMnO1xuaW1wb3J0IHR5cGUgeyBDb25uZWN0aW9uIH0gZnJvbSAnLi9jb25uZWN0aW9uLmpzJztcblxuLyoqIEJ5IGhvc3QgYW5kIHBvcnQuICovXG5jb25zdCBwaW5zRmlsZSA9IHoucmVjb3JkKFxuICB6LnN0cmluZygpLFxuICB6LnN0cmljdE9iamVjdCh7IGZpbmdlcnByaW50OiB6LnN0cmluZygpLCBzdWJqZWN0OiB6LnN0cmluZygpLCB1bnRpbDogei5zdHJpbmcoKSB9KSxcbik7XG50eXBlIFBpbm5lZCA9IHouaW5mZXI8dHlwZW9mIHBpbnNGaWxlPjtcblxuZXhwb3J0IGludGVyZmFjZSBQaW5zIHtcbiAgLyoqIFRoZSBjb25uZWN0aW9uIHdpdGggd2hhdCBpcyBwaW5uZWQgZm9yIHRoZSBob3N0LiAqL1xuICBhcHBsaWVkKHVybDogVVJMLCBjb25uZWN0aW9uOiBDb25uZWN0aW9uKTogQ29ubmVjdGlvbjtcbiAgLyoqIEByZXR1cm5zIHVudGlsIHdoZW4sIElTTyA4NjAxICovXG4gIGFjY2VwdCh1cmw6IFVSTCwgZmFjdHM6IENlcnRpZmljYXRlRmFjdHMpOiBQcm9taXNlPHN0cmluZz47XG59XG5cbmNvbnN0IGhvbGRzID0gMjQgKiAzXzYwMF8wMDA7XG5cbi8qKiBAcGFyYW0gbG9jYWwgdGhlIGNvbGxlY3Rpb24ncyBsb2NhbCBzdGF0ZSAqL1xuZXhwb3J0IGZ1bmN0aW9uIGNlcnRpZmljYXRlUGlucyhsb2NhbDogc3RyaW5nLCBub3c6ICgpID0+IERhdGUgPSAoKSA9PiBuZXcgRGF0ZSgpKTogUGlucyB7XG4gIGNvbnN0IHBhdGggPSBqb2luKGxvY2FsLCAnY2VydGlmaWNhdGVzLmpzb24nKTtcbiAgbGV0IGtub3duOiBQaW5uZWQgfCB1bmRlZmluZWQ7XG4gIGNvbnN0IHBpbm5lZCA9ICgpOiBQaW5uZWQgPT4ge1xuICAgIGtub3duID8/PSBleGlzdHNTeW5jKHBhdGgpID8gcmVhZChwYXRoKSA6IHt9O1xuICAgIHJldHVybiBrbm93bjtcbiAgfTtcbiAgcmV0dXJuIHtcbiAgICBhcHBsaWVkKHVybCwgY29ubmVjdGlvbikge1xuICAgICAgaWYgKHVybC5wcm90b2NvbCAhPT0gJ2h0dHBzOicpIHJldHVybiBjb25uZWN0aW9uO1xuICAgICAgY29uc3QgcGluID0gcGlubmVkKClbdXJsLmhvc3RdO1xuICAgICAgaWYgKCFwaW4gfHwgRGF0ZS5wYXJzZShwaW4udW50aWwpIDw9IG5vdygpLmdldFRpbWUoKSkgcmV0dXJuIGNvbm5lY3Rpb247XG4gICAgICBjb25zdCB0bHMgPSBjb25uZWN0aW9uLnRscyA/PyB7IHRydXN0OiBbXSwgaWRlbnRpdHk6IHVuZGVmaW5lZCwgc2VydmVyTmFtZTogdW5kZWZpbmVkLCBtaW5pbXVtOiB1bmRlZmluZWQgfTtcbiAgICAgIHJldHVybiB7XG4gICAgICAgIC4uLmNvbm5lY3Rpb24sXG4gICAgICAgIGtleTogYCR7Y29ubmVjdGlvbi5rZXl9ICR7cGluLmZpbmdlcnByaW50fWAsXG4gICAgICAgIHRsczogeyAuLi50bHMsIHBpbm5lZDogcGluLmZpbmdlcnByaW50IH0sXG4gICAgICB9O1xuICAgIH0sXG4gICAgYXN5bmMgYWNjZXB0KHVybCwgeyBmaW5nZXJwcmludCwgc3ViamVjdCB9KSB7XG4gICAgICBjb25zdCB1bnRpbCA9IG5ldyBEYXRlKG5vdygpLmdldFRpbWUoKSArIGhvbGRzKS50b0lTT1N0cmluZygpO1xuICAgICAga25vd24gPSB7IC4uLnBpbm5lZCgpLCBbdXJsLmhvc3RdOiB7IGZpbmdlcnByaW50LCBzdWJqZWN0LCB1bnRpbCB9IH07XG4gICAgICBhd2FpdCB3cml0ZUF0b21pY2FsbHkocGF0aCwgYCR7SlNPTi5zdHJpbmdpZnkoa25vd24sIG51bGwsIDIpfVxcbmApO1xuICAgICAgcmV0dXJuIHVudGlsO1xuICAgIH0sXG4gIH07XG59XG5cbi8qKiBBIGZpbGUgdGhhdCBpcyBub3Qgb3VycyBwaW5zIG5vdGhpbmcuICovXG5mdW5jdGlvbiByZWFkKHBhdGg6IHN0cmluZyk6IFBpbm5lZCB7XG4gIHRyeSB7XG4gICAgcmV0dXJuIHBpbnNGaWxlLnBhcnNlKEpTT04ucGFyc2UocmVhZEZpbGVTeW5jKHBhdGgsICd1dGY4JykpKTtcbiAgfSBjYXRjaCB7XG4gICAgcmV0dXJuIHt9O1xuICB9XG59XG4iXSwKICAibWFwcGluZ3MiOiAiOzs7OztBQUNBLFNBQVMsWUFBWSxvQkFBb0I7QUFDekMsU0FBUyxZQUFZO0FBQ3JCLFlBQVksT0FBTztBQU1uQixJQUFNLFdBQWE7QUFBQSxFQUNmLFNBQU87QUFBQSxFQUNQLGVBQWEsRUFBRSxhQUFlLFNBQU8sR0FBRyxTQUFXLFNBQU8sR0FBRyxPQUFTLFNBQU8sRUFBRSxDQUFDO0FBQ3BGO0FBVUEsSUFBTSxRQUFRLEtBQUs7QUFHWixTQUFTLGdCQUFnQixPQUFlLE1BQWtCLE1BQU0sb0JBQUksS0FBSyxHQUFTO0FBQ3ZGLFFBQU0sT0FBTyxLQUFLLE9BQU8sbUJBQW1CO0FBQzVDLE1BQUk7QUFDSixRQUFNLFNBQVMsTUFBYztBQUMzQixjQUFVLFdBQVcsSUFBSSxJQUFJLEtBQUssSUFBSSxJQUFJLENBQUM7QUFDM0MsV0FBTztBQUFBLEVBQ1Q7QUFDQSxTQUFPO0FBQUEsSUFDTCxRQUFRLEtBQUssWUFBWTtBQUN2QixVQUFJLElBQUksYUFBYSxTQUFVLFFBQU87QUFDdEMsWUFBTSxNQUFNLE9BQU8sRUFBRSxJQUFJLElBQUk7QUFDN0IsVUFBSSxDQUFDLE9BQU8sS0FBSyxNQUFNLElBQUksS0FBSyxLQUFLLElBQUksRUFBRSxRQUFRLEVBQUcsUUFBTztBQUM3RCxZQUFNLE1BQU0sV0FBVyxPQUFPLEVBQUUsT0FBTyxDQUFDLEdBQUcsVUFBVSxRQUFXLFlBQVksUUFBVyxTQUFTLE9BQVU7QUFDMUcsYUFBTztBQUFBLFFBQ0wsR0FBRztBQUFBLFFBQ0gsS0FBSyxHQUFHLFdBQVcsR0FBRyxJQUFJLElBQUksV0FBVztBQUFBLFFBQ3pDLEtBQUssRUFBRSxHQUFHLEtBQUssUUFBUSxJQUFJLFlBQVk7QUFBQSxNQUN6QztBQUFBLElBQ0Y7QUFBQSxJQUNBLE1BQU0sT0FBTyxLQUFLLEVBQUUsYUFBYSxRQUFRLEdBQUc7QUFDMUMsWUFBTSxRQUFRLElBQUksS0FBSyxJQUFJLEVBQUUsUUFBUSxJQUFJLEtBQUssRUFBRSxZQUFZO0FBQzVELGNBQVEsRUFBRSxHQUFHLE9BQU8sR0FBRyxDQUFDLElBQUksSUFBSSxHQUFHLEVBQUUsYUFBYSxTQUFTLE1BQU0sRUFBRTtBQUNuRSxZQUFNLGdCQUFnQixNQUFNLEdBQUcsS0FBSyxVQUFVLE9BQU8sTUFBTSxDQUFDLENBQUM7QUFBQSxDQUFJO0FBQ2pFLGFBQU87QUFBQSxJQUNUO0FBQUEsRUFDRjtBQUNGO0FBR0EsU0FBUyxLQUFLLE1BQXNCO0FBQ2xDLE1BQUk7QUFDRixXQUFPLFNBQVMsTUFBTSxLQUFLLE1BQU0sYUFBYSxNQUFNLE1BQU0sQ0FBQyxDQUFDO0FBQUEsRUFDOUQsUUFBUTtBQUNOLFdBQU8sQ0FBQztBQUFBLEVBQ1Y7QUFDRjsiLAogICJuYW1lcyI6IFtdCn0K

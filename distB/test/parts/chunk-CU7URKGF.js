@@ -1,0 +1,24 @@
+// src/core/session/token-claims.ts
+function claimsOf(token) {
+  const [head = "", body = "", signature] = token.split(".");
+  if (signature === void 0 || part(head)?.alg === void 0) return void 0;
+  return part(body);
+}
+function part(text) {
+  try {
+    const value = JSON.parse(Buffer.from(text, "base64url").toString("utf8"));
+    return typeof value === "object" && value !== null && !Array.isArray(value) ? value : void 0;
+  } catch {
+    return void 0;
+  }
+}
+function endOf(token) {
+  const end = claimsOf(token)?.exp;
+  return typeof end === "number" ? end * 1e3 : void 0;
+}
+
+export {
+  claimsOf,
+  endOf
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvc2Vzc2lvbi90b2tlbi1jbGFpbXMudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBXaGF0IGEgSlNPTiBXZWIgVG9rZW4gc2F5cyBvZiBpdHNlbGYgKFJGQyA3NTE5KS4gUmVhZCBmb3IgcGVvcGxlOiBub3RoaW5nIGhlcmUgcHJvdmVzIHdobyBtYWRlIGl0LiAqL1xuXG4vKiogdW5kZWZpbmVkIHdoZXJlIHRoZSB0b2tlbiBpcyBubyBKU09OIFdlYiBUb2tlbi4gKi9cbmV4cG9ydCBmdW5jdGlvbiBjbGFpbXNPZih0b2tlbjogc3RyaW5nKTogUmVhZG9ubHk8UmVjb3JkPHN0cmluZywgdW5rbm93bj4+IHwgdW5kZWZpbmVkIHtcbiAgY29uc3QgW2hlYWQgPSAnJywgYm9keSA9ICcnLCBzaWduYXR1cmVdID0gdG9rZW4uc3BsaXQoJy4nKTtcbiAgaWYgKHNpZ25hdHVyZSA9PT0gdW5kZWZpbmVkIHx8IHBhcnQoaGVhZCk/LmFsZyA9PT0gdW5kZWZpbmVkKSByZXR1cm4gdW5kZWZpbmVkO1xuICByZXR1cm4gcGFydChib2R5KTtcbn1cblxuZnVuY3Rpb24gcGFydCh0ZXh0OiBzdHJpbmcpOiBSZWNvcmQ8c3RyaW5nLCB1bmtub3duPiB8IHVuZGVmaW5lZCB7XG4gIHRyeSB7XG4gICAgY29uc3QgdmFsdWU6IHVua25vd24gPSBKU09OLnBhcnNlKEJ1ZmZlci5mcm9tKHRleHQsICdiYXNlNjR1cmwnKS50b1N0cmluZygndXRmOCcpKTtcbiAgICByZXR1cm4gdHlwZW9mIHZhbHVlID09PSAnb2JqZWN0JyAmJiB2YWx1ZSAhPT0gbnVsbCAmJiAhQXJyYXkuaXNBcnJheSh2YWx1ZSlcbiAgICAgID8gKHZhbHVlIGFzIFJlY29yZDxzdHJpbmcsIHVua25vd24+KVxuICAgICAgOiB1bmRlZmluZWQ7XG4gIH0gY2F0Y2gge1xuICAgIHJldHVybiB1bmRlZmluZWQ7XG4gIH1cbn1cblxuLyoqIE1pbGxpc2Vjb25kcyBzaW5jZSAxOTcwOyB1bmRlZmluZWQgd2hlcmUgdGhlIHRva2VuIGRvZXMgbm90IHNheS4gKi9cbmV4cG9ydCBmdW5jdGlvbiBlbmRPZih0b2tlbjogc3RyaW5nKTogbnVtYmVyIHwgdW5kZWZpbmVkIHtcbiAgY29uc3QgZW5kID0gY2xhaW1zT2YodG9rZW4pPy5leHA7XG4gIHJldHVybiB0eXBlb2YgZW5kID09PSAnbnVtYmVyJyA/IGVuZCAqIDEwMDAgOiB1bmRlZmluZWQ7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiO0FBR08sU0FBUyxTQUFTLE9BQThEO0FBQ3JGLFFBQU0sQ0FBQyxPQUFPLElBQUksT0FBTyxJQUFJLFNBQVMsSUFBSSxNQUFNLE1BQU0sR0FBRztBQUN6RCxNQUFJLGNBQWMsVUFBYSxLQUFLLElBQUksR0FBRyxRQUFRLE9BQVcsUUFBTztBQUNyRSxTQUFPLEtBQUssSUFBSTtBQUNsQjtBQUVBLFNBQVMsS0FBSyxNQUFtRDtBQUMvRCxNQUFJO0FBQ0YsVUFBTSxRQUFpQixLQUFLLE1BQU0sT0FBTyxLQUFLLE1BQU0sV0FBVyxFQUFFLFNBQVMsTUFBTSxDQUFDO0FBQ2pGLFdBQU8sT0FBTyxVQUFVLFlBQVksVUFBVSxRQUFRLENBQUMsTUFBTSxRQUFRLEtBQUssSUFDckUsUUFDRDtBQUFBLEVBQ04sUUFBUTtBQUNOLFdBQU87QUFBQSxFQUNUO0FBQ0Y7QUFHTyxTQUFTLE1BQU0sT0FBbUM7QUFDdkQsUUFBTSxNQUFNLFNBQVMsS0FBSyxHQUFHO0FBQzdCLFNBQU8sT0FBTyxRQUFRLFdBQVcsTUFBTSxNQUFPO0FBQ2hEOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,16 @@
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/cli/whole-number.ts
+function wholeNumber(given, option, { least = 0, most = Number.MAX_SAFE_INTEGER } = {}) {
+  const number = Number(given);
+  if (/^\d+$/.test(String(given)) && number >= least && number <= most) return number;
+  const bounds = most < Number.MAX_SAFE_INTEGER ? ` from ${least} to ${most}` : least > 0 ? ` from ${least} up` : "";
+  throw new Problem("usage", { what: `${option} takes a whole number${bounds}, not ${given}` });
+}
+
+export {
+  wholeNumber
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS93aG9sZS1udW1iZXIudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBXaG9sZSBudW1iZXJzIGluIG9wdGlvbnMuICovXG5pbXBvcnQgeyBQcm9ibGVtIH0gZnJvbSAnLi4vY29yZS9wcm9ibGVtL3Byb2JsZW0uanMnO1xuXG5pbnRlcmZhY2UgQm91bmRzIHtcbiAgcmVhZG9ubHkgbGVhc3Q/OiBudW1iZXI7XG4gIHJlYWRvbmx5IG1vc3Q/OiBudW1iZXI7XG59XG5cbi8qKiBAcGFyYW0gb3B0aW9uIGl0cyBuYW1lLCBmb3IgdGhlIG1lc3NhZ2UgQHRocm93cyBQcm9ibGVtIHVzYWdlOiBub3QgYSB3aG9sZSBudW1iZXIgd2l0aGluIHRoZSBib3VuZHMgKi9cbmV4cG9ydCBmdW5jdGlvbiB3aG9sZU51bWJlcihcbiAgZ2l2ZW46IHVua25vd24sXG4gIG9wdGlvbjogc3RyaW5nLFxuICB7IGxlYXN0ID0gMCwgbW9zdCA9IE51bWJlci5NQVhfU0FGRV9JTlRFR0VSIH06IEJvdW5kcyA9IHt9LFxuKTogbnVtYmVyIHtcbiAgY29uc3QgbnVtYmVyID0gTnVtYmVyKGdpdmVuKTtcbiAgaWYgKC9eXFxkKyQvLnRlc3QoU3RyaW5nKGdpdmVuKSkgJiYgbnVtYmVyID49IGxlYXN0ICYmIG51bWJlciA8PSBtb3N0KSByZXR1cm4gbnVtYmVyO1xuICBjb25zdCBib3VuZHMgPSBtb3N0IDwgTnVtYmVyLk1BWF9TQUZFX0lOVEVHRVIgPyBgIGZyb20gJHtsZWFzdH0gdG8gJHttb3N0fWAgOiBsZWFzdCA+IDAgPyBgIGZyb20gJHtsZWFzdH0gdXBgIDogJyc7XG4gIHRocm93IG5ldyBQcm9ibGVtKCd1c2FnZScsIHsgd2hhdDogYCR7b3B0aW9ufSB0YWtlcyBhIHdob2xlIG51bWJlciR7Ym91bmRzfSwgbm90ICR7Z2l2ZW59YCB9KTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7O0FBU08sU0FBUyxZQUNkLE9BQ0EsUUFDQSxFQUFFLFFBQVEsR0FBRyxPQUFPLE9BQU8saUJBQWlCLElBQVksQ0FBQyxHQUNqRDtBQUNSLFFBQU0sU0FBUyxPQUFPLEtBQUs7QUFDM0IsTUFBSSxRQUFRLEtBQUssT0FBTyxLQUFLLENBQUMsS0FBSyxVQUFVLFNBQVMsVUFBVSxLQUFNLFFBQU87QUFDN0UsUUFBTSxTQUFTLE9BQU8sT0FBTyxtQkFBbUIsU0FBUyxLQUFLLE9BQU8sSUFBSSxLQUFLLFFBQVEsSUFBSSxTQUFTLEtBQUssUUFBUTtBQUNoSCxRQUFNLElBQUksUUFBUSxTQUFTLEVBQUUsTUFBTSxHQUFHLE1BQU0sd0JBQXdCLE1BQU0sU0FBUyxLQUFLLEdBQUcsQ0FBQztBQUM5RjsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,107 @@
+import {
+  defaultsKind,
+  fileKinds,
+  manifestFile
+} from "./chunk-XHTX6VQM.js";
+import {
+  findCollection,
+  localFolder,
+  manifestName
+} from "./chunk-REWHJNK7.js";
+import {
+  shaped
+} from "./chunk-IIWAP3H3.js";
+import {
+  readYaml
+} from "./chunk-2NSBAQ4L.js";
+import {
+  demandNoLinks,
+  pathInside
+} from "./chunk-QF6HTAQS.js";
+import {
+  nearestHint
+} from "./chunk-PACVB44P.js";
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/collection/collection.ts
+import { existsSync, readdirSync, statSync } from "node:fs";
+import { join, relative, resolve, sep } from "node:path";
+function openCollection(root) {
+  const cached = /* @__PURE__ */ new Map();
+  const listed = /* @__PURE__ */ new Map();
+  function load(path, name, schema) {
+    const known = cached.get(path);
+    if (known) return known;
+    const yaml = readYaml(existsSync(join(root, path)) ? pathInside(root, path) : join(root, path), path);
+    const loaded = { name, content: shaped(schema, yaml), yaml };
+    cached.set(path, loaded);
+    return loaded;
+  }
+  if (!existsSync(join(root, manifestName))) findCollection(root);
+  demandNoLinks(root, localFolder);
+  const manifest = load(manifestName, "echo-trail", manifestFile);
+  const collection = {
+    root,
+    manifest,
+    local: join(root, localFolder),
+    docs: manifest.content.docs ?? {},
+    names(kind) {
+      let names = listed.get(kind);
+      if (!names) {
+        names = yamlFiles(join(root, fileKinds[kind].folder)).filter(
+          (name) => name !== "defaults" && !name.endsWith("/defaults")
+        );
+        listed.set(kind, names);
+      }
+      return names;
+    },
+    resolve: (kind, given) => resolveName(collection, kind, given),
+    read(kind, given) {
+      const name = collection.resolve(kind, given);
+      return load(`${fileKinds[kind].folder}/${name}.yaml`, name, fileKinds[kind].schema);
+    },
+    defaults(requestName) {
+      const folders = requestName.split("/").slice(0, -1);
+      const paths = ["", ...folders.map((_, depth) => `${folders.slice(0, depth + 1).join("/")}/`)];
+      return paths.map((path) => `${fileKinds.request.folder}/${path}${defaultsKind.name}`).filter((path) => existsSync(join(root, path))).map((path) => load(path, path, defaultsKind.schema));
+    }
+  };
+  return collection;
+}
+function yamlFiles(folder) {
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder, { recursive: true, encoding: "utf8" }).filter((path) => path.endsWith(".yaml") && statSync(join(folder, path)).isFile()).map((path) => path.slice(0, -".yaml".length).split(sep).join("/")).sort();
+}
+function resolveName(collection, kind, given) {
+  const { folder } = fileKinds[kind];
+  const names = collection.names(kind);
+  const asFile = relative(collection.root, resolve(collection.root, given)).split(sep).join("/");
+  const wanted = (asFile.startsWith(`${folder}/`) ? asFile.slice(folder.length + 1) : given).replace(/\.ya?ml$/, "");
+  if (names.includes(wanted)) return wanted;
+  const fitting = names.filter((name) => name.endsWith(`/${wanted}`));
+  const [only] = fitting;
+  if (only !== void 0 && fitting.length === 1) return only;
+  if (fitting.length > 1) {
+    throw new Problem("name-ambiguous", {
+      what: `${given} fits several ${folder}: ${fitting.join(", ")}`,
+      remedy: "give more of the name",
+      data: { given, fitting }
+    });
+  }
+  const ends = names.map((name) => name.slice(name.lastIndexOf("/") + 1));
+  throw new Problem(
+    kind === "environment" ? "environment-missing" : kind === "session" ? "session-missing" : "name-not-found",
+    {
+      what: `there is no ${kind} ${given}`,
+      remedy: nearestHint(given, names, ends) ?? `${folder}/ has no files yet`,
+      data: { given }
+    }
+  );
+}
+
+export {
+  openCollection
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvY29sbGVjdGlvbi9jb2xsZWN0aW9uLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogQSBjb2xsZWN0aW9uIGZvbGRlcjogZmluZGluZyBpdCwgYW5kIGZpbmRpbmcgYW5kIHJlYWRpbmcgdGhlIGZpbGVzIGluIGl0IGJ5IG5hbWUuICovXG5pbXBvcnQgeyBleGlzdHNTeW5jLCByZWFkZGlyU3luYywgc3RhdFN5bmMgfSBmcm9tICdub2RlOmZzJztcbmltcG9ydCB7IGpvaW4sIHJlbGF0aXZlLCByZXNvbHZlLCBzZXAgfSBmcm9tICdub2RlOnBhdGgnO1xuaW1wb3J0IHR5cGUgeyBab2RNaW5pVHlwZSB9IGZyb20gJ3pvZC9taW5pJztcbmltcG9ydCB7IG5lYXJlc3RIaW50IH0gZnJvbSAnLi4vcHJvYmxlbS9uZWFyZXN0LmpzJztcbmltcG9ydCB7IFByb2JsZW0gfSBmcm9tICcuLi9wcm9ibGVtL3Byb2JsZW0uanMnO1xuaW1wb3J0IHsgZGVtYW5kTm9MaW5rcywgcGF0aEluc2lkZSB9IGZyb20gJy4uL3N0b3JhZ2UvaW5zaWRlLmpzJztcbmltcG9ydCB7IHR5cGUgTWFuaWZlc3RGaWxlLCBtYW5pZmVzdEZpbGUgfSBmcm9tICcuL2ZpbGVzL21hbmlmZXN0LWZpbGUuanMnO1xuaW1wb3J0IHsgZGVmYXVsdHNLaW5kLCB0eXBlIEZpbGVDb250ZW50cywgdHlwZSBGaWxlS2luZCwgZmlsZUtpbmRzIH0gZnJvbSAnLi9maWxlcy9yZWdpc3RyeS5qcyc7XG5pbXBvcnQgdHlwZSB7IERlZmF1bHRzRmlsZSB9IGZyb20gJy4vZmlsZXMvcmVxdWVzdC1maWxlLmpzJztcbmltcG9ydCB7IGZpbmRDb2xsZWN0aW9uLCBsb2NhbEZvbGRlciwgbWFuaWZlc3ROYW1lIH0gZnJvbSAnLi9maW5kLWNvbGxlY3Rpb24uanMnO1xuaW1wb3J0IHsgc2hhcGVkIH0gZnJvbSAnLi9zaGFwZS5qcyc7XG5pbXBvcnQgdHlwZSB7IFNoZWxmIH0gZnJvbSAnLi9zaGVsZi5qcyc7XG5pbXBvcnQgeyByZWFkWWFtbCwgdHlwZSBZYW1sRmlsZSB9IGZyb20gJy4veWFtbC5qcyc7XG5cbi8qKiBBIGZpbGUgdGhhdCB3YXMgcmVhZCBhbmQgZml0cyBpdHMgc2NoZW1hLiAqL1xuZXhwb3J0IGludGVyZmFjZSBMb2FkZWQ8VD4ge1xuICAvKiogVGhlIHBhdGggYmVsb3cgaXRzIGZvbGRlciwgd2l0aG91dCBgLnlhbWxgLiAqL1xuICByZWFkb25seSBuYW1lOiBzdHJpbmc7XG4gIHJlYWRvbmx5IGNvbnRlbnQ6IFQ7XG4gIHJlYWRvbmx5IHlhbWw6IFlhbWxGaWxlO1xufVxuXG5leHBvcnQgaW50ZXJmYWNlIENvbGxlY3Rpb24gZXh0ZW5kcyBTaGVsZiB7XG4gIHJlYWRvbmx5IG1hbmlmZXN0OiBMb2FkZWQ8TWFuaWZlc3RGaWxlPjtcbiAgLyoqIEFsbCBuYW1lcyBvZiBhIGtpbmQsIHNvcnRlZC4gKi9cbiAgbmFtZXMoa2luZDogRmlsZUtpbmQpOiByZWFkb25seSBzdHJpbmdbXTtcbiAgLyoqIFRoZSB3aG9sZSBuYW1lIGZvciBhbnkgdW5hbWJpZ3VvdXMgZW5kIG9mIGl0LiBAdGhyb3dzIFByb2JsZW0gbmFtZS1ub3QtZm91bmQsIG5hbWUtYW1iaWd1b3VzICovXG4gIHJlc29sdmUoa2luZDogRmlsZUtpbmQsIGdpdmVuOiBzdHJpbmcpOiBzdHJpbmc7XG4gIC8qKiBAdGhyb3dzIFByb2JsZW0gYXMgYHJlc29sdmVgIGFuZCBgcmVhZFlhbWxgLCBhbmQgZmlsZS1zaGFwZSAqL1xuICByZWFkPEsgZXh0ZW5kcyBGaWxlS2luZD4oa2luZDogSywgZ2l2ZW46IHN0cmluZyk6IExvYWRlZDxGaWxlQ29udGVudHNbS10+O1xuICAvKiogVGhlIGBkZWZhdWx0cy55YW1sYCB0aGF0IGhvbGQgZm9yIGEgcmVxdWVzdCwgdGhlIG91dGVybW9zdCBmb2xkZXIgZmlyc3QuICovXG4gIGRlZmF1bHRzKHJlcXVlc3ROYW1lOiBzdHJpbmcpOiByZWFkb25seSBMb2FkZWQ8RGVmYXVsdHNGaWxlPltdO1xufVxuXG4vKiogQHRocm93cyBQcm9ibGVtIGNvbGxlY3Rpb24tbm90LWZvdW5kLCBhbmQgYWxsIHRoYXQgcmVhZGluZyB0aGUgbWFuaWZlc3QgbWF5IHRocm93ICovXG5leHBvcnQgZnVuY3Rpb24gb3BlbkNvbGxlY3Rpb24ocm9vdDogc3RyaW5nKTogQ29sbGVjdGlvbiB7XG4gIGNvbnN0IGNhY2hlZCA9IG5ldyBNYXA8c3RyaW5nLCBMb2FkZWQ8dW5rbm93bj4+KCk7XG4gIGNvbnN0IGxpc3RlZCA9IG5ldyBNYXA8RmlsZUtpbmQsIHJlYWRvbmx5IHN0cmluZ1tdPigpO1xuXG4gIGZ1bmN0aW9uIGxvYWQ8VD4ocGF0aDogc3RyaW5nLCBuYW1lOiBzdHJpbmcsIHNjaGVtYTogWm9kTWluaVR5cGU8VD4pOiBMb2FkZWQ8VD4ge1xuICAgIGNvbnN0IGtub3duID0gY2FjaGVkLmdldChwYXRoKTtcbiAgICBpZiAoa25vd24pIHJldHVybiBrbm93biBhcyBMb2FkZWQ8VD47XG4gICAgY29uc3QgeWFtbCA9IHJlYWRZYW1sKGV4aXN0c1N5bmMoam9pbihyb290LCBwYXRoKSkgPyBwYXRoSW5zaWRlKHJvb3QsIHBhdGgpIDogam9pbihyb290LCBwYXRoKSwgcGF0aCk7XG4gICAgY29uc3QgbG9hZGVkID0geyBuYW1lLCBjb250ZW50OiBzaGFwZWQoc2NoZW1hLCB5YW1sKSwgeWFtbCB9O1xuICAgIGNhY2hlZC5zZXQocGF0aCwgbG9hZGVkKTtcbiAgICByZXR1cm4gbG9hZGVkO1xuICB9XG5cbiAgaWYgKCFleGlzdHNTeW5jKGpvaW4ocm9vdCwgbWFuaWZlc3ROYW1lKSkpIGZpbmRDb2xsZWN0aW9uKHJvb3QpO1xuICBkZW1hbmROb0xpbmtzKHJvb3QsIGxvY2FsRm9sZGVyKTtcbiAgY29uc3QgbWFuaWZlc3QgPSBsb2FkKG1hbmlmZXN0TmFtZSwgJ2VjaG8tdHJhaWwnLCBtYW5pZmVzdEZpbGUpO1xuXG4gIGNvbnN0IGNvbGxlY3Rpb246IENvbGxlY3Rpb24gPSB7XG4gICAgcm9vdCxcbiAgICBtYW5pZmVzdCxcbiAgICBsb2NhbDogam9pbihyb290LCBsb2NhbEZvbGRlciksXG4gICAgZG9jczogbWFuaWZlc3QuY29udGVudC5kb2NzID8/IHt9LFxuICAgIG5hbWVzKGtpbmQpIHtcbiAgICAgIGxldCBuYW1lcyA9IGxpc3RlZC5nZXQoa2luZCk7XG4gICAgICBpZiAoIW5hbWVzKSB7XG4gICAgICAgIG5hbWVzID0geWFtbEZpbGVzKGpvaW4ocm9vdCwgZmlsZUtpbmRzW2tpbmRdLmZvbGRlcikpLmZpbHRlcihcbiAgICAgICAgICAobmFtZSkgPT4gbmFtZSAhPT0gJ2RlZmF1bHRzJyAmJiAhbmFtZS5lbmRzV2l0aCgnL2RlZmF1bHRzJyksXG4gICAgICAgICk7XG4gICAgICAgIGxpc3RlZC5zZXQoa2luZCwgbmFtZXMpO1xuICAgICAgfVxuICAgICAgcmV0dXJuIG5hbWVzO1xuICAgIH0sXG4gICAgcmVzb2x2ZTogKGtpbmQsIGdpdmVuKSA9PiByZXNvbHZlTmFtZShjb2xsZWN0aW9uLCBraW5kLCBnaXZlbiksXG4gICAgcmVhZChraW5kLCBnaXZlbikge1xuICAgICAgY29uc3QgbmFtZSA9IGNvbGxlY3Rpb24ucmVzb2x2ZShraW5kLCBnaXZlbik7XG4gICAgICByZXR1cm4gbG9hZChgJHtmaWxlS2luZHNba2luZF0uZm9sZGVyfS8ke25hbWV9LnlhbWxgLCBuYW1lLCBmaWxlS2luZHNba2luZF0uc2NoZW1hKTtcbiAgICB9LFxuICAgIGRlZmF1bHRzKHJlcXVlc3ROYW1lKSB7XG4gICAgICBjb25zdCBmb2xkZXJzID0gcmVxdWVzdE5hbWUuc3BsaXQoJy8nKS5zbGljZSgwLCAtMSk7XG4gICAgICBjb25zdCBwYXRocyA9IFsnJywgLi4uZm9sZGVycy5tYXAoKF8sIGRlcHRoKSA9PiBgJHtmb2xkZXJzLnNsaWNlKDAsIGRlcHRoICsgMSkuam9pbignLycpfS9gKV07XG4gICAgICByZXR1cm4gcGF0aHNcbiAgICAgICAgLm1hcCgocGF0aCkgPT4gYCR7ZmlsZUtpbmRzLnJlcXVlc3QuZm9sZGVyfS8ke3BhdGh9JHtkZWZhdWx0c0tpbmQubmFtZX1gKVxuICAgICAgICAuZmlsdGVyKChwYXRoKSA9PiBleGlzdHNTeW5jKGpvaW4ocm9vdCwgcGF0aCkpKVxuICAgICAgICAubWFwKChwYXRoKSA9PiBsb2FkKHBhdGgsIHBhdGgsIGRlZmF1bHRzS2luZC5zY2hlbWEpKTtcbiAgICB9LFxuICB9O1xuICByZXR1cm4gY29sbGVjdGlvbjtcbn1cblxuZnVuY3Rpb24geWFtbEZpbGVzKGZvbGRlcjogc3RyaW5nKTogc3RyaW5nW10ge1xuICBpZiAoIWV4aXN0c1N5bmMoZm9sZGVyKSkgcmV0dXJuIFtdO1xuICByZXR1cm4gcmVhZGRpclN5bmMoZm9sZGVyLCB7IHJlY3Vyc2l2ZTogdHJ1ZSwgZW5jb2Rpbmc6ICd1dGY4JyB9KVxuICAgIC5maWx0ZXIoKHBhdGgpID0+IHBhdGguZW5kc1dpdGgoJy55YW1sJykgJiYgc3RhdFN5bmMoam9pbihmb2xkZXIsIHBhdGgpKS5pc0ZpbGUoKSlcbiAgICAubWFwKChwYXRoKSA9PiBwYXRoLnNsaWNlKDAsIC0nLnlhbWwnLmxlbmd0aCkuc3BsaXQoc2VwKS5qb2luKCcvJykpXG4gICAgLnNvcnQoKTtcbn1cblxuZnVuY3Rpb24gcmVzb2x2ZU5hbWUoY29sbGVjdGlvbjogQ29sbGVjdGlvbiwga2luZDogRmlsZUtpbmQsIGdpdmVuOiBzdHJpbmcpOiBzdHJpbmcge1xuICBjb25zdCB7IGZvbGRlciB9ID0gZmlsZUtpbmRzW2tpbmRdO1xuICBjb25zdCBuYW1lcyA9IGNvbGxlY3Rpb24ubmFtZXMoa2luZCk7XG4gIGNvbnN0IGFzRmlsZSA9IHJlbGF0aXZlKGNvbGxlY3Rpb24ucm9vdCwgcmVzb2x2ZShjb2xsZWN0aW9uLnJvb3QsIGdpdmVuKSkuc3BsaXQoc2VwKS5qb2luKCcvJyk7XG4gIGNvbnN0IHdhbnRlZCA9IChhc0ZpbGUuc3RhcnRzV2l0aChgJHtmb2xkZXJ9L2ApID8gYXNGaWxlLnNsaWNlKGZvbGRlci5sZW5ndGggKyAxKSA6IGdpdmVuKS5yZXBsYWNlKC9cXC55YT9tbCQvLCAnJyk7XG4gIGlmIChuYW1lcy5pbmNsdWRlcyh3YW50ZWQpKSByZXR1cm4gd2FudGVkO1xuICBjb25zdCBmaXR0aW5nID0gbmFtZXMuZmlsdGVyKChuYW1lKSA9PiBuYW1lLmVuZHNXaXRoKGAvJHt3YW50ZWR9YCkpO1xuICBjb25zdCBbb25seV0gPSBmaXR0aW5nO1xuICBpZiAob25seSAhPT0gdW5kZWZpbmVkICYmIGZpdHRpbmcubGVuZ3RoID09PSAxKSByZXR1cm4gb25seTtcbiAgaWYgKGZpdHRpbmcubGVuZ3RoID4gMSkge1xuICAgIHRocm93IG5ldyBQcm9ibGVtKCduYW1lLWFtYmlndW91cycsIHtcbiAgICAgIHdoYXQ6IGAke2dpdmVufSBmaXRzIHNldmVyYWwgJHtmb2xkZXJ9OiAke2ZpdHRpbmcuam9pbignLCAnKX1gLFxuICAgICAgcmVtZWR5OiAnZ2l2ZSBtb3JlIG9mIHRoZSBuYW1lJyxcbiAgICAgIGRhdGE6IHsgZ2l2ZW4sIGZpdHRpbmcgfSxcbiAgICB9KTtcbiAgfVxuICBjb25zdCBlbmRzID0gbmFtZXMubWFwKChuYW1lKSA9PiBuYW1lLnNsaWNlKG5hbWUubGFzdEluZGV4T2YoJy8nKSArIDEpKTtcbiAgdGhyb3cgbmV3IFByb2JsZW0oXG4gICAga2luZCA9PT0gJ2Vudmlyb25tZW50JyA/ICdlbnZpcm9ubWVudC1taXNzaW5nJyA6IGtpbmQgPT09ICdzZXNzaW9uJyA/ICdzZXNzaW9uLW1pc3NpbmcnIDogJ25hbWUtbm90LWZvdW5kJyxcbiAgICB7XG4gICAgICB3aGF0OiBgdGhlcmUgaXMgbm8gJHtraW5kfSAke2dpdmVufWAsXG4gICAgICByZW1lZHk6IG5lYXJlc3RIaW50KGdpdmVuLCBuYW1lcywgZW5kcykgPz8gYCR7Zm9sZGVyfS8gaGFzIG5vIGZpbGVzIHlldGAsXG4gICAgICBkYXRhOiB7IGdpdmVuIH0sXG4gICAgfSxcbiAgKTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7QUFDQSxTQUFTLFlBQVksYUFBYSxnQkFBZ0I7QUFDbEQsU0FBUyxNQUFNLFVBQVUsU0FBUyxXQUFXO0FBa0N0QyxTQUFTLGVBQWUsTUFBMEI7QUFDdkQsUUFBTSxTQUFTLG9CQUFJLElBQTZCO0FBQ2hELFFBQU0sU0FBUyxvQkFBSSxJQUFpQztBQUVwRCxXQUFTLEtBQVEsTUFBYyxNQUFjLFFBQW1DO0FBQzlFLFVBQU0sUUFBUSxPQUFPLElBQUksSUFBSTtBQUM3QixRQUFJLE1BQU8sUUFBTztBQUNsQixVQUFNLE9BQU8sU0FBUyxXQUFXLEtBQUssTUFBTSxJQUFJLENBQUMsSUFBSSxXQUFXLE1BQU0sSUFBSSxJQUFJLEtBQUssTUFBTSxJQUFJLEdBQUcsSUFBSTtBQUNwRyxVQUFNLFNBQVMsRUFBRSxNQUFNLFNBQVMsT0FBTyxRQUFRLElBQUksR0FBRyxLQUFLO0FBQzNELFdBQU8sSUFBSSxNQUFNLE1BQU07QUFDdkIsV0FBTztBQUFBLEVBQ1Q7QUFFQSxNQUFJLENBQUMsV0FBVyxLQUFLLE1BQU0sWUFBWSxDQUFDLEVBQUcsZ0JBQWUsSUFBSTtBQUM5RCxnQkFBYyxNQUFNLFdBQVc7QUFDL0IsUUFBTSxXQUFXLEtBQUssY0FBYyxjQUFjLFlBQVk7QUFFOUQsUUFBTSxhQUF5QjtBQUFBLElBQzdCO0FBQUEsSUFDQTtBQUFBLElBQ0EsT0FBTyxLQUFLLE1BQU0sV0FBVztBQUFBLElBQzdCLE1BQU0sU0FBUyxRQUFRLFFBQVEsQ0FBQztBQUFBLElBQ2hDLE1BQU0sTUFBTTtBQUNWLFVBQUksUUFBUSxPQUFPLElBQUksSUFBSTtBQUMzQixVQUFJLENBQUMsT0FBTztBQUNWLGdCQUFRLFVBQVUsS0FBSyxNQUFNLFVBQVUsSUFBSSxFQUFFLE1BQU0sQ0FBQyxFQUFFO0FBQUEsVUFDcEQsQ0FBQyxTQUFTLFNBQVMsY0FBYyxDQUFDLEtBQUssU0FBUyxXQUFXO0FBQUEsUUFDN0Q7QUFDQSxlQUFPLElBQUksTUFBTSxLQUFLO0FBQUEsTUFDeEI7QUFDQSxhQUFPO0FBQUEsSUFDVDtBQUFBLElBQ0EsU0FBUyxDQUFDLE1BQU0sVUFBVSxZQUFZLFlBQVksTUFBTSxLQUFLO0FBQUEsSUFDN0QsS0FBSyxNQUFNLE9BQU87QUFDaEIsWUFBTSxPQUFPLFdBQVcsUUFBUSxNQUFNLEtBQUs7QUFDM0MsYUFBTyxLQUFLLEdBQUcsVUFBVSxJQUFJLEVBQUUsTUFBTSxJQUFJLElBQUksU0FBUyxNQUFNLFVBQVUsSUFBSSxFQUFFLE1BQU07QUFBQSxJQUNwRjtBQUFBLElBQ0EsU0FBUyxhQUFhO0FBQ3BCLFlBQU0sVUFBVSxZQUFZLE1BQU0sR0FBRyxFQUFFLE1BQU0sR0FBRyxFQUFFO0FBQ2xELFlBQU0sUUFBUSxDQUFDLElBQUksR0FBRyxRQUFRLElBQUksQ0FBQyxHQUFHLFVBQVUsR0FBRyxRQUFRLE1BQU0sR0FBRyxRQUFRLENBQUMsRUFBRSxLQUFLLEdBQUcsQ0FBQyxHQUFHLENBQUM7QUFDNUYsYUFBTyxNQUNKLElBQUksQ0FBQyxTQUFTLEdBQUcsVUFBVSxRQUFRLE1BQU0sSUFBSSxJQUFJLEdBQUcsYUFBYSxJQUFJLEVBQUUsRUFDdkUsT0FBTyxDQUFDLFNBQVMsV0FBVyxLQUFLLE1BQU0sSUFBSSxDQUFDLENBQUMsRUFDN0MsSUFBSSxDQUFDLFNBQVMsS0FBSyxNQUFNLE1BQU0sYUFBYSxNQUFNLENBQUM7QUFBQSxJQUN4RDtBQUFBLEVBQ0Y7QUFDQSxTQUFPO0FBQ1Q7QUFFQSxTQUFTLFVBQVUsUUFBMEI7QUFDM0MsTUFBSSxDQUFDLFdBQVcsTUFBTSxFQUFHLFFBQU8sQ0FBQztBQUNqQyxTQUFPLFlBQVksUUFBUSxFQUFFLFdBQVcsTUFBTSxVQUFVLE9BQU8sQ0FBQyxFQUM3RCxPQUFPLENBQUMsU0FBUyxLQUFLLFNBQVMsT0FBTyxLQUFLLFNBQVMsS0FBSyxRQUFRLElBQUksQ0FBQyxFQUFFLE9BQU8sQ0FBQyxFQUNoRixJQUFJLENBQUMsU0FBUyxLQUFLLE1BQU0sR0FBRyxDQUFDLFFBQVEsTUFBTSxFQUFFLE1BQU0sR0FBRyxFQUFFLEtBQUssR0FBRyxDQUFDLEVBQ2pFLEtBQUs7QUFDVjtBQUVBLFNBQVMsWUFBWSxZQUF3QixNQUFnQixPQUF1QjtBQUNsRixRQUFNLEVBQUUsT0FBTyxJQUFJLFVBQVUsSUFBSTtBQUNqQyxRQUFNLFFBQVEsV0FBVyxNQUFNLElBQUk7QUFDbkMsUUFBTSxTQUFTLFNBQVMsV0FBVyxNQUFNLFFBQVEsV0FBVyxNQUFNLEtBQUssQ0FBQyxFQUFFLE1BQU0sR0FBRyxFQUFFLEtBQUssR0FBRztBQUM3RixRQUFNLFVBQVUsT0FBTyxXQUFXLEdBQUcsTUFBTSxHQUFHLElBQUksT0FBTyxNQUFNLE9BQU8sU0FBUyxDQUFDLElBQUksT0FBTyxRQUFRLFlBQVksRUFBRTtBQUNqSCxNQUFJLE1BQU0sU0FBUyxNQUFNLEVBQUcsUUFBTztBQUNuQyxRQUFNLFVBQVUsTUFBTSxPQUFPLENBQUMsU0FBUyxLQUFLLFNBQVMsSUFBSSxNQUFNLEVBQUUsQ0FBQztBQUNsRSxRQUFNLENBQUMsSUFBSSxJQUFJO0FBQ2YsTUFBSSxTQUFTLFVBQWEsUUFBUSxXQUFXLEVBQUcsUUFBTztBQUN2RCxNQUFJLFFBQVEsU0FBUyxHQUFHO0FBQ3RCLFVBQU0sSUFBSSxRQUFRLGtCQUFrQjtBQUFBLE1BQ2xDLE1BQU0sR0FBRyxLQUFLLGlCQUFpQixNQUFNLEtBQUssUUFBUSxLQUFLLElBQUksQ0FBQztBQUFBLE1BQzVELFFBQVE7QUFBQSxNQUNSLE1BQU0sRUFBRSxPQUFPLFFBQVE7QUFBQSxJQUN6QixDQUFDO0FBQUEsRUFDSDtBQUNBLFFBQU0sT0FBTyxNQUFNLElBQUksQ0FBQyxTQUFTLEtBQUssTUFBTSxLQUFLLFlBQVksR0FBRyxJQUFJLENBQUMsQ0FBQztBQUN0RSxRQUFNLElBQUk7QUFBQSxJQUNSLFNBQVMsZ0JBQWdCLHdCQUF3QixTQUFTLFlBQVksb0JBQW9CO0FBQUEsSUFDMUY7QUFBQSxNQUNFLE1BQU0sZUFBZSxJQUFJLElBQUksS0FBSztBQUFBLE1BQ2xDLFFBQVEsWUFBWSxPQUFPLE9BQU8sSUFBSSxLQUFLLEdBQUcsTUFBTTtBQUFBLE1BQ3BELE1BQU0sRUFBRSxNQUFNO0FBQUEsSUFDaEI7QUFBQSxFQUNGO0FBQ0Y7IiwKICAibmFtZXMiOiBbXQp9Cg==

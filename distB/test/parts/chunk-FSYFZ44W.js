@@ -1,0 +1,150 @@
+import {
+  formats
+} from "./chunk-VVIFMYK7.js";
+import {
+  tooDeep
+} from "./chunk-HJ67CAUM.js";
+import {
+  searchLines
+} from "./chunk-EJ3MTJ5C.js";
+import {
+  indexVersion
+} from "./chunk-OQREOMES.js";
+import {
+  lineOf
+} from "./chunk-2RJTCR3G.js";
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+
+// src/core/documentation/read.ts
+async function readDocumentation(documents, source) {
+  const { main } = documents;
+  try {
+    return await formatOf(main).read(documents, source);
+  } catch (error) {
+    const known = tooDeep(error, main.file);
+    throw known instanceof Problem ? known.at({ file: main.file }) : known;
+  }
+}
+function formatOf(part) {
+  const format = formats.find((one) => one.claims(part));
+  if (format) return format;
+  const { content, file, text } = part;
+  throw new Problem("document-unreadable", {
+    what: `${file} is not a document of a known format`,
+    where: { file },
+    cause: typeof content === "object" && content !== null && !Array.isArray(content) ? `its keys are ${Object.keys(content).slice(0, 6).join(", ")}` : `it begins with ${JSON.stringify(text.trimStart().slice(0, 60).split("\n")[0] ?? "")}`,
+    remedy: `known: ${formats.map(({ name, about }) => `${name} (${about})`).join("; ")}`
+  });
+}
+
+// src/core/storage/atomic-folder.ts
+import { randomBytes } from "node:crypto";
+import { closeSync, mkdirSync, openSync, renameSync, rmSync, writeSync } from "node:fs";
+import { join } from "node:path";
+var gathered = 1 << 20;
+function writeFolderAtomically(folder, files) {
+  const fresh = `${folder}.${randomBytes(4).toString("hex")}.part`;
+  rmSync(fresh, { recursive: true, force: true });
+  mkdirSync(fresh, { recursive: true });
+  try {
+    for (const [name, pieces] of Object.entries(files)) writeFile(join(fresh, name), pieces);
+    rmSync(folder, { recursive: true, force: true });
+    renameSync(fresh, folder);
+  } catch (error) {
+    rmSync(fresh, { recursive: true, force: true });
+    throw error;
+  }
+}
+function writeFile(path, pieces) {
+  const file = openSync(path, "w");
+  try {
+    let waiting = [];
+    let size = 0;
+    for (const piece of pieces) {
+      waiting.push(piece);
+      size += piece.length;
+      if (size < gathered) continue;
+      writeSync(file, waiting.join(""));
+      waiting = [];
+      size = 0;
+    }
+    writeSync(file, waiting.join(""));
+  } finally {
+    closeSync(file);
+  }
+}
+
+// src/core/documentation/write-index.ts
+function writeIndex(folder, documentation, { stamp, files }, describer) {
+  const { operations, definitions, types, ...known } = documentation;
+  const facts = {
+    index: indexVersion,
+    stamp,
+    files,
+    ...known,
+    operations: operations.length,
+    types: types.size
+  };
+  const { find, shared } = searchLines(operations, definitions, describer);
+  const places = [];
+  const definitionPlaces = [];
+  writeFolderAtomically(folder, {
+    "operations.jsonl": placed(operations, (_, place) => places.push(place)),
+    "definitions.jsonl": placed(definitions.values(), (_, place) => definitionPlaces.push(place)),
+    "places.txt": placeLines(definitions.keys(), definitionPlaces),
+    "types.txt": typeLines(types),
+    "list.txt": listLines(operations, places),
+    "find.txt": find,
+    "shared.txt": shared,
+    "facts.json": [JSON.stringify(facts)]
+  });
+  return facts;
+}
+function* placeLines(keys, places) {
+  let index = 0;
+  for (const key of keys) {
+    yield lineOf([JSON.stringify(key), ...places[index]]);
+    index += 1;
+  }
+}
+function* typeLines(types) {
+  for (const [name, key] of types) yield lineOf([JSON.stringify(name), JSON.stringify(key)]);
+}
+function* placed(values, told) {
+  let at = 0;
+  let index = 0;
+  for (const value of values) {
+    const line = JSON.stringify(value);
+    const length = Buffer.byteLength(line);
+    told(index, [at, length]);
+    at += length + 1;
+    index += 1;
+    yield `${line}
+`;
+  }
+}
+function* listLines(operations, places) {
+  for (const [index, { id, method, path, group, summary = "", deprecated, links }] of operations.entries()) {
+    const [offset, length] = places[index];
+    yield lineOf([
+      offset,
+      length,
+      id,
+      method,
+      path,
+      group,
+      summary,
+      deprecated ? "deprecated" : "",
+      (links ?? []).map((link) => link.operation).join(" ")
+    ]);
+  }
+}
+
+export {
+  readDocumentation,
+  formatOf,
+  writeIndex
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9yZWFkLnRzIiwgIi4uLy4uLy4uL3NyYy9jb3JlL3N0b3JhZ2UvYXRvbWljLWZvbGRlci50cyIsICIuLi8uLi8uLi9zcmMvY29yZS9kb2N1bWVudGF0aW9uL3dyaXRlLWluZGV4LnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogRnJvbSBkb2N1bWVudHMgdG8gd2hhdCB0aGV5IGRlc2NyaWJlLiAqL1xuaW1wb3J0IHsgUHJvYmxlbSB9IGZyb20gJy4uL3Byb2JsZW0vcHJvYmxlbS5qcyc7XG5pbXBvcnQgdHlwZSB7IERvY3VtZW50cywgUGFydCB9IGZyb20gJy4vZG9jdW1lbnRzLmpzJztcbmltcG9ydCB0eXBlIHsgRG9jdW1lbnRhdGlvbkZvcm1hdCB9IGZyb20gJy4vZm9ybWF0LmpzJztcbmltcG9ydCB0eXBlIHsgRG9jdW1lbnRhdGlvbiB9IGZyb20gJy4vbW9kZWwuanMnO1xuaW1wb3J0IHsgdG9vRGVlcCB9IGZyb20gJy4vbm90YXRpb24uanMnO1xuaW1wb3J0IHsgZm9ybWF0cyB9IGZyb20gJy4vcmVnaXN0cnkuanMnO1xuXG4vKiogQHRocm93cyBQcm9ibGVtIGRvY3VtZW50LXVucmVhZGFibGUsIGRvY3VtZW50LXRvby1sYXJnZSAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHJlYWREb2N1bWVudGF0aW9uKGRvY3VtZW50czogRG9jdW1lbnRzLCBzb3VyY2U6IHN0cmluZyk6IFByb21pc2U8RG9jdW1lbnRhdGlvbj4ge1xuICBjb25zdCB7IG1haW4gfSA9IGRvY3VtZW50cztcbiAgdHJ5IHtcbiAgICByZXR1cm4gYXdhaXQgZm9ybWF0T2YobWFpbikucmVhZChkb2N1bWVudHMsIHNvdXJjZSk7XG4gIH0gY2F0Y2ggKGVycm9yKSB7XG4gICAgY29uc3Qga25vd24gPSB0b29EZWVwKGVycm9yLCBtYWluLmZpbGUpO1xuICAgIHRocm93IGtub3duIGluc3RhbmNlb2YgUHJvYmxlbSA/IGtub3duLmF0KHsgZmlsZTogbWFpbi5maWxlIH0pIDoga25vd247XG4gIH1cbn1cblxuLyoqIEB0aHJvd3MgUHJvYmxlbSBkb2N1bWVudC11bnJlYWRhYmxlICovXG5leHBvcnQgZnVuY3Rpb24gZm9ybWF0T2YocGFydDogUGFydCk6IERvY3VtZW50YXRpb25Gb3JtYXQge1xuICBjb25zdCBmb3JtYXQgPSBmb3JtYXRzLmZpbmQoKG9uZSkgPT4gb25lLmNsYWltcyhwYXJ0KSk7XG4gIGlmIChmb3JtYXQpIHJldHVybiBmb3JtYXQ7XG4gIGNvbnN0IHsgY29udGVudCwgZmlsZSwgdGV4dCB9ID0gcGFydDtcbiAgdGhyb3cgbmV3IFByb2JsZW0oJ2RvY3VtZW50LXVucmVhZGFibGUnLCB7XG4gICAgd2hhdDogYCR7ZmlsZX0gaXMgbm90IGEgZG9jdW1lbnQgb2YgYSBrbm93biBmb3JtYXRgLFxuICAgIHdoZXJlOiB7IGZpbGUgfSxcbiAgICBjYXVzZTpcbiAgICAgIHR5cGVvZiBjb250ZW50ID09PSAnb2JqZWN0JyAmJiBjb250ZW50ICE9PSBudWxsICYmICFBcnJheS5pc0FycmF5KGNvbnRlbnQpXG4gICAgICAgID8gYGl0cyBrZXlzIGFyZSAke09iamVjdC5rZXlzKGNvbnRlbnQpLnNsaWNlKDAsIDYpLmpvaW4oJywgJyl9YFxuICAgICAgICA6IGBpdCBiZWdpbnMgd2l0aCAke0pTT04uc3RyaW5naWZ5KHRleHQudHJpbVN0YXJ0KCkuc2xpY2UoMCwgNjApLnNwbGl0KCdcXG4nKVswXSA/PyAnJyl9YCxcbiAgICByZW1lZHk6IGBrbm93bjogJHtmb3JtYXRzLm1hcCgoeyBuYW1lLCBhYm91dCB9KSA9PiBgJHtuYW1lfSAoJHthYm91dH0pYCkuam9pbignOyAnKX1gLFxuICB9KTtcbn1cbiIsICIvKiogV3JpdGluZyBzZXZlcmFsIGZpbGVzIHRoYXQgYmVsb25nIHRvZ2V0aGVyOiBhbGwgb2YgdGhlbSBhcmUgdGhlcmUsIG9yIHRob3NlIGZyb20gYmVmb3JlLiAqL1xuaW1wb3J0IHsgcmFuZG9tQnl0ZXMgfSBmcm9tICdub2RlOmNyeXB0byc7XG5pbXBvcnQgeyBjbG9zZVN5bmMsIG1rZGlyU3luYywgb3BlblN5bmMsIHJlbmFtZVN5bmMsIHJtU3luYywgd3JpdGVTeW5jIH0gZnJvbSAnbm9kZTpmcyc7XG5pbXBvcnQgeyBqb2luIH0gZnJvbSAnbm9kZTpwYXRoJztcblxuLyoqIENoYXJhY3RlcnMgdGhhdCBhcmUgZ2F0aGVyZWQgYmVmb3JlIHRoZXkgYXJlIHdyaXR0ZW4uICovXG5jb25zdCBnYXRoZXJlZCA9IDEgPDwgMjA7XG5cbi8qKiBAcGFyYW0gZmlsZXMgdGhlIHBpZWNlcyBvZiBlYWNoIGZpbGUsIGJ5IGl0cyBuYW1lOyB3cml0dGVuIG9uZSBhZnRlciB0aGUgb3RoZXIsIHNvIHRoYXQgbm8gZmlsZSBpcyBoZWxkIHdob2xlICovXG5leHBvcnQgZnVuY3Rpb24gd3JpdGVGb2xkZXJBdG9taWNhbGx5KGZvbGRlcjogc3RyaW5nLCBmaWxlczogUmVhZG9ubHk8UmVjb3JkPHN0cmluZywgSXRlcmFibGU8c3RyaW5nPj4+KTogdm9pZCB7XG4gIGNvbnN0IGZyZXNoID0gYCR7Zm9sZGVyfS4ke3JhbmRvbUJ5dGVzKDQpLnRvU3RyaW5nKCdoZXgnKX0ucGFydGA7XG4gIHJtU3luYyhmcmVzaCwgeyByZWN1cnNpdmU6IHRydWUsIGZvcmNlOiB0cnVlIH0pO1xuICBta2RpclN5bmMoZnJlc2gsIHsgcmVjdXJzaXZlOiB0cnVlIH0pO1xuICB0cnkge1xuICAgIGZvciAoY29uc3QgW25hbWUsIHBpZWNlc10gb2YgT2JqZWN0LmVudHJpZXMoZmlsZXMpKSB3cml0ZUZpbGUoam9pbihmcmVzaCwgbmFtZSksIHBpZWNlcyk7XG4gICAgcm1TeW5jKGZvbGRlciwgeyByZWN1cnNpdmU6IHRydWUsIGZvcmNlOiB0cnVlIH0pO1xuICAgIHJlbmFtZVN5bmMoZnJlc2gsIGZvbGRlcik7XG4gIH0gY2F0Y2ggKGVycm9yKSB7XG4gICAgcm1TeW5jKGZyZXNoLCB7IHJlY3Vyc2l2ZTogdHJ1ZSwgZm9yY2U6IHRydWUgfSk7XG4gICAgdGhyb3cgZXJyb3I7XG4gIH1cbn1cblxuZnVuY3Rpb24gd3JpdGVGaWxlKHBhdGg6IHN0cmluZywgcGllY2VzOiBJdGVyYWJsZTxzdHJpbmc+KTogdm9pZCB7XG4gIGNvbnN0IGZpbGUgPSBvcGVuU3luYyhwYXRoLCAndycpO1xuICB0cnkge1xuICAgIGxldCB3YWl0aW5nOiBzdHJpbmdbXSA9IFtdO1xuICAgIGxldCBzaXplID0gMDtcbiAgICBmb3IgKGNvbnN0IHBpZWNlIG9mIHBpZWNlcykge1xuICAgICAgd2FpdGluZy5wdXNoKHBpZWNlKTtcbiAgICAgIHNpemUgKz0gcGllY2UubGVuZ3RoO1xuICAgICAgaWYgKHNpemUgPCBnYXRoZXJlZCkgY29udGludWU7XG4gICAgICB3cml0ZVN5bmMoZmlsZSwgd2FpdGluZy5qb2luKCcnKSk7XG4gICAgICB3YWl0aW5nID0gW107XG4gICAgICBzaXplID0gMDtcbiAgICB9XG4gICAgd3JpdGVTeW5jKGZpbGUsIHdhaXRpbmcuam9pbignJykpO1xuICB9IGZpbmFsbHkge1xuICAgIGNsb3NlU3luYyhmaWxlKTtcbiAgfVxufVxuIiwgIi8qKiBXcml0aW5nIHRoZSBpbmRleCBvZiBhIHNvdXJjZSwgYWxsIG9mIGl0cyBmaWxlcyBvciBub25lLiAqL1xuaW1wb3J0IHsgd3JpdGVGb2xkZXJBdG9taWNhbGx5IH0gZnJvbSAnLi4vc3RvcmFnZS9hdG9taWMtZm9sZGVyLmpzJztcbmltcG9ydCB0eXBlIHsgRGVzY3JpYmVyIH0gZnJvbSAnLi9mb3JtYXQuanMnO1xuaW1wb3J0IHsgdHlwZSBJbmRleEZhY3RzLCBpbmRleFZlcnNpb24gfSBmcm9tICcuL2luZGV4LWZpbGUuanMnO1xuaW1wb3J0IHR5cGUgeyBEb2N1bWVudGF0aW9uLCBPcGVyYXRpb25FbnRyeSB9IGZyb20gJy4vbW9kZWwuanMnO1xuaW1wb3J0IHsgc2VhcmNoTGluZXMgfSBmcm9tICcuL3NlYXJjaC10ZXh0LmpzJztcbmltcG9ydCB7IGxpbmVPZiB9IGZyb20gJy4vdGV4dC1saW5lcy5qcyc7XG5cbmV4cG9ydCBmdW5jdGlvbiB3cml0ZUluZGV4KFxuICBmb2xkZXI6IHN0cmluZyxcbiAgZG9jdW1lbnRhdGlvbjogRG9jdW1lbnRhdGlvbixcbiAgeyBzdGFtcCwgZmlsZXMgfTogUGljazxJbmRleEZhY3RzLCAnc3RhbXAnIHwgJ2ZpbGVzJz4sXG4gIGRlc2NyaWJlcjogRGVzY3JpYmVyLFxuKTogSW5kZXhGYWN0cyB7XG4gIGNvbnN0IHsgb3BlcmF0aW9ucywgZGVmaW5pdGlvbnMsIHR5cGVzLCAuLi5rbm93biB9ID0gZG9jdW1lbnRhdGlvbjtcbiAgY29uc3QgZmFjdHM6IEluZGV4RmFjdHMgPSB7XG4gICAgaW5kZXg6IGluZGV4VmVyc2lvbixcbiAgICBzdGFtcCxcbiAgICBmaWxlcyxcbiAgICAuLi5rbm93bixcbiAgICBvcGVyYXRpb25zOiBvcGVyYXRpb25zLmxlbmd0aCxcbiAgICB0eXBlczogdHlwZXMuc2l6ZSxcbiAgfTtcbiAgY29uc3QgeyBmaW5kLCBzaGFyZWQgfSA9IHNlYXJjaExpbmVzKG9wZXJhdGlvbnMsIGRlZmluaXRpb25zLCBkZXNjcmliZXIpO1xuICBjb25zdCBwbGFjZXM6IFtudW1iZXIsIG51bWJlcl1bXSA9IFtdO1xuICBjb25zdCBkZWZpbml0aW9uUGxhY2VzOiBbbnVtYmVyLCBudW1iZXJdW10gPSBbXTtcbiAgd3JpdGVGb2xkZXJBdG9taWNhbGx5KGZvbGRlciwge1xuICAgICdvcGVyYXRpb25zLmpzb25sJzogcGxhY2VkKG9wZXJhdGlvbnMsIChfLCBwbGFjZSkgPT4gcGxhY2VzLnB1c2gocGxhY2UpKSxcbiAgICAnZGVmaW5pdGlvbnMuanNvbmwnOiBwbGFjZWQoZGVmaW5pdGlvbnMudmFsdWVzKCksIChfLCBwbGFjZSkgPT4gZGVmaW5pdGlvblBsYWNlcy5wdXNoKHBsYWNlKSksXG4gICAgJ3BsYWNlcy50eHQnOiBwbGFjZUxpbmVzKGRlZmluaXRpb25zLmtleXMoKSwgZGVmaW5pdGlvblBsYWNlcyksXG4gICAgJ3R5cGVzLnR4dCc6IHR5cGVMaW5lcyh0eXBlcyksXG4gICAgJ2xpc3QudHh0JzogbGlzdExpbmVzKG9wZXJhdGlvbnMsIHBsYWNlcyksXG4gICAgJ2ZpbmQudHh0JzogZmluZCxcbiAgICAnc2hhcmVkLnR4dCc6IHNoYXJlZCxcbiAgICAnZmFjdHMuanNvbic6IFtKU09OLnN0cmluZ2lmeShmYWN0cyldLFxuICB9KTtcbiAgcmV0dXJuIGZhY3RzO1xufVxuXG5mdW5jdGlvbiogcGxhY2VMaW5lcyhrZXlzOiBJdGVyYWJsZTxzdHJpbmc+LCBwbGFjZXM6IHJlYWRvbmx5IFtudW1iZXIsIG51bWJlcl1bXSk6IEdlbmVyYXRvcjxzdHJpbmc+IHtcbiAgbGV0IGluZGV4ID0gMDtcbiAgZm9yIChjb25zdCBrZXkgb2Yga2V5cykge1xuICAgIHlpZWxkIGxpbmVPZihbSlNPTi5zdHJpbmdpZnkoa2V5KSwgLi4uKHBsYWNlc1tpbmRleF0gYXMgW251bWJlciwgbnVtYmVyXSldKTtcbiAgICBpbmRleCArPSAxO1xuICB9XG59XG5cbmZ1bmN0aW9uKiB0eXBlTGluZXModHlwZXM6IFJlYWRvbmx5TWFwPHN0cmluZywgc3RyaW5nPik6IEdlbmVyYXRvcjxzdHJpbmc+IHtcbiAgZm9yIChjb25zdCBbbmFtZSwga2V5XSBvZiB0eXBlcykgeWllbGQgbGluZU9mKFtKU09OLnN0cmluZ2lmeShuYW1lKSwgSlNPTi5zdHJpbmdpZnkoa2V5KV0pO1xufVxuXG4vKiogQSBsaW5lIGZvciBlYWNoIHZhbHVlOyBgdG9sZGAgd2hlcmUgaXQgc3RhbmRzLCBpbiBieXRlcy4gKi9cbmZ1bmN0aW9uKiBwbGFjZWQodmFsdWVzOiBJdGVyYWJsZTx1bmtub3duPiwgdG9sZDogKGluZGV4OiBudW1iZXIsIHBsYWNlOiBbbnVtYmVyLCBudW1iZXJdKSA9PiB2b2lkKTogR2VuZXJhdG9yPHN0cmluZz4ge1xuICBsZXQgYXQgPSAwO1xuICBsZXQgaW5kZXggPSAwO1xuICBmb3IgKGNvbnN0IHZhbHVlIG9mIHZhbHVlcykge1xuICAgIGNvbnN0IGxpbmUgPSBKU09OLnN0cmluZ2lmeSh2YWx1ZSk7XG4gICAgY29uc3QgbGVuZ3RoID0gQnVmZmVyLmJ5dGVMZW5ndGgobGluZSk7XG4gICAgdG9sZChpbmRleCwgW2F0LCBsZW5ndGhdKTtcbiAgICBhdCArPSBsZW5ndGggKyAxO1xuICAgIGluZGV4ICs9IDE7XG4gICAgeWllbGQgYCR7bGluZX1cXG5gO1xuICB9XG59XG5cbmZ1bmN0aW9uKiBsaXN0TGluZXMob3BlcmF0aW9uczogcmVhZG9ubHkgT3BlcmF0aW9uRW50cnlbXSwgcGxhY2VzOiByZWFkb25seSBbbnVtYmVyLCBudW1iZXJdW10pOiBHZW5lcmF0b3I8c3RyaW5nPiB7XG4gIGZvciAoY29uc3QgW2luZGV4LCB7IGlkLCBtZXRob2QsIHBhdGgsIGdyb3VwLCBzdW1tYXJ5ID0gJycsIGRlcHJlY2F0ZWQsIGxpbmtzIH1dIG9mIG9wZXJhdGlvbnMuZW50cmllcygpKSB7XG4gICAgY29uc3QgW29mZnNldCwgbGVuZ3RoXSA9IHBsYWNlc1tpbmRleF0gYXMgW251bWJlciwgbnVtYmVyXTtcbiAgICB5aWVsZCBsaW5lT2YoW1xuICAgICAgb2Zmc2V0LFxuICAgICAgbGVuZ3RoLFxuICAgICAgaWQsXG4gICAgICBtZXRob2QsXG4gICAgICBwYXRoLFxuICAgICAgZ3JvdXAsXG4gICAgICBzdW1tYXJ5LFxuICAgICAgZGVwcmVjYXRlZCA/ICdkZXByZWNhdGVkJyA6ICcnLFxuICAgICAgKGxpbmtzID8/IFtdKS5tYXAoKGxpbmspID0+IGxpbmsub3BlcmF0aW9uKS5qb2luKCcgJyksXG4gICAgXSk7XG4gIH1cbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7O0FBU0EsZUFBc0Isa0JBQWtCLFdBQXNCLFFBQXdDO0FBQ3BHLFFBQU0sRUFBRSxLQUFLLElBQUk7QUFDakIsTUFBSTtBQUNGLFdBQU8sTUFBTSxTQUFTLElBQUksRUFBRSxLQUFLLFdBQVcsTUFBTTtBQUFBLEVBQ3BELFNBQVMsT0FBTztBQUNkLFVBQU0sUUFBUSxRQUFRLE9BQU8sS0FBSyxJQUFJO0FBQ3RDLFVBQU0saUJBQWlCLFVBQVUsTUFBTSxHQUFHLEVBQUUsTUFBTSxLQUFLLEtBQUssQ0FBQyxJQUFJO0FBQUEsRUFDbkU7QUFDRjtBQUdPLFNBQVMsU0FBUyxNQUFpQztBQUN4RCxRQUFNLFNBQVMsUUFBUSxLQUFLLENBQUMsUUFBUSxJQUFJLE9BQU8sSUFBSSxDQUFDO0FBQ3JELE1BQUksT0FBUSxRQUFPO0FBQ25CLFFBQU0sRUFBRSxTQUFTLE1BQU0sS0FBSyxJQUFJO0FBQ2hDLFFBQU0sSUFBSSxRQUFRLHVCQUF1QjtBQUFBLElBQ3ZDLE1BQU0sR0FBRyxJQUFJO0FBQUEsSUFDYixPQUFPLEVBQUUsS0FBSztBQUFBLElBQ2QsT0FDRSxPQUFPLFlBQVksWUFBWSxZQUFZLFFBQVEsQ0FBQyxNQUFNLFFBQVEsT0FBTyxJQUNyRSxnQkFBZ0IsT0FBTyxLQUFLLE9BQU8sRUFBRSxNQUFNLEdBQUcsQ0FBQyxFQUFFLEtBQUssSUFBSSxDQUFDLEtBQzNELGtCQUFrQixLQUFLLFVBQVUsS0FBSyxVQUFVLEVBQUUsTUFBTSxHQUFHLEVBQUUsRUFBRSxNQUFNLElBQUksRUFBRSxDQUFDLEtBQUssRUFBRSxDQUFDO0FBQUEsSUFDMUYsUUFBUSxVQUFVLFFBQVEsSUFBSSxDQUFDLEVBQUUsTUFBTSxNQUFNLE1BQU0sR0FBRyxJQUFJLEtBQUssS0FBSyxHQUFHLEVBQUUsS0FBSyxJQUFJLENBQUM7QUFBQSxFQUNyRixDQUFDO0FBQ0g7OztBQ2hDQSxTQUFTLG1CQUFtQjtBQUM1QixTQUFTLFdBQVcsV0FBVyxVQUFVLFlBQVksUUFBUSxpQkFBaUI7QUFDOUUsU0FBUyxZQUFZO0FBR3JCLElBQU0sV0FBVyxLQUFLO0FBR2YsU0FBUyxzQkFBc0IsUUFBZ0IsT0FBeUQ7QUFDN0csUUFBTSxRQUFRLEdBQUcsTUFBTSxJQUFJLFlBQVksQ0FBQyxFQUFFLFNBQVMsS0FBSyxDQUFDO0FBQ3pELFNBQU8sT0FBTyxFQUFFLFdBQVcsTUFBTSxPQUFPLEtBQUssQ0FBQztBQUM5QyxZQUFVLE9BQU8sRUFBRSxXQUFXLEtBQUssQ0FBQztBQUNwQyxNQUFJO0FBQ0YsZUFBVyxDQUFDLE1BQU0sTUFBTSxLQUFLLE9BQU8sUUFBUSxLQUFLLEVBQUcsV0FBVSxLQUFLLE9BQU8sSUFBSSxHQUFHLE1BQU07QUFDdkYsV0FBTyxRQUFRLEVBQUUsV0FBVyxNQUFNLE9BQU8sS0FBSyxDQUFDO0FBQy9DLGVBQVcsT0FBTyxNQUFNO0FBQUEsRUFDMUIsU0FBUyxPQUFPO0FBQ2QsV0FBTyxPQUFPLEVBQUUsV0FBVyxNQUFNLE9BQU8sS0FBSyxDQUFDO0FBQzlDLFVBQU07QUFBQSxFQUNSO0FBQ0Y7QUFFQSxTQUFTLFVBQVUsTUFBYyxRQUFnQztBQUMvRCxRQUFNLE9BQU8sU0FBUyxNQUFNLEdBQUc7QUFDL0IsTUFBSTtBQUNGLFFBQUksVUFBb0IsQ0FBQztBQUN6QixRQUFJLE9BQU87QUFDWCxlQUFXLFNBQVMsUUFBUTtBQUMxQixjQUFRLEtBQUssS0FBSztBQUNsQixjQUFRLE1BQU07QUFDZCxVQUFJLE9BQU8sU0FBVTtBQUNyQixnQkFBVSxNQUFNLFFBQVEsS0FBSyxFQUFFLENBQUM7QUFDaEMsZ0JBQVUsQ0FBQztBQUNYLGFBQU87QUFBQSxJQUNUO0FBQ0EsY0FBVSxNQUFNLFFBQVEsS0FBSyxFQUFFLENBQUM7QUFBQSxFQUNsQyxVQUFFO0FBQ0EsY0FBVSxJQUFJO0FBQUEsRUFDaEI7QUFDRjs7O0FDaENPLFNBQVMsV0FDZCxRQUNBLGVBQ0EsRUFBRSxPQUFPLE1BQU0sR0FDZixXQUNZO0FBQ1osUUFBTSxFQUFFLFlBQVksYUFBYSxPQUFPLEdBQUcsTUFBTSxJQUFJO0FBQ3JELFFBQU0sUUFBb0I7QUFBQSxJQUN4QixPQUFPO0FBQUEsSUFDUDtBQUFBLElBQ0E7QUFBQSxJQUNBLEdBQUc7QUFBQSxJQUNILFlBQVksV0FBVztBQUFBLElBQ3ZCLE9BQU8sTUFBTTtBQUFBLEVBQ2Y7QUFDQSxRQUFNLEVBQUUsTUFBTSxPQUFPLElBQUksWUFBWSxZQUFZLGFBQWEsU0FBUztBQUN2RSxRQUFNLFNBQTZCLENBQUM7QUFDcEMsUUFBTSxtQkFBdUMsQ0FBQztBQUM5Qyx3QkFBc0IsUUFBUTtBQUFBLElBQzVCLG9CQUFvQixPQUFPLFlBQVksQ0FBQyxHQUFHLFVBQVUsT0FBTyxLQUFLLEtBQUssQ0FBQztBQUFBLElBQ3ZFLHFCQUFxQixPQUFPLFlBQVksT0FBTyxHQUFHLENBQUMsR0FBRyxVQUFVLGlCQUFpQixLQUFLLEtBQUssQ0FBQztBQUFBLElBQzVGLGNBQWMsV0FBVyxZQUFZLEtBQUssR0FBRyxnQkFBZ0I7QUFBQSxJQUM3RCxhQUFhLFVBQVUsS0FBSztBQUFBLElBQzVCLFlBQVksVUFBVSxZQUFZLE1BQU07QUFBQSxJQUN4QyxZQUFZO0FBQUEsSUFDWixjQUFjO0FBQUEsSUFDZCxjQUFjLENBQUMsS0FBSyxVQUFVLEtBQUssQ0FBQztBQUFBLEVBQ3RDLENBQUM7QUFDRCxTQUFPO0FBQ1Q7QUFFQSxVQUFVLFdBQVcsTUFBd0IsUUFBd0Q7QUFDbkcsTUFBSSxRQUFRO0FBQ1osYUFBVyxPQUFPLE1BQU07QUFDdEIsVUFBTSxPQUFPLENBQUMsS0FBSyxVQUFVLEdBQUcsR0FBRyxHQUFJLE9BQU8sS0FBSyxDQUFzQixDQUFDO0FBQzFFLGFBQVM7QUFBQSxFQUNYO0FBQ0Y7QUFFQSxVQUFVLFVBQVUsT0FBdUQ7QUFDekUsYUFBVyxDQUFDLE1BQU0sR0FBRyxLQUFLLE1BQU8sT0FBTSxPQUFPLENBQUMsS0FBSyxVQUFVLElBQUksR0FBRyxLQUFLLFVBQVUsR0FBRyxDQUFDLENBQUM7QUFDM0Y7QUFHQSxVQUFVLE9BQU8sUUFBMkIsTUFBMkU7QUFDckgsTUFBSSxLQUFLO0FBQ1QsTUFBSSxRQUFRO0FBQ1osYUFBVyxTQUFTLFFBQVE7QUFDMUIsVUFBTSxPQUFPLEtBQUssVUFBVSxLQUFLO0FBQ2pDLFVBQU0sU0FBUyxPQUFPLFdBQVcsSUFBSTtBQUNyQyxTQUFLLE9BQU8sQ0FBQyxJQUFJLE1BQU0sQ0FBQztBQUN4QixVQUFNLFNBQVM7QUFDZixhQUFTO0FBQ1QsVUFBTSxHQUFHLElBQUk7QUFBQTtBQUFBLEVBQ2Y7QUFDRjtBQUVBLFVBQVUsVUFBVSxZQUF1QyxRQUF3RDtBQUNqSCxhQUFXLENBQUMsT0FBTyxFQUFFLElBQUksUUFBUSxNQUFNLE9BQU8sVUFBVSxJQUFJLFlBQVksTUFBTSxDQUFDLEtBQUssV0FBVyxRQUFRLEdBQUc7QUFDeEcsVUFBTSxDQUFDLFFBQVEsTUFBTSxJQUFJLE9BQU8sS0FBSztBQUNyQyxVQUFNLE9BQU87QUFBQSxNQUNYO0FBQUEsTUFDQTtBQUFBLE1BQ0E7QUFBQSxNQUNBO0FBQUEsTUFDQTtBQUFBLE1BQ0E7QUFBQSxNQUNBO0FBQUEsTUFDQSxhQUFhLGVBQWU7QUFBQSxPQUMzQixTQUFTLENBQUMsR0FBRyxJQUFJLENBQUMsU0FBUyxLQUFLLFNBQVMsRUFBRSxLQUFLLEdBQUc7QUFBQSxJQUN0RCxDQUFDO0FBQUEsRUFDSDtBQUNGOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,39 @@
+import {
+  sealing,
+  unreadable
+} from "./chunk-KABWP7ZN.js";
+import {
+  writeAtomically
+} from "./chunk-IBVRGXBJ.js";
+
+// src/core/storage/sealed-file.ts
+import { readFile } from "node:fs/promises";
+var header = "echo-trail sealed 1\n";
+function sealedFile(path, home, empty) {
+  return {
+    async read() {
+      let text;
+      try {
+        text = await readFile(path, "utf8");
+      } catch (error) {
+        if (error.code === "ENOENT") return empty;
+        throw unreadable(path, error);
+      }
+      try {
+        if (!text.startsWith(header)) throw new Error("the first line is not the one that Echo Trail writes");
+        return JSON.parse((await sealing(home)).open(text.slice(header.length)));
+      } catch (error) {
+        throw unreadable(path, error);
+      }
+    },
+    async write(content) {
+      await writeAtomically(path, `${header}${(await sealing(home)).seal(JSON.stringify(content))}
+`, { mode: 384 });
+    }
+  };
+}
+
+export {
+  sealedFile
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvc3RvcmFnZS9zZWFsZWQtZmlsZS50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqXG4gKiBBIHNtYWxsIEpTT04gZmlsZSB0aGF0IG9ubHkgdGhpcyB1c2VyIGNhbiByZWFkLCBzZWFsZWQgdW5kZXIgYSBrZXkgdGhhdCBpcyBrZXB0IG91dHNpZGUgdGhlIGNvbGxlY3Rpb24sIG1vZGUgMDYwMC5cbiAqIFRoZSBzZWNyZXQgc3RvcmUgYW5kIHRoZSBvcGVuIHNlc3Npb25zIGxpdmUgaW4gc3VjaCBmaWxlcy5cbiAqL1xuaW1wb3J0IHsgcmVhZEZpbGUgfSBmcm9tICdub2RlOmZzL3Byb21pc2VzJztcbmltcG9ydCB7IHdyaXRlQXRvbWljYWxseSB9IGZyb20gJy4vYXRvbWljLXdyaXRlLmpzJztcbmltcG9ydCB7IHNlYWxpbmcsIHVucmVhZGFibGUgfSBmcm9tICcuL3NlYWxpbmcuanMnO1xuXG5jb25zdCBoZWFkZXIgPSAnZWNoby10cmFpbCBzZWFsZWQgMVxcbic7XG5cbmV4cG9ydCBpbnRlcmZhY2UgU2VhbGVkRmlsZTxUPiB7XG4gIC8qKiBXaGF0IGlzIHN0b3JlZCwgb3IgYGVtcHR5YCB3aGVyZSB0aGUgZmlsZSBkb2VzIG5vdCBleGlzdCB5ZXQuICovXG4gIHJlYWQoKTogUHJvbWlzZTxUPjtcbiAgd3JpdGUoY29udGVudDogVCk6IFByb21pc2U8dm9pZD47XG59XG5cbi8qKlxuICogQHBhcmFtIHBhdGggdGhlIGZpbGU7IEBwYXJhbSBob21lIHRoZSB1c2VyJ3Mgb3duIEVjaG8gVHJhaWwgZm9sZGVyLCB3aGVyZSB0aGUga2V5IGlzIGtlcHRcbiAqIEB0aHJvd3MgUHJvYmxlbSBzZWNyZXQtdW5yZWFkYWJsZSB3aGVuIHRoZSBrZXkgZG9lcyBub3QgZml0IG9yIHRoZSBmaWxlIHdhcyBhbHRlcmVkXG4gKi9cbmV4cG9ydCBmdW5jdGlvbiBzZWFsZWRGaWxlPFQ+KHBhdGg6IHN0cmluZywgaG9tZTogc3RyaW5nLCBlbXB0eTogVCk6IFNlYWxlZEZpbGU8VD4ge1xuICByZXR1cm4ge1xuICAgIGFzeW5jIHJlYWQoKSB7XG4gICAgICBsZXQgdGV4dDogc3RyaW5nO1xuICAgICAgdHJ5IHtcbiAgICAgICAgdGV4dCA9IGF3YWl0IHJlYWRGaWxlKHBhdGgsICd1dGY4Jyk7XG4gICAgICB9IGNhdGNoIChlcnJvcikge1xuICAgICAgICBpZiAoKGVycm9yIGFzIE5vZGVKUy5FcnJub0V4Y2VwdGlvbikuY29kZSA9PT0gJ0VOT0VOVCcpIHJldHVybiBlbXB0eTtcbiAgICAgICAgdGhyb3cgdW5yZWFkYWJsZShwYXRoLCBlcnJvcik7XG4gICAgICB9XG4gICAgICB0cnkge1xuICAgICAgICBpZiAoIXRleHQuc3RhcnRzV2l0aChoZWFkZXIpKSB0aHJvdyBuZXcgRXJyb3IoJ3RoZSBmaXJzdCBsaW5lIGlzIG5vdCB0aGUgb25lIHRoYXQgRWNobyBUcmFpbCB3cml0ZXMnKTtcbiAgICAgICAgcmV0dXJuIEpTT04ucGFyc2UoKGF3YWl0IHNlYWxpbmcoaG9tZSkpLm9wZW4odGV4dC5zbGljZShoZWFkZXIubGVuZ3RoKSkpIGFzIFQ7XG4gICAgICB9IGNhdGNoIChlcnJvcikge1xuICAgICAgICB0aHJvdyB1bnJlYWRhYmxlKHBhdGgsIGVycm9yKTtcbiAgICAgIH1cbiAgICB9LFxuICAgIGFzeW5jIHdyaXRlKGNvbnRlbnQpIHtcbiAgICAgIGF3YWl0IHdyaXRlQXRvbWljYWxseShwYXRoLCBgJHtoZWFkZXJ9JHsoYXdhaXQgc2VhbGluZyhob21lKSkuc2VhbChKU09OLnN0cmluZ2lmeShjb250ZW50KSl9XFxuYCwgeyBtb2RlOiAwbzYwMCB9KTtcbiAgICB9LFxuICB9O1xufVxuIl0sCiAgIm1hcHBpbmdzIjogIjs7Ozs7Ozs7O0FBSUEsU0FBUyxnQkFBZ0I7QUFJekIsSUFBTSxTQUFTO0FBWVIsU0FBUyxXQUFjLE1BQWMsTUFBYyxPQUF5QjtBQUNqRixTQUFPO0FBQUEsSUFDTCxNQUFNLE9BQU87QUFDWCxVQUFJO0FBQ0osVUFBSTtBQUNGLGVBQU8sTUFBTSxTQUFTLE1BQU0sTUFBTTtBQUFBLE1BQ3BDLFNBQVMsT0FBTztBQUNkLFlBQUssTUFBZ0MsU0FBUyxTQUFVLFFBQU87QUFDL0QsY0FBTSxXQUFXLE1BQU0sS0FBSztBQUFBLE1BQzlCO0FBQ0EsVUFBSTtBQUNGLFlBQUksQ0FBQyxLQUFLLFdBQVcsTUFBTSxFQUFHLE9BQU0sSUFBSSxNQUFNLHNEQUFzRDtBQUNwRyxlQUFPLEtBQUssT0FBTyxNQUFNLFFBQVEsSUFBSSxHQUFHLEtBQUssS0FBSyxNQUFNLE9BQU8sTUFBTSxDQUFDLENBQUM7QUFBQSxNQUN6RSxTQUFTLE9BQU87QUFDZCxjQUFNLFdBQVcsTUFBTSxLQUFLO0FBQUEsTUFDOUI7QUFBQSxJQUNGO0FBQUEsSUFDQSxNQUFNLE1BQU0sU0FBUztBQUNuQixZQUFNLGdCQUFnQixNQUFNLEdBQUcsTUFBTSxJQUFJLE1BQU0sUUFBUSxJQUFJLEdBQUcsS0FBSyxLQUFLLFVBQVUsT0FBTyxDQUFDLENBQUM7QUFBQSxHQUFNLEVBQUUsTUFBTSxJQUFNLENBQUM7QUFBQSxJQUNsSDtBQUFBLEVBQ0Y7QUFDRjsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,12 @@
+// src/core/value/moment.ts
+function parseMoment(text) {
+  const seconds = /^\d{9,11}$/.test(text);
+  if (!seconds && !/(?:Z|[+-]\d\d:?\d\d|GMT)$/.test(text)) return void 0;
+  const date = new Date(seconds ? Number(text) * 1e3 : text);
+  return Number.isNaN(date.getTime()) ? void 0 : date;
+}
+
+export {
+  parseMoment
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvdmFsdWUvbW9tZW50LnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogTW9tZW50cyBhcyBwZW9wbGUgd3JpdGUgdGhlbTogUkZDIDMzMzksIGFuIEhUVFAgZGF0ZSwgb3Igc2Vjb25kcyBzaW5jZSAxOTcwLiAqL1xuXG4vKiogdW5kZWZpbmVkIHdoZXJlIHRoZSB0ZXh0IGlzIG5vIG1vbWVudDsgYSBkYXRlIHdpdGhvdXQgYSB6b25lIHdvdWxkIGJlIGFub3RoZXIgb25lIG9uIGV2ZXJ5IG1hY2hpbmUuICovXG5leHBvcnQgZnVuY3Rpb24gcGFyc2VNb21lbnQodGV4dDogc3RyaW5nKTogRGF0ZSB8IHVuZGVmaW5lZCB7XG4gIGNvbnN0IHNlY29uZHMgPSAvXlxcZHs5LDExfSQvLnRlc3QodGV4dCk7XG4gIGlmICghc2Vjb25kcyAmJiAhLyg/Olp8WystXVxcZFxcZDo/XFxkXFxkfEdNVCkkLy50ZXN0KHRleHQpKSByZXR1cm4gdW5kZWZpbmVkO1xuICBjb25zdCBkYXRlID0gbmV3IERhdGUoc2Vjb25kcyA/IE51bWJlcih0ZXh0KSAqIDEwMDAgOiB0ZXh0KTtcbiAgcmV0dXJuIE51bWJlci5pc05hTihkYXRlLmdldFRpbWUoKSkgPyB1bmRlZmluZWQgOiBkYXRlO1xufVxuIl0sCiAgIm1hcHBpbmdzIjogIjtBQUdPLFNBQVMsWUFBWSxNQUFnQztBQUMxRCxRQUFNLFVBQVUsYUFBYSxLQUFLLElBQUk7QUFDdEMsTUFBSSxDQUFDLFdBQVcsQ0FBQyw0QkFBNEIsS0FBSyxJQUFJLEVBQUcsUUFBTztBQUNoRSxRQUFNLE9BQU8sSUFBSSxLQUFLLFVBQVUsT0FBTyxJQUFJLElBQUksTUFBTyxJQUFJO0FBQzFELFNBQU8sT0FBTyxNQUFNLEtBQUssUUFBUSxDQUFDLElBQUksU0FBWTtBQUNwRDsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,101 @@
+import {
+  hidden
+} from "./chunk-KTFSZ6KS.js";
+import {
+  textOf
+} from "./chunk-ZC7SUIQQ.js";
+
+// src/cli/view/signature.ts
+import stringWidth from "fast-string-width";
+var marks = {
+  "	": "\u21E5",
+  "\r": "\u240D",
+  "\xA0": "\u237D",
+  "\u200B": "\u2423",
+  "\uFEFF": "\u2039BOM\u203A"
+};
+function visibleLine(line, last, colours) {
+  const text = line.replace(
+    / {2,}| +$|[^ ]/gu,
+    (run) => run.startsWith(" ") ? colours.yellow("\xB7".repeat(run.length)) : visibleCharacter(run, colours)
+  );
+  return `${text}${last ? "" : colours.dim("\u23CE")}`;
+}
+function visibleCharacter(character, colours) {
+  const mark = marks[character];
+  if (mark !== void 0) return colours.yellow(mark);
+  const code = character.codePointAt(0);
+  if (code >= 32 && code < 127 || character === "\u2039" || character === "\u203A") return character;
+  const number = colours.yellow(`\u2039U+${code.toString(16).toUpperCase().padStart(4, "0")}\u203A`);
+  return `${code > 159 ? character : ""}${number}`;
+}
+function stepLines(step, width, eyes, colours) {
+  const label = colours.cyan(step.name.padEnd(width));
+  const text = eyes(step);
+  if (text === void 0) return [`  ${label}  ${hidden}  ${colours.dim(sizeOf(step))}`];
+  const lines = text.split("\n");
+  if (lines.length === 1) {
+    const empty = text === "" ? colours.dim("(empty)") : visibleLine(text, true, colours);
+    const bytes = step.value instanceof Uint8Array ? `  ${colours.dim(`${step.value.length} bytes, as hex`)}` : "";
+    return [`  ${label}  ${empty}${bytes}`];
+  }
+  const digits = String(lines.length).length;
+  const list = Array.isArray(step.value);
+  return [
+    `  ${label}  ${colours.dim(list ? `${lines.length} items` : `${lines.length} lines, ${Buffer.byteLength(text)} bytes`)}`,
+    ...lines.map((line, index) => {
+      const last = list || index === lines.length - 1;
+      const blank = line === "" ? colours.dim(last ? "(empty, the text ends with a line break)" : "(empty)") : "";
+      return `    ${colours.dim(String(index + 1).padStart(digits))}  ${blank}${visibleLine(line, last, colours)}`;
+    })
+  ];
+}
+function sizeOf({ value }) {
+  if (value instanceof Uint8Array) return `${value.length} bytes`;
+  return `${[...textOf(value)].length} characters`;
+}
+var titles = { value: "values", query: "query", body: "body", header: "headers" };
+function signatureText(steps, eyes, { out }) {
+  const width = Math.min(30, Math.max(...steps.map(({ name }) => name.length)));
+  return ["value", "query", "body", "header"].flatMap((part) => {
+    const own = steps.filter((step) => step.part === part);
+    if (own.length === 0) return [];
+    const title = part === "value" ? titles.value : `${titles[part]} that the signature adds`;
+    return [[out.bold(title), ...own.flatMap((step) => stepLines(step, width, eyes, out))].join("\n")];
+  }).join("\n\n");
+}
+function againstText({ name, same, difference }, hide, { out }) {
+  if (same) return `${out.green("same")}   ${name} is what the vendor shows, character for character`;
+  if (!difference) return `${out.red("differs")}  ${name} is secret and is not shown; it is not what the vendor shows`;
+  return [
+    `${out.red("differs")}  ${name} parts from what the vendor shows at line ${difference.line}, character ${difference.column}`,
+    ...partingLines(difference, hide, out),
+    ...difference.cause === void 0 ? [] : [`${out.dim("likely".padEnd(7))}  ${hide(difference.cause)}`]
+  ].join("\n");
+}
+function partingLines({ ours = "", theirs = "", column, ourCharacter, theirCharacter }, hide, colours) {
+  const labelled = (word, text) => `${colours.dim(word.padEnd(7))}  ${text}`;
+  const shown = (line) => line === "" ? colours.dim("(empty)") : visibleLine(line, true, colours);
+  if (hide(ours) !== ours || hide(theirs) !== theirs)
+    return [labelled("ours", shown(hide(ours))), labelled("theirs", shown(hide(theirs)))];
+  const from = Math.max(0, column - 1 - 50);
+  const cut = (line) => {
+    const characters = [...line];
+    const piece = characters.slice(from, from + 100).join("");
+    return `${from > 0 ? "\u2026" : ""}${shown(piece)}${characters.length > from + 100 ? "\u2026" : ""}`;
+  };
+  const said = [`ours has ${ourCharacter ?? "ended"}`, `theirs has ${theirCharacter ?? "ended"}`].join(", ");
+  const before = visibleLine([...ours].slice(from, column - 1).join(""), true, colours);
+  const mark = " ".repeat(stringWidth(before) + (from > 0 ? 1 : 0));
+  return [
+    labelled("ours", cut(ours)),
+    labelled("theirs", cut(theirs)),
+    `${" ".repeat(9)}${mark}${colours.yellow("^")} ${said}`
+  ];
+}
+
+export {
+  signatureText,
+  againstText
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS92aWV3L3NpZ25hdHVyZS50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIEhvdyBhIHNpZ25hdHVyZSBpcyBtYWRlOiBlYWNoIHZhbHVlIGluIG9yZGVyLCB3aXRoIHdoYXQgY2Fubm90IGJlIHNlZW4gaW4gYSB0ZXh0IG1hZGUgdmlzaWJsZS4gKi9cbmltcG9ydCBzdHJpbmdXaWR0aCBmcm9tICdmYXN0LXN0cmluZy13aWR0aCc7XG5pbXBvcnQgeyBoaWRkZW4gfSBmcm9tICcuLi8uLi9jb3JlL2V4Y2hhbmdlL3dpcmUuanMnO1xuaW1wb3J0IHR5cGUgeyBBZ2FpbnN0LCBEaWZmZXJlbmNlIH0gZnJvbSAnLi4vLi4vY29yZS9zaWduYXR1cmUvYWdhaW5zdC9jb21wYXJlLmpzJztcbmltcG9ydCB0eXBlIHsgU2lnbmluZ1N0ZXAgfSBmcm9tICcuLi8uLi9jb3JlL3NpZ25hdHVyZS9zaWduYXR1cmUta2luZC5qcyc7XG5pbXBvcnQgeyB0ZXh0T2YgfSBmcm9tICcuLi8uLi9jb3JlL3ZhbHVlL3RleHQuanMnO1xuaW1wb3J0IHR5cGUgeyBDb2xvdXJzLCBUZXJtaW5hbCB9IGZyb20gJy4uL3Rlcm1pbmFsLmpzJztcblxuLyoqIFdoYXQgb2YgYSBzdGVwIGlzIHNlZW46IGl0cyB0ZXh0LCBvciB1bmRlZmluZWQgd2hlcmUgbm90aGluZyBvZiBpdCBtYXkgYmUuICovXG5leHBvcnQgdHlwZSBTdGVwRXllcyA9IChzdGVwOiBTaWduaW5nU3RlcCkgPT4gc3RyaW5nIHwgdW5kZWZpbmVkO1xuXG4vKiogQ2hhcmFjdGVycyB0aGF0IGFyZSBub3Qgc2Vlbiwgb3Igbm90IHRvbGQgZnJvbSBvdGhlcnMsIGVhY2ggd2l0aCBpdHMgbWFyay4gKi9cbmNvbnN0IG1hcmtzOiBSZWFkb25seTxSZWNvcmQ8c3RyaW5nLCBzdHJpbmc+PiA9IHtcbiAgJ1xcdCc6ICdcdTIxRTUnLFxuICAnXFxyJzogJ1x1MjQwRCcsXG4gICdcXHUwMGEwJzogJ1x1MjM3RCcsXG4gICdcXHUyMDBiJzogJ1x1MjQyMycsXG4gICdcXHVmZWZmJzogJ1x1MjAzOUJPTVx1MjAzQScsXG59O1xuXG4vKiogQSBsaW5lIG9mIGEgdGV4dDsgaXRzIGJyZWFrIGlzIGEgbWFyayBhdCBpdHMgZW5kLiBTcGFjZXMgYXJlIG1hcmtlZCB3aGVyZSB0aGV5IHdvdWxkIG5vdCBiZSBzZWVuLiAqL1xuZnVuY3Rpb24gdmlzaWJsZUxpbmUobGluZTogc3RyaW5nLCBsYXN0OiBib29sZWFuLCBjb2xvdXJzOiBDb2xvdXJzKTogc3RyaW5nIHtcbiAgY29uc3QgdGV4dCA9IGxpbmUucmVwbGFjZSgvIHsyLH18ICskfFteIF0vZ3UsIChydW4pID0+XG4gICAgcnVuLnN0YXJ0c1dpdGgoJyAnKSA/IGNvbG91cnMueWVsbG93KCdcdTAwQjcnLnJlcGVhdChydW4ubGVuZ3RoKSkgOiB2aXNpYmxlQ2hhcmFjdGVyKHJ1biwgY29sb3VycyksXG4gICk7XG4gIHJldHVybiBgJHt0ZXh0fSR7bGFzdCA/ICcnIDogY29sb3Vycy5kaW0oJ1x1MjNDRScpfWA7XG59XG5cbmZ1bmN0aW9uIHZpc2libGVDaGFyYWN0ZXIoY2hhcmFjdGVyOiBzdHJpbmcsIGNvbG91cnM6IENvbG91cnMpOiBzdHJpbmcge1xuICBjb25zdCBtYXJrID0gbWFya3NbY2hhcmFjdGVyXTtcbiAgaWYgKG1hcmsgIT09IHVuZGVmaW5lZCkgcmV0dXJuIGNvbG91cnMueWVsbG93KG1hcmspO1xuICBjb25zdCBjb2RlID0gY2hhcmFjdGVyLmNvZGVQb2ludEF0KDApIGFzIG51bWJlcjtcbiAgLy8gV2hhdCBpcyBoaWRkZW4gc3RhbmRzIGJldHdlZW4gc3VjaCBtYXJrcy5cbiAgaWYgKChjb2RlID49IDB4MjAgJiYgY29kZSA8IDB4N2YpIHx8IGNoYXJhY3RlciA9PT0gJ1x1MjAzOScgfHwgY2hhcmFjdGVyID09PSAnXHUyMDNBJykgcmV0dXJuIGNoYXJhY3RlcjtcbiAgY29uc3QgbnVtYmVyID0gY29sb3Vycy55ZWxsb3coYFx1MjAzOVUrJHtjb2RlLnRvU3RyaW5nKDE2KS50b1VwcGVyQ2FzZSgpLnBhZFN0YXJ0KDQsICcwJyl9XHUyMDNBYCk7XG4gIHJldHVybiBgJHtjb2RlID4gMHg5ZiA/IGNoYXJhY3RlciA6ICcnfSR7bnVtYmVyfWA7XG59XG5cbmZ1bmN0aW9uIHN0ZXBMaW5lcyhzdGVwOiBTaWduaW5nU3RlcCwgd2lkdGg6IG51bWJlciwgZXllczogU3RlcEV5ZXMsIGNvbG91cnM6IENvbG91cnMpOiBzdHJpbmdbXSB7XG4gIGNvbnN0IGxhYmVsID0gY29sb3Vycy5jeWFuKHN0ZXAubmFtZS5wYWRFbmQod2lkdGgpKTtcbiAgY29uc3QgdGV4dCA9IGV5ZXMoc3RlcCk7XG4gIGlmICh0ZXh0ID09PSB1bmRlZmluZWQpIHJldHVybiBbYCAgJHtsYWJlbH0gICR7aGlkZGVufSAgJHtjb2xvdXJzLmRpbShzaXplT2Yoc3RlcCkpfWBdO1xuICBjb25zdCBsaW5lcyA9IHRleHQuc3BsaXQoJ1xcbicpO1xuICBpZiAobGluZXMubGVuZ3RoID09PSAxKSB7XG4gICAgY29uc3QgZW1wdHkgPSB0ZXh0ID09PSAnJyA/IGNvbG91cnMuZGltKCcoZW1wdHkpJykgOiB2aXNpYmxlTGluZSh0ZXh0LCB0cnVlLCBjb2xvdXJzKTtcbiAgICBjb25zdCBieXRlcyA9IHN0ZXAudmFsdWUgaW5zdGFuY2VvZiBVaW50OEFycmF5ID8gYCAgJHtjb2xvdXJzLmRpbShgJHtzdGVwLnZhbHVlLmxlbmd0aH0gYnl0ZXMsIGFzIGhleGApfWAgOiAnJztcbiAgICByZXR1cm4gW2AgICR7bGFiZWx9ICAke2VtcHR5fSR7Ynl0ZXN9YF07XG4gIH1cbiAgY29uc3QgZGlnaXRzID0gU3RyaW5nKGxpbmVzLmxlbmd0aCkubGVuZ3RoO1xuICBjb25zdCBsaXN0ID0gQXJyYXkuaXNBcnJheShzdGVwLnZhbHVlKTtcbiAgcmV0dXJuIFtcbiAgICBgICAke2xhYmVsfSAgJHtjb2xvdXJzLmRpbShsaXN0ID8gYCR7bGluZXMubGVuZ3RofSBpdGVtc2AgOiBgJHtsaW5lcy5sZW5ndGh9IGxpbmVzLCAke0J1ZmZlci5ieXRlTGVuZ3RoKHRleHQpfSBieXRlc2ApfWAsXG4gICAgLi4ubGluZXMubWFwKChsaW5lLCBpbmRleCkgPT4ge1xuICAgICAgY29uc3QgbGFzdCA9IGxpc3QgfHwgaW5kZXggPT09IGxpbmVzLmxlbmd0aCAtIDE7XG4gICAgICBjb25zdCBibGFuayA9IGxpbmUgPT09ICcnID8gY29sb3Vycy5kaW0obGFzdCA/ICcoZW1wdHksIHRoZSB0ZXh0IGVuZHMgd2l0aCBhIGxpbmUgYnJlYWspJyA6ICcoZW1wdHkpJykgOiAnJztcbiAgICAgIHJldHVybiBgICAgICR7Y29sb3Vycy5kaW0oU3RyaW5nKGluZGV4ICsgMSkucGFkU3RhcnQoZGlnaXRzKSl9ICAke2JsYW5rfSR7dmlzaWJsZUxpbmUobGluZSwgbGFzdCwgY29sb3Vycyl9YDtcbiAgICB9KSxcbiAgXTtcbn1cblxuLyoqIE9mIGEgdmFsdWUgdGhhdCBpcyBub3Qgc2Vlbi4gKi9cbmZ1bmN0aW9uIHNpemVPZih7IHZhbHVlIH06IFNpZ25pbmdTdGVwKTogc3RyaW5nIHtcbiAgaWYgKHZhbHVlIGluc3RhbmNlb2YgVWludDhBcnJheSkgcmV0dXJuIGAke3ZhbHVlLmxlbmd0aH0gYnl0ZXNgO1xuICByZXR1cm4gYCR7Wy4uLnRleHRPZih2YWx1ZSldLmxlbmd0aH0gY2hhcmFjdGVyc2A7XG59XG5cbmNvbnN0IHRpdGxlcyA9IHsgdmFsdWU6ICd2YWx1ZXMnLCBxdWVyeTogJ3F1ZXJ5JywgYm9keTogJ2JvZHknLCBoZWFkZXI6ICdoZWFkZXJzJyB9IGFzIGNvbnN0O1xuXG4vKiogVGhlIHZhbHVlcyBpbiBvcmRlciwgdGhlbiB3aGF0IGlzIGFkZGVkIHRvIHRoZSByZXF1ZXN0LiAqL1xuZXhwb3J0IGZ1bmN0aW9uIHNpZ25hdHVyZVRleHQoc3RlcHM6IHJlYWRvbmx5IFNpZ25pbmdTdGVwW10sIGV5ZXM6IFN0ZXBFeWVzLCB7IG91dCB9OiBUZXJtaW5hbCk6IHN0cmluZyB7XG4gIGNvbnN0IHdpZHRoID0gTWF0aC5taW4oMzAsIE1hdGgubWF4KC4uLnN0ZXBzLm1hcCgoeyBuYW1lIH0pID0+IG5hbWUubGVuZ3RoKSkpO1xuICByZXR1cm4gKFsndmFsdWUnLCAncXVlcnknLCAnYm9keScsICdoZWFkZXInXSBhcyBjb25zdClcbiAgICAuZmxhdE1hcCgocGFydCkgPT4ge1xuICAgICAgY29uc3Qgb3duID0gc3RlcHMuZmlsdGVyKChzdGVwKSA9PiBzdGVwLnBhcnQgPT09IHBhcnQpO1xuICAgICAgaWYgKG93bi5sZW5ndGggPT09IDApIHJldHVybiBbXTtcbiAgICAgIGNvbnN0IHRpdGxlID0gcGFydCA9PT0gJ3ZhbHVlJyA/IHRpdGxlcy52YWx1ZSA6IGAke3RpdGxlc1twYXJ0XX0gdGhhdCB0aGUgc2lnbmF0dXJlIGFkZHNgO1xuICAgICAgcmV0dXJuIFtbb3V0LmJvbGQodGl0bGUpLCAuLi5vd24uZmxhdE1hcCgoc3RlcCkgPT4gc3RlcExpbmVzKHN0ZXAsIHdpZHRoLCBleWVzLCBvdXQpKV0uam9pbignXFxuJyldO1xuICAgIH0pXG4gICAgLmpvaW4oJ1xcblxcbicpO1xufVxuXG4vKiogV2hhdCB0aGUgdmVuZG9yIHNob3dzLCBiZXNpZGUgb3VyczogdGhlIHBsYWNlIHdoZXJlIHRoZXkgcGFydCB1bmRlciBhIG1hcmsuICovXG5leHBvcnQgZnVuY3Rpb24gYWdhaW5zdFRleHQoXG4gIHsgbmFtZSwgc2FtZSwgZGlmZmVyZW5jZSB9OiBBZ2FpbnN0LFxuICBoaWRlOiAodGV4dDogc3RyaW5nKSA9PiBzdHJpbmcsXG4gIHsgb3V0IH06IFRlcm1pbmFsLFxuKTogc3RyaW5nIHtcbiAgaWYgKHNhbWUpIHJldHVybiBgJHtvdXQuZ3JlZW4oJ3NhbWUnKX0gICAke25hbWV9IGlzIHdoYXQgdGhlIHZlbmRvciBzaG93cywgY2hhcmFjdGVyIGZvciBjaGFyYWN0ZXJgO1xuICBpZiAoIWRpZmZlcmVuY2UpIHJldHVybiBgJHtvdXQucmVkKCdkaWZmZXJzJyl9ICAke25hbWV9IGlzIHNlY3JldCBhbmQgaXMgbm90IHNob3duOyBpdCBpcyBub3Qgd2hhdCB0aGUgdmVuZG9yIHNob3dzYDtcbiAgcmV0dXJuIFtcbiAgICBgJHtvdXQucmVkKCdkaWZmZXJzJyl9ICAke25hbWV9IHBhcnRzIGZyb20gd2hhdCB0aGUgdmVuZG9yIHNob3dzIGF0IGxpbmUgJHtkaWZmZXJlbmNlLmxpbmV9LCBjaGFyYWN0ZXIgJHtkaWZmZXJlbmNlLmNvbHVtbn1gLFxuICAgIC4uLnBhcnRpbmdMaW5lcyhkaWZmZXJlbmNlLCBoaWRlLCBvdXQpLFxuICAgIC4uLihkaWZmZXJlbmNlLmNhdXNlID09PSB1bmRlZmluZWQgPyBbXSA6IFtgJHtvdXQuZGltKCdsaWtlbHknLnBhZEVuZCg3KSl9ICAke2hpZGUoZGlmZmVyZW5jZS5jYXVzZSl9YF0pLFxuICBdLmpvaW4oJ1xcbicpO1xufVxuXG5mdW5jdGlvbiBwYXJ0aW5nTGluZXMoXG4gIHsgb3VycyA9ICcnLCB0aGVpcnMgPSAnJywgY29sdW1uLCBvdXJDaGFyYWN0ZXIsIHRoZWlyQ2hhcmFjdGVyIH06IERpZmZlcmVuY2UsXG4gIGhpZGU6ICh0ZXh0OiBzdHJpbmcpID0+IHN0cmluZyxcbiAgY29sb3VyczogQ29sb3Vycyxcbik6IHN0cmluZ1tdIHtcbiAgY29uc3QgbGFiZWxsZWQgPSAod29yZDogc3RyaW5nLCB0ZXh0OiBzdHJpbmcpOiBzdHJpbmcgPT4gYCR7Y29sb3Vycy5kaW0od29yZC5wYWRFbmQoNykpfSAgJHt0ZXh0fWA7XG4gIGNvbnN0IHNob3duID0gKGxpbmU6IHN0cmluZyk6IHN0cmluZyA9PiAobGluZSA9PT0gJycgPyBjb2xvdXJzLmRpbSgnKGVtcHR5KScpIDogdmlzaWJsZUxpbmUobGluZSwgdHJ1ZSwgY29sb3VycykpO1xuICAvLyBXaGVyZSBzb21ldGhpbmcgaW4gdGhlbSBpcyBoaWRkZW4sIG5laXRoZXIgYSBwaWVjZSBvZiB0aGUgbGluZXMgbm9yIHRoZSBjaGFyYWN0ZXJzIHRoYXQgZGlmZmVyIG1heSBiZSBzaG93bi5cbiAgaWYgKGhpZGUob3VycykgIT09IG91cnMgfHwgaGlkZSh0aGVpcnMpICE9PSB0aGVpcnMpXG4gICAgcmV0dXJuIFtsYWJlbGxlZCgnb3VycycsIHNob3duKGhpZGUob3VycykpKSwgbGFiZWxsZWQoJ3RoZWlycycsIHNob3duKGhpZGUodGhlaXJzKSkpXTtcbiAgLy8gQSBsb25nIGxpbmUgaXMgc2hvd24gYXJvdW5kIHRoZSBwbGFjZSB3aGVyZSBpdCBwYXJ0cy5cbiAgY29uc3QgZnJvbSA9IE1hdGgubWF4KDAsIGNvbHVtbiAtIDEgLSA1MCk7XG4gIGNvbnN0IGN1dCA9IChsaW5lOiBzdHJpbmcpOiBzdHJpbmcgPT4ge1xuICAgIGNvbnN0IGNoYXJhY3RlcnMgPSBbLi4ubGluZV07XG4gICAgY29uc3QgcGllY2UgPSBjaGFyYWN0ZXJzLnNsaWNlKGZyb20sIGZyb20gKyAxMDApLmpvaW4oJycpO1xuICAgIHJldHVybiBgJHtmcm9tID4gMCA/ICdcdTIwMjYnIDogJyd9JHtzaG93bihwaWVjZSl9JHtjaGFyYWN0ZXJzLmxlbmd0aCA+IGZyb20gKyAxMDAgPyAnXHUyMDI2JyA6ICcnfWA7XG4gIH07XG4gIGNvbnN0IHNhaWQgPSBbYG91cnMgaGFzICR7b3VyQ2hhcmFjdGVyID8/ICdlbmRlZCd9YCwgYHRoZWlycyBoYXMgJHt0aGVpckNoYXJhY3RlciA/PyAnZW5kZWQnfWBdLmpvaW4oJywgJyk7XG4gIC8vIFdoYXQgc3RhbmRzIGluIGZyb250IG1heSBiZSB3aWRlciB0aGFuIGl0IGlzIGxvbmcuXG4gIGNvbnN0IGJlZm9yZSA9IHZpc2libGVMaW5lKFsuLi5vdXJzXS5zbGljZShmcm9tLCBjb2x1bW4gLSAxKS5qb2luKCcnKSwgdHJ1ZSwgY29sb3Vycyk7XG4gIGNvbnN0IG1hcmsgPSAnICcucmVwZWF0KHN0cmluZ1dpZHRoKGJlZm9yZSkgKyAoZnJvbSA+IDAgPyAxIDogMCkpO1xuICByZXR1cm4gW1xuICAgIGxhYmVsbGVkKCdvdXJzJywgY3V0KG91cnMpKSxcbiAgICBsYWJlbGxlZCgndGhlaXJzJywgY3V0KHRoZWlycykpLFxuICAgIGAkeycgJy5yZXBlYXQoOSl9JHttYXJrfSR7Y29sb3Vycy55ZWxsb3coJ14nKX0gJHtzYWlkfWAsXG4gIF07XG59XG4iXSwKICAibWFwcGluZ3MiOiAiOzs7Ozs7OztBQUNBLE9BQU8saUJBQWlCO0FBV3hCLElBQU0sUUFBMEM7QUFBQSxFQUM5QyxLQUFNO0FBQUEsRUFDTixNQUFNO0FBQUEsRUFDTixRQUFVO0FBQUEsRUFDVixVQUFVO0FBQUEsRUFDVixVQUFVO0FBQ1o7QUFHQSxTQUFTLFlBQVksTUFBYyxNQUFlLFNBQTBCO0FBQzFFLFFBQU0sT0FBTyxLQUFLO0FBQUEsSUFBUTtBQUFBLElBQW9CLENBQUMsUUFDN0MsSUFBSSxXQUFXLEdBQUcsSUFBSSxRQUFRLE9BQU8sT0FBSSxPQUFPLElBQUksTUFBTSxDQUFDLElBQUksaUJBQWlCLEtBQUssT0FBTztBQUFBLEVBQzlGO0FBQ0EsU0FBTyxHQUFHLElBQUksR0FBRyxPQUFPLEtBQUssUUFBUSxJQUFJLFFBQUcsQ0FBQztBQUMvQztBQUVBLFNBQVMsaUJBQWlCLFdBQW1CLFNBQTBCO0FBQ3JFLFFBQU0sT0FBTyxNQUFNLFNBQVM7QUFDNUIsTUFBSSxTQUFTLE9BQVcsUUFBTyxRQUFRLE9BQU8sSUFBSTtBQUNsRCxRQUFNLE9BQU8sVUFBVSxZQUFZLENBQUM7QUFFcEMsTUFBSyxRQUFRLE1BQVEsT0FBTyxPQUFTLGNBQWMsWUFBTyxjQUFjLFNBQUssUUFBTztBQUNwRixRQUFNLFNBQVMsUUFBUSxPQUFPLFdBQU0sS0FBSyxTQUFTLEVBQUUsRUFBRSxZQUFZLEVBQUUsU0FBUyxHQUFHLEdBQUcsQ0FBQyxRQUFHO0FBQ3ZGLFNBQU8sR0FBRyxPQUFPLE1BQU8sWUFBWSxFQUFFLEdBQUcsTUFBTTtBQUNqRDtBQUVBLFNBQVMsVUFBVSxNQUFtQixPQUFlLE1BQWdCLFNBQTRCO0FBQy9GLFFBQU0sUUFBUSxRQUFRLEtBQUssS0FBSyxLQUFLLE9BQU8sS0FBSyxDQUFDO0FBQ2xELFFBQU0sT0FBTyxLQUFLLElBQUk7QUFDdEIsTUFBSSxTQUFTLE9BQVcsUUFBTyxDQUFDLEtBQUssS0FBSyxLQUFLLE1BQU0sS0FBSyxRQUFRLElBQUksT0FBTyxJQUFJLENBQUMsQ0FBQyxFQUFFO0FBQ3JGLFFBQU0sUUFBUSxLQUFLLE1BQU0sSUFBSTtBQUM3QixNQUFJLE1BQU0sV0FBVyxHQUFHO0FBQ3RCLFVBQU0sUUFBUSxTQUFTLEtBQUssUUFBUSxJQUFJLFNBQVMsSUFBSSxZQUFZLE1BQU0sTUFBTSxPQUFPO0FBQ3BGLFVBQU0sUUFBUSxLQUFLLGlCQUFpQixhQUFhLEtBQUssUUFBUSxJQUFJLEdBQUcsS0FBSyxNQUFNLE1BQU0sZ0JBQWdCLENBQUMsS0FBSztBQUM1RyxXQUFPLENBQUMsS0FBSyxLQUFLLEtBQUssS0FBSyxHQUFHLEtBQUssRUFBRTtBQUFBLEVBQ3hDO0FBQ0EsUUFBTSxTQUFTLE9BQU8sTUFBTSxNQUFNLEVBQUU7QUFDcEMsUUFBTSxPQUFPLE1BQU0sUUFBUSxLQUFLLEtBQUs7QUFDckMsU0FBTztBQUFBLElBQ0wsS0FBSyxLQUFLLEtBQUssUUFBUSxJQUFJLE9BQU8sR0FBRyxNQUFNLE1BQU0sV0FBVyxHQUFHLE1BQU0sTUFBTSxXQUFXLE9BQU8sV0FBVyxJQUFJLENBQUMsUUFBUSxDQUFDO0FBQUEsSUFDdEgsR0FBRyxNQUFNLElBQUksQ0FBQyxNQUFNLFVBQVU7QUFDNUIsWUFBTSxPQUFPLFFBQVEsVUFBVSxNQUFNLFNBQVM7QUFDOUMsWUFBTSxRQUFRLFNBQVMsS0FBSyxRQUFRLElBQUksT0FBTyw2Q0FBNkMsU0FBUyxJQUFJO0FBQ3pHLGFBQU8sT0FBTyxRQUFRLElBQUksT0FBTyxRQUFRLENBQUMsRUFBRSxTQUFTLE1BQU0sQ0FBQyxDQUFDLEtBQUssS0FBSyxHQUFHLFlBQVksTUFBTSxNQUFNLE9BQU8sQ0FBQztBQUFBLElBQzVHLENBQUM7QUFBQSxFQUNIO0FBQ0Y7QUFHQSxTQUFTLE9BQU8sRUFBRSxNQUFNLEdBQXdCO0FBQzlDLE1BQUksaUJBQWlCLFdBQVksUUFBTyxHQUFHLE1BQU0sTUFBTTtBQUN2RCxTQUFPLEdBQUcsQ0FBQyxHQUFHLE9BQU8sS0FBSyxDQUFDLEVBQUUsTUFBTTtBQUNyQztBQUVBLElBQU0sU0FBUyxFQUFFLE9BQU8sVUFBVSxPQUFPLFNBQVMsTUFBTSxRQUFRLFFBQVEsVUFBVTtBQUczRSxTQUFTLGNBQWMsT0FBK0IsTUFBZ0IsRUFBRSxJQUFJLEdBQXFCO0FBQ3RHLFFBQU0sUUFBUSxLQUFLLElBQUksSUFBSSxLQUFLLElBQUksR0FBRyxNQUFNLElBQUksQ0FBQyxFQUFFLEtBQUssTUFBTSxLQUFLLE1BQU0sQ0FBQyxDQUFDO0FBQzVFLFNBQVEsQ0FBQyxTQUFTLFNBQVMsUUFBUSxRQUFRLEVBQ3hDLFFBQVEsQ0FBQyxTQUFTO0FBQ2pCLFVBQU0sTUFBTSxNQUFNLE9BQU8sQ0FBQyxTQUFTLEtBQUssU0FBUyxJQUFJO0FBQ3JELFFBQUksSUFBSSxXQUFXLEVBQUcsUUFBTyxDQUFDO0FBQzlCLFVBQU0sUUFBUSxTQUFTLFVBQVUsT0FBTyxRQUFRLEdBQUcsT0FBTyxJQUFJLENBQUM7QUFDL0QsV0FBTyxDQUFDLENBQUMsSUFBSSxLQUFLLEtBQUssR0FBRyxHQUFHLElBQUksUUFBUSxDQUFDLFNBQVMsVUFBVSxNQUFNLE9BQU8sTUFBTSxHQUFHLENBQUMsQ0FBQyxFQUFFLEtBQUssSUFBSSxDQUFDO0FBQUEsRUFDbkcsQ0FBQyxFQUNBLEtBQUssTUFBTTtBQUNoQjtBQUdPLFNBQVMsWUFDZCxFQUFFLE1BQU0sTUFBTSxXQUFXLEdBQ3pCLE1BQ0EsRUFBRSxJQUFJLEdBQ0U7QUFDUixNQUFJLEtBQU0sUUFBTyxHQUFHLElBQUksTUFBTSxNQUFNLENBQUMsTUFBTSxJQUFJO0FBQy9DLE1BQUksQ0FBQyxXQUFZLFFBQU8sR0FBRyxJQUFJLElBQUksU0FBUyxDQUFDLEtBQUssSUFBSTtBQUN0RCxTQUFPO0FBQUEsSUFDTCxHQUFHLElBQUksSUFBSSxTQUFTLENBQUMsS0FBSyxJQUFJLDZDQUE2QyxXQUFXLElBQUksZUFBZSxXQUFXLE1BQU07QUFBQSxJQUMxSCxHQUFHLGFBQWEsWUFBWSxNQUFNLEdBQUc7QUFBQSxJQUNyQyxHQUFJLFdBQVcsVUFBVSxTQUFZLENBQUMsSUFBSSxDQUFDLEdBQUcsSUFBSSxJQUFJLFNBQVMsT0FBTyxDQUFDLENBQUMsQ0FBQyxLQUFLLEtBQUssV0FBVyxLQUFLLENBQUMsRUFBRTtBQUFBLEVBQ3hHLEVBQUUsS0FBSyxJQUFJO0FBQ2I7QUFFQSxTQUFTLGFBQ1AsRUFBRSxPQUFPLElBQUksU0FBUyxJQUFJLFFBQVEsY0FBYyxlQUFlLEdBQy9ELE1BQ0EsU0FDVTtBQUNWLFFBQU0sV0FBVyxDQUFDLE1BQWMsU0FBeUIsR0FBRyxRQUFRLElBQUksS0FBSyxPQUFPLENBQUMsQ0FBQyxDQUFDLEtBQUssSUFBSTtBQUNoRyxRQUFNLFFBQVEsQ0FBQyxTQUEwQixTQUFTLEtBQUssUUFBUSxJQUFJLFNBQVMsSUFBSSxZQUFZLE1BQU0sTUFBTSxPQUFPO0FBRS9HLE1BQUksS0FBSyxJQUFJLE1BQU0sUUFBUSxLQUFLLE1BQU0sTUFBTTtBQUMxQyxXQUFPLENBQUMsU0FBUyxRQUFRLE1BQU0sS0FBSyxJQUFJLENBQUMsQ0FBQyxHQUFHLFNBQVMsVUFBVSxNQUFNLEtBQUssTUFBTSxDQUFDLENBQUMsQ0FBQztBQUV0RixRQUFNLE9BQU8sS0FBSyxJQUFJLEdBQUcsU0FBUyxJQUFJLEVBQUU7QUFDeEMsUUFBTSxNQUFNLENBQUMsU0FBeUI7QUFDcEMsVUFBTSxhQUFhLENBQUMsR0FBRyxJQUFJO0FBQzNCLFVBQU0sUUFBUSxXQUFXLE1BQU0sTUFBTSxPQUFPLEdBQUcsRUFBRSxLQUFLLEVBQUU7QUFDeEQsV0FBTyxHQUFHLE9BQU8sSUFBSSxXQUFNLEVBQUUsR0FBRyxNQUFNLEtBQUssQ0FBQyxHQUFHLFdBQVcsU0FBUyxPQUFPLE1BQU0sV0FBTSxFQUFFO0FBQUEsRUFDMUY7QUFDQSxRQUFNLE9BQU8sQ0FBQyxZQUFZLGdCQUFnQixPQUFPLElBQUksY0FBYyxrQkFBa0IsT0FBTyxFQUFFLEVBQUUsS0FBSyxJQUFJO0FBRXpHLFFBQU0sU0FBUyxZQUFZLENBQUMsR0FBRyxJQUFJLEVBQUUsTUFBTSxNQUFNLFNBQVMsQ0FBQyxFQUFFLEtBQUssRUFBRSxHQUFHLE1BQU0sT0FBTztBQUNwRixRQUFNLE9BQU8sSUFBSSxPQUFPLFlBQVksTUFBTSxLQUFLLE9BQU8sSUFBSSxJQUFJLEVBQUU7QUFDaEUsU0FBTztBQUFBLElBQ0wsU0FBUyxRQUFRLElBQUksSUFBSSxDQUFDO0FBQUEsSUFDMUIsU0FBUyxVQUFVLElBQUksTUFBTSxDQUFDO0FBQUEsSUFDOUIsR0FBRyxJQUFJLE9BQU8sQ0FBQyxDQUFDLEdBQUcsSUFBSSxHQUFHLFFBQVEsT0FBTyxHQUFHLENBQUMsSUFBSSxJQUFJO0FBQUEsRUFDdkQ7QUFDRjsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,28 @@
+import {
+  printable
+} from "./chunk-NAZM5QF7.js";
+import {
+  writeJson
+} from "./chunk-RABAPZK5.js";
+
+// src/cli/view/json.ts
+var tokens = /("(?:[^"\\]|\\.)*")(\s*:)?|(-?\d[\d.eE+-]*)|\b(true|false|null)\b/g;
+function colouredJson(value, colours, hide = (text) => text) {
+  return colouredJsonText(printable(hide(writeJson(value, 2))), colours);
+}
+function colouredJsonText(text, colours) {
+  if (!colours.isColorSupported) return text;
+  return text.replace(
+    tokens,
+    (_, quoted, colon, number, word) => {
+      if (quoted !== void 0) return colon === void 0 ? colours.green(quoted) : colours.cyan(quoted) + colon;
+      return number === void 0 ? colours.magenta(word) : colours.yellow(number);
+    }
+  );
+}
+
+export {
+  colouredJson,
+  colouredJsonText
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS92aWV3L2pzb24udHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBKU09OIHdpdGggY29sb3Vyczoga2V5cywgdGV4dHMsIG51bWJlcnMsIHRoZSByZXN0LiAqL1xuaW1wb3J0IHsgd3JpdGVKc29uIH0gZnJvbSAnLi4vLi4vY29yZS92YWx1ZS9qc29uLXRleHQuanMnO1xuaW1wb3J0IHR5cGUgeyBWYWx1ZSB9IGZyb20gJy4uLy4uL2NvcmUvdmFsdWUvd3JpdHRlbi5qcyc7XG5pbXBvcnQgdHlwZSB7IENvbG91cnMgfSBmcm9tICcuLi90ZXJtaW5hbC5qcyc7XG5pbXBvcnQgeyBwcmludGFibGUgfSBmcm9tICcuL3ByaW50YWJsZS5qcyc7XG5cbmNvbnN0IHRva2VucyA9IC8oXCIoPzpbXlwiXFxcXF18XFxcXC4pKlwiKShcXHMqOik/fCgtP1xcZFtcXGQuZUUrLV0qKXxcXGIodHJ1ZXxmYWxzZXxudWxsKVxcYi9nO1xuXG4vKiogQHBhcmFtIGhpZGUgdGFrZXMgc2VjcmV0cyBvdXQgYmVmb3JlIHRoZSBjb2xvdXJzIGNvbWUgaW4gKi9cbmV4cG9ydCBmdW5jdGlvbiBjb2xvdXJlZEpzb24odmFsdWU6IFZhbHVlLCBjb2xvdXJzOiBDb2xvdXJzLCBoaWRlOiAodGV4dDogc3RyaW5nKSA9PiBzdHJpbmcgPSAodGV4dCkgPT4gdGV4dCk6IHN0cmluZyB7XG4gIHJldHVybiBjb2xvdXJlZEpzb25UZXh0KHByaW50YWJsZShoaWRlKHdyaXRlSnNvbih2YWx1ZSwgMikpKSwgY29sb3Vycyk7XG59XG5cbmV4cG9ydCBmdW5jdGlvbiBjb2xvdXJlZEpzb25UZXh0KHRleHQ6IHN0cmluZywgY29sb3VyczogQ29sb3Vycyk6IHN0cmluZyB7XG4gIGlmICghY29sb3Vycy5pc0NvbG9yU3VwcG9ydGVkKSByZXR1cm4gdGV4dDtcbiAgcmV0dXJuIHRleHQucmVwbGFjZShcbiAgICB0b2tlbnMsXG4gICAgKF8sIHF1b3RlZDogc3RyaW5nIHwgdW5kZWZpbmVkLCBjb2xvbjogc3RyaW5nIHwgdW5kZWZpbmVkLCBudW1iZXI6IHN0cmluZyB8IHVuZGVmaW5lZCwgd29yZDogc3RyaW5nKSA9PiB7XG4gICAgICBpZiAocXVvdGVkICE9PSB1bmRlZmluZWQpIHJldHVybiBjb2xvbiA9PT0gdW5kZWZpbmVkID8gY29sb3Vycy5ncmVlbihxdW90ZWQpIDogY29sb3Vycy5jeWFuKHF1b3RlZCkgKyBjb2xvbjtcbiAgICAgIHJldHVybiBudW1iZXIgPT09IHVuZGVmaW5lZCA/IGNvbG91cnMubWFnZW50YSh3b3JkKSA6IGNvbG91cnMueWVsbG93KG51bWJlcik7XG4gICAgfSxcbiAgKTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7Ozs7O0FBTUEsSUFBTSxTQUFTO0FBR1IsU0FBUyxhQUFhLE9BQWMsU0FBa0IsT0FBaUMsQ0FBQyxTQUFTLE1BQWM7QUFDcEgsU0FBTyxpQkFBaUIsVUFBVSxLQUFLLFVBQVUsT0FBTyxDQUFDLENBQUMsQ0FBQyxHQUFHLE9BQU87QUFDdkU7QUFFTyxTQUFTLGlCQUFpQixNQUFjLFNBQTBCO0FBQ3ZFLE1BQUksQ0FBQyxRQUFRLGlCQUFrQixRQUFPO0FBQ3RDLFNBQU8sS0FBSztBQUFBLElBQ1Y7QUFBQSxJQUNBLENBQUMsR0FBRyxRQUE0QixPQUEyQixRQUE0QixTQUFpQjtBQUN0RyxVQUFJLFdBQVcsT0FBVyxRQUFPLFVBQVUsU0FBWSxRQUFRLE1BQU0sTUFBTSxJQUFJLFFBQVEsS0FBSyxNQUFNLElBQUk7QUFDdEcsYUFBTyxXQUFXLFNBQVksUUFBUSxRQUFRLElBQUksSUFBSSxRQUFRLE9BQU8sTUFBTTtBQUFBLElBQzdFO0FBQUEsRUFDRjtBQUNGOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,216 @@
+import {
+  searched,
+  sharedColumns,
+  wordsOf
+} from "./chunk-EJ3MTJ5C.js";
+import {
+  fromBytes,
+  toBytes
+} from "./chunk-2RJTCR3G.js";
+
+// src/core/documentation/search.ts
+import { distance } from "fastest-levenshtein";
+var weights = { name: 12, path: 9, summary: 7, group: 4, fields: 4, description: 2 };
+var kinds = Object.keys(weights);
+var mostWords = 30;
+function findOperations(sources, words, most = 100) {
+  const scans = [...sources].map(([source, index]) => new Scan(source, index));
+  const read = /* @__PURE__ */ new Map();
+  const wanted = words.flatMap(wordsOf).slice(0, mostWords).map(toBytes).map((word, bit) => {
+    const known = scans.map((scan) => scan.mark(word, bit)).includes(true);
+    const near = known ? void 0 : nearestWord(word, scans);
+    if (near === void 0) return word;
+    read.set(fromBytes(word), fromBytes(near));
+    for (const scan of scans) scan.mark(near, bit);
+    return near;
+  });
+  const marks = Math.max(0, ...scans.map((scan) => scan.mostMarks()));
+  const ranked = scans.flatMap((scan) => scan.ranked(wanted, marks)).sort((a, b) => b.score - a.score);
+  return {
+    matches: ranked.slice(0, most).map(({ scan, number, score }) => ({
+      ...scan.index.listedAt(number),
+      source: scan.source,
+      score,
+      in: scan.places(number, wanted)
+    })),
+    total: ranked.length,
+    complete: marks === wanted.length,
+    read
+  };
+}
+var none = { worth: 0, label: "" };
+var Scan = class {
+  constructor(source, index) {
+    this.source = source;
+    this.index = index;
+    ({ operations: this.operations, shared: this.shared } = index.searched());
+    this.marks = new Uint32Array(this.operations.count);
+    this.own = new Uint32Array(this.operations.count);
+  }
+  source;
+  index;
+  operations;
+  shared;
+  /** Of each operation, the words that it has; and those that stand in its own line. */
+  marks;
+  own;
+  /** By word: of an operation, the line of what it shares that has most of it. */
+  sharing = [];
+  /** By word, and by line of what is shared. */
+  bestShared = [];
+  /** Whether any operation has the word. */
+  mark(word, bit) {
+    const start = stem(word);
+    let found = false;
+    const has = ({ text }, first, beyond) => (at, from, end) => {
+      if (fitnessAt(word, text, at) === 0) return false;
+      const column = columnAt(text, from, at, end);
+      return column >= first && column < beyond;
+    };
+    const { operations, shared, marks, own } = this;
+    const flag = 1 << bit;
+    for (const number of operations.numbersWith(start, has(operations, searched.name, searched.written))) {
+      marks[number] = marks[number] | flag;
+      own[number] = own[number] | flag;
+      found = true;
+    }
+    const sharing = /* @__PURE__ */ new Map();
+    const bests = /* @__PURE__ */ new Map();
+    for (const line of shared.numbersWith(start, has(shared, sharedColumns.fields, sharedColumns.written))) {
+      const cells = shared.line(line).split("	");
+      const best = bestOf(word, [
+        ["fields", cells[sharedColumns.fields], cells[sharedColumns.written]],
+        ["description", cells[sharedColumns.description]]
+      ]);
+      bests.set(line, best);
+      for (const user of (cells[sharedColumns.users] ?? "").split(" ")) {
+        const number = Number(user);
+        marks[number] = marks[number] | flag;
+        const known = sharing.get(number);
+        if (known === void 0 || (bests.get(known) ?? none).worth < best.worth) sharing.set(number, line);
+      }
+      found = true;
+    }
+    this.sharing[bit] = sharing;
+    this.bestShared[bit] = bests;
+    return found;
+  }
+  /** How many of the words the operation has that has most of them. */
+  mostMarks() {
+    let most = 0;
+    for (let number = 0; number < this.marks.length; number += 1)
+      most = Math.max(most, bits(this.marks[number]));
+    return most;
+  }
+  /** Operations with so many of the words, each with what they are worth. */
+  ranked(words, marks) {
+    if (marks === 0) return [];
+    const found = [];
+    for (let number = 0; number < this.marks.length; number += 1) {
+      const mark = this.marks[number];
+      if (mark === 0 || bits(mark) !== marks) continue;
+      const score = this.bests(number, words).reduce((sum, { worth }) => sum + worth, 0);
+      found.push({ scan: this, number, score });
+    }
+    return found;
+  }
+  /** Where an operation has the words. */
+  places(number, words) {
+    const found = this.bests(number, words).filter(({ worth }) => worth > 0);
+    return [...new Set(found.map(({ label }) => fromBytes(label)))];
+  }
+  bests(number, words) {
+    const own = this.own[number];
+    const cells = own === 0 ? [] : this.operations.line(number).split("	");
+    return words.map((word, bit) => {
+      const line = this.sharing[bit]?.get(number);
+      const shared = line === void 0 ? none : this.bestShared[bit]?.get(line) ?? none;
+      if ((own & 1 << bit) === 0) return shared;
+      const best = bestOf(
+        word,
+        kinds.map((kind) => [kind, cells[searched[kind]], cells[searched.written]])
+      );
+      return best.worth >= shared.worth ? best : shared;
+    });
+  }
+};
+function bestOf(word, texts) {
+  let best = none;
+  for (const [kind, text = "", written = ""] of texts) {
+    if (weights[kind] <= best.worth) continue;
+    if (kind === "fields") {
+      const [fit, name] = bestField(word, text, written);
+      if (fit * weights.fields > best.worth) best = { worth: fit * weights.fields, label: `field ${name}` };
+    } else {
+      const worth = fitness(word, text) * weights[kind];
+      if (worth > best.worth) best = { worth, label: kind };
+    }
+  }
+  return best;
+}
+function bits(number) {
+  let count = 0;
+  for (let left = number; left !== 0; left &= left - 1) count += 1;
+  return count;
+}
+function columnAt(text, from, at, end) {
+  let column = 0;
+  for (let tab = text.indexOf("	", from); tab !== -1 && tab < at && tab < end; tab = text.indexOf("	", tab + 1))
+    column += 1;
+  return column;
+}
+var stem = (word) => word.length > 5 ? word.slice(0, -2) : word.length > 3 ? word.slice(0, -1) : word;
+function bestField(word, text, written) {
+  if (!text.includes(stem(word))) return [0, ""];
+  let best = 0;
+  let found = 0;
+  for (const [index, one] of text.split(";").entries()) {
+    const fit = fitness(word, one);
+    if (fit > best) [best, found] = [fit, index];
+  }
+  return [best, written.split(" ")[found] ?? ""];
+}
+function fitness(word, text) {
+  const start = stem(word);
+  let best = 0;
+  for (let at = text.indexOf(start); at !== -1 && best < 1; at = text.indexOf(start, at + 1))
+    best = Math.max(best, fitnessAt(word, text, at));
+  return best;
+}
+var isWordEnd = (code) => code === 32 || code === 9 || code === 10 || code === 59 || Number.isNaN(code);
+function fitnessAt(word, text, at) {
+  let from = at;
+  while (from > 0 && !isWordEnd(text.charCodeAt(from - 1))) from -= 1;
+  let end = at;
+  while (!isWordEnd(text.charCodeAt(end))) end += 1;
+  if (end - from === word.length && text.startsWith(word, from)) return 1;
+  if (text.startsWith(word, from) || end - from > 3 && word.startsWith(text.slice(from, end))) return 0.7;
+  return word.length > 3 && text.slice(from, end).includes(word) ? 0.4 : 0;
+}
+function nearestWord(word, scans) {
+  const most = Math.floor(word.length / 3);
+  if (most === 0) return void 0;
+  const seen = /* @__PURE__ */ new Set();
+  let best;
+  let least = most + 1;
+  const look = (cells) => {
+    for (const cell of cells) {
+      for (const one of cell.split(/[ ;]/)) {
+        if (seen.has(one) || Math.abs(one.length - word.length) >= least) continue;
+        seen.add(one);
+        const apart = distance(word, one);
+        if (apart < least) [best, least] = [one, apart];
+      }
+    }
+  };
+  for (const { operations, shared } of scans) {
+    for (const line of operations) look(line.split("	").slice(0, searched.written));
+    for (const line of shared) look(line.split("	").slice(sharedColumns.fields, sharedColumns.written));
+  }
+  return best;
+}
+
+export {
+  findOperations
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9zZWFyY2gudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBGaW5kaW5nIG9wZXJhdGlvbnMgYnkgd29yZHM6IGV2ZXJ5IHdvcmQgbXVzdCBiZSBmb3VuZCBzb21ld2hlcmU7IHdoZXJlIGl0IGlzIGZvdW5kIGRlY2lkZXMgdGhlIHJhbmsuICovXG5pbXBvcnQgeyBkaXN0YW5jZSB9IGZyb20gJ2Zhc3Rlc3QtbGV2ZW5zaHRlaW4nO1xuaW1wb3J0IHR5cGUgeyBMaXN0ZWRPcGVyYXRpb24sIFNvdXJjZUxpc3RzIH0gZnJvbSAnLi9pbmRleC1maWxlLmpzJztcbmltcG9ydCB7IHNlYXJjaGVkLCBzaGFyZWRDb2x1bW5zLCB3b3Jkc09mIH0gZnJvbSAnLi9zZWFyY2gtdGV4dC5qcyc7XG5pbXBvcnQgeyBmcm9tQnl0ZXMsIHR5cGUgVGV4dExpbmVzLCB0b0J5dGVzIH0gZnJvbSAnLi90ZXh0LWxpbmVzLmpzJztcblxuZXhwb3J0IGludGVyZmFjZSBNYXRjaCBleHRlbmRzIExpc3RlZE9wZXJhdGlvbiB7XG4gIHJlYWRvbmx5IHNvdXJjZTogc3RyaW5nO1xuICByZWFkb25seSBzY29yZTogbnVtYmVyO1xuICAvKiogV2hlcmUgdGhlIHdvcmRzIHdlcmUgZm91bmQ6IGBuYW1lYCwgYHBhdGhgLCBgc3VtbWFyeWAsIGBkZXNjcmlwdGlvbmAsIGBmaWVsZCBjYXJnby5raW5kYC4gKi9cbiAgcmVhZG9ubHkgaW46IHJlYWRvbmx5IHN0cmluZ1tdO1xufVxuXG5leHBvcnQgaW50ZXJmYWNlIEZvdW5kIHtcbiAgLyoqIEF0IG1vc3QgYXMgbWFueSBhcyB3ZXJlIGFza2VkIGZvci4gKi9cbiAgcmVhZG9ubHkgbWF0Y2hlczogcmVhZG9ubHkgTWF0Y2hbXTtcbiAgcmVhZG9ubHkgdG90YWw6IG51bWJlcjtcbiAgLyoqIEZhbHNlIHdoZXJlIG5vIG9wZXJhdGlvbiBoYXMgYWxsIHRoZSB3b3JkcywgYW5kIHRoZXNlIGhhdmUgb25seSBzb21lLiAqL1xuICByZWFkb25seSBjb21wbGV0ZTogYm9vbGVhbjtcbiAgLyoqIFdvcmRzIHRoYXQgc3RhbmQgbm93aGVyZSwgd2l0aCB0aGUgd29yZCB0aGF0IHdhcyBsb29rZWQgZm9yIGluIHRoZWlyIHBsYWNlLiAqL1xuICByZWFkb25seSByZWFkOiBSZWFkb25seU1hcDxzdHJpbmcsIHN0cmluZz47XG59XG5cbmNvbnN0IHdlaWdodHMgPSB7IG5hbWU6IDEyLCBwYXRoOiA5LCBzdW1tYXJ5OiA3LCBncm91cDogNCwgZmllbGRzOiA0LCBkZXNjcmlwdGlvbjogMiB9IGFzIGNvbnN0O1xudHlwZSBLaW5kID0ga2V5b2YgdHlwZW9mIHdlaWdodHM7XG5jb25zdCBraW5kcyA9IE9iamVjdC5rZXlzKHdlaWdodHMpIGFzIEtpbmRbXTtcblxuLyoqIEEgc2V0IG9mIHdvcmRzIGlzIGhlbGQgaW4gdGhlIGJpdHMgb2YgYSBudW1iZXIuICovXG5jb25zdCBtb3N0V29yZHMgPSAzMDtcblxudHlwZSBTZWFyY2hlZCA9IFBpY2s8U291cmNlTGlzdHMsICdzZWFyY2hlZCcgfCAnbGlzdGVkQXQnPjtcblxuLyoqIEBwYXJhbSBzb3VyY2VzIGJ5IG5hbWUgKi9cbmV4cG9ydCBmdW5jdGlvbiBmaW5kT3BlcmF0aW9ucyhzb3VyY2VzOiBSZWFkb25seU1hcDxzdHJpbmcsIFNlYXJjaGVkPiwgd29yZHM6IHJlYWRvbmx5IHN0cmluZ1tdLCBtb3N0ID0gMTAwKTogRm91bmQge1xuICBjb25zdCBzY2FucyA9IFsuLi5zb3VyY2VzXS5tYXAoKFtzb3VyY2UsIGluZGV4XSkgPT4gbmV3IFNjYW4oc291cmNlLCBpbmRleCkpO1xuICBjb25zdCByZWFkID0gbmV3IE1hcDxzdHJpbmcsIHN0cmluZz4oKTtcbiAgY29uc3Qgd2FudGVkID0gd29yZHNcbiAgICAuZmxhdE1hcCh3b3Jkc09mKVxuICAgIC5zbGljZSgwLCBtb3N0V29yZHMpXG4gICAgLm1hcCh0b0J5dGVzKVxuICAgIC5tYXAoKHdvcmQsIGJpdCkgPT4ge1xuICAgICAgY29uc3Qga25vd24gPSBzY2Fucy5tYXAoKHNjYW4pID0+IHNjYW4ubWFyayh3b3JkLCBiaXQpKS5pbmNsdWRlcyh0cnVlKTtcbiAgICAgIGNvbnN0IG5lYXIgPSBrbm93biA/IHVuZGVmaW5lZCA6IG5lYXJlc3RXb3JkKHdvcmQsIHNjYW5zKTtcbiAgICAgIGlmIChuZWFyID09PSB1bmRlZmluZWQpIHJldHVybiB3b3JkO1xuICAgICAgcmVhZC5zZXQoZnJvbUJ5dGVzKHdvcmQpLCBmcm9tQnl0ZXMobmVhcikpO1xuICAgICAgZm9yIChjb25zdCBzY2FuIG9mIHNjYW5zKSBzY2FuLm1hcmsobmVhciwgYml0KTtcbiAgICAgIHJldHVybiBuZWFyO1xuICAgIH0pO1xuICBjb25zdCBtYXJrcyA9IE1hdGgubWF4KDAsIC4uLnNjYW5zLm1hcCgoc2NhbikgPT4gc2Nhbi5tb3N0TWFya3MoKSkpO1xuICBjb25zdCByYW5rZWQgPSBzY2Fucy5mbGF0TWFwKChzY2FuKSA9PiBzY2FuLnJhbmtlZCh3YW50ZWQsIG1hcmtzKSkuc29ydCgoYSwgYikgPT4gYi5zY29yZSAtIGEuc2NvcmUpO1xuICByZXR1cm4ge1xuICAgIG1hdGNoZXM6IHJhbmtlZC5zbGljZSgwLCBtb3N0KS5tYXAoKHsgc2NhbiwgbnVtYmVyLCBzY29yZSB9KSA9PiAoe1xuICAgICAgLi4uc2Nhbi5pbmRleC5saXN0ZWRBdChudW1iZXIpLFxuICAgICAgc291cmNlOiBzY2FuLnNvdXJjZSxcbiAgICAgIHNjb3JlLFxuICAgICAgaW46IHNjYW4ucGxhY2VzKG51bWJlciwgd2FudGVkKSxcbiAgICB9KSksXG4gICAgdG90YWw6IHJhbmtlZC5sZW5ndGgsXG4gICAgY29tcGxldGU6IG1hcmtzID09PSB3YW50ZWQubGVuZ3RoLFxuICAgIHJlYWQsXG4gIH07XG59XG5cbmludGVyZmFjZSBSYW5rZWQge1xuICByZWFkb25seSBzY2FuOiBTY2FuO1xuICByZWFkb25seSBudW1iZXI6IG51bWJlcjtcbiAgcmVhZG9ubHkgc2NvcmU6IG51bWJlcjtcbn1cblxuLyoqIFRoZSBiZXN0IHRoYXQgYSB0ZXh0IGhhcyBvZiBhIHdvcmQ6IHdoYXQgaXQgaXMgd29ydGgsIGFuZCB3aGVyZSBpdCBzdGFuZHMuICovXG5pbnRlcmZhY2UgQmVzdCB7XG4gIHJlYWRvbmx5IHdvcnRoOiBudW1iZXI7XG4gIHJlYWRvbmx5IGxhYmVsOiBzdHJpbmc7XG59XG5cbmNvbnN0IG5vbmU6IEJlc3QgPSB7IHdvcnRoOiAwLCBsYWJlbDogJycgfTtcblxuLyoqIE9uZSBzb3VyY2UsIGFuZCB3aGljaCB3b3JkcyBlYWNoIG9mIGl0cyBvcGVyYXRpb25zIGhhcy4gKi9cbmNsYXNzIFNjYW4ge1xuICByZWFkb25seSBvcGVyYXRpb25zOiBUZXh0TGluZXM7XG4gIHJlYWRvbmx5IHNoYXJlZDogVGV4dExpbmVzO1xuICAvKiogT2YgZWFjaCBvcGVyYXRpb24sIHRoZSB3b3JkcyB0aGF0IGl0IGhhczsgYW5kIHRob3NlIHRoYXQgc3RhbmQgaW4gaXRzIG93biBsaW5lLiAqL1xuICBwcml2YXRlIHJlYWRvbmx5IG1hcmtzOiBVaW50MzJBcnJheTtcbiAgcHJpdmF0ZSByZWFkb25seSBvd246IFVpbnQzMkFycmF5O1xuICAvKiogQnkgd29yZDogb2YgYW4gb3BlcmF0aW9uLCB0aGUgbGluZSBvZiB3aGF0IGl0IHNoYXJlcyB0aGF0IGhhcyBtb3N0IG9mIGl0LiAqL1xuICBwcml2YXRlIHJlYWRvbmx5IHNoYXJpbmc6IE1hcDxudW1iZXIsIG51bWJlcj5bXSA9IFtdO1xuICAvKiogQnkgd29yZCwgYW5kIGJ5IGxpbmUgb2Ygd2hhdCBpcyBzaGFyZWQuICovXG4gIHByaXZhdGUgcmVhZG9ubHkgYmVzdFNoYXJlZDogTWFwPG51bWJlciwgQmVzdD5bXSA9IFtdO1xuXG4gIGNvbnN0cnVjdG9yKFxuICAgIHJlYWRvbmx5IHNvdXJjZTogc3RyaW5nLFxuICAgIHJlYWRvbmx5IGluZGV4OiBTZWFyY2hlZCxcbiAgKSB7XG4gICAgKHsgb3BlcmF0aW9uczogdGhpcy5vcGVyYXRpb25zLCBzaGFyZWQ6IHRoaXMuc2hhcmVkIH0gPSBpbmRleC5zZWFyY2hlZCgpKTtcbiAgICB0aGlzLm1hcmtzID0gbmV3IFVpbnQzMkFycmF5KHRoaXMub3BlcmF0aW9ucy5jb3VudCk7XG4gICAgdGhpcy5vd24gPSBuZXcgVWludDMyQXJyYXkodGhpcy5vcGVyYXRpb25zLmNvdW50KTtcbiAgfVxuXG4gIC8qKiBXaGV0aGVyIGFueSBvcGVyYXRpb24gaGFzIHRoZSB3b3JkLiAqL1xuICBtYXJrKHdvcmQ6IHN0cmluZywgYml0OiBudW1iZXIpOiBib29sZWFuIHtcbiAgICBjb25zdCBzdGFydCA9IHN0ZW0od29yZCk7XG4gICAgbGV0IGZvdW5kID0gZmFsc2U7XG4gICAgY29uc3QgaGFzID1cbiAgICAgICh7IHRleHQgfTogVGV4dExpbmVzLCBmaXJzdDogbnVtYmVyLCBiZXlvbmQ6IG51bWJlcikgPT5cbiAgICAgIChhdDogbnVtYmVyLCBmcm9tOiBudW1iZXIsIGVuZDogbnVtYmVyKTogYm9vbGVhbiA9PiB7XG4gICAgICAgIGlmIChmaXRuZXNzQXQod29yZCwgdGV4dCwgYXQpID09PSAwKSByZXR1cm4gZmFsc2U7XG4gICAgICAgIGNvbnN0IGNvbHVtbiA9IGNvbHVtbkF0KHRleHQsIGZyb20sIGF0LCBlbmQpO1xuICAgICAgICByZXR1cm4gY29sdW1uID49IGZpcnN0ICYmIGNvbHVtbiA8IGJleW9uZDtcbiAgICAgIH07XG4gICAgY29uc3QgeyBvcGVyYXRpb25zLCBzaGFyZWQsIG1hcmtzLCBvd24gfSA9IHRoaXM7XG4gICAgY29uc3QgZmxhZyA9IDEgPDwgYml0O1xuICAgIGZvciAoY29uc3QgbnVtYmVyIG9mIG9wZXJhdGlvbnMubnVtYmVyc1dpdGgoc3RhcnQsIGhhcyhvcGVyYXRpb25zLCBzZWFyY2hlZC5uYW1lLCBzZWFyY2hlZC53cml0dGVuKSkpIHtcbiAgICAgIG1hcmtzW251bWJlcl0gPSAobWFya3NbbnVtYmVyXSBhcyBudW1iZXIpIHwgZmxhZztcbiAgICAgIG93bltudW1iZXJdID0gKG93bltudW1iZXJdIGFzIG51bWJlcikgfCBmbGFnO1xuICAgICAgZm91bmQgPSB0cnVlO1xuICAgIH1cbiAgICBjb25zdCBzaGFyaW5nID0gbmV3IE1hcDxudW1iZXIsIG51bWJlcj4oKTtcbiAgICBjb25zdCBiZXN0cyA9IG5ldyBNYXA8bnVtYmVyLCBCZXN0PigpO1xuICAgIGZvciAoY29uc3QgbGluZSBvZiBzaGFyZWQubnVtYmVyc1dpdGgoc3RhcnQsIGhhcyhzaGFyZWQsIHNoYXJlZENvbHVtbnMuZmllbGRzLCBzaGFyZWRDb2x1bW5zLndyaXR0ZW4pKSkge1xuICAgICAgY29uc3QgY2VsbHMgPSBzaGFyZWQubGluZShsaW5lKS5zcGxpdCgnXFx0Jyk7XG4gICAgICBjb25zdCBiZXN0ID0gYmVzdE9mKHdvcmQsIFtcbiAgICAgICAgWydmaWVsZHMnLCBjZWxsc1tzaGFyZWRDb2x1bW5zLmZpZWxkc10sIGNlbGxzW3NoYXJlZENvbHVtbnMud3JpdHRlbl1dLFxuICAgICAgICBbJ2Rlc2NyaXB0aW9uJywgY2VsbHNbc2hhcmVkQ29sdW1ucy5kZXNjcmlwdGlvbl1dLFxuICAgICAgXSk7XG4gICAgICBiZXN0cy5zZXQobGluZSwgYmVzdCk7XG4gICAgICBmb3IgKGNvbnN0IHVzZXIgb2YgKGNlbGxzW3NoYXJlZENvbHVtbnMudXNlcnNdID8/ICcnKS5zcGxpdCgnICcpKSB7XG4gICAgICAgIGNvbnN0IG51bWJlciA9IE51bWJlcih1c2VyKTtcbiAgICAgICAgbWFya3NbbnVtYmVyXSA9IChtYXJrc1tudW1iZXJdIGFzIG51bWJlcikgfCBmbGFnO1xuICAgICAgICBjb25zdCBrbm93biA9IHNoYXJpbmcuZ2V0KG51bWJlcik7XG4gICAgICAgIGlmIChrbm93biA9PT0gdW5kZWZpbmVkIHx8IChiZXN0cy5nZXQoa25vd24pID8/IG5vbmUpLndvcnRoIDwgYmVzdC53b3J0aCkgc2hhcmluZy5zZXQobnVtYmVyLCBsaW5lKTtcbiAgICAgIH1cbiAgICAgIGZvdW5kID0gdHJ1ZTtcbiAgICB9XG4gICAgdGhpcy5zaGFyaW5nW2JpdF0gPSBzaGFyaW5nO1xuICAgIHRoaXMuYmVzdFNoYXJlZFtiaXRdID0gYmVzdHM7XG4gICAgcmV0dXJuIGZvdW5kO1xuICB9XG5cbiAgLyoqIEhvdyBtYW55IG9mIHRoZSB3b3JkcyB0aGUgb3BlcmF0aW9uIGhhcyB0aGF0IGhhcyBtb3N0IG9mIHRoZW0uICovXG4gIG1vc3RNYXJrcygpOiBudW1iZXIge1xuICAgIGxldCBtb3N0ID0gMDtcbiAgICBmb3IgKGxldCBudW1iZXIgPSAwOyBudW1iZXIgPCB0aGlzLm1hcmtzLmxlbmd0aDsgbnVtYmVyICs9IDEpXG4gICAgICBtb3N0ID0gTWF0aC5tYXgobW9zdCwgYml0cyh0aGlzLm1hcmtzW251bWJlcl0gYXMgbnVtYmVyKSk7XG4gICAgcmV0dXJuIG1vc3Q7XG4gIH1cblxuICAvKiogT3BlcmF0aW9ucyB3aXRoIHNvIG1hbnkgb2YgdGhlIHdvcmRzLCBlYWNoIHdpdGggd2hhdCB0aGV5IGFyZSB3b3J0aC4gKi9cbiAgcmFua2VkKHdvcmRzOiByZWFkb25seSBzdHJpbmdbXSwgbWFya3M6IG51bWJlcik6IFJhbmtlZFtdIHtcbiAgICBpZiAobWFya3MgPT09IDApIHJldHVybiBbXTtcbiAgICBjb25zdCBmb3VuZDogUmFua2VkW10gPSBbXTtcbiAgICBmb3IgKGxldCBudW1iZXIgPSAwOyBudW1iZXIgPCB0aGlzLm1hcmtzLmxlbmd0aDsgbnVtYmVyICs9IDEpIHtcbiAgICAgIGNvbnN0IG1hcmsgPSB0aGlzLm1hcmtzW251bWJlcl0gYXMgbnVtYmVyO1xuICAgICAgaWYgKG1hcmsgPT09IDAgfHwgYml0cyhtYXJrKSAhPT0gbWFya3MpIGNvbnRpbnVlO1xuICAgICAgY29uc3Qgc2NvcmUgPSB0aGlzLmJlc3RzKG51bWJlciwgd29yZHMpLnJlZHVjZSgoc3VtLCB7IHdvcnRoIH0pID0+IHN1bSArIHdvcnRoLCAwKTtcbiAgICAgIGZvdW5kLnB1c2goeyBzY2FuOiB0aGlzLCBudW1iZXIsIHNjb3JlIH0pO1xuICAgIH1cbiAgICByZXR1cm4gZm91bmQ7XG4gIH1cblxuICAvKiogV2hlcmUgYW4gb3BlcmF0aW9uIGhhcyB0aGUgd29yZHMuICovXG4gIHBsYWNlcyhudW1iZXI6IG51bWJlciwgd29yZHM6IHJlYWRvbmx5IHN0cmluZ1tdKTogc3RyaW5nW10ge1xuICAgIGNvbnN0IGZvdW5kID0gdGhpcy5iZXN0cyhudW1iZXIsIHdvcmRzKS5maWx0ZXIoKHsgd29ydGggfSkgPT4gd29ydGggPiAwKTtcbiAgICByZXR1cm4gWy4uLm5ldyBTZXQoZm91bmQubWFwKCh7IGxhYmVsIH0pID0+IGZyb21CeXRlcyhsYWJlbCkpKV07XG4gIH1cblxuICBwcml2YXRlIGJlc3RzKG51bWJlcjogbnVtYmVyLCB3b3JkczogcmVhZG9ubHkgc3RyaW5nW10pOiBCZXN0W10ge1xuICAgIGNvbnN0IG93biA9IHRoaXMub3duW251bWJlcl0gYXMgbnVtYmVyO1xuICAgIGNvbnN0IGNlbGxzID0gb3duID09PSAwID8gW10gOiB0aGlzLm9wZXJhdGlvbnMubGluZShudW1iZXIpLnNwbGl0KCdcXHQnKTtcbiAgICByZXR1cm4gd29yZHMubWFwKCh3b3JkLCBiaXQpID0+IHtcbiAgICAgIGNvbnN0IGxpbmUgPSB0aGlzLnNoYXJpbmdbYml0XT8uZ2V0KG51bWJlcik7XG4gICAgICBjb25zdCBzaGFyZWQgPSBsaW5lID09PSB1bmRlZmluZWQgPyBub25lIDogKHRoaXMuYmVzdFNoYXJlZFtiaXRdPy5nZXQobGluZSkgPz8gbm9uZSk7XG4gICAgICBpZiAoKG93biAmICgxIDw8IGJpdCkpID09PSAwKSByZXR1cm4gc2hhcmVkO1xuICAgICAgY29uc3QgYmVzdCA9IGJlc3RPZihcbiAgICAgICAgd29yZCxcbiAgICAgICAga2luZHMubWFwKChraW5kKSA9PiBba2luZCwgY2VsbHNbc2VhcmNoZWRba2luZF1dLCBjZWxsc1tzZWFyY2hlZC53cml0dGVuXV0pLFxuICAgICAgKTtcbiAgICAgIHJldHVybiBiZXN0LndvcnRoID49IHNoYXJlZC53b3J0aCA/IGJlc3QgOiBzaGFyZWQ7XG4gICAgfSk7XG4gIH1cbn1cblxuLyoqIEBwYXJhbSB0ZXh0cyBvZiBlYWNoIGtpbmQsIGFuZCBmb3IgZmllbGRzIHRoZWlyIG5hbWVzIGFzIHRoZXkgYXJlIHdyaXR0ZW4gKi9cbmZ1bmN0aW9uIGJlc3RPZih3b3JkOiBzdHJpbmcsIHRleHRzOiByZWFkb25seSAocmVhZG9ubHkgW0tpbmQsIHN0cmluZyB8IHVuZGVmaW5lZCwgKHN0cmluZyB8IHVuZGVmaW5lZCk/XSlbXSk6IEJlc3Qge1xuICBsZXQgYmVzdCA9IG5vbmU7XG4gIGZvciAoY29uc3QgW2tpbmQsIHRleHQgPSAnJywgd3JpdHRlbiA9ICcnXSBvZiB0ZXh0cykge1xuICAgIC8vIE5vIGZpdG5lc3MgaXMgb3ZlciAxLlxuICAgIGlmICh3ZWlnaHRzW2tpbmRdIDw9IGJlc3Qud29ydGgpIGNvbnRpbnVlO1xuICAgIGlmIChraW5kID09PSAnZmllbGRzJykge1xuICAgICAgY29uc3QgW2ZpdCwgbmFtZV0gPSBiZXN0RmllbGQod29yZCwgdGV4dCwgd3JpdHRlbik7XG4gICAgICBpZiAoZml0ICogd2VpZ2h0cy5maWVsZHMgPiBiZXN0LndvcnRoKSBiZXN0ID0geyB3b3J0aDogZml0ICogd2VpZ2h0cy5maWVsZHMsIGxhYmVsOiBgZmllbGQgJHtuYW1lfWAgfTtcbiAgICB9IGVsc2Uge1xuICAgICAgY29uc3Qgd29ydGggPSBmaXRuZXNzKHdvcmQsIHRleHQpICogd2VpZ2h0c1traW5kXTtcbiAgICAgIGlmICh3b3J0aCA+IGJlc3Qud29ydGgpIGJlc3QgPSB7IHdvcnRoLCBsYWJlbDoga2luZCB9O1xuICAgIH1cbiAgfVxuICByZXR1cm4gYmVzdDtcbn1cblxuZnVuY3Rpb24gYml0cyhudW1iZXI6IG51bWJlcik6IG51bWJlciB7XG4gIGxldCBjb3VudCA9IDA7XG4gIGZvciAobGV0IGxlZnQgPSBudW1iZXI7IGxlZnQgIT09IDA7IGxlZnQgJj0gbGVmdCAtIDEpIGNvdW50ICs9IDE7XG4gIHJldHVybiBjb3VudDtcbn1cblxuLyoqIFRoZSBudW1iZXIgb2YgdGFicyBiZWZvcmUgaXQuICovXG5mdW5jdGlvbiBjb2x1bW5BdCh0ZXh0OiBzdHJpbmcsIGZyb206IG51bWJlciwgYXQ6IG51bWJlciwgZW5kOiBudW1iZXIpOiBudW1iZXIge1xuICBsZXQgY29sdW1uID0gMDtcbiAgZm9yIChsZXQgdGFiID0gdGV4dC5pbmRleE9mKCdcXHQnLCBmcm9tKTsgdGFiICE9PSAtMSAmJiB0YWIgPCBhdCAmJiB0YWIgPCBlbmQ7IHRhYiA9IHRleHQuaW5kZXhPZignXFx0JywgdGFiICsgMSkpXG4gICAgY29sdW1uICs9IDE7XG4gIHJldHVybiBjb2x1bW47XG59XG5cbi8qKiBXaGF0IGEgd29yZCBoYXMgaW4gY29tbW9uIHdpdGggaXRzIHBsdXJhbCBhbmQgaXRzIHBhc3QuICovXG5jb25zdCBzdGVtID0gKHdvcmQ6IHN0cmluZyk6IHN0cmluZyA9PlxuICB3b3JkLmxlbmd0aCA+IDUgPyB3b3JkLnNsaWNlKDAsIC0yKSA6IHdvcmQubGVuZ3RoID4gMyA/IHdvcmQuc2xpY2UoMCwgLTEpIDogd29yZDtcblxuLyoqIFRoZSBmaWVsZCB0aGF0IGhhcyBtb3N0IG9mIGEgd29yZC4gKi9cbmZ1bmN0aW9uIGJlc3RGaWVsZCh3b3JkOiBzdHJpbmcsIHRleHQ6IHN0cmluZywgd3JpdHRlbjogc3RyaW5nKTogW251bWJlciwgc3RyaW5nXSB7XG4gIGlmICghdGV4dC5pbmNsdWRlcyhzdGVtKHdvcmQpKSkgcmV0dXJuIFswLCAnJ107XG4gIGxldCBiZXN0ID0gMDtcbiAgbGV0IGZvdW5kID0gMDtcbiAgZm9yIChjb25zdCBbaW5kZXgsIG9uZV0gb2YgdGV4dC5zcGxpdCgnOycpLmVudHJpZXMoKSkge1xuICAgIGNvbnN0IGZpdCA9IGZpdG5lc3Mod29yZCwgb25lKTtcbiAgICBpZiAoZml0ID4gYmVzdCkgW2Jlc3QsIGZvdW5kXSA9IFtmaXQsIGluZGV4XTtcbiAgfVxuICByZXR1cm4gW2Jlc3QsIHdyaXR0ZW4uc3BsaXQoJyAnKVtmb3VuZF0gPz8gJyddO1xufVxuXG5mdW5jdGlvbiBmaXRuZXNzKHdvcmQ6IHN0cmluZywgdGV4dDogc3RyaW5nKTogbnVtYmVyIHtcbiAgY29uc3Qgc3RhcnQgPSBzdGVtKHdvcmQpO1xuICBsZXQgYmVzdCA9IDA7XG4gIC8vIExvbmcgdGV4dHMgYXJlIG5vdCBzcGxpdDogbW9zdCBvZiB0aGVpciB3b3JkcyBoYXZlIG5vdGhpbmcgb2YgdGhlIG9uZSB0aGF0IGlzIGxvb2tlZCBmb3IuXG4gIGZvciAobGV0IGF0ID0gdGV4dC5pbmRleE9mKHN0YXJ0KTsgYXQgIT09IC0xICYmIGJlc3QgPCAxOyBhdCA9IHRleHQuaW5kZXhPZihzdGFydCwgYXQgKyAxKSlcbiAgICBiZXN0ID0gTWF0aC5tYXgoYmVzdCwgZml0bmVzc0F0KHdvcmQsIHRleHQsIGF0KSk7XG4gIHJldHVybiBiZXN0O1xufVxuXG5jb25zdCBpc1dvcmRFbmQgPSAoY29kZTogbnVtYmVyKTogYm9vbGVhbiA9PlxuICBjb2RlID09PSAzMiB8fCBjb2RlID09PSA5IHx8IGNvZGUgPT09IDEwIHx8IGNvZGUgPT09IDU5IHx8IE51bWJlci5pc05hTihjb2RlKTtcblxuLyoqIE9mIHRoZSB3b3JkIGFyb3VuZCBhIHBsYWNlOiAxIGZvciB0aGUgd29yZCBpdHNlbGYsIDAuNyBmb3IgdGhlIGJlZ2lubmluZyBvZiBvbmUgKHdoaWNoIHNlcnZlcyBwbHVyYWxzKSwgMC40IGZvciBhIHBhcnQuICovXG5mdW5jdGlvbiBmaXRuZXNzQXQod29yZDogc3RyaW5nLCB0ZXh0OiBzdHJpbmcsIGF0OiBudW1iZXIpOiBudW1iZXIge1xuICBsZXQgZnJvbSA9IGF0O1xuICB3aGlsZSAoZnJvbSA+IDAgJiYgIWlzV29yZEVuZCh0ZXh0LmNoYXJDb2RlQXQoZnJvbSAtIDEpKSkgZnJvbSAtPSAxO1xuICBsZXQgZW5kID0gYXQ7XG4gIHdoaWxlICghaXNXb3JkRW5kKHRleHQuY2hhckNvZGVBdChlbmQpKSkgZW5kICs9IDE7XG4gIGlmIChlbmQgLSBmcm9tID09PSB3b3JkLmxlbmd0aCAmJiB0ZXh0LnN0YXJ0c1dpdGgod29yZCwgZnJvbSkpIHJldHVybiAxO1xuICBpZiAodGV4dC5zdGFydHNXaXRoKHdvcmQsIGZyb20pIHx8IChlbmQgLSBmcm9tID4gMyAmJiB3b3JkLnN0YXJ0c1dpdGgodGV4dC5zbGljZShmcm9tLCBlbmQpKSkpIHJldHVybiAwLjc7XG4gIHJldHVybiB3b3JkLmxlbmd0aCA+IDMgJiYgdGV4dC5zbGljZShmcm9tLCBlbmQpLmluY2x1ZGVzKHdvcmQpID8gMC40IDogMDtcbn1cblxuLyoqIEEgd29yZCB0aGF0IGlzIG1pc3R5cGVkOiB0aGUgbmVhcmVzdCB0aGF0IHN0YW5kcyBhbnl3aGVyZSwgYXQgbW9zdCBhIHRoaXJkIG9mIGl0cyBsZXR0ZXJzIGF3YXkuICovXG5mdW5jdGlvbiBuZWFyZXN0V29yZCh3b3JkOiBzdHJpbmcsIHNjYW5zOiByZWFkb25seSBTY2FuW10pOiBzdHJpbmcgfCB1bmRlZmluZWQge1xuICBjb25zdCBtb3N0ID0gTWF0aC5mbG9vcih3b3JkLmxlbmd0aCAvIDMpO1xuICBpZiAobW9zdCA9PT0gMCkgcmV0dXJuIHVuZGVmaW5lZDtcbiAgY29uc3Qgc2VlbiA9IG5ldyBTZXQ8c3RyaW5nPigpO1xuICBsZXQgYmVzdDogc3RyaW5nIHwgdW5kZWZpbmVkO1xuICBsZXQgbGVhc3QgPSBtb3N0ICsgMTtcbiAgY29uc3QgbG9vayA9IChjZWxsczogcmVhZG9ubHkgc3RyaW5nW10pOiB2b2lkID0+IHtcbiAgICBmb3IgKGNvbnN0IGNlbGwgb2YgY2VsbHMpIHtcbiAgICAgIGZvciAoY29uc3Qgb25lIG9mIGNlbGwuc3BsaXQoL1sgO10vKSkge1xuICAgICAgICBpZiAoc2Vlbi5oYXMob25lKSB8fCBNYXRoLmFicyhvbmUubGVuZ3RoIC0gd29yZC5sZW5ndGgpID49IGxlYXN0KSBjb250aW51ZTtcbiAgICAgICAgc2Vlbi5hZGQob25lKTtcbiAgICAgICAgY29uc3QgYXBhcnQgPSBkaXN0YW5jZSh3b3JkLCBvbmUpO1xuICAgICAgICBpZiAoYXBhcnQgPCBsZWFzdCkgW2Jlc3QsIGxlYXN0XSA9IFtvbmUsIGFwYXJ0XTtcbiAgICAgIH1cbiAgICB9XG4gIH07XG4gIGZvciAoY29uc3QgeyBvcGVyYXRpb25zLCBzaGFyZWQgfSBvZiBzY2Fucykge1xuICAgIGZvciAoY29uc3QgbGluZSBvZiBvcGVyYXRpb25zKSBsb29rKGxpbmUuc3BsaXQoJ1xcdCcpLnNsaWNlKDAsIHNlYXJjaGVkLndyaXR0ZW4pKTtcbiAgICBmb3IgKGNvbnN0IGxpbmUgb2Ygc2hhcmVkKSBsb29rKGxpbmUuc3BsaXQoJ1xcdCcpLnNsaWNlKHNoYXJlZENvbHVtbnMuZmllbGRzLCBzaGFyZWRDb2x1bW5zLndyaXR0ZW4pKTtcbiAgfVxuICByZXR1cm4gYmVzdDtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7Ozs7Ozs7Ozs7O0FBQ0EsU0FBUyxnQkFBZ0I7QUFzQnpCLElBQU0sVUFBVSxFQUFFLE1BQU0sSUFBSSxNQUFNLEdBQUcsU0FBUyxHQUFHLE9BQU8sR0FBRyxRQUFRLEdBQUcsYUFBYSxFQUFFO0FBRXJGLElBQU0sUUFBUSxPQUFPLEtBQUssT0FBTztBQUdqQyxJQUFNLFlBQVk7QUFLWCxTQUFTLGVBQWUsU0FBd0MsT0FBMEIsT0FBTyxLQUFZO0FBQ2xILFFBQU0sUUFBUSxDQUFDLEdBQUcsT0FBTyxFQUFFLElBQUksQ0FBQyxDQUFDLFFBQVEsS0FBSyxNQUFNLElBQUksS0FBSyxRQUFRLEtBQUssQ0FBQztBQUMzRSxRQUFNLE9BQU8sb0JBQUksSUFBb0I7QUFDckMsUUFBTSxTQUFTLE1BQ1osUUFBUSxPQUFPLEVBQ2YsTUFBTSxHQUFHLFNBQVMsRUFDbEIsSUFBSSxPQUFPLEVBQ1gsSUFBSSxDQUFDLE1BQU0sUUFBUTtBQUNsQixVQUFNLFFBQVEsTUFBTSxJQUFJLENBQUMsU0FBUyxLQUFLLEtBQUssTUFBTSxHQUFHLENBQUMsRUFBRSxTQUFTLElBQUk7QUFDckUsVUFBTSxPQUFPLFFBQVEsU0FBWSxZQUFZLE1BQU0sS0FBSztBQUN4RCxRQUFJLFNBQVMsT0FBVyxRQUFPO0FBQy9CLFNBQUssSUFBSSxVQUFVLElBQUksR0FBRyxVQUFVLElBQUksQ0FBQztBQUN6QyxlQUFXLFFBQVEsTUFBTyxNQUFLLEtBQUssTUFBTSxHQUFHO0FBQzdDLFdBQU87QUFBQSxFQUNULENBQUM7QUFDSCxRQUFNLFFBQVEsS0FBSyxJQUFJLEdBQUcsR0FBRyxNQUFNLElBQUksQ0FBQyxTQUFTLEtBQUssVUFBVSxDQUFDLENBQUM7QUFDbEUsUUFBTSxTQUFTLE1BQU0sUUFBUSxDQUFDLFNBQVMsS0FBSyxPQUFPLFFBQVEsS0FBSyxDQUFDLEVBQUUsS0FBSyxDQUFDLEdBQUcsTUFBTSxFQUFFLFFBQVEsRUFBRSxLQUFLO0FBQ25HLFNBQU87QUFBQSxJQUNMLFNBQVMsT0FBTyxNQUFNLEdBQUcsSUFBSSxFQUFFLElBQUksQ0FBQyxFQUFFLE1BQU0sUUFBUSxNQUFNLE9BQU87QUFBQSxNQUMvRCxHQUFHLEtBQUssTUFBTSxTQUFTLE1BQU07QUFBQSxNQUM3QixRQUFRLEtBQUs7QUFBQSxNQUNiO0FBQUEsTUFDQSxJQUFJLEtBQUssT0FBTyxRQUFRLE1BQU07QUFBQSxJQUNoQyxFQUFFO0FBQUEsSUFDRixPQUFPLE9BQU87QUFBQSxJQUNkLFVBQVUsVUFBVSxPQUFPO0FBQUEsSUFDM0I7QUFBQSxFQUNGO0FBQ0Y7QUFjQSxJQUFNLE9BQWEsRUFBRSxPQUFPLEdBQUcsT0FBTyxHQUFHO0FBR3pDLElBQU0sT0FBTixNQUFXO0FBQUEsRUFXVCxZQUNXLFFBQ0EsT0FDVDtBQUZTO0FBQ0E7QUFFVCxLQUFDLEVBQUUsWUFBWSxLQUFLLFlBQVksUUFBUSxLQUFLLE9BQU8sSUFBSSxNQUFNLFNBQVM7QUFDdkUsU0FBSyxRQUFRLElBQUksWUFBWSxLQUFLLFdBQVcsS0FBSztBQUNsRCxTQUFLLE1BQU0sSUFBSSxZQUFZLEtBQUssV0FBVyxLQUFLO0FBQUEsRUFDbEQ7QUFBQSxFQU5XO0FBQUEsRUFDQTtBQUFBLEVBWkY7QUFBQSxFQUNBO0FBQUE7QUFBQSxFQUVRO0FBQUEsRUFDQTtBQUFBO0FBQUEsRUFFQSxVQUFpQyxDQUFDO0FBQUE7QUFBQSxFQUVsQyxhQUFrQyxDQUFDO0FBQUE7QUFBQSxFQVlwRCxLQUFLLE1BQWMsS0FBc0I7QUFDdkMsVUFBTSxRQUFRLEtBQUssSUFBSTtBQUN2QixRQUFJLFFBQVE7QUFDWixVQUFNLE1BQ0osQ0FBQyxFQUFFLEtBQUssR0FBYyxPQUFlLFdBQ3JDLENBQUMsSUFBWSxNQUFjLFFBQXlCO0FBQ2xELFVBQUksVUFBVSxNQUFNLE1BQU0sRUFBRSxNQUFNLEVBQUcsUUFBTztBQUM1QyxZQUFNLFNBQVMsU0FBUyxNQUFNLE1BQU0sSUFBSSxHQUFHO0FBQzNDLGFBQU8sVUFBVSxTQUFTLFNBQVM7QUFBQSxJQUNyQztBQUNGLFVBQU0sRUFBRSxZQUFZLFFBQVEsT0FBTyxJQUFJLElBQUk7QUFDM0MsVUFBTSxPQUFPLEtBQUs7QUFDbEIsZUFBVyxVQUFVLFdBQVcsWUFBWSxPQUFPLElBQUksWUFBWSxTQUFTLE1BQU0sU0FBUyxPQUFPLENBQUMsR0FBRztBQUNwRyxZQUFNLE1BQU0sSUFBSyxNQUFNLE1BQU0sSUFBZTtBQUM1QyxVQUFJLE1BQU0sSUFBSyxJQUFJLE1BQU0sSUFBZTtBQUN4QyxjQUFRO0FBQUEsSUFDVjtBQUNBLFVBQU0sVUFBVSxvQkFBSSxJQUFvQjtBQUN4QyxVQUFNLFFBQVEsb0JBQUksSUFBa0I7QUFDcEMsZUFBVyxRQUFRLE9BQU8sWUFBWSxPQUFPLElBQUksUUFBUSxjQUFjLFFBQVEsY0FBYyxPQUFPLENBQUMsR0FBRztBQUN0RyxZQUFNLFFBQVEsT0FBTyxLQUFLLElBQUksRUFBRSxNQUFNLEdBQUk7QUFDMUMsWUFBTSxPQUFPLE9BQU8sTUFBTTtBQUFBLFFBQ3hCLENBQUMsVUFBVSxNQUFNLGNBQWMsTUFBTSxHQUFHLE1BQU0sY0FBYyxPQUFPLENBQUM7QUFBQSxRQUNwRSxDQUFDLGVBQWUsTUFBTSxjQUFjLFdBQVcsQ0FBQztBQUFBLE1BQ2xELENBQUM7QUFDRCxZQUFNLElBQUksTUFBTSxJQUFJO0FBQ3BCLGlCQUFXLFNBQVMsTUFBTSxjQUFjLEtBQUssS0FBSyxJQUFJLE1BQU0sR0FBRyxHQUFHO0FBQ2hFLGNBQU0sU0FBUyxPQUFPLElBQUk7QUFDMUIsY0FBTSxNQUFNLElBQUssTUFBTSxNQUFNLElBQWU7QUFDNUMsY0FBTSxRQUFRLFFBQVEsSUFBSSxNQUFNO0FBQ2hDLFlBQUksVUFBVSxXQUFjLE1BQU0sSUFBSSxLQUFLLEtBQUssTUFBTSxRQUFRLEtBQUssTUFBTyxTQUFRLElBQUksUUFBUSxJQUFJO0FBQUEsTUFDcEc7QUFDQSxjQUFRO0FBQUEsSUFDVjtBQUNBLFNBQUssUUFBUSxHQUFHLElBQUk7QUFDcEIsU0FBSyxXQUFXLEdBQUcsSUFBSTtBQUN2QixXQUFPO0FBQUEsRUFDVDtBQUFBO0FBQUEsRUFHQSxZQUFvQjtBQUNsQixRQUFJLE9BQU87QUFDWCxhQUFTLFNBQVMsR0FBRyxTQUFTLEtBQUssTUFBTSxRQUFRLFVBQVU7QUFDekQsYUFBTyxLQUFLLElBQUksTUFBTSxLQUFLLEtBQUssTUFBTSxNQUFNLENBQVcsQ0FBQztBQUMxRCxXQUFPO0FBQUEsRUFDVDtBQUFBO0FBQUEsRUFHQSxPQUFPLE9BQTBCLE9BQXlCO0FBQ3hELFFBQUksVUFBVSxFQUFHLFFBQU8sQ0FBQztBQUN6QixVQUFNLFFBQWtCLENBQUM7QUFDekIsYUFBUyxTQUFTLEdBQUcsU0FBUyxLQUFLLE1BQU0sUUFBUSxVQUFVLEdBQUc7QUFDNUQsWUFBTSxPQUFPLEtBQUssTUFBTSxNQUFNO0FBQzlCLFVBQUksU0FBUyxLQUFLLEtBQUssSUFBSSxNQUFNLE1BQU87QUFDeEMsWUFBTSxRQUFRLEtBQUssTUFBTSxRQUFRLEtBQUssRUFBRSxPQUFPLENBQUMsS0FBSyxFQUFFLE1BQU0sTUFBTSxNQUFNLE9BQU8sQ0FBQztBQUNqRixZQUFNLEtBQUssRUFBRSxNQUFNLE1BQU0sUUFBUSxNQUFNLENBQUM7QUFBQSxJQUMxQztBQUNBLFdBQU87QUFBQSxFQUNUO0FBQUE7QUFBQSxFQUdBLE9BQU8sUUFBZ0IsT0FBb0M7QUFDekQsVUFBTSxRQUFRLEtBQUssTUFBTSxRQUFRLEtBQUssRUFBRSxPQUFPLENBQUMsRUFBRSxNQUFNLE1BQU0sUUFBUSxDQUFDO0FBQ3ZFLFdBQU8sQ0FBQyxHQUFHLElBQUksSUFBSSxNQUFNLElBQUksQ0FBQyxFQUFFLE1BQU0sTUFBTSxVQUFVLEtBQUssQ0FBQyxDQUFDLENBQUM7QUFBQSxFQUNoRTtBQUFBLEVBRVEsTUFBTSxRQUFnQixPQUFrQztBQUM5RCxVQUFNLE1BQU0sS0FBSyxJQUFJLE1BQU07QUFDM0IsVUFBTSxRQUFRLFFBQVEsSUFBSSxDQUFDLElBQUksS0FBSyxXQUFXLEtBQUssTUFBTSxFQUFFLE1BQU0sR0FBSTtBQUN0RSxXQUFPLE1BQU0sSUFBSSxDQUFDLE1BQU0sUUFBUTtBQUM5QixZQUFNLE9BQU8sS0FBSyxRQUFRLEdBQUcsR0FBRyxJQUFJLE1BQU07QUFDMUMsWUFBTSxTQUFTLFNBQVMsU0FBWSxPQUFRLEtBQUssV0FBVyxHQUFHLEdBQUcsSUFBSSxJQUFJLEtBQUs7QUFDL0UsV0FBSyxNQUFPLEtBQUssU0FBVSxFQUFHLFFBQU87QUFDckMsWUFBTSxPQUFPO0FBQUEsUUFDWDtBQUFBLFFBQ0EsTUFBTSxJQUFJLENBQUMsU0FBUyxDQUFDLE1BQU0sTUFBTSxTQUFTLElBQUksQ0FBQyxHQUFHLE1BQU0sU0FBUyxPQUFPLENBQUMsQ0FBQztBQUFBLE1BQzVFO0FBQ0EsYUFBTyxLQUFLLFNBQVMsT0FBTyxRQUFRLE9BQU87QUFBQSxJQUM3QyxDQUFDO0FBQUEsRUFDSDtBQUNGO0FBR0EsU0FBUyxPQUFPLE1BQWMsT0FBc0Y7QUFDbEgsTUFBSSxPQUFPO0FBQ1gsYUFBVyxDQUFDLE1BQU0sT0FBTyxJQUFJLFVBQVUsRUFBRSxLQUFLLE9BQU87QUFFbkQsUUFBSSxRQUFRLElBQUksS0FBSyxLQUFLLE1BQU87QUFDakMsUUFBSSxTQUFTLFVBQVU7QUFDckIsWUFBTSxDQUFDLEtBQUssSUFBSSxJQUFJLFVBQVUsTUFBTSxNQUFNLE9BQU87QUFDakQsVUFBSSxNQUFNLFFBQVEsU0FBUyxLQUFLLE1BQU8sUUFBTyxFQUFFLE9BQU8sTUFBTSxRQUFRLFFBQVEsT0FBTyxTQUFTLElBQUksR0FBRztBQUFBLElBQ3RHLE9BQU87QUFDTCxZQUFNLFFBQVEsUUFBUSxNQUFNLElBQUksSUFBSSxRQUFRLElBQUk7QUFDaEQsVUFBSSxRQUFRLEtBQUssTUFBTyxRQUFPLEVBQUUsT0FBTyxPQUFPLEtBQUs7QUFBQSxJQUN0RDtBQUFBLEVBQ0Y7QUFDQSxTQUFPO0FBQ1Q7QUFFQSxTQUFTLEtBQUssUUFBd0I7QUFDcEMsTUFBSSxRQUFRO0FBQ1osV0FBUyxPQUFPLFFBQVEsU0FBUyxHQUFHLFFBQVEsT0FBTyxFQUFHLFVBQVM7QUFDL0QsU0FBTztBQUNUO0FBR0EsU0FBUyxTQUFTLE1BQWMsTUFBYyxJQUFZLEtBQXFCO0FBQzdFLE1BQUksU0FBUztBQUNiLFdBQVMsTUFBTSxLQUFLLFFBQVEsS0FBTSxJQUFJLEdBQUcsUUFBUSxNQUFNLE1BQU0sTUFBTSxNQUFNLEtBQUssTUFBTSxLQUFLLFFBQVEsS0FBTSxNQUFNLENBQUM7QUFDNUcsY0FBVTtBQUNaLFNBQU87QUFDVDtBQUdBLElBQU0sT0FBTyxDQUFDLFNBQ1osS0FBSyxTQUFTLElBQUksS0FBSyxNQUFNLEdBQUcsRUFBRSxJQUFJLEtBQUssU0FBUyxJQUFJLEtBQUssTUFBTSxHQUFHLEVBQUUsSUFBSTtBQUc5RSxTQUFTLFVBQVUsTUFBYyxNQUFjLFNBQW1DO0FBQ2hGLE1BQUksQ0FBQyxLQUFLLFNBQVMsS0FBSyxJQUFJLENBQUMsRUFBRyxRQUFPLENBQUMsR0FBRyxFQUFFO0FBQzdDLE1BQUksT0FBTztBQUNYLE1BQUksUUFBUTtBQUNaLGFBQVcsQ0FBQyxPQUFPLEdBQUcsS0FBSyxLQUFLLE1BQU0sR0FBRyxFQUFFLFFBQVEsR0FBRztBQUNwRCxVQUFNLE1BQU0sUUFBUSxNQUFNLEdBQUc7QUFDN0IsUUFBSSxNQUFNLEtBQU0sRUFBQyxNQUFNLEtBQUssSUFBSSxDQUFDLEtBQUssS0FBSztBQUFBLEVBQzdDO0FBQ0EsU0FBTyxDQUFDLE1BQU0sUUFBUSxNQUFNLEdBQUcsRUFBRSxLQUFLLEtBQUssRUFBRTtBQUMvQztBQUVBLFNBQVMsUUFBUSxNQUFjLE1BQXNCO0FBQ25ELFFBQU0sUUFBUSxLQUFLLElBQUk7QUFDdkIsTUFBSSxPQUFPO0FBRVgsV0FBUyxLQUFLLEtBQUssUUFBUSxLQUFLLEdBQUcsT0FBTyxNQUFNLE9BQU8sR0FBRyxLQUFLLEtBQUssUUFBUSxPQUFPLEtBQUssQ0FBQztBQUN2RixXQUFPLEtBQUssSUFBSSxNQUFNLFVBQVUsTUFBTSxNQUFNLEVBQUUsQ0FBQztBQUNqRCxTQUFPO0FBQ1Q7QUFFQSxJQUFNLFlBQVksQ0FBQyxTQUNqQixTQUFTLE1BQU0sU0FBUyxLQUFLLFNBQVMsTUFBTSxTQUFTLE1BQU0sT0FBTyxNQUFNLElBQUk7QUFHOUUsU0FBUyxVQUFVLE1BQWMsTUFBYyxJQUFvQjtBQUNqRSxNQUFJLE9BQU87QUFDWCxTQUFPLE9BQU8sS0FBSyxDQUFDLFVBQVUsS0FBSyxXQUFXLE9BQU8sQ0FBQyxDQUFDLEVBQUcsU0FBUTtBQUNsRSxNQUFJLE1BQU07QUFDVixTQUFPLENBQUMsVUFBVSxLQUFLLFdBQVcsR0FBRyxDQUFDLEVBQUcsUUFBTztBQUNoRCxNQUFJLE1BQU0sU0FBUyxLQUFLLFVBQVUsS0FBSyxXQUFXLE1BQU0sSUFBSSxFQUFHLFFBQU87QUFDdEUsTUFBSSxLQUFLLFdBQVcsTUFBTSxJQUFJLEtBQU0sTUFBTSxPQUFPLEtBQUssS0FBSyxXQUFXLEtBQUssTUFBTSxNQUFNLEdBQUcsQ0FBQyxFQUFJLFFBQU87QUFDdEcsU0FBTyxLQUFLLFNBQVMsS0FBSyxLQUFLLE1BQU0sTUFBTSxHQUFHLEVBQUUsU0FBUyxJQUFJLElBQUksTUFBTTtBQUN6RTtBQUdBLFNBQVMsWUFBWSxNQUFjLE9BQTRDO0FBQzdFLFFBQU0sT0FBTyxLQUFLLE1BQU0sS0FBSyxTQUFTLENBQUM7QUFDdkMsTUFBSSxTQUFTLEVBQUcsUUFBTztBQUN2QixRQUFNLE9BQU8sb0JBQUksSUFBWTtBQUM3QixNQUFJO0FBQ0osTUFBSSxRQUFRLE9BQU87QUFDbkIsUUFBTSxPQUFPLENBQUMsVUFBbUM7QUFDL0MsZUFBVyxRQUFRLE9BQU87QUFDeEIsaUJBQVcsT0FBTyxLQUFLLE1BQU0sTUFBTSxHQUFHO0FBQ3BDLFlBQUksS0FBSyxJQUFJLEdBQUcsS0FBSyxLQUFLLElBQUksSUFBSSxTQUFTLEtBQUssTUFBTSxLQUFLLE1BQU87QUFDbEUsYUFBSyxJQUFJLEdBQUc7QUFDWixjQUFNLFFBQVEsU0FBUyxNQUFNLEdBQUc7QUFDaEMsWUFBSSxRQUFRLE1BQU8sRUFBQyxNQUFNLEtBQUssSUFBSSxDQUFDLEtBQUssS0FBSztBQUFBLE1BQ2hEO0FBQUEsSUFDRjtBQUFBLEVBQ0Y7QUFDQSxhQUFXLEVBQUUsWUFBWSxPQUFPLEtBQUssT0FBTztBQUMxQyxlQUFXLFFBQVEsV0FBWSxNQUFLLEtBQUssTUFBTSxHQUFJLEVBQUUsTUFBTSxHQUFHLFNBQVMsT0FBTyxDQUFDO0FBQy9FLGVBQVcsUUFBUSxPQUFRLE1BQUssS0FBSyxNQUFNLEdBQUksRUFBRSxNQUFNLGNBQWMsUUFBUSxjQUFjLE9BQU8sQ0FBQztBQUFBLEVBQ3JHO0FBQ0EsU0FBTztBQUNUOyIsCiAgIm5hbWVzIjogW10KfQo=

@@ -1,0 +1,16 @@
+import {
+  describeEntry,
+  noType,
+  searchableEntry
+} from "./chunk-57TEDLWY.js";
+
+// src/core/documentation/sample/describer.ts
+var describer = {
+  describe: describeEntry,
+  describeType: noType,
+  searchable: searchableEntry
+};
+export {
+  describer
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9zYW1wbGUvZGVzY3JpYmVyLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogV2hhdCBkZXNjcmliZXMgdGhlIG9wZXJhdGlvbnMgb2Ygc2FtcGxlcyBmcm9tIHRoZSBpbmRleC4gKi9cbmltcG9ydCB7IGRlc2NyaWJlRW50cnksIG5vVHlwZSwgc2VhcmNoYWJsZUVudHJ5IH0gZnJvbSAnLi4vZGVzY3JpYmVkLmpzJztcbmltcG9ydCB0eXBlIHsgRGVzY3JpYmVyIH0gZnJvbSAnLi4vZm9ybWF0LmpzJztcblxuZXhwb3J0IGNvbnN0IGRlc2NyaWJlcjogRGVzY3JpYmVyID0ge1xuICBkZXNjcmliZTogZGVzY3JpYmVFbnRyeSxcbiAgZGVzY3JpYmVUeXBlOiBub1R5cGUsXG4gIHNlYXJjaGFibGU6IHNlYXJjaGFibGVFbnRyeSxcbn07XG4iXSwKICAibWFwcGluZ3MiOiAiOzs7Ozs7O0FBSU8sSUFBTSxZQUF1QjtBQUFBLEVBQ2xDLFVBQVU7QUFBQSxFQUNWLGNBQWM7QUFBQSxFQUNkLFlBQVk7QUFDZDsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,116 @@
+// src/core/documentation/page/html.ts
+import { parse } from "parse5";
+var skipped = /* @__PURE__ */ new Set(["script", "style", "template", "noscript", "nav", "footer", "head", "svg", "button", "form"]);
+var inline = /* @__PURE__ */ new Set([
+  "a",
+  "abbr",
+  "b",
+  "br",
+  "code",
+  "del",
+  "em",
+  "i",
+  "ins",
+  "kbd",
+  "mark",
+  "q",
+  "s",
+  "samp",
+  "small",
+  "span",
+  "strong",
+  "sub",
+  "sup",
+  "time",
+  "tt",
+  "u",
+  "var",
+  "wbr"
+]);
+var deepest = 500;
+function htmlBlocks(html) {
+  const document = parse(html, { sourceCodeLocationInfo: true });
+  const blocks = [];
+  let waiting = "";
+  let waitingLine = 1;
+  let title;
+  const flush = () => {
+    const text = folded(waiting);
+    if (text !== "") blocks.push({ is: "text", text, line: waitingLine });
+    waiting = "";
+  };
+  const visit = (node, depth) => {
+    if (depth > deepest) return;
+    if (node.nodeName === "#text") {
+      if (waiting === "") waitingLine = lineOf(node);
+      waiting += node.value;
+      return;
+    }
+    if (!("childNodes" in node)) return;
+    const name = node.nodeName;
+    if (name === "title") title = folded(textOf(node));
+    if (skipped.has(name) && name !== "head") return;
+    if (inline.has(name)) {
+      if (name === "br") waiting += "\n";
+      for (const inner of node.childNodes) visit(inner, depth + 1);
+      return;
+    }
+    flush();
+    const level = /^h([1-6])$/.exec(name)?.[1];
+    if (level !== void 0)
+      blocks.push({ is: "heading", level: Number(level), text: folded(textOf(node)), line: lineOf(node) });
+    else if (name === "pre")
+      blocks.push({
+        is: "code",
+        text: textOf(node).replace(/^\n/, "").trimEnd(),
+        language: languageOf(node),
+        line: lineOf(node)
+      });
+    else if (name === "table") {
+      const table = tableOf(node);
+      if (table) blocks.push(table);
+    } else for (const inner of node.childNodes) visit(inner, depth + 1);
+    flush();
+  };
+  visit(document, 0);
+  flush();
+  return { title, blocks };
+}
+function tableOf(table) {
+  const rows = [];
+  const visit = (node) => {
+    if (!("childNodes" in node)) return;
+    if (node.nodeName === "tr") {
+      const cells = node.childNodes.filter((one) => one.nodeName === "td" || one.nodeName === "th");
+      if (cells.length > 0) rows.push({ cells: cells.map((one) => folded(textOf(one))), line: lineOf(node) });
+      return;
+    }
+    for (const inner of node.childNodes) if (inner.nodeName !== "table") visit(inner);
+  };
+  visit(table);
+  const [first, ...others] = rows;
+  if (!first) return void 0;
+  return {
+    is: "table",
+    head: first.cells,
+    rows: others.map(({ cells }) => cells),
+    lines: others.map(({ line }) => line),
+    line: lineOf(table)
+  };
+}
+function textOf(node) {
+  if (node.nodeName === "#text") return node.value;
+  if (node.nodeName === "br") return "\n";
+  return "childNodes" in node ? node.childNodes.map(textOf).join("") : "";
+}
+var folded = (text) => text.replace(/[\s\u00a0]+/g, " ").trim();
+var lineOf = (node) => "sourceCodeLocation" in node ? node.sourceCodeLocation?.startLine ?? 1 : 1;
+function languageOf(pre) {
+  const inner = pre.childNodes.find((one) => one.nodeName === "code");
+  const classes = [pre, ...inner ? [inner] : []].map(({ attrs }) => attrs.find(({ name }) => name === "class")?.value ?? "").join(" ");
+  return /\blang(?:uage)?-([\w-]+)/.exec(classes)?.[1]?.toLowerCase() ?? "";
+}
+export {
+  htmlBlocks
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9wYWdlL2h0bWwudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBIVE1MIHRvIGJsb2NrcyAocGFyc2U1OiB0aGUgcGFyc2VyIG9mIHRoZSBzdGFuZGFyZCwgd2hpY2ggcmVhZHMgd2hhdCBicm93c2VycyByZWFkKS4gKi9cbmltcG9ydCB7IHR5cGUgRGVmYXVsdFRyZWVBZGFwdGVyTWFwLCBwYXJzZSB9IGZyb20gJ3BhcnNlNSc7XG5pbXBvcnQgdHlwZSB7IEJsb2NrIH0gZnJvbSAnLi9ibG9ja3MuanMnO1xuXG50eXBlIE5vZGUgPSBEZWZhdWx0VHJlZUFkYXB0ZXJNYXBbJ25vZGUnXTtcbnR5cGUgRWxlbWVudCA9IERlZmF1bHRUcmVlQWRhcHRlck1hcFsnZWxlbWVudCddO1xuXG5jb25zdCBza2lwcGVkID0gbmV3IFNldChbJ3NjcmlwdCcsICdzdHlsZScsICd0ZW1wbGF0ZScsICdub3NjcmlwdCcsICduYXYnLCAnZm9vdGVyJywgJ2hlYWQnLCAnc3ZnJywgJ2J1dHRvbicsICdmb3JtJ10pO1xuY29uc3QgaW5saW5lID0gbmV3IFNldChbXG4gICdhJyxcbiAgJ2FiYnInLFxuICAnYicsXG4gICdicicsXG4gICdjb2RlJyxcbiAgJ2RlbCcsXG4gICdlbScsXG4gICdpJyxcbiAgJ2lucycsXG4gICdrYmQnLFxuICAnbWFyaycsXG4gICdxJyxcbiAgJ3MnLFxuICAnc2FtcCcsXG4gICdzbWFsbCcsXG4gICdzcGFuJyxcbiAgJ3N0cm9uZycsXG4gICdzdWInLFxuICAnc3VwJyxcbiAgJ3RpbWUnLFxuICAndHQnLFxuICAndScsXG4gICd2YXInLFxuICAnd2JyJyxcbl0pO1xuY29uc3QgZGVlcGVzdCA9IDUwMDtcblxuZXhwb3J0IGZ1bmN0aW9uIGh0bWxCbG9ja3MoaHRtbDogc3RyaW5nKTogeyB0aXRsZTogc3RyaW5nIHwgdW5kZWZpbmVkOyBibG9ja3M6IHJlYWRvbmx5IEJsb2NrW10gfSB7XG4gIGNvbnN0IGRvY3VtZW50ID0gcGFyc2UoaHRtbCwgeyBzb3VyY2VDb2RlTG9jYXRpb25JbmZvOiB0cnVlIH0pO1xuICBjb25zdCBibG9ja3M6IEJsb2NrW10gPSBbXTtcbiAgbGV0IHdhaXRpbmcgPSAnJztcbiAgbGV0IHdhaXRpbmdMaW5lID0gMTtcbiAgbGV0IHRpdGxlOiBzdHJpbmcgfCB1bmRlZmluZWQ7XG5cbiAgY29uc3QgZmx1c2ggPSAoKTogdm9pZCA9PiB7XG4gICAgY29uc3QgdGV4dCA9IGZvbGRlZCh3YWl0aW5nKTtcbiAgICBpZiAodGV4dCAhPT0gJycpIGJsb2Nrcy5wdXNoKHsgaXM6ICd0ZXh0JywgdGV4dCwgbGluZTogd2FpdGluZ0xpbmUgfSk7XG4gICAgd2FpdGluZyA9ICcnO1xuICB9O1xuICBjb25zdCB2aXNpdCA9IChub2RlOiBOb2RlLCBkZXB0aDogbnVtYmVyKTogdm9pZCA9PiB7XG4gICAgaWYgKGRlcHRoID4gZGVlcGVzdCkgcmV0dXJuO1xuICAgIGlmIChub2RlLm5vZGVOYW1lID09PSAnI3RleHQnKSB7XG4gICAgICBpZiAod2FpdGluZyA9PT0gJycpIHdhaXRpbmdMaW5lID0gbGluZU9mKG5vZGUpO1xuICAgICAgd2FpdGluZyArPSAobm9kZSBhcyBEZWZhdWx0VHJlZUFkYXB0ZXJNYXBbJ3RleHROb2RlJ10pLnZhbHVlO1xuICAgICAgcmV0dXJuO1xuICAgIH1cbiAgICBpZiAoISgnY2hpbGROb2RlcycgaW4gbm9kZSkpIHJldHVybjtcbiAgICBjb25zdCBuYW1lID0gbm9kZS5ub2RlTmFtZTtcbiAgICBpZiAobmFtZSA9PT0gJ3RpdGxlJykgdGl0bGUgPSBmb2xkZWQodGV4dE9mKG5vZGUpKTtcbiAgICBpZiAoc2tpcHBlZC5oYXMobmFtZSkgJiYgbmFtZSAhPT0gJ2hlYWQnKSByZXR1cm47XG4gICAgaWYgKGlubGluZS5oYXMobmFtZSkpIHtcbiAgICAgIGlmIChuYW1lID09PSAnYnInKSB3YWl0aW5nICs9ICdcXG4nO1xuICAgICAgZm9yIChjb25zdCBpbm5lciBvZiBub2RlLmNoaWxkTm9kZXMpIHZpc2l0KGlubmVyLCBkZXB0aCArIDEpO1xuICAgICAgcmV0dXJuO1xuICAgIH1cbiAgICBmbHVzaCgpO1xuICAgIGNvbnN0IGxldmVsID0gL15oKFsxLTZdKSQvLmV4ZWMobmFtZSk/LlsxXTtcbiAgICBpZiAobGV2ZWwgIT09IHVuZGVmaW5lZClcbiAgICAgIGJsb2Nrcy5wdXNoKHsgaXM6ICdoZWFkaW5nJywgbGV2ZWw6IE51bWJlcihsZXZlbCksIHRleHQ6IGZvbGRlZCh0ZXh0T2Yobm9kZSkpLCBsaW5lOiBsaW5lT2Yobm9kZSkgfSk7XG4gICAgZWxzZSBpZiAobmFtZSA9PT0gJ3ByZScpXG4gICAgICBibG9ja3MucHVzaCh7XG4gICAgICAgIGlzOiAnY29kZScsXG4gICAgICAgIHRleHQ6IHRleHRPZihub2RlKS5yZXBsYWNlKC9eXFxuLywgJycpLnRyaW1FbmQoKSxcbiAgICAgICAgbGFuZ3VhZ2U6IGxhbmd1YWdlT2Yobm9kZSBhcyBFbGVtZW50KSxcbiAgICAgICAgbGluZTogbGluZU9mKG5vZGUpLFxuICAgICAgfSk7XG4gICAgZWxzZSBpZiAobmFtZSA9PT0gJ3RhYmxlJykge1xuICAgICAgY29uc3QgdGFibGUgPSB0YWJsZU9mKG5vZGUgYXMgRWxlbWVudCk7XG4gICAgICBpZiAodGFibGUpIGJsb2Nrcy5wdXNoKHRhYmxlKTtcbiAgICB9IGVsc2UgZm9yIChjb25zdCBpbm5lciBvZiBub2RlLmNoaWxkTm9kZXMpIHZpc2l0KGlubmVyLCBkZXB0aCArIDEpO1xuICAgIGZsdXNoKCk7XG4gIH07XG4gIHZpc2l0KGRvY3VtZW50LCAwKTtcbiAgZmx1c2goKTtcbiAgcmV0dXJuIHsgdGl0bGUsIGJsb2NrcyB9O1xufVxuXG5mdW5jdGlvbiB0YWJsZU9mKHRhYmxlOiBFbGVtZW50KTogQmxvY2sgfCB1bmRlZmluZWQge1xuICBjb25zdCByb3dzOiB7IGNlbGxzOiBzdHJpbmdbXTsgbGluZTogbnVtYmVyIH1bXSA9IFtdO1xuICBjb25zdCB2aXNpdCA9IChub2RlOiBOb2RlKTogdm9pZCA9PiB7XG4gICAgaWYgKCEoJ2NoaWxkTm9kZXMnIGluIG5vZGUpKSByZXR1cm47XG4gICAgaWYgKG5vZGUubm9kZU5hbWUgPT09ICd0cicpIHtcbiAgICAgIGNvbnN0IGNlbGxzID0gbm9kZS5jaGlsZE5vZGVzLmZpbHRlcigob25lKSA9PiBvbmUubm9kZU5hbWUgPT09ICd0ZCcgfHwgb25lLm5vZGVOYW1lID09PSAndGgnKTtcbiAgICAgIGlmIChjZWxscy5sZW5ndGggPiAwKSByb3dzLnB1c2goeyBjZWxsczogY2VsbHMubWFwKChvbmUpID0+IGZvbGRlZCh0ZXh0T2Yob25lKSkpLCBsaW5lOiBsaW5lT2Yobm9kZSkgfSk7XG4gICAgICByZXR1cm47XG4gICAgfVxuICAgIGZvciAoY29uc3QgaW5uZXIgb2Ygbm9kZS5jaGlsZE5vZGVzKSBpZiAoaW5uZXIubm9kZU5hbWUgIT09ICd0YWJsZScpIHZpc2l0KGlubmVyKTtcbiAgfTtcbiAgdmlzaXQodGFibGUpO1xuICBjb25zdCBbZmlyc3QsIC4uLm90aGVyc10gPSByb3dzO1xuICBpZiAoIWZpcnN0KSByZXR1cm4gdW5kZWZpbmVkO1xuICByZXR1cm4ge1xuICAgIGlzOiAndGFibGUnLFxuICAgIGhlYWQ6IGZpcnN0LmNlbGxzLFxuICAgIHJvd3M6IG90aGVycy5tYXAoKHsgY2VsbHMgfSkgPT4gY2VsbHMpLFxuICAgIGxpbmVzOiBvdGhlcnMubWFwKCh7IGxpbmUgfSkgPT4gbGluZSksXG4gICAgbGluZTogbGluZU9mKHRhYmxlKSxcbiAgfTtcbn1cblxuZnVuY3Rpb24gdGV4dE9mKG5vZGU6IE5vZGUpOiBzdHJpbmcge1xuICBpZiAobm9kZS5ub2RlTmFtZSA9PT0gJyN0ZXh0JykgcmV0dXJuIChub2RlIGFzIERlZmF1bHRUcmVlQWRhcHRlck1hcFsndGV4dE5vZGUnXSkudmFsdWU7XG4gIGlmIChub2RlLm5vZGVOYW1lID09PSAnYnInKSByZXR1cm4gJ1xcbic7XG4gIHJldHVybiAnY2hpbGROb2RlcycgaW4gbm9kZSA/IG5vZGUuY2hpbGROb2Rlcy5tYXAodGV4dE9mKS5qb2luKCcnKSA6ICcnO1xufVxuXG5jb25zdCBmb2xkZWQgPSAodGV4dDogc3RyaW5nKTogc3RyaW5nID0+IHRleHQucmVwbGFjZSgvW1xcc1xcdTAwYTBdKy9nLCAnICcpLnRyaW0oKTtcblxuY29uc3QgbGluZU9mID0gKG5vZGU6IE5vZGUpOiBudW1iZXIgPT4gKCdzb3VyY2VDb2RlTG9jYXRpb24nIGluIG5vZGUgPyAobm9kZS5zb3VyY2VDb2RlTG9jYXRpb24/LnN0YXJ0TGluZSA/PyAxKSA6IDEpO1xuXG4vKiogQnkgdGhlIGNsYXNzIHRoYXQgdGhlIG5vdGF0aW9uIG9mIEhUTUwgcmVjb21tZW5kczogYGxhbmd1YWdlLWpzb25gLiAqL1xuZnVuY3Rpb24gbGFuZ3VhZ2VPZihwcmU6IEVsZW1lbnQpOiBzdHJpbmcge1xuICBjb25zdCBpbm5lciA9IHByZS5jaGlsZE5vZGVzLmZpbmQoKG9uZSk6IG9uZSBpcyBFbGVtZW50ID0+IG9uZS5ub2RlTmFtZSA9PT0gJ2NvZGUnKTtcbiAgY29uc3QgY2xhc3NlcyA9IFtwcmUsIC4uLihpbm5lciA/IFtpbm5lcl0gOiBbXSldXG4gICAgLm1hcCgoeyBhdHRycyB9KSA9PiBhdHRycy5maW5kKCh7IG5hbWUgfSkgPT4gbmFtZSA9PT0gJ2NsYXNzJyk/LnZhbHVlID8/ICcnKVxuICAgIC5qb2luKCcgJyk7XG4gIHJldHVybiAvXFxibGFuZyg/OnVhZ2UpPy0oW1xcdy1dKykvLmV4ZWMoY2xhc3Nlcyk/LlsxXT8udG9Mb3dlckNhc2UoKSA/PyAnJztcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7QUFDQSxTQUFxQyxhQUFhO0FBTWxELElBQU0sVUFBVSxvQkFBSSxJQUFJLENBQUMsVUFBVSxTQUFTLFlBQVksWUFBWSxPQUFPLFVBQVUsUUFBUSxPQUFPLFVBQVUsTUFBTSxDQUFDO0FBQ3JILElBQU0sU0FBUyxvQkFBSSxJQUFJO0FBQUEsRUFDckI7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUFBLEVBQ0E7QUFBQSxFQUNBO0FBQUEsRUFDQTtBQUNGLENBQUM7QUFDRCxJQUFNLFVBQVU7QUFFVCxTQUFTLFdBQVcsTUFBdUU7QUFDaEcsUUFBTSxXQUFXLE1BQU0sTUFBTSxFQUFFLHdCQUF3QixLQUFLLENBQUM7QUFDN0QsUUFBTSxTQUFrQixDQUFDO0FBQ3pCLE1BQUksVUFBVTtBQUNkLE1BQUksY0FBYztBQUNsQixNQUFJO0FBRUosUUFBTSxRQUFRLE1BQVk7QUFDeEIsVUFBTSxPQUFPLE9BQU8sT0FBTztBQUMzQixRQUFJLFNBQVMsR0FBSSxRQUFPLEtBQUssRUFBRSxJQUFJLFFBQVEsTUFBTSxNQUFNLFlBQVksQ0FBQztBQUNwRSxjQUFVO0FBQUEsRUFDWjtBQUNBLFFBQU0sUUFBUSxDQUFDLE1BQVksVUFBd0I7QUFDakQsUUFBSSxRQUFRLFFBQVM7QUFDckIsUUFBSSxLQUFLLGFBQWEsU0FBUztBQUM3QixVQUFJLFlBQVksR0FBSSxlQUFjLE9BQU8sSUFBSTtBQUM3QyxpQkFBWSxLQUEyQztBQUN2RDtBQUFBLElBQ0Y7QUFDQSxRQUFJLEVBQUUsZ0JBQWdCLE1BQU87QUFDN0IsVUFBTSxPQUFPLEtBQUs7QUFDbEIsUUFBSSxTQUFTLFFBQVMsU0FBUSxPQUFPLE9BQU8sSUFBSSxDQUFDO0FBQ2pELFFBQUksUUFBUSxJQUFJLElBQUksS0FBSyxTQUFTLE9BQVE7QUFDMUMsUUFBSSxPQUFPLElBQUksSUFBSSxHQUFHO0FBQ3BCLFVBQUksU0FBUyxLQUFNLFlBQVc7QUFDOUIsaUJBQVcsU0FBUyxLQUFLLFdBQVksT0FBTSxPQUFPLFFBQVEsQ0FBQztBQUMzRDtBQUFBLElBQ0Y7QUFDQSxVQUFNO0FBQ04sVUFBTSxRQUFRLGFBQWEsS0FBSyxJQUFJLElBQUksQ0FBQztBQUN6QyxRQUFJLFVBQVU7QUFDWixhQUFPLEtBQUssRUFBRSxJQUFJLFdBQVcsT0FBTyxPQUFPLEtBQUssR0FBRyxNQUFNLE9BQU8sT0FBTyxJQUFJLENBQUMsR0FBRyxNQUFNLE9BQU8sSUFBSSxFQUFFLENBQUM7QUFBQSxhQUM1RixTQUFTO0FBQ2hCLGFBQU8sS0FBSztBQUFBLFFBQ1YsSUFBSTtBQUFBLFFBQ0osTUFBTSxPQUFPLElBQUksRUFBRSxRQUFRLE9BQU8sRUFBRSxFQUFFLFFBQVE7QUFBQSxRQUM5QyxVQUFVLFdBQVcsSUFBZTtBQUFBLFFBQ3BDLE1BQU0sT0FBTyxJQUFJO0FBQUEsTUFDbkIsQ0FBQztBQUFBLGFBQ00sU0FBUyxTQUFTO0FBQ3pCLFlBQU0sUUFBUSxRQUFRLElBQWU7QUFDckMsVUFBSSxNQUFPLFFBQU8sS0FBSyxLQUFLO0FBQUEsSUFDOUIsTUFBTyxZQUFXLFNBQVMsS0FBSyxXQUFZLE9BQU0sT0FBTyxRQUFRLENBQUM7QUFDbEUsVUFBTTtBQUFBLEVBQ1I7QUFDQSxRQUFNLFVBQVUsQ0FBQztBQUNqQixRQUFNO0FBQ04sU0FBTyxFQUFFLE9BQU8sT0FBTztBQUN6QjtBQUVBLFNBQVMsUUFBUSxPQUFtQztBQUNsRCxRQUFNLE9BQTRDLENBQUM7QUFDbkQsUUFBTSxRQUFRLENBQUMsU0FBcUI7QUFDbEMsUUFBSSxFQUFFLGdCQUFnQixNQUFPO0FBQzdCLFFBQUksS0FBSyxhQUFhLE1BQU07QUFDMUIsWUFBTSxRQUFRLEtBQUssV0FBVyxPQUFPLENBQUMsUUFBUSxJQUFJLGFBQWEsUUFBUSxJQUFJLGFBQWEsSUFBSTtBQUM1RixVQUFJLE1BQU0sU0FBUyxFQUFHLE1BQUssS0FBSyxFQUFFLE9BQU8sTUFBTSxJQUFJLENBQUMsUUFBUSxPQUFPLE9BQU8sR0FBRyxDQUFDLENBQUMsR0FBRyxNQUFNLE9BQU8sSUFBSSxFQUFFLENBQUM7QUFDdEc7QUFBQSxJQUNGO0FBQ0EsZUFBVyxTQUFTLEtBQUssV0FBWSxLQUFJLE1BQU0sYUFBYSxRQUFTLE9BQU0sS0FBSztBQUFBLEVBQ2xGO0FBQ0EsUUFBTSxLQUFLO0FBQ1gsUUFBTSxDQUFDLE9BQU8sR0FBRyxNQUFNLElBQUk7QUFDM0IsTUFBSSxDQUFDLE1BQU8sUUFBTztBQUNuQixTQUFPO0FBQUEsSUFDTCxJQUFJO0FBQUEsSUFDSixNQUFNLE1BQU07QUFBQSxJQUNaLE1BQU0sT0FBTyxJQUFJLENBQUMsRUFBRSxNQUFNLE1BQU0sS0FBSztBQUFBLElBQ3JDLE9BQU8sT0FBTyxJQUFJLENBQUMsRUFBRSxLQUFLLE1BQU0sSUFBSTtBQUFBLElBQ3BDLE1BQU0sT0FBTyxLQUFLO0FBQUEsRUFDcEI7QUFDRjtBQUVBLFNBQVMsT0FBTyxNQUFvQjtBQUNsQyxNQUFJLEtBQUssYUFBYSxRQUFTLFFBQVEsS0FBMkM7QUFDbEYsTUFBSSxLQUFLLGFBQWEsS0FBTSxRQUFPO0FBQ25DLFNBQU8sZ0JBQWdCLE9BQU8sS0FBSyxXQUFXLElBQUksTUFBTSxFQUFFLEtBQUssRUFBRSxJQUFJO0FBQ3ZFO0FBRUEsSUFBTSxTQUFTLENBQUMsU0FBeUIsS0FBSyxRQUFRLGdCQUFnQixHQUFHLEVBQUUsS0FBSztBQUVoRixJQUFNLFNBQVMsQ0FBQyxTQUF3Qix3QkFBd0IsT0FBUSxLQUFLLG9CQUFvQixhQUFhLElBQUs7QUFHbkgsU0FBUyxXQUFXLEtBQXNCO0FBQ3hDLFFBQU0sUUFBUSxJQUFJLFdBQVcsS0FBSyxDQUFDLFFBQXdCLElBQUksYUFBYSxNQUFNO0FBQ2xGLFFBQU0sVUFBVSxDQUFDLEtBQUssR0FBSSxRQUFRLENBQUMsS0FBSyxJQUFJLENBQUMsQ0FBRSxFQUM1QyxJQUFJLENBQUMsRUFBRSxNQUFNLE1BQU0sTUFBTSxLQUFLLENBQUMsRUFBRSxLQUFLLE1BQU0sU0FBUyxPQUFPLEdBQUcsU0FBUyxFQUFFLEVBQzFFLEtBQUssR0FBRztBQUNYLFNBQU8sMkJBQTJCLEtBQUssT0FBTyxJQUFJLENBQUMsR0FBRyxZQUFZLEtBQUs7QUFDekU7IiwKICAibmFtZXMiOiBbXQp9Cg==

@@ -1,0 +1,10 @@
+import {
+  readGraphql,
+  schemaOf
+} from "./chunk-JJAWLYM5.js";
+import "./chunk-FSPVDUAZ.js";
+export {
+  readGraphql,
+  schemaOf
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFtdLAogICJzb3VyY2VzQ29udGVudCI6IFtdLAogICJtYXBwaW5ncyI6ICIiLAogICJuYW1lcyI6IFtdCn0K
