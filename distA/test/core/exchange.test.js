@@ -7,13 +7,13 @@ import {
 } from "../parts/chunk-GRDGCU7E.js";
 import {
   openTransport
-} from "../parts/chunk-7QENLWOZ.js";
+} from "../parts/chunk-EL2VJIY4.js";
 import "../parts/chunk-ZDSFE6MK.js";
 import {
   plainConnection
 } from "../parts/chunk-77DFO3CW.js";
 import "../parts/chunk-J7IJ6DS5.js";
-import "../parts/chunk-SAZ2GS5U.js";
+import "../parts/chunk-4DNYAMDJ.js";
 import "../parts/chunk-UHUDVQF4.js";
 import "../parts/chunk-IQWA53IU.js";
 import "../parts/chunk-ELCQYB6S.js";

@@ -6,7 +6,7 @@ import "../parts/chunk-TNGRBWFR.js";
 import "../parts/chunk-36BGEIU2.js";
 import {
   Received
-} from "../parts/chunk-SAZ2GS5U.js";
+} from "../parts/chunk-4DNYAMDJ.js";
 import "../parts/chunk-UHUDVQF4.js";
 import "../parts/chunk-PACVB44P.js";
 import "../parts/chunk-WDD3S5O6.js";

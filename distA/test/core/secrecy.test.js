@@ -1,6 +1,6 @@
 import {
   makeRedactor
-} from "../parts/chunk-XDIYCA3Q.js";
+} from "../parts/chunk-34QJGQUN.js";
 import {
   sealedFile
 } from "../parts/chunk-JGR34Z6O.js";
@@ -9,7 +9,7 @@ import {
   pastedWrongly
 } from "../parts/chunk-AJOWUZTK.js";
 import "../parts/chunk-IBVRGXBJ.js";
-import "../parts/chunk-HUSWIGAX.js";
+import "../parts/chunk-BC36KCSM.js";
 import {
   temporaryFolder
 } from "../parts/chunk-JFRZJ6A5.js";

@@ -1,6 +1,6 @@
 import {
   noSecretsInFiles
-} from "../parts/chunk-OV5UGOEW.js";
+} from "../parts/chunk-7BJX3LSQ.js";
 import {
   openCollection
 } from "../parts/chunk-FMJ76NV5.js";
@@ -12,7 +12,7 @@ import "../parts/chunk-IIWAP3H3.js";
 import "../parts/chunk-VV4FZXZN.js";
 import "../parts/chunk-ADLZ4E65.js";
 import "../parts/chunk-2NSBAQ4L.js";
-import "../parts/chunk-HUSWIGAX.js";
+import "../parts/chunk-BC36KCSM.js";
 import {
   collectionOf
 } from "../parts/chunk-JFRZJ6A5.js";

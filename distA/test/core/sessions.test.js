@@ -1,18 +1,18 @@
 import {
   sendRequest
-} from "../parts/chunk-WDOQRD4B.js";
-import "../parts/chunk-QGZBLOK6.js";
+} from "../parts/chunk-RCNXIKQJ.js";
+import "../parts/chunk-2IYWYRKP.js";
 import {
   openWorkspace
-} from "../parts/chunk-EKCPCLLN.js";
-import "../parts/chunk-3VGEAHSO.js";
-import "../parts/chunk-VX7MFW7M.js";
+} from "../parts/chunk-5ZGX6ZA7.js";
+import "../parts/chunk-PZED2WGY.js";
+import "../parts/chunk-GPEMP43C.js";
 import "../parts/chunk-2LOVFGJG.js";
 import "../parts/chunk-PTKJWRDQ.js";
 import "../parts/chunk-X57I3BEN.js";
 import "../parts/chunk-CU7URKGF.js";
 import "../parts/chunk-HXYVL4WF.js";
-import "../parts/chunk-EXCDNUU7.js";
+import "../parts/chunk-WVOF6Q2Z.js";
 import "../parts/chunk-33U4T2M5.js";
 import {
   findEcho,
@@ -47,7 +47,7 @@ import "../parts/chunk-V2NIP2IX.js";
 import "../parts/chunk-U6MR4M5T.js";
 import "../parts/chunk-TNGRBWFR.js";
 import "../parts/chunk-36BGEIU2.js";
-import "../parts/chunk-XDIYCA3Q.js";
+import "../parts/chunk-34QJGQUN.js";
 import "../parts/chunk-JGR34Z6O.js";
 import "../parts/chunk-KABWP7ZN.js";
 import "../parts/chunk-AJOWUZTK.js";
@@ -63,7 +63,7 @@ import "../parts/chunk-IIWAP3H3.js";
 import "../parts/chunk-VV4FZXZN.js";
 import "../parts/chunk-ADLZ4E65.js";
 import "../parts/chunk-2NSBAQ4L.js";
-import "../parts/chunk-HUSWIGAX.js";
+import "../parts/chunk-BC36KCSM.js";
 import {
   collectionOf,
   temporaryFolder
@@ -77,11 +77,11 @@ import {
   answerOf,
   rawServer
 } from "../parts/chunk-GRDGCU7E.js";
-import "../parts/chunk-7QENLWOZ.js";
+import "../parts/chunk-EL2VJIY4.js";
 import "../parts/chunk-ZDSFE6MK.js";
 import "../parts/chunk-77DFO3CW.js";
 import "../parts/chunk-J7IJ6DS5.js";
-import "../parts/chunk-SAZ2GS5U.js";
+import "../parts/chunk-4DNYAMDJ.js";
 import "../parts/chunk-UHUDVQF4.js";
 import "../parts/chunk-IQWA53IU.js";
 import "../parts/chunk-LS5VPUTR.js";

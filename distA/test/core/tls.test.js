@@ -10,7 +10,7 @@ import {
 } from "../parts/chunk-JFRZJ6A5.js";
 import {
   openTransport
-} from "../parts/chunk-7QENLWOZ.js";
+} from "../parts/chunk-EL2VJIY4.js";
 import "../parts/chunk-ZDSFE6MK.js";
 import {
   connectionPlan,
@@ -20,7 +20,7 @@ import {
 import {
   certificateOf
 } from "../parts/chunk-J7IJ6DS5.js";
-import "../parts/chunk-SAZ2GS5U.js";
+import "../parts/chunk-4DNYAMDJ.js";
 import "../parts/chunk-UHUDVQF4.js";
 import "../parts/chunk-IQWA53IU.js";
 import {

@@ -1,13 +1,13 @@
 import {
   rules
-} from "../parts/chunk-VGL4CS5J.js";
+} from "../parts/chunk-76Y4LLP3.js";
 import "../parts/chunk-SLY34PON.js";
 import "../parts/chunk-FSYFZ44W.js";
 import "../parts/chunk-VVIFMYK7.js";
 import "../parts/chunk-7DIEYAMQ.js";
 import "../parts/chunk-HJ67CAUM.js";
 import "../parts/chunk-EJ3MTJ5C.js";
-import "../parts/chunk-OV5UGOEW.js";
+import "../parts/chunk-7BJX3LSQ.js";
 import "../parts/chunk-KPXZDYPQ.js";
 import "../parts/chunk-64GZ67CL.js";
 import "../parts/chunk-IFMLXW3Q.js";
@@ -17,7 +17,7 @@ import "../parts/chunk-2YNHSDXB.js";
 import "../parts/chunk-OQREOMES.js";
 import "../parts/chunk-2RJTCR3G.js";
 import "../parts/chunk-G6PY5PV3.js";
-import "../parts/chunk-HUSWIGAX.js";
+import "../parts/chunk-BC36KCSM.js";
 import {
   collectionOf,
   demoCollection,

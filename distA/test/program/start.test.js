@@ -35,7 +35,7 @@ var stages = [
           {
             name: "add",
             summary: "read documentation and keep a snapshot in the collection",
-            load: () => import("../parts/add-F5LFRH3K.js")
+            load: () => import("../parts/add-KMXSCFGK.js")
           },
           { name: "list", summary: "list the documentation sources", load: () => import("../parts/list-FNU6FLO4.js") },
           { name: "tree", summary: "the map of resources, with their methods", load: () => import("../parts/tree-QLPAOZ5P.js") },
@@ -44,12 +44,12 @@ var stages = [
           {
             name: "refresh",
             summary: "fetch again, and tell what changed and whom it affects",
-            load: () => import("../parts/refresh-GERSKQEZ.js")
+            load: () => import("../parts/refresh-5LCDHPZL.js")
           },
           {
             name: "ask",
             summary: "ask the API itself which values and filter clauses its parameters take",
-            load: () => import("../parts/ask-IWY5K7PH.js")
+            load: () => import("../parts/ask-KCJSOULD.js")
           }
         ]
       }
@@ -87,34 +87,34 @@ var stages = [
       {
         name: "preview",
         summary: "show exactly what would be sent, and send nothing",
-        load: () => import("../parts/preview-6OCAND3V.js")
+        load: () => import("../parts/preview-M7XP6NJK.js")
       },
-      { name: "send", summary: "send a request and show what came back", load: () => import("../parts/send-LO72ZI3D.js") },
+      { name: "send", summary: "send a request and show what came back", load: () => import("../parts/send-OVFBSWOR.js") },
       {
         name: "follow",
         summary: "list the links of the last answer, and send one of them",
-        load: () => import("../parts/follow-GC63D43B.js")
+        load: () => import("../parts/follow-NTVK7Y53.js")
       },
-      { name: "echo", summary: "list, show and send again what was exchanged", load: () => import("../parts/echo-GPTN3JOL.js") }
+      { name: "echo", summary: "list, show and send again what was exchanged", load: () => import("../parts/echo-SF43YQLH.js") }
     ]
   },
   {
     heading: "Walk",
     commands: [
-      { name: "run", summary: "walk trails and requests, assert, wait, resume, undo", load: () => import("../parts/run-TYW2NFCM.js") }
+      { name: "run", summary: "walk trails and requests, assert, wait, resume, undo", load: () => import("../parts/run-CQLV2LA7.js") }
     ]
   },
   {
     heading: "Compare",
     commands: [
-      { name: "compare", summary: "tell what differs between two answers", load: () => import("../parts/compare-7MCWG2WI.js") }
+      { name: "compare", summary: "tell what differs between two answers", load: () => import("../parts/compare-3RLXZSFR.js") }
     ]
   },
   {
     heading: "Share",
     commands: [
       { name: "list", summary: "list the files of the collection", load: () => import("../parts/list-ZFHFRN2T.js") },
-      { name: "check", summary: "check the collection without sending anything", load: () => import("../parts/check-D6GL7MKO.js") },
+      { name: "check", summary: "check the collection without sending anything", load: () => import("../parts/check-TVSCMWNI.js") },
       {
         name: "demo",
         summary: "walk through everything against a made-up harbour",

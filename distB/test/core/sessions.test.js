@@ -4,15 +4,15 @@ import {
 import "../parts/chunk-2IYWYRKP.js";
 import {
   openWorkspace
-} from "../parts/chunk-7NJSD6JQ.js";
-import "../parts/chunk-3VGEAHSO.js";
-import "../parts/chunk-VX7MFW7M.js";
+} from "../parts/chunk-GBXXBCZR.js";
+import "../parts/chunk-PZED2WGY.js";
+import "../parts/chunk-GPEMP43C.js";
 import "../parts/chunk-2LOVFGJG.js";
 import "../parts/chunk-PTKJWRDQ.js";
 import "../parts/chunk-X57I3BEN.js";
 import "../parts/chunk-CU7URKGF.js";
 import "../parts/chunk-HXYVL4WF.js";
-import "../parts/chunk-EXCDNUU7.js";
+import "../parts/chunk-WVOF6Q2Z.js";
 import "../parts/chunk-33U4T2M5.js";
 import {
   findEcho,

@@ -95,13 +95,13 @@ var stages = [
         summary: "list the links of the last answer, and send one of them",
         load: () => import("../parts/follow-NTVK7Y53.js")
       },
-      { name: "echo", summary: "list, show and send again what was exchanged", load: () => import("../parts/echo-JCU4IWVC.js") }
+      { name: "echo", summary: "list, show and send again what was exchanged", load: () => import("../parts/echo-SF43YQLH.js") }
     ]
   },
   {
     heading: "Walk",
     commands: [
-      { name: "run", summary: "walk trails and requests, assert, wait, resume, undo", load: () => import("../parts/run-YLBQW3V7.js") }
+      { name: "run", summary: "walk trails and requests, assert, wait, resume, undo", load: () => import("../parts/run-RG6OG2H3.js") }
     ]
   },
   {
@@ -114,7 +114,7 @@ var stages = [
     heading: "Share",
     commands: [
       { name: "list", summary: "list the files of the collection", load: () => import("../parts/list-ZFHFRN2T.js") },
-      { name: "check", summary: "check the collection without sending anything", load: () => import("../parts/check-BEILUZNA.js") },
+      { name: "check", summary: "check the collection without sending anything", load: () => import("../parts/check-B3PAR46A.js") },
       {
         name: "demo",
         summary: "walk through everything against a made-up harbour",

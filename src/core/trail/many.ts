@@ -1,19 +1,25 @@
 /** Many pieces of work, so many at once, begun in order as they come from a stream: memory holds only those. */
 import { asProblem, type Problem } from '../problem/problem.js';
 
-/** @returns what ended the reading early; undefined where all were worked on, or the signal came */
+/**
+ * @param work is given each item with its number, from 1
+ * @returns what ended the reading early; undefined where all were worked on, or the signal came
+ */
 export async function manyAtOnce<T>(
   items: AsyncIterator<T>,
   atOnce: number,
-  work: (item: T) => Promise<void>,
+  work: (item: T, number: number) => Promise<void>,
   signal: AbortSignal,
 ): Promise<Problem | undefined> {
   let fault: Problem | undefined;
+  let number = 0;
   async function worker(): Promise<void> {
     while (!signal.aborted && !fault) {
       const next = await items.next();
       if (next.done) return;
-      await work(next.value);
+      // Those who ask are answered in the order in which they asked.
+      number += 1;
+      await work(next.value, number);
     }
   }
   const guarded = (): Promise<void> =>

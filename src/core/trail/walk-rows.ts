@@ -34,8 +34,9 @@ export async function walkRows(
   const ended = await manyAtOnce(
     source[Symbol.asyncIterator](),
     plan.atOnce,
-    async (row) => {
-      if (only && !only.has(row.number)) return;
+    async (columns, place) => {
+      if (only && !only.has(place)) return;
+      const row: Row = { number: place, columns };
       const before = journal?.rowBefore(number, row.number);
       if (before !== undefined) {
         await keptLine(table, row.number, journal, `${number}.${row.number}`);
@@ -91,8 +92,14 @@ async function keptLine(
 const failedBefore = ({ number }: Row): Problem =>
   new Problem('step-failed', { what: `row ${number} failed before the run was resumed` });
 
+/** Needs no quoting and no cutting. */
+const plainWord = /^[\w .:-]{1,100}$/;
+
 /** What a row is told apart by: the value of its first column. */
 function labelOf({ columns }: Row): string {
-  for (const name in columns) return shortText(columns[name]).replace(/^"|"$/g, '');
+  for (const name in columns) {
+    const value = columns[name];
+    return typeof value === 'string' && plainWord.test(value) ? value : shortText(value).replace(/^"|"$/g, '');
+  }
   return '';
 }

@@ -21,7 +21,7 @@ import "../../parts/chunk-KTFSZ6KS.js";
 import "../../parts/chunk-77DFO3CW.js";
 import {
   Received
-} from "../../parts/chunk-SAZ2GS5U.js";
+} from "../../parts/chunk-4DNYAMDJ.js";
 import "../../parts/chunk-UHUDVQF4.js";
 import "../../parts/chunk-IQWA53IU.js";
 import "../../parts/chunk-LS5VPUTR.js";

@@ -43,8 +43,11 @@ export function problemFrom({ code, what, cause, remedy }: BriefProblem): Proble
   return new Problem(code in problemCodes ? (code as ProblemCode) : 'step-failed', { what, cause, remedy });
 }
 
-export const namesOf = (names: Iterable<string>, lookup: (name: string) => Named | undefined): KeptName[] =>
-  [...names].flatMap((name) => {
+export function namesOf(names: Iterable<string>, lookup: (name: string) => Named | undefined): KeptName[] {
+  const found: KeptName[] = [];
+  for (const name of names) {
     const named = lookup(name);
-    return named ? [{ name, ...named }] : [];
-  });
+    if (named) found.push({ name, value: named.value, origin: named.origin, secret: named.secret });
+  }
+  return found;
+}

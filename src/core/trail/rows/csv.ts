@@ -17,16 +17,33 @@ export const csv: RowSource = {
     const parser = stream.pipe((await load())({ columns: true, bom: true, skip_empty_lines: true, trim: false }));
     // A pipe does not hand on what goes wrong where it reads.
     stream.on('error', (error) => parser.destroy(error));
+    let wake = (): void => undefined;
+    for (const event of ['readable', 'end', 'close', 'error']) parser.on(event, () => wake());
     try {
-      for await (const columns of parser as AsyncIterable<Record<string, string>>) yield columns;
-    } catch (error) {
-      if (error instanceof Problem) throw error;
-      const { message, lines } = error as Error & { lines?: number };
-      throw new Problem(
-        'data-shape',
-        { what: `${file} is not well-formed CSV`, where: { file, line: lines }, cause: message },
-        { cause: error },
-      );
+      // Taken out by hand: the stream's own way goes through a generator more for each row.
+      while (!parser.destroyed) {
+        const columns = parser.read() as Record<string, string> | null;
+        if (columns !== null) yield columns;
+        else if (parser.readableEnded) return;
+        else {
+          await new Promise<void>((resolve) => {
+            wake = resolve;
+          });
+        }
+      }
+      if (parser.errored) throw explained(parser.errored, file);
+    } finally {
+      stream.destroy();
+      parser.destroy();
     }
   },
 };
+
+function explained(error: Error & { lines?: number }, file: string): Problem {
+  if (error instanceof Problem) return error;
+  return new Problem(
+    'data-shape',
+    { what: `${file} is not well-formed CSV`, where: { file, line: error.lines }, cause: error.message },
+    { cause: error },
+  );
+}

@@ -9,14 +9,13 @@ import { Problem } from '../../problem/problem.js';
 import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import type { Workspace } from '../workspace.js';
 import { fileRows, readyRows, streamRows } from './registry.js';
-import type { Row } from './row-source.js';
 import { rowsAbout } from './total.js';
 
 export interface RowsPlan {
   /** `data/vessels.csv`, `standard input`, `the list`. */
   readonly from: string;
   /** @param names the inputs that the trail has before any row */
-  read(workspace: Workspace, names: Names): AsyncIterable<Row>;
+  read(workspace: Workspace, names: Names): AsyncIterable<ValueMap>;
   /** About how many there are, where that can be known ahead. */
   about(): Promise<number | undefined>;
 }
@@ -30,13 +29,13 @@ export function planRows(
 ): RowsPlan {
   if (given === '-') {
     if (!standardInput) throw new Problem('usage', { what: 'rows come from standard input, which nobody reads here' });
-    return { from: 'standard input', read: () => numbered(streamRows(standardInput())), about: unknown };
+    return { from: 'standard input', read: () => streamRows(standardInput()), about: unknown };
   }
   if (typeof given === 'string' && !given.includes('${')) {
     readyRows(root, given, loads, yaml.position(['rows']));
     return {
       from: given,
-      read: () => numbered(fileRows(root, given)),
+      read: () => fileRows(root, given),
       about: () => rowsAbout(root, given),
     };
   }
@@ -49,7 +48,7 @@ export function planRows(
       const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
       const names = layered(own, variableNames(workspace.layers, own, surroundings));
       const value = tree.evaluate(new Evaluation(names, surroundings));
-      if (value !== omitted && Array.isArray(value)) return numbered(asRows(value as readonly Value[]));
+      if (value !== omitted && Array.isArray(value)) return asRows(value as readonly Value[]);
       throw new Problem('data-shape', { what: 'rows must be a list, and the expression gives none', where });
     },
   };
@@ -60,12 +59,4 @@ const unknown = async (): Promise<undefined> => undefined;
 /** What is no map becomes a row with the column `value`. */
 async function* asRows(items: readonly Value[]): AsyncGenerator<ValueMap> {
   for (const item of items) yield isValueMap(item) ? item : { value: item };
-}
-
-async function* numbered(rows: AsyncIterable<ValueMap>): AsyncGenerator<Row> {
-  let number = 0;
-  for await (const columns of rows) {
-    number += 1;
-    yield { number, columns };
-  }
 }

@@ -12,7 +12,7 @@ import { Scope } from '../scope.js';
 import { secretsIn } from '../secrets-ahead.js';
 import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
 import { lineOf, openTable, planTable, settleTable, type Table, type TablePlan } from '../table.js';
-import { type PagesTold, planMembers } from './members.js';
+import { type Member, type PagesTold, planMembers } from './members.js';
 
 interface Counts {
   ok: number;
@@ -60,7 +60,7 @@ export const forEach: StepKind<ForEachStepFile> = {
         // Where nothing is sent, there are no answers to make lines of.
         const lines = walk.workspace.dryRun ? undefined : table;
         const open = lines && (await openTable(lines, walk.workspace.collection.root));
-        const work = async ({ number, value, secret }: Member): Promise<void> => {
+        const work = async ({ value, secret }: Member, number: number): Promise<void> => {
           const key = keyPlace && keyOf(keyPlace.find(asAnswer(value)), keyPlace.text);
           if (key !== undefined && handled?.has(key)) {
             counts.passed += 1;
@@ -91,7 +91,7 @@ export const forEach: StepKind<ForEachStepFile> = {
         };
         let ended: Problem | undefined;
         try {
-          ended = await manyAtOnce(numbered(members.read(walk, told)), atOnce, work, walk.ending);
+          ended = await manyAtOnce(members.read(walk, told)[Symbol.asyncIterator](), atOnce, work, walk.ending);
         } catch (error) {
           await open?.abandon();
           throw error;
@@ -105,22 +105,6 @@ export const forEach: StepKind<ForEachStepFile> = {
     };
   },
 };
-
-interface Member {
-  readonly number: number;
-  readonly value: Value;
-  readonly secret: boolean;
-}
-
-async function* numbered(
-  members: AsyncIterable<{ readonly value: Value; readonly secret: boolean }>,
-): AsyncGenerator<Member> {
-  let number = 0;
-  for await (const { value, secret } of members) {
-    number += 1;
-    yield { number, value, secret };
-  }
-}
 
 /** Walks the steps for one of many, and works out its line of the table. */
 async function memberOf(

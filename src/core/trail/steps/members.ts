@@ -11,11 +11,16 @@ import { fileRows, readyRows } from '../rows/registry.js';
 import type { Sent } from '../sending.js';
 import type { PlanRoom, Walk } from '../step-kind.js';
 
+export interface Member {
+  readonly value: Value;
+  readonly secret: boolean;
+}
+
 export interface MembersPlan {
   /** The request whose pages they are. */
   readonly request: PreparedRequest | undefined;
   /** The members as they come; what is secret about one is said of it. */
-  read(walk: Walk, told: PagesTold): AsyncIterable<{ readonly value: Value; readonly secret: boolean }>;
+  read(walk: Walk, told: PagesTold): AsyncIterable<Member>;
 }
 
 /** What the pages said, once they were read. */

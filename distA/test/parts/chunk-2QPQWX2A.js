@@ -1,0 +1,284 @@
+import {
+  rewriteKey
+} from "./chunk-EQAVUN3A.js";
+import {
+  version
+} from "./chunk-3FKEU5VW.js";
+import {
+  rememberShelf
+} from "./chunk-EHMCN4QA.js";
+import {
+  sourceOf
+} from "./chunk-W5QWK5N5.js";
+import {
+  gatherDocuments
+} from "./chunk-A3UYUOR3.js";
+import {
+  keptIndex,
+  overlaid
+} from "./chunk-SLY34PON.js";
+import {
+  readDocumentation
+} from "./chunk-FSYFZ44W.js";
+import {
+  mainAddress,
+  partName
+} from "./chunk-7DIEYAMQ.js";
+import {
+  absoluteUrl
+} from "./chunk-BNANEU6A.js";
+import {
+  verdictInside
+} from "./chunk-U6MR4M5T.js";
+import {
+  stageFile
+} from "./chunk-IBVRGXBJ.js";
+import {
+  manifestName
+} from "./chunk-REWHJNK7.js";
+import {
+  plainConnection
+} from "./chunk-77DFO3CW.js";
+import {
+  sizeText
+} from "./chunk-IQWA53IU.js";
+import {
+  placeInside
+} from "./chunk-QF6HTAQS.js";
+import {
+  Problem,
+  asProblem
+} from "./chunk-FSPVDUAZ.js";
+import {
+  isValueMap
+} from "./chunk-XGDOGID3.js";
+
+// src/core/collection/sources.ts
+import { existsSync } from "node:fs";
+import { basename, extname, join } from "node:path";
+async function addSource(collection, { documents, from, name, day, replace }) {
+  const short = name ?? nameFrom(from);
+  demandName(short);
+  const { main, parts } = documents;
+  const folder = `docs/${short}`;
+  const file = parts.size > 1 ? `${folder}/${short}.${extension(main)}` : `${folder}.${extension(main)}`;
+  const known = collection.docs[short];
+  if (!replace && (known || existsSync(join(collection.root, file)))) {
+    throw new Problem("file-exists", {
+      what: `there is a documentation source ${short} already`,
+      where: { file: known?.file ?? file },
+      remedy: "--name NAME adds it beside, --replace puts it in the place of the old one"
+    });
+  }
+  const texts = /* @__PURE__ */ new Map([[file, main.text]]);
+  const others = {};
+  for (const part of parts.values()) {
+    if (part === main) continue;
+    const called = partName(part.uri, main.uri);
+    const path = uniquePath(`${folder}/${safePath(called)}`, texts);
+    texts.set(path, part.text);
+    others[called] = path;
+  }
+  const entry = {
+    file,
+    source: from,
+    fetched: day,
+    ...parts.size > 1 && { parts: others },
+    ...known?.asked && { asked: known.asked }
+  };
+  const facts = await keptAndIndexed(collection, short, documents, entry, texts);
+  await rewriteKey(collection.root, manifestName, ["docs", short], entry);
+  rememberShelf({ ...collection, docs: { ...collection.docs, [short]: entry } });
+  return sourceOf(short, entry, facts);
+}
+async function keptAndIndexed(collection, name, documents, entry, texts) {
+  const staged = /* @__PURE__ */ new Map();
+  try {
+    for (const [path, text] of texts) staged.set(path, await stageFile(placeInside(collection.root, path), text));
+    const documentation = await readDocumentation(await overlaid(documents, collection, name), name);
+    const places = new Map([...staged].map(([path, file]) => [path, file.path]));
+    const facts = await keptIndex(collection, name, documentation, documents.main, entry, places);
+    for (const file of staged.values()) await file.commit();
+    return facts;
+  } catch (error) {
+    for (const file of staged.values()) await file.discard();
+    throw error;
+  }
+}
+function demandName(name) {
+  if (/^[\p{L}\p{N}][\p{L}\p{N}._-]*$/u.test(name)) return;
+  throw new Problem("usage", {
+    what: `${JSON.stringify(name)} cannot be the name of a source`,
+    remedy: "letters, digits, dots, dashes and underscores"
+  });
+}
+var extension = ({ notation, uri }) => {
+  const own = extname(new URL(uri).pathname).slice(1).toLowerCase();
+  return {
+    json: "json",
+    yaml: "yaml",
+    graphql: "graphql",
+    html: "html",
+    markdown: "md",
+    xml: own === "xsd" ? "xsd" : "wsdl"
+  }[notation];
+};
+function safePath(name) {
+  return name.replace(/^[a-z]+:\/+/i, "").split(/[/\\?#&]+/).map((part) => part.replace(/[^\p{L}\p{N}._-]+/gu, "-")).filter((part) => part !== "" && !/^\.+$/.test(part)).join("/");
+}
+function uniquePath(path, taken) {
+  let free = path;
+  for (let count = 2; taken.has(free); count += 1) free = path.replace(/(\.[^./]*)?$/, `-${count}$1`);
+  return free;
+}
+function nameFrom(from) {
+  const url = /^https?:\/\//i.test(from) ? new URL(from) : void 0;
+  const file = basename(url ? url.pathname : from, extname(url ? url.pathname : from));
+  const plain = (text) => text.toLowerCase().replace(/[^a-z0-9]+/g, "-").replace(/^-|-$/g, "");
+  const generic = /^(?:openapi|swagger|api|schema|index|spec|docs?|graphql|wsdl|service)?$/;
+  if (!generic.test(plain(file))) return plain(file);
+  return (url && !/^[\d.]+$|^localhost$/.test(url.hostname) ? plain(url.hostname) : "") || "vendor";
+}
+
+// src/cli/commands/docs/fetch.ts
+import { readFile, realpath } from "node:fs/promises";
+import { basename as basename2, dirname, join as join2, relative, resolve } from "node:path";
+import { fileURLToPath } from "node:url";
+async function fetchDocuments(from, { hosts, graphql }, context) {
+  const { transport, close } = transportLater();
+  try {
+    if (isAddress(from)) {
+      const text2 = graphql ? await introspected(from, transport, context) : await textAt(from, transport, context, true);
+      const own = new URL(from).host;
+      return await gatherDocuments(from, from, text2, (uri) => fromAddress(uri, [own, ...hosts], transport, context));
+    }
+    const text = await fileText(from);
+    const folder = dirname(resolve(from));
+    return await gatherDocuments(
+      mainAddress(basename2(from)),
+      from,
+      text,
+      (uri) => uri.startsWith("file:") ? fromFolder(uri, folder) : fromAddress(uri, hosts, transport, context)
+    );
+  } finally {
+    await close();
+  }
+}
+function transportLater() {
+  let opened;
+  return {
+    transport() {
+      opened ??= import("./transport-WD7S7E3N.js").then(({ openTransport }) => openTransport());
+      return opened;
+    },
+    async close() {
+      await (await opened)?.close();
+    }
+  };
+}
+async function introspected(from, transport, { terminal, signal }) {
+  terminal.progress(`asking ${from} for its schema`);
+  const { introspectionQuery: query } = await import("./introspection-JWNJO6H2.js");
+  const url = absoluteUrl(from);
+  const bytes = Buffer.from(JSON.stringify({ query, operationName: "IntrospectionQuery" }));
+  const { received, trouble } = await (await transport()).send(
+    {
+      method: "POST",
+      url,
+      shownUrl: url.href,
+      headers: [
+        line("content-type", "application/json"),
+        line("accept", "application/graphql-response+json, application/json"),
+        line("user-agent", `echo-trail/${version}`)
+      ],
+      body: { bytes, type: "application/json", shown: "", secret: false },
+      timeout: { connect: 1e4, total: 12e4 },
+      redirects: 0,
+      connection: plainConnection
+    },
+    signal
+  );
+  if (!received || trouble) throw trouble ?? new Problem("exchange-failed", { what: `${from} gave no answer` });
+  if (received.claimsJson && received.text.includes('"__schema"')) return received.text;
+  const [first] = received.claimsJson ? verdictInside(received) : [];
+  const said = isValueMap(first) && typeof first.message === "string" ? first.message : void 0;
+  throw new Problem("document-unreadable", {
+    what: `${from} does not give its schema: it answered ${received.status} ${received.parts.reason}`,
+    cause: said === void 0 ? "introspection is off, or the address is not a GraphQL endpoint" : `it says: ${said}`,
+    remedy: "ask the vendor for the schema as a file (SDL, or the JSON of an introspection), and add that"
+  });
+}
+var line = (name, value) => ({ name, value, origin: "automatic", secret: false });
+var isAddress = (from) => /^https?:\/\//i.test(from);
+async function fromAddress(uri, hosts, transport, context) {
+  if (!isAddress(uri)) return { refused: "only files and http addresses are read" };
+  const { host, hostname } = new URL(uri);
+  if (!hosts.includes(host) && !hosts.includes(hostname))
+    return { refused: `it is at another host; --fetch-from ${host} allows that` };
+  try {
+    return { text: await textAt(uri, transport, context, false) };
+  } catch (error) {
+    context.signal.throwIfAborted();
+    return { refused: asProblem(error).what };
+  }
+}
+async function fromFolder(uri, folder) {
+  const path = join2(folder, fileURLToPath(uri));
+  try {
+    const real = await realpath(path);
+    const way = relative(await realpath(folder), real);
+    if (way.startsWith("..")) return { refused: "it lies outside the folder of the document" };
+    return { text: await fileText(real) };
+  } catch (error) {
+    const { code } = error;
+    return {
+      refused: code === "ENOENT" ? `there is no file ${relative(folder, path)} beside the document` : asProblem(error).what
+    };
+  }
+}
+async function textAt(from, transport, context, first) {
+  const { terminal, signal } = context;
+  terminal.progress(`fetching ${from}`);
+  const url = absoluteUrl(from);
+  const { received, trouble } = await (await transport()).send(
+    {
+      method: "GET",
+      url,
+      shownUrl: url.href,
+      headers: [
+        line("accept", "application/yaml, application/json, application/xml, text/html, text/markdown, */*"),
+        line("user-agent", `echo-trail/${version}`)
+      ],
+      body: void 0,
+      timeout: { connect: 1e4, total: 12e4 },
+      redirects: 10,
+      connection: plainConnection
+    },
+    signal
+  );
+  if (!received || trouble) throw trouble ?? new Problem("exchange-failed", { what: `${from} gave no answer` });
+  if (received.status >= 400) {
+    throw new Problem("document-unreadable", {
+      what: `${from} answered ${received.status} ${received.parts.reason}`,
+      remedy: "fetch it by hand where it wants a log-in, and add the file"
+    });
+  }
+  if (first) terminal.note(`fetched ${sizeText(received.size)} from ${received.finalUrl}`);
+  return received.text;
+}
+async function fileText(from) {
+  try {
+    return (await readFile(from, "utf8")).replace(/^\uFEFF/, "");
+  } catch (error) {
+    const { code, message } = error;
+    if (code === "ENOENT")
+      throw new Problem("file-not-found", { what: `${from} does not exist`, where: { file: from } });
+    throw new Problem("file-unreadable", { what: `${from} cannot be read`, where: { file: from }, cause: message });
+  }
+}
+
+export {
+  addSource,
+  fetchDocuments
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvY29sbGVjdGlvbi9zb3VyY2VzLnRzIiwgIi4uLy4uLy4uL3NyYy9jbGkvY29tbWFuZHMvZG9jcy9mZXRjaC50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIEFkZGluZyBkb2N1bWVudGF0aW9uIHNvdXJjZXMgdG8gYSBjb2xsZWN0aW9uOiBzbmFwc2hvdHMgdGhhdCBhcmUgc2hhcmVkLCBpbmRleGVzIHRoYXQgYXJlIGxvY2FsLiAqL1xuaW1wb3J0IHsgZXhpc3RzU3luYyB9IGZyb20gJ25vZGU6ZnMnO1xuaW1wb3J0IHsgYmFzZW5hbWUsIGV4dG5hbWUsIGpvaW4gfSBmcm9tICdub2RlOnBhdGgnO1xuaW1wb3J0IHsgdHlwZSBEb2N1bWVudHMsIHR5cGUgUGFydCwgcGFydE5hbWUgfSBmcm9tICcuLi9kb2N1bWVudGF0aW9uL2RvY3VtZW50cy5qcyc7XG5pbXBvcnQgdHlwZSB7IEluZGV4RmFjdHMgfSBmcm9tICcuLi9kb2N1bWVudGF0aW9uL2luZGV4LWZpbGUuanMnO1xuaW1wb3J0IHsgcmVhZERvY3VtZW50YXRpb24gfSBmcm9tICcuLi9kb2N1bWVudGF0aW9uL3JlYWQuanMnO1xuaW1wb3J0IHsgUHJvYmxlbSB9IGZyb20gJy4uL3Byb2JsZW0vcHJvYmxlbS5qcyc7XG5pbXBvcnQgeyB0eXBlIFN0YWdlZEZpbGUsIHN0YWdlRmlsZSB9IGZyb20gJy4uL3N0b3JhZ2UvYXRvbWljLXdyaXRlLmpzJztcbmltcG9ydCB7IHBsYWNlSW5zaWRlIH0gZnJvbSAnLi4vc3RvcmFnZS9pbnNpZGUuanMnO1xuaW1wb3J0IHR5cGUgeyBDb2xsZWN0aW9uIH0gZnJvbSAnLi9jb2xsZWN0aW9uLmpzJztcbmltcG9ydCB7IG1hbmlmZXN0TmFtZSB9IGZyb20gJy4vZmluZC1jb2xsZWN0aW9uLmpzJztcbmltcG9ydCB7IGtlcHRJbmRleCwgb3ZlcmxhaWQgfSBmcm9tICcuL2luZGV4aW5nLmpzJztcbmltcG9ydCB7IHJlbWVtYmVyU2hlbGYgfSBmcm9tICcuL29wZW4tc2hlbGYuanMnO1xuaW1wb3J0IHsgcmV3cml0ZUtleSB9IGZyb20gJy4vcmV3cml0ZS5qcyc7XG5pbXBvcnQgdHlwZSB7IFNvdXJjZUVudHJ5IH0gZnJvbSAnLi9zaGVsZi5qcyc7XG5pbXBvcnQgeyB0eXBlIERvY3VtZW50YXRpb25Tb3VyY2UsIHNvdXJjZU9mIH0gZnJvbSAnLi9zb3VyY2UtZmFjdHMuanMnO1xuXG5leHBvcnQgaW50ZXJmYWNlIE5ld1NvdXJjZSB7XG4gIHJlYWRvbmx5IGRvY3VtZW50czogRG9jdW1lbnRzO1xuICAvKiogVGhlIGZpbGUgb3IgYWRkcmVzcyBpdCBjYW1lIGZyb20uICovXG4gIHJlYWRvbmx5IGZyb206IHN0cmluZztcbiAgLyoqIEVsc2UgbWFkZSBmcm9tIHRoZSB0aXRsZSBvciB0aGUgZmlsZSdzIG5hbWUuICovXG4gIHJlYWRvbmx5IG5hbWU/OiBzdHJpbmcgfCB1bmRlZmluZWQ7XG4gIC8qKiBZWVlZLU1NLURELiAqL1xuICByZWFkb25seSBkYXk6IHN0cmluZztcbiAgcmVhZG9ubHkgcmVwbGFjZT86IGJvb2xlYW4gfCB1bmRlZmluZWQ7XG59XG5cbi8qKlxuICogS2VlcHMgYSBzbmFwc2hvdCBpbiBgZG9jcy9gLCBtYWtlcyBpdHMgaW5kZXgsIGFuZCB3cml0ZXMgdGhlIG1hbmlmZXN0LlxuICogQHRocm93cyBQcm9ibGVtIGRvY3VtZW50LXVucmVhZGFibGUsIGRvY3VtZW50LXRvby1sYXJnZSwgZmlsZS1leGlzdHM7IHRoZW4gbm90aGluZyBpcyB3cml0dGVuXG4gKi9cbmV4cG9ydCBhc3luYyBmdW5jdGlvbiBhZGRTb3VyY2UoXG4gIGNvbGxlY3Rpb246IENvbGxlY3Rpb24sXG4gIHsgZG9jdW1lbnRzLCBmcm9tLCBuYW1lLCBkYXksIHJlcGxhY2UgfTogTmV3U291cmNlLFxuKTogUHJvbWlzZTxEb2N1bWVudGF0aW9uU291cmNlPiB7XG4gIGNvbnN0IHNob3J0ID0gbmFtZSA/PyBuYW1lRnJvbShmcm9tKTtcbiAgZGVtYW5kTmFtZShzaG9ydCk7XG4gIGNvbnN0IHsgbWFpbiwgcGFydHMgfSA9IGRvY3VtZW50cztcbiAgY29uc3QgZm9sZGVyID0gYGRvY3MvJHtzaG9ydH1gO1xuICBjb25zdCBmaWxlID0gcGFydHMuc2l6ZSA+IDEgPyBgJHtmb2xkZXJ9LyR7c2hvcnR9LiR7ZXh0ZW5zaW9uKG1haW4pfWAgOiBgJHtmb2xkZXJ9LiR7ZXh0ZW5zaW9uKG1haW4pfWA7XG4gIGNvbnN0IGtub3duID0gY29sbGVjdGlvbi5kb2NzW3Nob3J0XTtcbiAgaWYgKCFyZXBsYWNlICYmIChrbm93biB8fCBleGlzdHNTeW5jKGpvaW4oY29sbGVjdGlvbi5yb290LCBmaWxlKSkpKSB7XG4gICAgdGhyb3cgbmV3IFByb2JsZW0oJ2ZpbGUtZXhpc3RzJywge1xuICAgICAgd2hhdDogYHRoZXJlIGlzIGEgZG9jdW1lbnRhdGlvbiBzb3VyY2UgJHtzaG9ydH0gYWxyZWFkeWAsXG4gICAgICB3aGVyZTogeyBmaWxlOiBrbm93bj8uZmlsZSA/PyBmaWxlIH0sXG4gICAgICByZW1lZHk6ICctLW5hbWUgTkFNRSBhZGRzIGl0IGJlc2lkZSwgLS1yZXBsYWNlIHB1dHMgaXQgaW4gdGhlIHBsYWNlIG9mIHRoZSBvbGQgb25lJyxcbiAgICB9KTtcbiAgfVxuICBjb25zdCB0ZXh0cyA9IG5ldyBNYXA8c3RyaW5nLCBzdHJpbmc+KFtbZmlsZSwgbWFpbi50ZXh0XV0pO1xuICBjb25zdCBvdGhlcnM6IFJlY29yZDxzdHJpbmcsIHN0cmluZz4gPSB7fTtcbiAgZm9yIChjb25zdCBwYXJ0IG9mIHBhcnRzLnZhbHVlcygpKSB7XG4gICAgaWYgKHBhcnQgPT09IG1haW4pIGNvbnRpbnVlO1xuICAgIGNvbnN0IGNhbGxlZCA9IHBhcnROYW1lKHBhcnQudXJpLCBtYWluLnVyaSk7XG4gICAgY29uc3QgcGF0aCA9IHVuaXF1ZVBhdGgoYCR7Zm9sZGVyfS8ke3NhZmVQYXRoKGNhbGxlZCl9YCwgdGV4dHMpO1xuICAgIHRleHRzLnNldChwYXRoLCBwYXJ0LnRleHQpO1xuICAgIG90aGVyc1tjYWxsZWRdID0gcGF0aDtcbiAgfVxuICBjb25zdCBlbnRyeTogU291cmNlRW50cnkgPSB7XG4gICAgZmlsZSxcbiAgICBzb3VyY2U6IGZyb20sXG4gICAgZmV0Y2hlZDogZGF5LFxuICAgIC4uLihwYXJ0cy5zaXplID4gMSAmJiB7IHBhcnRzOiBvdGhlcnMgfSksXG4gICAgLi4uKGtub3duPy5hc2tlZCAmJiB7IGFza2VkOiBrbm93bi5hc2tlZCB9KSxcbiAgfTtcbiAgY29uc3QgZmFjdHMgPSBhd2FpdCBrZXB0QW5kSW5kZXhlZChjb2xsZWN0aW9uLCBzaG9ydCwgZG9jdW1lbnRzLCBlbnRyeSwgdGV4dHMpO1xuICBhd2FpdCByZXdyaXRlS2V5KGNvbGxlY3Rpb24ucm9vdCwgbWFuaWZlc3ROYW1lLCBbJ2RvY3MnLCBzaG9ydF0sIGVudHJ5KTtcbiAgcmVtZW1iZXJTaGVsZih7IC4uLmNvbGxlY3Rpb24sIGRvY3M6IHsgLi4uY29sbGVjdGlvbi5kb2NzLCBbc2hvcnRdOiBlbnRyeSB9IH0pO1xuICByZXR1cm4gc291cmNlT2Yoc2hvcnQsIGVudHJ5LCBmYWN0cyk7XG59XG5cbi8qKiBUaGUgZGlzayB0YWtlcyB0aGUgc25hcHNob3Qgd2hpbGUgdGhlIGRvY3VtZW50YXRpb24gaXMgcmVhZCBhbmQgaW5kZXhlZDsgb25lIHRoYXQgY2Fubm90IGJlIHJlYWQgbGVhdmVzIG5vdGhpbmcuICovXG5hc3luYyBmdW5jdGlvbiBrZXB0QW5kSW5kZXhlZChcbiAgY29sbGVjdGlvbjogQ29sbGVjdGlvbixcbiAgbmFtZTogc3RyaW5nLFxuICBkb2N1bWVudHM6IERvY3VtZW50cyxcbiAgZW50cnk6IFNvdXJjZUVudHJ5LFxuICB0ZXh0czogUmVhZG9ubHlNYXA8c3RyaW5nLCBzdHJpbmc+LFxuKTogUHJvbWlzZTxJbmRleEZhY3RzPiB7XG4gIGNvbnN0IHN0YWdlZCA9IG5ldyBNYXA8c3RyaW5nLCBTdGFnZWRGaWxlPigpO1xuICB0cnkge1xuICAgIGZvciAoY29uc3QgW3BhdGgsIHRleHRdIG9mIHRleHRzKSBzdGFnZWQuc2V0KHBhdGgsIGF3YWl0IHN0YWdlRmlsZShwbGFjZUluc2lkZShjb2xsZWN0aW9uLnJvb3QsIHBhdGgpLCB0ZXh0KSk7XG4gICAgY29uc3QgZG9jdW1lbnRhdGlvbiA9IGF3YWl0IHJlYWREb2N1bWVudGF0aW9uKGF3YWl0IG92ZXJsYWlkKGRvY3VtZW50cywgY29sbGVjdGlvbiwgbmFtZSksIG5hbWUpO1xuICAgIGNvbnN0IHBsYWNlcyA9IG5ldyBNYXAoWy4uLnN0YWdlZF0ubWFwKChbcGF0aCwgZmlsZV0pID0+IFtwYXRoLCBmaWxlLnBhdGhdKSk7XG4gICAgY29uc3QgZmFjdHMgPSBhd2FpdCBrZXB0SW5kZXgoY29sbGVjdGlvbiwgbmFtZSwgZG9jdW1lbnRhdGlvbiwgZG9jdW1lbnRzLm1haW4sIGVudHJ5LCBwbGFjZXMpO1xuICAgIGZvciAoY29uc3QgZmlsZSBvZiBzdGFnZWQudmFsdWVzKCkpIGF3YWl0IGZpbGUuY29tbWl0KCk7XG4gICAgcmV0dXJuIGZhY3RzO1xuICB9IGNhdGNoIChlcnJvcikge1xuICAgIGZvciAoY29uc3QgZmlsZSBvZiBzdGFnZWQudmFsdWVzKCkpIGF3YWl0IGZpbGUuZGlzY2FyZCgpO1xuICAgIHRocm93IGVycm9yO1xuICB9XG59XG5cbi8qKiBBIG5hbWUgdGhhdCBtYXkgc3RhbmQgaW4gYSBwYXRoLCBhbmQgYmVmb3JlIHRoZSBzbGFzaCBvZiBhbiBvcGVyYXRpb24uIEB0aHJvd3MgUHJvYmxlbSB1c2FnZSAqL1xuZnVuY3Rpb24gZGVtYW5kTmFtZShuYW1lOiBzdHJpbmcpOiB2b2lkIHtcbiAgaWYgKC9eW1xccHtMfVxccHtOfV1bXFxwe0x9XFxwe059Ll8tXSokL3UudGVzdChuYW1lKSkgcmV0dXJuO1xuICB0aHJvdyBuZXcgUHJvYmxlbSgndXNhZ2UnLCB7XG4gICAgd2hhdDogYCR7SlNPTi5zdHJpbmdpZnkobmFtZSl9IGNhbm5vdCBiZSB0aGUgbmFtZSBvZiBhIHNvdXJjZWAsXG4gICAgcmVtZWR5OiAnbGV0dGVycywgZGlnaXRzLCBkb3RzLCBkYXNoZXMgYW5kIHVuZGVyc2NvcmVzJyxcbiAgfSk7XG59XG5cbmNvbnN0IGV4dGVuc2lvbiA9ICh7IG5vdGF0aW9uLCB1cmkgfTogUGFydCk6IHN0cmluZyA9PiB7XG4gIGNvbnN0IG93biA9IGV4dG5hbWUobmV3IFVSTCh1cmkpLnBhdGhuYW1lKS5zbGljZSgxKS50b0xvd2VyQ2FzZSgpO1xuICByZXR1cm4ge1xuICAgIGpzb246ICdqc29uJyxcbiAgICB5YW1sOiAneWFtbCcsXG4gICAgZ3JhcGhxbDogJ2dyYXBocWwnLFxuICAgIGh0bWw6ICdodG1sJyxcbiAgICBtYXJrZG93bjogJ21kJyxcbiAgICB4bWw6IG93biA9PT0gJ3hzZCcgPyAneHNkJyA6ICd3c2RsJyxcbiAgfVtub3RhdGlvbl07XG59O1xuXG4vKiogQSBwYXRoIGJlbG93IHRoZSBzb3VyY2UncyBmb2xkZXIgZm9yIGEgcGFydCwgd2hlcmV2ZXIgaXQgY2FtZSBmcm9tLiAqL1xuZnVuY3Rpb24gc2FmZVBhdGgobmFtZTogc3RyaW5nKTogc3RyaW5nIHtcbiAgcmV0dXJuIG5hbWVcbiAgICAucmVwbGFjZSgvXlthLXpdKzpcXC8rL2ksICcnKVxuICAgIC5zcGxpdCgvWy9cXFxcPyMmXSsvKVxuICAgIC5tYXAoKHBhcnQpID0+IHBhcnQucmVwbGFjZSgvW15cXHB7TH1cXHB7Tn0uXy1dKy9ndSwgJy0nKSlcbiAgICAuZmlsdGVyKChwYXJ0KSA9PiBwYXJ0ICE9PSAnJyAmJiAhL15cXC4rJC8udGVzdChwYXJ0KSlcbiAgICAuam9pbignLycpO1xufVxuXG5mdW5jdGlvbiB1bmlxdWVQYXRoKHBhdGg6IHN0cmluZywgdGFrZW46IFJlYWRvbmx5TWFwPHN0cmluZywgdW5rbm93bj4pOiBzdHJpbmcge1xuICBsZXQgZnJlZSA9IHBhdGg7XG4gIGZvciAobGV0IGNvdW50ID0gMjsgdGFrZW4uaGFzKGZyZWUpOyBjb3VudCArPSAxKSBmcmVlID0gcGF0aC5yZXBsYWNlKC8oXFwuW14uL10qKT8kLywgYC0ke2NvdW50fSQxYCk7XG4gIHJldHVybiBmcmVlO1xufVxuXG4vKiogQSBzaG9ydCBuYW1lIGZyb20gdGhlIGZpbGUncyBvciB0aGUgaG9zdCdzLiAqL1xuZnVuY3Rpb24gbmFtZUZyb20oZnJvbTogc3RyaW5nKTogc3RyaW5nIHtcbiAgY29uc3QgdXJsID0gL15odHRwcz86XFwvXFwvL2kudGVzdChmcm9tKSA/IG5ldyBVUkwoZnJvbSkgOiB1bmRlZmluZWQ7XG4gIGNvbnN0IGZpbGUgPSBiYXNlbmFtZSh1cmwgPyB1cmwucGF0aG5hbWUgOiBmcm9tLCBleHRuYW1lKHVybCA/IHVybC5wYXRobmFtZSA6IGZyb20pKTtcbiAgY29uc3QgcGxhaW4gPSAodGV4dDogc3RyaW5nKTogc3RyaW5nID0+XG4gICAgdGV4dFxuICAgICAgLnRvTG93ZXJDYXNlKClcbiAgICAgIC5yZXBsYWNlKC9bXmEtejAtOV0rL2csICctJylcbiAgICAgIC5yZXBsYWNlKC9eLXwtJC9nLCAnJyk7XG4gIGNvbnN0IGdlbmVyaWMgPSAvXig/Om9wZW5hcGl8c3dhZ2dlcnxhcGl8c2NoZW1hfGluZGV4fHNwZWN8ZG9jcz98Z3JhcGhxbHx3c2RsfHNlcnZpY2UpPyQvO1xuICBpZiAoIWdlbmVyaWMudGVzdChwbGFpbihmaWxlKSkpIHJldHVybiBwbGFpbihmaWxlKTtcbiAgcmV0dXJuICh1cmwgJiYgIS9eW1xcZC5dKyR8XmxvY2FsaG9zdCQvLnRlc3QodXJsLmhvc3RuYW1lKSA/IHBsYWluKHVybC5ob3N0bmFtZSkgOiAnJykgfHwgJ3ZlbmRvcic7XG59XG4iLCAiLyoqIFRoZSBkb2N1bWVudHMgb2YgYSBzb3VyY2UsIGZyb20gZmlsZXMgb3IgYWRkcmVzc2VzOyBhbmQgd2hpY2ggb2YgdGhvc2UgdGhleSByZWZlciB0byBhcmUgcmVhZC4gKi9cbmltcG9ydCB7IHJlYWRGaWxlLCByZWFscGF0aCB9IGZyb20gJ25vZGU6ZnMvcHJvbWlzZXMnO1xuaW1wb3J0IHsgYmFzZW5hbWUsIGRpcm5hbWUsIGpvaW4sIHJlbGF0aXZlLCByZXNvbHZlIH0gZnJvbSAnbm9kZTpwYXRoJztcbmltcG9ydCB7IGZpbGVVUkxUb1BhdGggfSBmcm9tICdub2RlOnVybCc7XG5pbXBvcnQgeyBtYWluQWRkcmVzcyB9IGZyb20gJy4uLy4uLy4uL2NvcmUvZG9jdW1lbnRhdGlvbi9kb2N1bWVudHMuanMnO1xuaW1wb3J0IHsgdHlwZSBGZXRjaGVkLCB0eXBlIEdhdGhlcmVkLCBnYXRoZXJEb2N1bWVudHMgfSBmcm9tICcuLi8uLi8uLi9jb3JlL2RvY3VtZW50YXRpb24vZ2F0aGVyLmpzJztcbmltcG9ydCB7IGFic29sdXRlVXJsIH0gZnJvbSAnLi4vLi4vLi4vY29yZS9leGNoYW5nZS9hZGRyZXNzLmpzJztcbmltcG9ydCB7IHBsYWluQ29ubmVjdGlvbiB9IGZyb20gJy4uLy4uLy4uL2NvcmUvZXhjaGFuZ2UvY29ubmVjdGlvbi5qcyc7XG5pbXBvcnQgdHlwZSB7IFRyYW5zcG9ydCB9IGZyb20gJy4uLy4uLy4uL2NvcmUvZXhjaGFuZ2UvdHJhbnNwb3J0LmpzJztcbmltcG9ydCB7IHZlcmRpY3RJbnNpZGUgfSBmcm9tICcuLi8uLi8uLi9jb3JlL3BsYWNlL2tpbmRzL2Vycm9ycy5qcyc7XG5pbXBvcnQgeyBhc1Byb2JsZW0sIFByb2JsZW0gfSBmcm9tICcuLi8uLi8uLi9jb3JlL3Byb2JsZW0vcHJvYmxlbS5qcyc7XG5pbXBvcnQgeyBzaXplVGV4dCB9IGZyb20gJy4uLy4uLy4uL2NvcmUvdmFsdWUvbWVhc3VyZXMuanMnO1xuaW1wb3J0IHsgaXNWYWx1ZU1hcCB9IGZyb20gJy4uLy4uLy4uL2NvcmUvdmFsdWUvd3JpdHRlbi5qcyc7XG5pbXBvcnQgdHlwZSB7IENvbnRleHQgfSBmcm9tICcuLi8uLi9jb250ZXh0LmpzJztcbmltcG9ydCB7IHZlcnNpb24gfSBmcm9tICcuLi8uLi92ZXJzaW9uLmpzJztcblxuZXhwb3J0IGludGVyZmFjZSBGZXRjaFNldHRpbmdzIHtcbiAgLyoqIEhvc3RzIGJlc2lkZSB0aGUgZG9jdW1lbnQncyBvd24gZnJvbSB3aGljaCB3aGF0IGl0IHJlZmVycyB0byBtYXkgYmUgZmV0Y2hlZC4gKi9cbiAgcmVhZG9ubHkgaG9zdHM6IHJlYWRvbmx5IHN0cmluZ1tdO1xuICAvKiogVGhlIGFkZHJlc3MgaXMgYXNrZWQgZm9yIGl0cyBHcmFwaFFMIHNjaGVtYS4gKi9cbiAgcmVhZG9ubHkgZ3JhcGhxbD86IGJvb2xlYW4gfCB1bmRlZmluZWQ7XG59XG5cbi8qKiBAdGhyb3dzIFByb2JsZW0gYWJvdXQgdGhlIGZpcnN0IGRvY3VtZW50OyB3aGF0IGl0IHJlZmVycyB0byBhbmQgaXMgbm90IHJlYWQgaXMgbGlzdGVkIHdpdGggaXRzIHJlYXNvbiAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIGZldGNoRG9jdW1lbnRzKFxuICBmcm9tOiBzdHJpbmcsXG4gIHsgaG9zdHMsIGdyYXBocWwgfTogRmV0Y2hTZXR0aW5ncyxcbiAgY29udGV4dDogQ29udGV4dCxcbik6IFByb21pc2U8R2F0aGVyZWQ+IHtcbiAgY29uc3QgeyB0cmFuc3BvcnQsIGNsb3NlIH0gPSB0cmFuc3BvcnRMYXRlcigpO1xuICB0cnkge1xuICAgIGlmIChpc0FkZHJlc3MoZnJvbSkpIHtcbiAgICAgIGNvbnN0IHRleHQgPSBncmFwaHFsXG4gICAgICAgID8gYXdhaXQgaW50cm9zcGVjdGVkKGZyb20sIHRyYW5zcG9ydCwgY29udGV4dClcbiAgICAgICAgOiBhd2FpdCB0ZXh0QXQoZnJvbSwgdHJhbnNwb3J0LCBjb250ZXh0LCB0cnVlKTtcbiAgICAgIGNvbnN0IG93biA9IG5ldyBVUkwoZnJvbSkuaG9zdDtcbiAgICAgIHJldHVybiBhd2FpdCBnYXRoZXJEb2N1bWVudHMoZnJvbSwgZnJvbSwgdGV4dCwgKHVyaSkgPT4gZnJvbUFkZHJlc3ModXJpLCBbb3duLCAuLi5ob3N0c10sIHRyYW5zcG9ydCwgY29udGV4dCkpO1xuICAgIH1cbiAgICBjb25zdCB0ZXh0ID0gYXdhaXQgZmlsZVRleHQoZnJvbSk7XG4gICAgY29uc3QgZm9sZGVyID0gZGlybmFtZShyZXNvbHZlKGZyb20pKTtcbiAgICByZXR1cm4gYXdhaXQgZ2F0aGVyRG9jdW1lbnRzKG1haW5BZGRyZXNzKGJhc2VuYW1lKGZyb20pKSwgZnJvbSwgdGV4dCwgKHVyaSkgPT5cbiAgICAgIHVyaS5zdGFydHNXaXRoKCdmaWxlOicpID8gZnJvbUZvbGRlcih1cmksIGZvbGRlcikgOiBmcm9tQWRkcmVzcyh1cmksIGhvc3RzLCB0cmFuc3BvcnQsIGNvbnRleHQpLFxuICAgICk7XG4gIH0gZmluYWxseSB7XG4gICAgYXdhaXQgY2xvc2UoKTtcbiAgfVxufVxuXG50eXBlIExhdGVyVHJhbnNwb3J0ID0gKCkgPT4gUHJvbWlzZTxUcmFuc3BvcnQ+O1xuXG4vKiogTW9zdCBkb2N1bWVudHMgYXJlIGZpbGVzOiB3aGF0IHNlbmRzIHJlcXVlc3RzIGlzIGxvYWRlZCBvbmx5IHdoZXJlIHRoZXJlIGlzIGFuIGFkZHJlc3MuICovXG5mdW5jdGlvbiB0cmFuc3BvcnRMYXRlcigpOiB7IHJlYWRvbmx5IHRyYW5zcG9ydDogTGF0ZXJUcmFuc3BvcnQ7IGNsb3NlKCk6IFByb21pc2U8dm9pZD4gfSB7XG4gIGxldCBvcGVuZWQ6IFByb21pc2U8VHJhbnNwb3J0PiB8IHVuZGVmaW5lZDtcbiAgcmV0dXJuIHtcbiAgICB0cmFuc3BvcnQoKSB7XG4gICAgICBvcGVuZWQgPz89IGltcG9ydCgnLi4vLi4vLi4vY29yZS9leGNoYW5nZS90cmFuc3BvcnQuanMnKS50aGVuKCh7IG9wZW5UcmFuc3BvcnQgfSkgPT4gb3BlblRyYW5zcG9ydCgpKTtcbiAgICAgIHJldHVybiBvcGVuZWQ7XG4gICAgfSxcbiAgICBhc3luYyBjbG9zZSgpIHtcbiAgICAgIGF3YWl0IChhd2FpdCBvcGVuZWQpPy5jbG9zZSgpO1xuICAgIH0sXG4gIH07XG59XG5cbi8qKiBUaGUgc2NoZW1hIG9mIGEgbGl2ZSBlbmRwb2ludCAoR3JhcGhRTCwgc2VjdGlvbiA0LjIpLiBAdGhyb3dzIFByb2JsZW0gZG9jdW1lbnQtdW5yZWFkYWJsZTogaW50cm9zcGVjdGlvbiBpcyBvZmYgKi9cbmFzeW5jIGZ1bmN0aW9uIGludHJvc3BlY3RlZChmcm9tOiBzdHJpbmcsIHRyYW5zcG9ydDogTGF0ZXJUcmFuc3BvcnQsIHsgdGVybWluYWwsIHNpZ25hbCB9OiBDb250ZXh0KTogUHJvbWlzZTxzdHJpbmc+IHtcbiAgdGVybWluYWwucHJvZ3Jlc3MoYGFza2luZyAke2Zyb219IGZvciBpdHMgc2NoZW1hYCk7XG4gIGNvbnN0IHsgaW50cm9zcGVjdGlvblF1ZXJ5OiBxdWVyeSB9ID0gYXdhaXQgaW1wb3J0KCcuLi8uLi8uLi9jb3JlL2RvY3VtZW50YXRpb24vZ3JhcGhxbC9pbnRyb3NwZWN0aW9uLmpzJyk7XG4gIGNvbnN0IHVybCA9IGFic29sdXRlVXJsKGZyb20pO1xuICBjb25zdCBieXRlcyA9IEJ1ZmZlci5mcm9tKEpTT04uc3RyaW5naWZ5KHsgcXVlcnksIG9wZXJhdGlvbk5hbWU6ICdJbnRyb3NwZWN0aW9uUXVlcnknIH0pKTtcbiAgY29uc3QgeyByZWNlaXZlZCwgdHJvdWJsZSB9ID0gYXdhaXQgKGF3YWl0IHRyYW5zcG9ydCgpKS5zZW5kKFxuICAgIHtcbiAgICAgIG1ldGhvZDogJ1BPU1QnLFxuICAgICAgdXJsLFxuICAgICAgc2hvd25Vcmw6IHVybC5ocmVmLFxuICAgICAgaGVhZGVyczogW1xuICAgICAgICBsaW5lKCdjb250ZW50LXR5cGUnLCAnYXBwbGljYXRpb24vanNvbicpLFxuICAgICAgICBsaW5lKCdhY2NlcHQnLCAnYXBwbGljYXRpb24vZ3JhcGhxbC1yZXNwb25zZStqc29uLCBhcHBsaWNhdGlvbi9qc29uJyksXG4gICAgICAgIGxpbmUoJ3VzZXItYWdlbnQnLCBgZWNoby10cmFpbC8ke3ZlcnNpb259YCksXG4gICAgICBdLFxuICAgICAgYm9keTogeyBieXRlcywgdHlwZTogJ2FwcGxpY2F0aW9uL2pzb24nLCBzaG93bjogJycsIHNlY3JldDogZmFsc2UgfSxcbiAgICAgIHRpbWVvdXQ6IHsgY29ubmVjdDogMTBfMDAwLCB0b3RhbDogMTIwXzAwMCB9LFxuICAgICAgcmVkaXJlY3RzOiAwLFxuICAgICAgY29ubmVjdGlvbjogcGxhaW5Db25uZWN0aW9uLFxuICAgIH0sXG4gICAgc2lnbmFsLFxuICApO1xuICBpZiAoIXJlY2VpdmVkIHx8IHRyb3VibGUpIHRocm93IHRyb3VibGUgPz8gbmV3IFByb2JsZW0oJ2V4Y2hhbmdlLWZhaWxlZCcsIHsgd2hhdDogYCR7ZnJvbX0gZ2F2ZSBubyBhbnN3ZXJgIH0pO1xuICBpZiAocmVjZWl2ZWQuY2xhaW1zSnNvbiAmJiByZWNlaXZlZC50ZXh0LmluY2x1ZGVzKCdcIl9fc2NoZW1hXCInKSkgcmV0dXJuIHJlY2VpdmVkLnRleHQ7XG4gIGNvbnN0IFtmaXJzdF0gPSByZWNlaXZlZC5jbGFpbXNKc29uID8gdmVyZGljdEluc2lkZShyZWNlaXZlZCkgOiBbXTtcbiAgY29uc3Qgc2FpZCA9IGlzVmFsdWVNYXAoZmlyc3QpICYmIHR5cGVvZiBmaXJzdC5tZXNzYWdlID09PSAnc3RyaW5nJyA/IGZpcnN0Lm1lc3NhZ2UgOiB1bmRlZmluZWQ7XG4gIHRocm93IG5ldyBQcm9ibGVtKCdkb2N1bWVudC11bnJlYWRhYmxlJywge1xuICAgIHdoYXQ6IGAke2Zyb219IGRvZXMgbm90IGdpdmUgaXRzIHNjaGVtYTogaXQgYW5zd2VyZWQgJHtyZWNlaXZlZC5zdGF0dXN9ICR7cmVjZWl2ZWQucGFydHMucmVhc29ufWAsXG4gICAgY2F1c2U6IHNhaWQgPT09IHVuZGVmaW5lZCA/ICdpbnRyb3NwZWN0aW9uIGlzIG9mZiwgb3IgdGhlIGFkZHJlc3MgaXMgbm90IGEgR3JhcGhRTCBlbmRwb2ludCcgOiBgaXQgc2F5czogJHtzYWlkfWAsXG4gICAgcmVtZWR5OiAnYXNrIHRoZSB2ZW5kb3IgZm9yIHRoZSBzY2hlbWEgYXMgYSBmaWxlIChTREwsIG9yIHRoZSBKU09OIG9mIGFuIGludHJvc3BlY3Rpb24pLCBhbmQgYWRkIHRoYXQnLFxuICB9KTtcbn1cblxuY29uc3QgbGluZSA9IChuYW1lOiBzdHJpbmcsIHZhbHVlOiBzdHJpbmcpID0+ICh7IG5hbWUsIHZhbHVlLCBvcmlnaW46ICdhdXRvbWF0aWMnLCBzZWNyZXQ6IGZhbHNlIH0pO1xuXG5jb25zdCBpc0FkZHJlc3MgPSAoZnJvbTogc3RyaW5nKTogYm9vbGVhbiA9PiAvXmh0dHBzPzpcXC9cXC8vaS50ZXN0KGZyb20pO1xuXG4vKiogQSBkb2N1bWVudCB0aGF0IHJlZmVycyB0byBhbm90aGVyIGhvc3QgY291bGQgbWFrZSB0aGlzIG1hY2hpbmUgYXNrIGFueXRoaW5nIG9mIGFueWJvZHkuICovXG5hc3luYyBmdW5jdGlvbiBmcm9tQWRkcmVzcyhcbiAgdXJpOiBzdHJpbmcsXG4gIGhvc3RzOiByZWFkb25seSBzdHJpbmdbXSxcbiAgdHJhbnNwb3J0OiBMYXRlclRyYW5zcG9ydCxcbiAgY29udGV4dDogQ29udGV4dCxcbik6IFByb21pc2U8RmV0Y2hlZD4ge1xuICBpZiAoIWlzQWRkcmVzcyh1cmkpKSByZXR1cm4geyByZWZ1c2VkOiAnb25seSBmaWxlcyBhbmQgaHR0cCBhZGRyZXNzZXMgYXJlIHJlYWQnIH07XG4gIGNvbnN0IHsgaG9zdCwgaG9zdG5hbWUgfSA9IG5ldyBVUkwodXJpKTtcbiAgaWYgKCFob3N0cy5pbmNsdWRlcyhob3N0KSAmJiAhaG9zdHMuaW5jbHVkZXMoaG9zdG5hbWUpKVxuICAgIHJldHVybiB7IHJlZnVzZWQ6IGBpdCBpcyBhdCBhbm90aGVyIGhvc3Q7IC0tZmV0Y2gtZnJvbSAke2hvc3R9IGFsbG93cyB0aGF0YCB9O1xuICB0cnkge1xuICAgIHJldHVybiB7IHRleHQ6IGF3YWl0IHRleHRBdCh1cmksIHRyYW5zcG9ydCwgY29udGV4dCwgZmFsc2UpIH07XG4gIH0gY2F0Y2ggKGVycm9yKSB7XG4gICAgY29udGV4dC5zaWduYWwudGhyb3dJZkFib3J0ZWQoKTtcbiAgICByZXR1cm4geyByZWZ1c2VkOiBhc1Byb2JsZW0oZXJyb3IpLndoYXQgfTtcbiAgfVxufVxuXG4vKiogT25seSBiZWxvdyB0aGUgZm9sZGVyIG9mIHRoZSBmaXJzdCBkb2N1bWVudCwgc3ltYm9saWMgbGlua3MgcmVzb2x2ZWQuICovXG5hc3luYyBmdW5jdGlvbiBmcm9tRm9sZGVyKHVyaTogc3RyaW5nLCBmb2xkZXI6IHN0cmluZyk6IFByb21pc2U8RmV0Y2hlZD4ge1xuICBjb25zdCBwYXRoID0gam9pbihmb2xkZXIsIGZpbGVVUkxUb1BhdGgodXJpKSk7XG4gIHRyeSB7XG4gICAgY29uc3QgcmVhbCA9IGF3YWl0IHJlYWxwYXRoKHBhdGgpO1xuICAgIGNvbnN0IHdheSA9IHJlbGF0aXZlKGF3YWl0IHJlYWxwYXRoKGZvbGRlciksIHJlYWwpO1xuICAgIGlmICh3YXkuc3RhcnRzV2l0aCgnLi4nKSkgcmV0dXJuIHsgcmVmdXNlZDogJ2l0IGxpZXMgb3V0c2lkZSB0aGUgZm9sZGVyIG9mIHRoZSBkb2N1bWVudCcgfTtcbiAgICByZXR1cm4geyB0ZXh0OiBhd2FpdCBmaWxlVGV4dChyZWFsKSB9O1xuICB9IGNhdGNoIChlcnJvcikge1xuICAgIGNvbnN0IHsgY29kZSB9ID0gZXJyb3IgYXMgTm9kZUpTLkVycm5vRXhjZXB0aW9uO1xuICAgIHJldHVybiB7XG4gICAgICByZWZ1c2VkOlxuICAgICAgICBjb2RlID09PSAnRU5PRU5UJyA/IGB0aGVyZSBpcyBubyBmaWxlICR7cmVsYXRpdmUoZm9sZGVyLCBwYXRoKX0gYmVzaWRlIHRoZSBkb2N1bWVudGAgOiBhc1Byb2JsZW0oZXJyb3IpLndoYXQsXG4gICAgfTtcbiAgfVxufVxuXG5hc3luYyBmdW5jdGlvbiB0ZXh0QXQoZnJvbTogc3RyaW5nLCB0cmFuc3BvcnQ6IExhdGVyVHJhbnNwb3J0LCBjb250ZXh0OiBDb250ZXh0LCBmaXJzdDogYm9vbGVhbik6IFByb21pc2U8c3RyaW5nPiB7XG4gIGNvbnN0IHsgdGVybWluYWwsIHNpZ25hbCB9ID0gY29udGV4dDtcbiAgdGVybWluYWwucHJvZ3Jlc3MoYGZldGNoaW5nICR7ZnJvbX1gKTtcbiAgY29uc3QgdXJsID0gYWJzb2x1dGVVcmwoZnJvbSk7XG4gIGNvbnN0IHsgcmVjZWl2ZWQsIHRyb3VibGUgfSA9IGF3YWl0IChhd2FpdCB0cmFuc3BvcnQoKSkuc2VuZChcbiAgICB7XG4gICAgICBtZXRob2Q6ICdHRVQnLFxuICAgICAgdXJsLFxuICAgICAgc2hvd25Vcmw6IHVybC5ocmVmLFxuICAgICAgaGVhZGVyczogW1xuICAgICAgICBsaW5lKCdhY2NlcHQnLCAnYXBwbGljYXRpb24veWFtbCwgYXBwbGljYXRpb24vanNvbiwgYXBwbGljYXRpb24veG1sLCB0ZXh0L2h0bWwsIHRleHQvbWFya2Rvd24sICovKicpLFxuICAgICAgICBsaW5lKCd1c2VyLWFnZW50JywgYGVjaG8tdHJhaWwvJHt2ZXJzaW9ufWApLFxuICAgICAgXSxcbiAgICAgIGJvZHk6IHVuZGVmaW5lZCxcbiAgICAgIHRpbWVvdXQ6IHsgY29ubmVjdDogMTBfMDAwLCB0b3RhbDogMTIwXzAwMCB9LFxuICAgICAgcmVkaXJlY3RzOiAxMCxcbiAgICAgIGNvbm5lY3Rpb246IHBsYWluQ29ubmVjdGlvbixcbiAgICB9LFxuICAgIHNpZ25hbCxcbiAgKTtcbiAgaWYgKCFyZWNlaXZlZCB8fCB0cm91YmxlKSB0aHJvdyB0cm91YmxlID8/IG5ldyBQcm9ibGVtKCdleGNoYW5nZS1mYWlsZWQnLCB7IHdoYXQ6IGAke2Zyb219IGdhdmUgbm8gYW5zd2VyYCB9KTtcbiAgaWYgKHJlY2VpdmVkLnN0YXR1cyA+PSA0MDApIHtcbiAgICB0aHJvdyBuZXcgUHJvYmxlbSgnZG9jdW1lbnQtdW5yZWFkYWJsZScsIHtcbiAgICAgIHdoYXQ6IGAke2Zyb219IGFuc3dlcmVkICR7cmVjZWl2ZWQuc3RhdHVzfSAke3JlY2VpdmVkLnBhcnRzLnJlYXNvbn1gLFxuICAgICAgcmVtZWR5OiAnZmV0Y2ggaXQgYnkgaGFuZCB3aGVyZSBpdCB3YW50cyBhIGxvZy1pbiwgYW5kIGFkZCB0aGUgZmlsZScsXG4gICAgfSk7XG4gIH1cbiAgaWYgKGZpcnN0KSB0ZXJtaW5hbC5ub3RlKGBmZXRjaGVkICR7c2l6ZVRleHQocmVjZWl2ZWQuc2l6ZSl9IGZyb20gJHtyZWNlaXZlZC5maW5hbFVybH1gKTtcbiAgcmV0dXJuIHJlY2VpdmVkLnRleHQ7XG59XG5cbmFzeW5jIGZ1bmN0aW9uIGZpbGVUZXh0KGZyb206IHN0cmluZyk6IFByb21pc2U8c3RyaW5nPiB7XG4gIHRyeSB7XG4gICAgcmV0dXJuIChhd2FpdCByZWFkRmlsZShmcm9tLCAndXRmOCcpKS5yZXBsYWNlKC9eXFx1RkVGRi8sICcnKTtcbiAgfSBjYXRjaCAoZXJyb3IpIHtcbiAgICBjb25zdCB7IGNvZGUsIG1lc3NhZ2UgfSA9IGVycm9yIGFzIE5vZGVKUy5FcnJub0V4Y2VwdGlvbjtcbiAgICBpZiAoY29kZSA9PT0gJ0VOT0VOVCcpXG4gICAgICB0aHJvdyBuZXcgUHJvYmxlbSgnZmlsZS1ub3QtZm91bmQnLCB7IHdoYXQ6IGAke2Zyb219IGRvZXMgbm90IGV4aXN0YCwgd2hlcmU6IHsgZmlsZTogZnJvbSB9IH0pO1xuICAgIHRocm93IG5ldyBQcm9ibGVtKCdmaWxlLXVucmVhZGFibGUnLCB7IHdoYXQ6IGAke2Zyb219IGNhbm5vdCBiZSByZWFkYCwgd2hlcmU6IHsgZmlsZTogZnJvbSB9LCBjYXVzZTogbWVzc2FnZSB9KTtcbiAgfVxufVxuIl0sCiAgIm1hcHBpbmdzIjogIjs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7QUFDQSxTQUFTLGtCQUFrQjtBQUMzQixTQUFTLFVBQVUsU0FBUyxZQUFZO0FBOEJ4QyxlQUFzQixVQUNwQixZQUNBLEVBQUUsV0FBVyxNQUFNLE1BQU0sS0FBSyxRQUFRLEdBQ1I7QUFDOUIsUUFBTSxRQUFRLFFBQVEsU0FBUyxJQUFJO0FBQ25DLGFBQVcsS0FBSztBQUNoQixRQUFNLEVBQUUsTUFBTSxNQUFNLElBQUk7QUFDeEIsUUFBTSxTQUFTLFFBQVEsS0FBSztBQUM1QixRQUFNLE9BQU8sTUFBTSxPQUFPLElBQUksR0FBRyxNQUFNLElBQUksS0FBSyxJQUFJLFVBQVUsSUFBSSxDQUFDLEtBQUssR0FBRyxNQUFNLElBQUksVUFBVSxJQUFJLENBQUM7QUFDcEcsUUFBTSxRQUFRLFdBQVcsS0FBSyxLQUFLO0FBQ25DLE1BQUksQ0FBQyxZQUFZLFNBQVMsV0FBVyxLQUFLLFdBQVcsTUFBTSxJQUFJLENBQUMsSUFBSTtBQUNsRSxVQUFNLElBQUksUUFBUSxlQUFlO0FBQUEsTUFDL0IsTUFBTSxtQ0FBbUMsS0FBSztBQUFBLE1BQzlDLE9BQU8sRUFBRSxNQUFNLE9BQU8sUUFBUSxLQUFLO0FBQUEsTUFDbkMsUUFBUTtBQUFBLElBQ1YsQ0FBQztBQUFBLEVBQ0g7QUFDQSxRQUFNLFFBQVEsb0JBQUksSUFBb0IsQ0FBQyxDQUFDLE1BQU0sS0FBSyxJQUFJLENBQUMsQ0FBQztBQUN6RCxRQUFNLFNBQWlDLENBQUM7QUFDeEMsYUFBVyxRQUFRLE1BQU0sT0FBTyxHQUFHO0FBQ2pDLFFBQUksU0FBUyxLQUFNO0FBQ25CLFVBQU0sU0FBUyxTQUFTLEtBQUssS0FBSyxLQUFLLEdBQUc7QUFDMUMsVUFBTSxPQUFPLFdBQVcsR0FBRyxNQUFNLElBQUksU0FBUyxNQUFNLENBQUMsSUFBSSxLQUFLO0FBQzlELFVBQU0sSUFBSSxNQUFNLEtBQUssSUFBSTtBQUN6QixXQUFPLE1BQU0sSUFBSTtBQUFBLEVBQ25CO0FBQ0EsUUFBTSxRQUFxQjtBQUFBLElBQ3pCO0FBQUEsSUFDQSxRQUFRO0FBQUEsSUFDUixTQUFTO0FBQUEsSUFDVCxHQUFJLE1BQU0sT0FBTyxLQUFLLEVBQUUsT0FBTyxPQUFPO0FBQUEsSUFDdEMsR0FBSSxPQUFPLFNBQVMsRUFBRSxPQUFPLE1BQU0sTUFBTTtBQUFBLEVBQzNDO0FBQ0EsUUFBTSxRQUFRLE1BQU0sZUFBZSxZQUFZLE9BQU8sV0FBVyxPQUFPLEtBQUs7QUFDN0UsUUFBTSxXQUFXLFdBQVcsTUFBTSxjQUFjLENBQUMsUUFBUSxLQUFLLEdBQUcsS0FBSztBQUN0RSxnQkFBYyxFQUFFLEdBQUcsWUFBWSxNQUFNLEVBQUUsR0FBRyxXQUFXLE1BQU0sQ0FBQyxLQUFLLEdBQUcsTUFBTSxFQUFFLENBQUM7QUFDN0UsU0FBTyxTQUFTLE9BQU8sT0FBTyxLQUFLO0FBQ3JDO0FBR0EsZUFBZSxlQUNiLFlBQ0EsTUFDQSxXQUNBLE9BQ0EsT0FDcUI7QUFDckIsUUFBTSxTQUFTLG9CQUFJLElBQXdCO0FBQzNDLE1BQUk7QUFDRixlQUFXLENBQUMsTUFBTSxJQUFJLEtBQUssTUFBTyxRQUFPLElBQUksTUFBTSxNQUFNLFVBQVUsWUFBWSxXQUFXLE1BQU0sSUFBSSxHQUFHLElBQUksQ0FBQztBQUM1RyxVQUFNLGdCQUFnQixNQUFNLGtCQUFrQixNQUFNLFNBQVMsV0FBVyxZQUFZLElBQUksR0FBRyxJQUFJO0FBQy9GLFVBQU0sU0FBUyxJQUFJLElBQUksQ0FBQyxHQUFHLE1BQU0sRUFBRSxJQUFJLENBQUMsQ0FBQyxNQUFNLElBQUksTUFBTSxDQUFDLE1BQU0sS0FBSyxJQUFJLENBQUMsQ0FBQztBQUMzRSxVQUFNLFFBQVEsTUFBTSxVQUFVLFlBQVksTUFBTSxlQUFlLFVBQVUsTUFBTSxPQUFPLE1BQU07QUFDNUYsZUFBVyxRQUFRLE9BQU8sT0FBTyxFQUFHLE9BQU0sS0FBSyxPQUFPO0FBQ3RELFdBQU87QUFBQSxFQUNULFNBQVMsT0FBTztBQUNkLGVBQVcsUUFBUSxPQUFPLE9BQU8sRUFBRyxPQUFNLEtBQUssUUFBUTtBQUN2RCxVQUFNO0FBQUEsRUFDUjtBQUNGO0FBR0EsU0FBUyxXQUFXLE1BQW9CO0FBQ3RDLE1BQUksa0NBQWtDLEtBQUssSUFBSSxFQUFHO0FBQ2xELFFBQU0sSUFBSSxRQUFRLFNBQVM7QUFBQSxJQUN6QixNQUFNLEdBQUcsS0FBSyxVQUFVLElBQUksQ0FBQztBQUFBLElBQzdCLFFBQVE7QUFBQSxFQUNWLENBQUM7QUFDSDtBQUVBLElBQU0sWUFBWSxDQUFDLEVBQUUsVUFBVSxJQUFJLE1BQW9CO0FBQ3JELFFBQU0sTUFBTSxRQUFRLElBQUksSUFBSSxHQUFHLEVBQUUsUUFBUSxFQUFFLE1BQU0sQ0FBQyxFQUFFLFlBQVk7QUFDaEUsU0FBTztBQUFBLElBQ0wsTUFBTTtBQUFBLElBQ04sTUFBTTtBQUFBLElBQ04sU0FBUztBQUFBLElBQ1QsTUFBTTtBQUFBLElBQ04sVUFBVTtBQUFBLElBQ1YsS0FBSyxRQUFRLFFBQVEsUUFBUTtBQUFBLEVBQy9CLEVBQUUsUUFBUTtBQUNaO0FBR0EsU0FBUyxTQUFTLE1BQXNCO0FBQ3RDLFNBQU8sS0FDSixRQUFRLGdCQUFnQixFQUFFLEVBQzFCLE1BQU0sV0FBVyxFQUNqQixJQUFJLENBQUMsU0FBUyxLQUFLLFFBQVEsdUJBQXVCLEdBQUcsQ0FBQyxFQUN0RCxPQUFPLENBQUMsU0FBUyxTQUFTLE1BQU0sQ0FBQyxRQUFRLEtBQUssSUFBSSxDQUFDLEVBQ25ELEtBQUssR0FBRztBQUNiO0FBRUEsU0FBUyxXQUFXLE1BQWMsT0FBNkM7QUFDN0UsTUFBSSxPQUFPO0FBQ1gsV0FBUyxRQUFRLEdBQUcsTUFBTSxJQUFJLElBQUksR0FBRyxTQUFTLEVBQUcsUUFBTyxLQUFLLFFBQVEsZ0JBQWdCLElBQUksS0FBSyxJQUFJO0FBQ2xHLFNBQU87QUFDVDtBQUdBLFNBQVMsU0FBUyxNQUFzQjtBQUN0QyxRQUFNLE1BQU0sZ0JBQWdCLEtBQUssSUFBSSxJQUFJLElBQUksSUFBSSxJQUFJLElBQUk7QUFDekQsUUFBTSxPQUFPLFNBQVMsTUFBTSxJQUFJLFdBQVcsTUFBTSxRQUFRLE1BQU0sSUFBSSxXQUFXLElBQUksQ0FBQztBQUNuRixRQUFNLFFBQVEsQ0FBQyxTQUNiLEtBQ0csWUFBWSxFQUNaLFFBQVEsZUFBZSxHQUFHLEVBQzFCLFFBQVEsVUFBVSxFQUFFO0FBQ3pCLFFBQU0sVUFBVTtBQUNoQixNQUFJLENBQUMsUUFBUSxLQUFLLE1BQU0sSUFBSSxDQUFDLEVBQUcsUUFBTyxNQUFNLElBQUk7QUFDakQsVUFBUSxPQUFPLENBQUMsdUJBQXVCLEtBQUssSUFBSSxRQUFRLElBQUksTUFBTSxJQUFJLFFBQVEsSUFBSSxPQUFPO0FBQzNGOzs7QUM3SUEsU0FBUyxVQUFVLGdCQUFnQjtBQUNuQyxTQUFTLFlBQUFBLFdBQVUsU0FBUyxRQUFBQyxPQUFNLFVBQVUsZUFBZTtBQUMzRCxTQUFTLHFCQUFxQjtBQXFCOUIsZUFBc0IsZUFDcEIsTUFDQSxFQUFFLE9BQU8sUUFBUSxHQUNqQixTQUNtQjtBQUNuQixRQUFNLEVBQUUsV0FBVyxNQUFNLElBQUksZUFBZTtBQUM1QyxNQUFJO0FBQ0YsUUFBSSxVQUFVLElBQUksR0FBRztBQUNuQixZQUFNQyxRQUFPLFVBQ1QsTUFBTSxhQUFhLE1BQU0sV0FBVyxPQUFPLElBQzNDLE1BQU0sT0FBTyxNQUFNLFdBQVcsU0FBUyxJQUFJO0FBQy9DLFlBQU0sTUFBTSxJQUFJLElBQUksSUFBSSxFQUFFO0FBQzFCLGFBQU8sTUFBTSxnQkFBZ0IsTUFBTSxNQUFNQSxPQUFNLENBQUMsUUFBUSxZQUFZLEtBQUssQ0FBQyxLQUFLLEdBQUcsS0FBSyxHQUFHLFdBQVcsT0FBTyxDQUFDO0FBQUEsSUFDL0c7QUFDQSxVQUFNLE9BQU8sTUFBTSxTQUFTLElBQUk7QUFDaEMsVUFBTSxTQUFTLFFBQVEsUUFBUSxJQUFJLENBQUM7QUFDcEMsV0FBTyxNQUFNO0FBQUEsTUFBZ0IsWUFBWUMsVUFBUyxJQUFJLENBQUM7QUFBQSxNQUFHO0FBQUEsTUFBTTtBQUFBLE1BQU0sQ0FBQyxRQUNyRSxJQUFJLFdBQVcsT0FBTyxJQUFJLFdBQVcsS0FBSyxNQUFNLElBQUksWUFBWSxLQUFLLE9BQU8sV0FBVyxPQUFPO0FBQUEsSUFDaEc7QUFBQSxFQUNGLFVBQUU7QUFDQSxVQUFNLE1BQU07QUFBQSxFQUNkO0FBQ0Y7QUFLQSxTQUFTLGlCQUFpRjtBQUN4RixNQUFJO0FBQ0osU0FBTztBQUFBLElBQ0wsWUFBWTtBQUNWLGlCQUFXLE9BQU8seUJBQXFDLEVBQUUsS0FBSyxDQUFDLEVBQUUsY0FBYyxNQUFNLGNBQWMsQ0FBQztBQUNwRyxhQUFPO0FBQUEsSUFDVDtBQUFBLElBQ0EsTUFBTSxRQUFRO0FBQ1osYUFBTyxNQUFNLFNBQVMsTUFBTTtBQUFBLElBQzlCO0FBQUEsRUFDRjtBQUNGO0FBR0EsZUFBZSxhQUFhLE1BQWMsV0FBMkIsRUFBRSxVQUFVLE9BQU8sR0FBNkI7QUFDbkgsV0FBUyxTQUFTLFVBQVUsSUFBSSxpQkFBaUI7QUFDakQsUUFBTSxFQUFFLG9CQUFvQixNQUFNLElBQUksTUFBTSxPQUFPLDZCQUFzRDtBQUN6RyxRQUFNLE1BQU0sWUFBWSxJQUFJO0FBQzVCLFFBQU0sUUFBUSxPQUFPLEtBQUssS0FBSyxVQUFVLEVBQUUsT0FBTyxlQUFlLHFCQUFxQixDQUFDLENBQUM7QUFDeEYsUUFBTSxFQUFFLFVBQVUsUUFBUSxJQUFJLE9BQU8sTUFBTSxVQUFVLEdBQUc7QUFBQSxJQUN0RDtBQUFBLE1BQ0UsUUFBUTtBQUFBLE1BQ1I7QUFBQSxNQUNBLFVBQVUsSUFBSTtBQUFBLE1BQ2QsU0FBUztBQUFBLFFBQ1AsS0FBSyxnQkFBZ0Isa0JBQWtCO0FBQUEsUUFDdkMsS0FBSyxVQUFVLHFEQUFxRDtBQUFBLFFBQ3BFLEtBQUssY0FBYyxjQUFjLE9BQU8sRUFBRTtBQUFBLE1BQzVDO0FBQUEsTUFDQSxNQUFNLEVBQUUsT0FBTyxNQUFNLG9CQUFvQixPQUFPLElBQUksUUFBUSxNQUFNO0FBQUEsTUFDbEUsU0FBUyxFQUFFLFNBQVMsS0FBUSxPQUFPLEtBQVE7QUFBQSxNQUMzQyxXQUFXO0FBQUEsTUFDWCxZQUFZO0FBQUEsSUFDZDtBQUFBLElBQ0E7QUFBQSxFQUNGO0FBQ0EsTUFBSSxDQUFDLFlBQVksUUFBUyxPQUFNLFdBQVcsSUFBSSxRQUFRLG1CQUFtQixFQUFFLE1BQU0sR0FBRyxJQUFJLGtCQUFrQixDQUFDO0FBQzVHLE1BQUksU0FBUyxjQUFjLFNBQVMsS0FBSyxTQUFTLFlBQVksRUFBRyxRQUFPLFNBQVM7QUFDakYsUUFBTSxDQUFDLEtBQUssSUFBSSxTQUFTLGFBQWEsY0FBYyxRQUFRLElBQUksQ0FBQztBQUNqRSxRQUFNLE9BQU8sV0FBVyxLQUFLLEtBQUssT0FBTyxNQUFNLFlBQVksV0FBVyxNQUFNLFVBQVU7QUFDdEYsUUFBTSxJQUFJLFFBQVEsdUJBQXVCO0FBQUEsSUFDdkMsTUFBTSxHQUFHLElBQUksMENBQTBDLFNBQVMsTUFBTSxJQUFJLFNBQVMsTUFBTSxNQUFNO0FBQUEsSUFDL0YsT0FBTyxTQUFTLFNBQVksbUVBQW1FLFlBQVksSUFBSTtBQUFBLElBQy9HLFFBQVE7QUFBQSxFQUNWLENBQUM7QUFDSDtBQUVBLElBQU0sT0FBTyxDQUFDLE1BQWMsV0FBbUIsRUFBRSxNQUFNLE9BQU8sUUFBUSxhQUFhLFFBQVEsTUFBTTtBQUVqRyxJQUFNLFlBQVksQ0FBQyxTQUEwQixnQkFBZ0IsS0FBSyxJQUFJO0FBR3RFLGVBQWUsWUFDYixLQUNBLE9BQ0EsV0FDQSxTQUNrQjtBQUNsQixNQUFJLENBQUMsVUFBVSxHQUFHLEVBQUcsUUFBTyxFQUFFLFNBQVMseUNBQXlDO0FBQ2hGLFFBQU0sRUFBRSxNQUFNLFNBQVMsSUFBSSxJQUFJLElBQUksR0FBRztBQUN0QyxNQUFJLENBQUMsTUFBTSxTQUFTLElBQUksS0FBSyxDQUFDLE1BQU0sU0FBUyxRQUFRO0FBQ25ELFdBQU8sRUFBRSxTQUFTLHVDQUF1QyxJQUFJLGVBQWU7QUFDOUUsTUFBSTtBQUNGLFdBQU8sRUFBRSxNQUFNLE1BQU0sT0FBTyxLQUFLLFdBQVcsU0FBUyxLQUFLLEVBQUU7QUFBQSxFQUM5RCxTQUFTLE9BQU87QUFDZCxZQUFRLE9BQU8sZUFBZTtBQUM5QixXQUFPLEVBQUUsU0FBUyxVQUFVLEtBQUssRUFBRSxLQUFLO0FBQUEsRUFDMUM7QUFDRjtBQUdBLGVBQWUsV0FBVyxLQUFhLFFBQWtDO0FBQ3ZFLFFBQU0sT0FBT0MsTUFBSyxRQUFRLGNBQWMsR0FBRyxDQUFDO0FBQzVDLE1BQUk7QUFDRixVQUFNLE9BQU8sTUFBTSxTQUFTLElBQUk7QUFDaEMsVUFBTSxNQUFNLFNBQVMsTUFBTSxTQUFTLE1BQU0sR0FBRyxJQUFJO0FBQ2pELFFBQUksSUFBSSxXQUFXLElBQUksRUFBRyxRQUFPLEVBQUUsU0FBUyw2Q0FBNkM7QUFDekYsV0FBTyxFQUFFLE1BQU0sTUFBTSxTQUFTLElBQUksRUFBRTtBQUFBLEVBQ3RDLFNBQVMsT0FBTztBQUNkLFVBQU0sRUFBRSxLQUFLLElBQUk7QUFDakIsV0FBTztBQUFBLE1BQ0wsU0FDRSxTQUFTLFdBQVcsb0JBQW9CLFNBQVMsUUFBUSxJQUFJLENBQUMseUJBQXlCLFVBQVUsS0FBSyxFQUFFO0FBQUEsSUFDNUc7QUFBQSxFQUNGO0FBQ0Y7QUFFQSxlQUFlLE9BQU8sTUFBYyxXQUEyQixTQUFrQixPQUFpQztBQUNoSCxRQUFNLEVBQUUsVUFBVSxPQUFPLElBQUk7QUFDN0IsV0FBUyxTQUFTLFlBQVksSUFBSSxFQUFFO0FBQ3BDLFFBQU0sTUFBTSxZQUFZLElBQUk7QUFDNUIsUUFBTSxFQUFFLFVBQVUsUUFBUSxJQUFJLE9BQU8sTUFBTSxVQUFVLEdBQUc7QUFBQSxJQUN0RDtBQUFBLE1BQ0UsUUFBUTtBQUFBLE1BQ1I7QUFBQSxNQUNBLFVBQVUsSUFBSTtBQUFBLE1BQ2QsU0FBUztBQUFBLFFBQ1AsS0FBSyxVQUFVLG9GQUFvRjtBQUFBLFFBQ25HLEtBQUssY0FBYyxjQUFjLE9BQU8sRUFBRTtBQUFBLE1BQzVDO0FBQUEsTUFDQSxNQUFNO0FBQUEsTUFDTixTQUFTLEVBQUUsU0FBUyxLQUFRLE9BQU8sS0FBUTtBQUFBLE1BQzNDLFdBQVc7QUFBQSxNQUNYLFlBQVk7QUFBQSxJQUNkO0FBQUEsSUFDQTtBQUFBLEVBQ0Y7QUFDQSxNQUFJLENBQUMsWUFBWSxRQUFTLE9BQU0sV0FBVyxJQUFJLFFBQVEsbUJBQW1CLEVBQUUsTUFBTSxHQUFHLElBQUksa0JBQWtCLENBQUM7QUFDNUcsTUFBSSxTQUFTLFVBQVUsS0FBSztBQUMxQixVQUFNLElBQUksUUFBUSx1QkFBdUI7QUFBQSxNQUN2QyxNQUFNLEdBQUcsSUFBSSxhQUFhLFNBQVMsTUFBTSxJQUFJLFNBQVMsTUFBTSxNQUFNO0FBQUEsTUFDbEUsUUFBUTtBQUFBLElBQ1YsQ0FBQztBQUFBLEVBQ0g7QUFDQSxNQUFJLE1BQU8sVUFBUyxLQUFLLFdBQVcsU0FBUyxTQUFTLElBQUksQ0FBQyxTQUFTLFNBQVMsUUFBUSxFQUFFO0FBQ3ZGLFNBQU8sU0FBUztBQUNsQjtBQUVBLGVBQWUsU0FBUyxNQUErQjtBQUNyRCxNQUFJO0FBQ0YsWUFBUSxNQUFNLFNBQVMsTUFBTSxNQUFNLEdBQUcsUUFBUSxXQUFXLEVBQUU7QUFBQSxFQUM3RCxTQUFTLE9BQU87QUFDZCxVQUFNLEVBQUUsTUFBTSxRQUFRLElBQUk7QUFDMUIsUUFBSSxTQUFTO0FBQ1gsWUFBTSxJQUFJLFFBQVEsa0JBQWtCLEVBQUUsTUFBTSxHQUFHLElBQUksbUJBQW1CLE9BQU8sRUFBRSxNQUFNLEtBQUssRUFBRSxDQUFDO0FBQy9GLFVBQU0sSUFBSSxRQUFRLG1CQUFtQixFQUFFLE1BQU0sR0FBRyxJQUFJLG1CQUFtQixPQUFPLEVBQUUsTUFBTSxLQUFLLEdBQUcsT0FBTyxRQUFRLENBQUM7QUFBQSxFQUNoSDtBQUNGOyIsCiAgIm5hbWVzIjogWyJiYXNlbmFtZSIsICJqb2luIiwgInRleHQiLCAiYmFzZW5hbWUiLCAiam9pbiJdCn0K

@@ -1,0 +1,40 @@
+// src/core/value/secret-fields.ts
+var notThese = /next|page|continuation|cursor|sync|count|type|expires|limit|endpoint|ur[il]$|method/i;
+var theseNames = /pass(?:word|phrase|wd)|secret|token|api[-_ ]?key|private[-_ ]?key|credential/i;
+var isSecretName = (name) => theseNames.test(name) && !notThese.test(name);
+var jsonMember = /"((?:[^"\\]|\\.){1,60})"(\s*:\s*)"((?:[^"\\]|\\.)+)"/g;
+var formField = /(^|[&?])([^=&?\s"]{1,60})=([^&\s"]+)/g;
+var lastText = "";
+var lastNames = false;
+var remembered = 5e3;
+function holdsNames(text) {
+  if (text.length > remembered) return theseNames.test(text);
+  if (text !== lastText) {
+    lastText = text;
+    lastNames = theseNames.test(text);
+  }
+  return lastNames;
+}
+function withoutSecretFields(text, replacement) {
+  if (!holdsNames(text)) return text;
+  return text.replace(
+    jsonMember,
+    (whole, name, colon) => isSecretName(name) ? `"${name}"${colon}"${replacement}"` : whole
+  ).replace(
+    formField,
+    (whole, before, name) => isSecretName(name) ? `${before}${name}=${replacement}` : whole
+  );
+}
+function secretFieldValues(text) {
+  if (!holdsNames(text)) return [];
+  const inJson = [...text.matchAll(jsonMember)].filter(([, name]) => isSecretName(name ?? "")).map(([, , , value]) => value);
+  const inForm = [...text.matchAll(formField)].filter(([, , name]) => isSecretName(name ?? "")).map(([, , , value]) => value);
+  return [...inJson, ...inForm];
+}
+
+export {
+  isSecretName,
+  withoutSecretFields,
+  secretFieldValues
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvdmFsdWUvc2VjcmV0LWZpZWxkcy50cyJdLAogICJzb3VyY2VzQ29udGVudCI6IFsiLyoqIFZhbHVlcyB0aGF0IGFyZSBjcmVkZW50aWFscyBieSB0aGUgbmFtZSBvZiB0aGVpciBmaWVsZDogYHBhc3N3b3JkYCwgYGFjY2Vzc190b2tlbmAsIGBhcGlLZXlgLiAqL1xuXG4vKiogUGFnZSB0b2tlbnMgYW5kIHRoZWlyIGxpa2UgYXJlIG5vIGNyZWRlbnRpYWxzLCBhbmQgd2hlcmUgYSB0b2tlbiBpcyBoYWQgaXMgbm8gc2VjcmV0LiAqL1xuY29uc3Qgbm90VGhlc2UgPSAvbmV4dHxwYWdlfGNvbnRpbnVhdGlvbnxjdXJzb3J8c3luY3xjb3VudHx0eXBlfGV4cGlyZXN8bGltaXR8ZW5kcG9pbnR8dXJbaWxdJHxtZXRob2QvaTtcbmNvbnN0IHRoZXNlTmFtZXMgPSAvcGFzcyg/OndvcmR8cGhyYXNlfHdkKXxzZWNyZXR8dG9rZW58YXBpWy1fIF0/a2V5fHByaXZhdGVbLV8gXT9rZXl8Y3JlZGVudGlhbC9pO1xuXG5leHBvcnQgY29uc3QgaXNTZWNyZXROYW1lID0gKG5hbWU6IHN0cmluZyk6IGJvb2xlYW4gPT4gdGhlc2VOYW1lcy50ZXN0KG5hbWUpICYmICFub3RUaGVzZS50ZXN0KG5hbWUpO1xuXG4vKiogQSBtZW1iZXIgb2YgSlNPTiB0ZXh0IHdob3NlIHZhbHVlIGlzIGEgdGV4dCwgb3IgYSBmaWVsZCBvZiBhIGZvcm0uICovXG5jb25zdCBqc29uTWVtYmVyID0gL1wiKCg/OlteXCJcXFxcXXxcXFxcLil7MSw2MH0pXCIoXFxzKjpcXHMqKVwiKCg/OlteXCJcXFxcXXxcXFxcLikrKVwiL2c7XG5jb25zdCBmb3JtRmllbGQgPSAvKF58WyY/XSkoW149Jj9cXHNcIl17MSw2MH0pPShbXiZcXHNcIl0rKS9nO1xuXG4vKiogVGhlIHRleHQgdGhhdCB3YXMgbG9va2VkIGF0IGxhc3Q6IGEgYm9keSBhbmQgYW4gYWRkcmVzcyBhcmUgYXNrZWQgYWJvdXQgc2V2ZXJhbCB0aW1lcyBpbiBhIHJvdy4gTG9uZyBvbmVzIGFyZSBsZXQgZ28uICovXG5sZXQgbGFzdFRleHQgPSAnJztcbmxldCBsYXN0TmFtZXMgPSBmYWxzZTtcbmNvbnN0IHJlbWVtYmVyZWQgPSA1MDAwO1xuXG5mdW5jdGlvbiBob2xkc05hbWVzKHRleHQ6IHN0cmluZyk6IGJvb2xlYW4ge1xuICBpZiAodGV4dC5sZW5ndGggPiByZW1lbWJlcmVkKSByZXR1cm4gdGhlc2VOYW1lcy50ZXN0KHRleHQpO1xuICBpZiAodGV4dCAhPT0gbGFzdFRleHQpIHtcbiAgICBsYXN0VGV4dCA9IHRleHQ7XG4gICAgbGFzdE5hbWVzID0gdGhlc2VOYW1lcy50ZXN0KHRleHQpO1xuICB9XG4gIHJldHVybiBsYXN0TmFtZXM7XG59XG5cbi8qKiBUaGUgdGV4dCB3aXRoIHN1Y2ggdmFsdWVzIHJlcGxhY2VkLiAqL1xuZXhwb3J0IGZ1bmN0aW9uIHdpdGhvdXRTZWNyZXRGaWVsZHModGV4dDogc3RyaW5nLCByZXBsYWNlbWVudDogc3RyaW5nKTogc3RyaW5nIHtcbiAgaWYgKCFob2xkc05hbWVzKHRleHQpKSByZXR1cm4gdGV4dDtcbiAgcmV0dXJuIHRleHRcbiAgICAucmVwbGFjZShqc29uTWVtYmVyLCAod2hvbGUsIG5hbWU6IHN0cmluZywgY29sb246IHN0cmluZykgPT5cbiAgICAgIGlzU2VjcmV0TmFtZShuYW1lKSA/IGBcIiR7bmFtZX1cIiR7Y29sb259XCIke3JlcGxhY2VtZW50fVwiYCA6IHdob2xlLFxuICAgIClcbiAgICAucmVwbGFjZShmb3JtRmllbGQsICh3aG9sZSwgYmVmb3JlOiBzdHJpbmcsIG5hbWU6IHN0cmluZykgPT5cbiAgICAgIGlzU2VjcmV0TmFtZShuYW1lKSA/IGAke2JlZm9yZX0ke25hbWV9PSR7cmVwbGFjZW1lbnR9YCA6IHdob2xlLFxuICAgICk7XG59XG5cbi8qKiBTdWNoIHZhbHVlcyBpbiBhIHRleHQsIGFzIHRoZXkgc3RhbmQgdGhlcmUuICovXG5leHBvcnQgZnVuY3Rpb24gc2VjcmV0RmllbGRWYWx1ZXModGV4dDogc3RyaW5nKTogc3RyaW5nW10ge1xuICBpZiAoIWhvbGRzTmFtZXModGV4dCkpIHJldHVybiBbXTtcbiAgY29uc3QgaW5Kc29uID0gWy4uLnRleHQubWF0Y2hBbGwoanNvbk1lbWJlcildXG4gICAgLmZpbHRlcigoWywgbmFtZV0pID0+IGlzU2VjcmV0TmFtZShuYW1lID8/ICcnKSlcbiAgICAubWFwKChbLCAsICwgdmFsdWVdKSA9PiB2YWx1ZSBhcyBzdHJpbmcpO1xuICBjb25zdCBpbkZvcm0gPSBbLi4udGV4dC5tYXRjaEFsbChmb3JtRmllbGQpXVxuICAgIC5maWx0ZXIoKFssICwgbmFtZV0pID0+IGlzU2VjcmV0TmFtZShuYW1lID8/ICcnKSlcbiAgICAubWFwKChbLCAsICwgdmFsdWVdKSA9PiB2YWx1ZSBhcyBzdHJpbmcpO1xuICByZXR1cm4gWy4uLmluSnNvbiwgLi4uaW5Gb3JtXTtcbn1cbiJdLAogICJtYXBwaW5ncyI6ICI7QUFHQSxJQUFNLFdBQVc7QUFDakIsSUFBTSxhQUFhO0FBRVosSUFBTSxlQUFlLENBQUMsU0FBMEIsV0FBVyxLQUFLLElBQUksS0FBSyxDQUFDLFNBQVMsS0FBSyxJQUFJO0FBR25HLElBQU0sYUFBYTtBQUNuQixJQUFNLFlBQVk7QUFHbEIsSUFBSSxXQUFXO0FBQ2YsSUFBSSxZQUFZO0FBQ2hCLElBQU0sYUFBYTtBQUVuQixTQUFTLFdBQVcsTUFBdUI7QUFDekMsTUFBSSxLQUFLLFNBQVMsV0FBWSxRQUFPLFdBQVcsS0FBSyxJQUFJO0FBQ3pELE1BQUksU0FBUyxVQUFVO0FBQ3JCLGVBQVc7QUFDWCxnQkFBWSxXQUFXLEtBQUssSUFBSTtBQUFBLEVBQ2xDO0FBQ0EsU0FBTztBQUNUO0FBR08sU0FBUyxvQkFBb0IsTUFBYyxhQUE2QjtBQUM3RSxNQUFJLENBQUMsV0FBVyxJQUFJLEVBQUcsUUFBTztBQUM5QixTQUFPLEtBQ0o7QUFBQSxJQUFRO0FBQUEsSUFBWSxDQUFDLE9BQU8sTUFBYyxVQUN6QyxhQUFhLElBQUksSUFBSSxJQUFJLElBQUksSUFBSSxLQUFLLElBQUksV0FBVyxNQUFNO0FBQUEsRUFDN0QsRUFDQztBQUFBLElBQVE7QUFBQSxJQUFXLENBQUMsT0FBTyxRQUFnQixTQUMxQyxhQUFhLElBQUksSUFBSSxHQUFHLE1BQU0sR0FBRyxJQUFJLElBQUksV0FBVyxLQUFLO0FBQUEsRUFDM0Q7QUFDSjtBQUdPLFNBQVMsa0JBQWtCLE1BQXdCO0FBQ3hELE1BQUksQ0FBQyxXQUFXLElBQUksRUFBRyxRQUFPLENBQUM7QUFDL0IsUUFBTSxTQUFTLENBQUMsR0FBRyxLQUFLLFNBQVMsVUFBVSxDQUFDLEVBQ3pDLE9BQU8sQ0FBQyxDQUFDLEVBQUUsSUFBSSxNQUFNLGFBQWEsUUFBUSxFQUFFLENBQUMsRUFDN0MsSUFBSSxDQUFDLENBQUMsRUFBRSxFQUFFLEVBQUUsS0FBSyxNQUFNLEtBQWU7QUFDekMsUUFBTSxTQUFTLENBQUMsR0FBRyxLQUFLLFNBQVMsU0FBUyxDQUFDLEVBQ3hDLE9BQU8sQ0FBQyxDQUFDLEVBQUUsRUFBRSxJQUFJLE1BQU0sYUFBYSxRQUFRLEVBQUUsQ0FBQyxFQUMvQyxJQUFJLENBQUMsQ0FBQyxFQUFFLEVBQUUsRUFBRSxLQUFLLE1BQU0sS0FBZTtBQUN6QyxTQUFPLENBQUMsR0FBRyxRQUFRLEdBQUcsTUFBTTtBQUM5QjsiLAogICJuYW1lcyI6IFtdCn0K

@@ -1,0 +1,188 @@
+import {
+  sendRequest
+} from "./chunk-RCNXIKQJ.js";
+import {
+  judge
+} from "./chunk-KDZI5FEM.js";
+import {
+  growFile
+} from "./chunk-IBVRGXBJ.js";
+import {
+  noNames
+} from "./chunk-ILBUWU7B.js";
+import {
+  Evaluation
+} from "./chunk-ELCQYB6S.js";
+import {
+  textOf
+} from "./chunk-ZC7SUIQQ.js";
+import {
+  Problem
+} from "./chunk-FSPVDUAZ.js";
+import {
+  writeJson
+} from "./chunk-RABAPZK5.js";
+import {
+  isValueMap,
+  plain
+} from "./chunk-XGDOGID3.js";
+
+// src/core/trail/table-file.ts
+import { extname } from "node:path";
+var formats = {
+  ".csv": async (heads) => {
+    const { stringify } = await import("csv-stringify/sync");
+    return {
+      head: stringify([heads]),
+      line: (cells) => stringify([heads.map((name) => cellText(cells[name]))]),
+      foot: ""
+    };
+  },
+  ".json": () => ({
+    head: "[",
+    line: (cells, first) => `${first ? "\n" : ",\n"}  ${writeJson(cells)}`,
+    foot: "\n]\n"
+  }),
+  ".jsonl": () => ({ head: "", line: (cells) => `${writeJson(cells)}
+`, foot: "" })
+};
+function demandTableFile(path) {
+  const format = formats[extname(path).toLowerCase()];
+  if (format) return format;
+  throw new Problem("usage", { what: `a table is written to ${Object.keys(formats).join(", ")}, not to ${path}` });
+}
+var batch = 64e3;
+async function tableWriter(path, heads) {
+  const { head, line, foot } = await demandTableFile(path)(heads);
+  const file = await growFile(path);
+  let waiting = head;
+  let first = true;
+  const write = () => {
+    const text = waiting;
+    waiting = "";
+    return file.write(text);
+  };
+  return {
+    async add(cells) {
+      waiting += line(cells, first);
+      first = false;
+      if (waiting.length > batch) await write();
+    },
+    async finish() {
+      waiting += foot;
+      await write();
+      await file.commit();
+    },
+    abandon: () => file.discard()
+  };
+}
+function cellText(value) {
+  return value === void 0 || plain(value) === null ? "" : textOf(value);
+}
+
+// src/core/trail/paging/pages.ts
+import { createHash } from "node:crypto";
+async function* pagesOf(workspace, prepared, sending, most) {
+  const plan = prepared.pages;
+  const asked = /* @__PURE__ */ new Set();
+  let next;
+  let before = "";
+  let [pages, count] = [0, 0];
+  let total;
+  for (; ; ) {
+    const sent = await sendRequest(workspace, prepared, turned(sending, next));
+    if (workspace.dryRun) {
+      yield {
+        sent,
+        items: [],
+        count: { pages: 0, items: 0, total: void 0, partial: "nothing was sent" },
+        last: true
+      };
+      return;
+    }
+    const received = sent.outcome.received;
+    const usable = received !== void 0 && sent.problems.length === 0;
+    const items = usable ? itemsIn(plan, received) : [];
+    pages += 1;
+    count += items.length;
+    if (usable) total = totalIn(plan, received) ?? total;
+    const facts = { pages, items: count, total };
+    if (!usable) {
+      yield { sent, items, count: { ...facts, partial: `page ${pages} failed` }, last: true };
+      return;
+    }
+    const digest = items.length === 0 ? "" : createHash("sha256").update(writeJson(items)).digest("base64");
+    const same = digest !== "" && digest === before;
+    before = digest;
+    const following = same ? void 0 : await nextOf(plan, received, items.length, facts, workspace);
+    const key = following && JSON.stringify("address" in following ? following.address : plain(following.value));
+    if (same || key !== void 0 && asked.has(key)) {
+      throw new Problem("pages-loop", {
+        what: same ? `page ${pages} of ${prepared.plan.name} is the same as the page before it` : `page ${pages} of ${prepared.plan.name} leads to one that was read already`,
+        cause: "the vendor does not take the page that it is asked for, or names the wrong next one",
+        remedy: `does the request send what its pages give to it? ${count} items were read${total === void 0 ? "" : ` of ${total}`}`
+      });
+    }
+    if (key !== void 0) asked.add(key);
+    const limited = following !== void 0 && pages >= (most ?? plan.most);
+    const short = following === void 0 && total !== void 0 && count < total;
+    const partial = limited ? `no more than ${pages} ${pages === 1 ? "page was" : "pages were"} asked for` : short ? "the vendor named no further page" : void 0;
+    const last = following === void 0 || limited;
+    yield { sent, items, count: { ...facts, partial }, last };
+    if (last) return;
+    next = following;
+  }
+}
+function turned(sending, next) {
+  if (!next) return sending;
+  if ("address" in next) return { ...sending, address: next.address };
+  const { input, value } = next;
+  return {
+    ...sending,
+    given: (name) => name === input ? { value, origin: "the page before" } : sending.given(name)
+  };
+}
+function itemsIn({ items }, received) {
+  const found = items.find(received);
+  if (Array.isArray(found)) return found;
+  if (found === void 0 && /^\//.test(items.text)) return [];
+  if (found !== void 0 && /^\//.test(items.text)) return [found];
+  const near = found === void 0 ? items.near(received) : void 0;
+  throw new Problem("place-not-found", {
+    what: `no list of items stands at ${items.text}`,
+    remedy: near === void 0 ? "correct items: in pages" : `nearest: ${near}`
+  });
+}
+function totalIn({ total }, received) {
+  const found = total?.find(received);
+  const number = found === void 0 || isValueMap(found) ? Number.NaN : Number(plain(found));
+  return Number.isFinite(number) ? number : void 0;
+}
+async function nextOf(plan, received, own, { pages, items, total }, workspace) {
+  if (!plan.told && (own === 0 || plan.size !== void 0 && own < plan.size)) return void 0;
+  if (!plan.told && total !== void 0 && items >= total) return void 0;
+  if (plan.following.length > 0) {
+    const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+    const evaluation = new Evaluation(noNames, surroundings);
+    const verdicts = await judge(plan.following, received, evaluation, { documented: () => void 0 });
+    if (!verdicts.every(({ ok }) => ok)) return void 0;
+  }
+  return plan.next({ received, pages, items });
+}
+function gathered(before, kept) {
+  const all = new Map(before);
+  for (const one of kept) {
+    const first = before.get(one.name);
+    const both = first && Array.isArray(first.value) && Array.isArray(one.value);
+    all.set(one.name, both ? { ...one, value: [...first.value, ...one.value] } : one);
+  }
+  return all;
+}
+
+export {
+  demandTableFile,
+  tableWriter,
+  pagesOf,
+  gathered
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvdHJhaWwvdGFibGUtZmlsZS50cyIsICIuLi8uLi8uLi9zcmMvY29yZS90cmFpbC9wYWdpbmcvcGFnZXMudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBBIHRhYmxlIGluIGEgZmlsZSwgd3JpdHRlbiBsaW5lIGJ5IGxpbmUgYmVzaWRlIGl0cyBwbGFjZTogQ1NWIChSRkMgNDE4MCksIGEgSlNPTiBsaXN0LCBvciBsaW5lcyBvZiBKU09OLiAqL1xuaW1wb3J0IHsgZXh0bmFtZSB9IGZyb20gJ25vZGU6cGF0aCc7XG5pbXBvcnQgeyBQcm9ibGVtIH0gZnJvbSAnLi4vcHJvYmxlbS9wcm9ibGVtLmpzJztcbmltcG9ydCB7IGdyb3dGaWxlIH0gZnJvbSAnLi4vc3RvcmFnZS9hdG9taWMtd3JpdGUuanMnO1xuaW1wb3J0IHsgd3JpdGVKc29uIH0gZnJvbSAnLi4vdmFsdWUvanNvbi10ZXh0LmpzJztcbmltcG9ydCB7IHRleHRPZiB9IGZyb20gJy4uL3ZhbHVlL3RleHQuanMnO1xuaW1wb3J0IHsgcGxhaW4sIHR5cGUgVmFsdWUsIHR5cGUgVmFsdWVNYXAgfSBmcm9tICcuLi92YWx1ZS93cml0dGVuLmpzJztcblxuZXhwb3J0IGludGVyZmFjZSBUYWJsZVdyaXRlciB7XG4gIGFkZChsaW5lOiBWYWx1ZU1hcCk6IFByb21pc2U8dm9pZD47XG4gIC8qKiBQdXRzIHRoZSBmaWxlIGluIGl0cyBwbGFjZS4gKi9cbiAgZmluaXNoKCk6IFByb21pc2U8dm9pZD47XG4gIC8qKiBMZWF2ZXMgd2hhdCB3YXMgaW4gaXRzIHBsYWNlIGJlZm9yZS4gKi9cbiAgYWJhbmRvbigpOiBQcm9taXNlPHZvaWQ+O1xufVxuXG5pbnRlcmZhY2UgRm9ybWF0IHtcbiAgcmVhZG9ubHkgaGVhZDogc3RyaW5nO1xuICBsaW5lKGNlbGxzOiBWYWx1ZU1hcCwgZmlyc3Q6IGJvb2xlYW4pOiBzdHJpbmc7XG4gIHJlYWRvbmx5IGZvb3Q6IHN0cmluZztcbn1cblxuLyoqIEhvdyBlYWNoIGVuZGluZyBpcyB3cml0dGVuLiAqL1xuY29uc3QgZm9ybWF0czogUmVhZG9ubHk8UmVjb3JkPHN0cmluZywgKGhlYWRzOiByZWFkb25seSBzdHJpbmdbXSkgPT4gRm9ybWF0IHwgUHJvbWlzZTxGb3JtYXQ+Pj4gPSB7XG4gICcuY3N2JzogYXN5bmMgKGhlYWRzKSA9PiB7XG4gICAgY29uc3QgeyBzdHJpbmdpZnkgfSA9IGF3YWl0IGltcG9ydCgnY3N2LXN0cmluZ2lmeS9zeW5jJyk7XG4gICAgcmV0dXJuIHtcbiAgICAgIGhlYWQ6IHN0cmluZ2lmeShbaGVhZHNdKSxcbiAgICAgIGxpbmU6IChjZWxscykgPT4gc3RyaW5naWZ5KFtoZWFkcy5tYXAoKG5hbWUpID0+IGNlbGxUZXh0KGNlbGxzW25hbWVdKSldKSxcbiAgICAgIGZvb3Q6ICcnLFxuICAgIH07XG4gIH0sXG4gICcuanNvbic6ICgpID0+ICh7XG4gICAgaGVhZDogJ1snLFxuICAgIGxpbmU6IChjZWxscywgZmlyc3QpID0+IGAke2ZpcnN0ID8gJ1xcbicgOiAnLFxcbid9ICAke3dyaXRlSnNvbihjZWxscyl9YCxcbiAgICBmb290OiAnXFxuXVxcbicsXG4gIH0pLFxuICAnLmpzb25sJzogKCkgPT4gKHsgaGVhZDogJycsIGxpbmU6IChjZWxscykgPT4gYCR7d3JpdGVKc29uKGNlbGxzKX1cXG5gLCBmb290OiAnJyB9KSxcbn07XG5cbi8qKiBCZWZvcmUgYW55dGhpbmcgaXMgc2VudCBmb3IgaXQuIEB0aHJvd3MgUHJvYmxlbSB1c2FnZTogdGhlIG5hbWUgZW5kcyBpbiBubyBrbm93biBmb3JtYXQgKi9cbmV4cG9ydCBmdW5jdGlvbiBkZW1hbmRUYWJsZUZpbGUocGF0aDogc3RyaW5nKTogKHR5cGVvZiBmb3JtYXRzKVtzdHJpbmddIHtcbiAgY29uc3QgZm9ybWF0ID0gZm9ybWF0c1tleHRuYW1lKHBhdGgpLnRvTG93ZXJDYXNlKCldO1xuICBpZiAoZm9ybWF0KSByZXR1cm4gZm9ybWF0O1xuICB0aHJvdyBuZXcgUHJvYmxlbSgndXNhZ2UnLCB7IHdoYXQ6IGBhIHRhYmxlIGlzIHdyaXR0ZW4gdG8gJHtPYmplY3Qua2V5cyhmb3JtYXRzKS5qb2luKCcsICcpfSwgbm90IHRvICR7cGF0aH1gIH0pO1xufVxuXG4vKiogV3JpdHRlbiB3aGVuIHNvIG1hbnkgY2hhcmFjdGVycyB3YWl0LiAqL1xuY29uc3QgYmF0Y2ggPSA2NF8wMDA7XG5cbi8qKiBAcGFyYW0gaGVhZHMgdGhlIGNvbHVtbnMsIGluIG9yZGVyIEB0aHJvd3MgUHJvYmxlbSBmaWxlLXVucmVhZGFibGUsIHVzYWdlOiB0aGUgbmFtZSBlbmRzIGluIG5vIGtub3duIGZvcm1hdCAqL1xuZXhwb3J0IGFzeW5jIGZ1bmN0aW9uIHRhYmxlV3JpdGVyKHBhdGg6IHN0cmluZywgaGVhZHM6IHJlYWRvbmx5IHN0cmluZ1tdKTogUHJvbWlzZTxUYWJsZVdyaXRlcj4ge1xuICBjb25zdCB7IGhlYWQsIGxpbmUsIGZvb3QgfSA9IGF3YWl0IGRlbWFuZFRhYmxlRmlsZShwYXRoKShoZWFkcyk7XG4gIGNvbnN0IGZpbGUgPSBhd2FpdCBncm93RmlsZShwYXRoKTtcbiAgbGV0IHdhaXRpbmcgPSBoZWFkO1xuICBsZXQgZmlyc3QgPSB0cnVlO1xuICBjb25zdCB3cml0ZSA9ICgpOiBQcm9taXNlPHZvaWQ+ID0+IHtcbiAgICBjb25zdCB0ZXh0ID0gd2FpdGluZztcbiAgICB3YWl0aW5nID0gJyc7XG4gICAgcmV0dXJuIGZpbGUud3JpdGUodGV4dCk7XG4gIH07XG4gIHJldHVybiB7XG4gICAgYXN5bmMgYWRkKGNlbGxzKSB7XG4gICAgICB3YWl0aW5nICs9IGxpbmUoY2VsbHMsIGZpcnN0KTtcbiAgICAgIGZpcnN0ID0gZmFsc2U7XG4gICAgICBpZiAod2FpdGluZy5sZW5ndGggPiBiYXRjaCkgYXdhaXQgd3JpdGUoKTtcbiAgICB9LFxuICAgIGFzeW5jIGZpbmlzaCgpIHtcbiAgICAgIHdhaXRpbmcgKz0gZm9vdDtcbiAgICAgIGF3YWl0IHdyaXRlKCk7XG4gICAgICBhd2FpdCBmaWxlLmNvbW1pdCgpO1xuICAgIH0sXG4gICAgYWJhbmRvbjogKCkgPT4gZmlsZS5kaXNjYXJkKCksXG4gIH07XG59XG5cbi8qKiBTY2FsYXJzIGFzIHRleHQsIG5vdGhpbmcgZm9yIG51bGwsIGxpc3RzIGFuZCBtYXBzIGFzIEpTT04uICovXG5mdW5jdGlvbiBjZWxsVGV4dCh2YWx1ZTogVmFsdWUgfCB1bmRlZmluZWQpOiBzdHJpbmcge1xuICByZXR1cm4gdmFsdWUgPT09IHVuZGVmaW5lZCB8fCBwbGFpbih2YWx1ZSkgPT09IG51bGwgPyAnJyA6IHRleHRPZih2YWx1ZSk7XG59XG4iLCAiLyoqIFRoZSBwYWdlcyBvZiBhIHJlcXVlc3QsIG9uZSBhZnRlciB0aGUgb3RoZXIsIGFzIHRoZXkgY29tZS4gKi9cbmltcG9ydCB7IGNyZWF0ZUhhc2ggfSBmcm9tICdub2RlOmNyeXB0byc7XG5pbXBvcnQgdHlwZSB7IFJlY2VpdmVkIH0gZnJvbSAnLi4vLi4vZXhjaGFuZ2UvcmVjZWl2ZWQuanMnO1xuaW1wb3J0IHsganVkZ2UgfSBmcm9tICcuLi8uLi9leHBlY3RhdGlvbi9leHBlY3RhdGlvbnMuanMnO1xuaW1wb3J0IHR5cGUgeyBLZXB0IH0gZnJvbSAnLi4vLi4vZXhwZWN0YXRpb24va2VlcHMuanMnO1xuaW1wb3J0IHsgRXZhbHVhdGlvbiB9IGZyb20gJy4uLy4uL2V4cHJlc3Npb24vZXZhbHVhdGlvbi5qcyc7XG5pbXBvcnQgeyBub05hbWVzIH0gZnJvbSAnLi4vLi4vZXhwcmVzc2lvbi9uYW1lcy5qcyc7XG5pbXBvcnQgeyBQcm9ibGVtIH0gZnJvbSAnLi4vLi4vcHJvYmxlbS9wcm9ibGVtLmpzJztcbmltcG9ydCB7IHdyaXRlSnNvbiB9IGZyb20gJy4uLy4uL3ZhbHVlL2pzb24tdGV4dC5qcyc7XG5pbXBvcnQgeyBpc1ZhbHVlTWFwLCBwbGFpbiwgdHlwZSBWYWx1ZSB9IGZyb20gJy4uLy4uL3ZhbHVlL3dyaXR0ZW4uanMnO1xuaW1wb3J0IHR5cGUgeyBQcmVwYXJlZFJlcXVlc3QgfSBmcm9tICcuLi9wcmVwYXJlLmpzJztcbmltcG9ydCB7IHNlbmRSZXF1ZXN0IH0gZnJvbSAnLi4vc2VuZC5qcyc7XG5pbXBvcnQgdHlwZSB7IFNlbmRpbmcsIFNlbnQgfSBmcm9tICcuLi9zZW5kaW5nLmpzJztcbmltcG9ydCB0eXBlIHsgV29ya3NwYWNlIH0gZnJvbSAnLi4vd29ya3NwYWNlLmpzJztcbmltcG9ydCB0eXBlIHsgTmV4dFBhZ2UgfSBmcm9tICcuL3BhZ2Uta2luZC5qcyc7XG5pbXBvcnQgdHlwZSB7IFBhZ2VzUGxhbiB9IGZyb20gJy4vcGFnZXMtcGxhbi5qcyc7XG5cbi8qKiBIb3cgZmFyIHRoZSBwYWdlcyB3ZXJlIHJlYWQuICovXG5leHBvcnQgaW50ZXJmYWNlIFBhZ2VDb3VudCB7XG4gIHJlYWRvbmx5IHBhZ2VzOiBudW1iZXI7XG4gIHJlYWRvbmx5IGl0ZW1zOiBudW1iZXI7XG4gIC8qKiBXaGF0IHRoZSBzZXJ2ZXIgc2FpZCB0aGVyZSBhcmUgYWx0b2dldGhlci4gKi9cbiAgcmVhZG9ubHkgdG90YWw6IG51bWJlciB8IHVuZGVmaW5lZDtcbiAgLyoqIFdoeSBub3QgYWxsIG9mIHRoZW0gd2VyZSByZWFkOyB1bmRlZmluZWQgd2hlcmUgdGhleSB3ZXJlLiAqL1xuICByZWFkb25seSBwYXJ0aWFsOiBzdHJpbmcgfCB1bmRlZmluZWQ7XG59XG5cbmV4cG9ydCBpbnRlcmZhY2UgUGFnZSB7XG4gIHJlYWRvbmx5IHNlbnQ6IFNlbnQ7XG4gIHJlYWRvbmx5IGl0ZW1zOiByZWFkb25seSBWYWx1ZVtdO1xuICByZWFkb25seSBjb3VudDogUGFnZUNvdW50O1xuICAvKiogTm8gZnVydGhlciBwYWdlIGlzIGFza2VkIGZvci4gKi9cbiAgcmVhZG9ubHkgbGFzdDogYm9vbGVhbjtcbn1cblxuLyoqXG4gKiBUaGUgbGFzdCBwYWdlIHNheXMgd2hldGhlciBhbGwgd2VyZSByZWFkLiBBIHBhZ2UgdGhhdCBmYWlscyBpcyB0aGUgbGFzdCBvbmUsIGFuZCBpdHMgcHJvYmxlbXMgYXJlIGluIGBzZW50YC5cbiAqIEBwYXJhbSBtb3N0IGluIHBsYWNlIG9mIHRoZSByZXF1ZXN0J3Mgb3duIGxpbWl0XG4gKiBAdGhyb3dzIFByb2JsZW0gcGFnZXMtbG9vcDsgd2hhdGV2ZXIga2VlcHMgYSByZXF1ZXN0IGZyb20gYmVpbmcgc2VudFxuICovXG5leHBvcnQgYXN5bmMgZnVuY3Rpb24qIHBhZ2VzT2YoXG4gIHdvcmtzcGFjZTogV29ya3NwYWNlLFxuICBwcmVwYXJlZDogUHJlcGFyZWRSZXF1ZXN0LFxuICBzZW5kaW5nOiBTZW5kaW5nLFxuICBtb3N0PzogbnVtYmVyLFxuKTogQXN5bmNHZW5lcmF0b3I8UGFnZT4ge1xuICBjb25zdCBwbGFuID0gcHJlcGFyZWQucGFnZXMgYXMgUGFnZXNQbGFuO1xuICBjb25zdCBhc2tlZCA9IG5ldyBTZXQ8c3RyaW5nPigpO1xuICBsZXQgbmV4dDogTmV4dFBhZ2U7XG4gIGxldCBiZWZvcmUgPSAnJztcbiAgbGV0IFtwYWdlcywgY291bnRdID0gWzAsIDBdO1xuICBsZXQgdG90YWw6IG51bWJlciB8IHVuZGVmaW5lZDtcbiAgZm9yICg7Oykge1xuICAgIGNvbnN0IHNlbnQgPSBhd2FpdCBzZW5kUmVxdWVzdCh3b3Jrc3BhY2UsIHByZXBhcmVkLCB0dXJuZWQoc2VuZGluZywgbmV4dCkpO1xuICAgIGlmICh3b3Jrc3BhY2UuZHJ5UnVuKSB7XG4gICAgICB5aWVsZCB7XG4gICAgICAgIHNlbnQsXG4gICAgICAgIGl0ZW1zOiBbXSxcbiAgICAgICAgY291bnQ6IHsgcGFnZXM6IDAsIGl0ZW1zOiAwLCB0b3RhbDogdW5kZWZpbmVkLCBwYXJ0aWFsOiAnbm90aGluZyB3YXMgc2VudCcgfSxcbiAgICAgICAgbGFzdDogdHJ1ZSxcbiAgICAgIH07XG4gICAgICByZXR1cm47XG4gICAgfVxuICAgIGNvbnN0IHJlY2VpdmVkID0gc2VudC5vdXRjb21lLnJlY2VpdmVkO1xuICAgIGNvbnN0IHVzYWJsZSA9IHJlY2VpdmVkICE9PSB1bmRlZmluZWQgJiYgc2VudC5wcm9ibGVtcy5sZW5ndGggPT09IDA7XG4gICAgY29uc3QgaXRlbXMgPSB1c2FibGUgPyBpdGVtc0luKHBsYW4sIHJlY2VpdmVkKSA6IFtdO1xuICAgIHBhZ2VzICs9IDE7XG4gICAgY291bnQgKz0gaXRlbXMubGVuZ3RoO1xuICAgIGlmICh1c2FibGUpIHRvdGFsID0gdG90YWxJbihwbGFuLCByZWNlaXZlZCkgPz8gdG90YWw7XG4gICAgY29uc3QgZmFjdHMgPSB7IHBhZ2VzLCBpdGVtczogY291bnQsIHRvdGFsIH07XG4gICAgaWYgKCF1c2FibGUpIHtcbiAgICAgIHlpZWxkIHsgc2VudCwgaXRlbXMsIGNvdW50OiB7IC4uLmZhY3RzLCBwYXJ0aWFsOiBgcGFnZSAke3BhZ2VzfSBmYWlsZWRgIH0sIGxhc3Q6IHRydWUgfTtcbiAgICAgIHJldHVybjtcbiAgICB9XG4gICAgY29uc3QgZGlnZXN0ID0gaXRlbXMubGVuZ3RoID09PSAwID8gJycgOiBjcmVhdGVIYXNoKCdzaGEyNTYnKS51cGRhdGUod3JpdGVKc29uKGl0ZW1zKSkuZGlnZXN0KCdiYXNlNjQnKTtcbiAgICBjb25zdCBzYW1lID0gZGlnZXN0ICE9PSAnJyAmJiBkaWdlc3QgPT09IGJlZm9yZTtcbiAgICBiZWZvcmUgPSBkaWdlc3Q7XG4gICAgY29uc3QgZm9sbG93aW5nID0gc2FtZSA/IHVuZGVmaW5lZCA6IGF3YWl0IG5leHRPZihwbGFuLCByZWNlaXZlZCwgaXRlbXMubGVuZ3RoLCBmYWN0cywgd29ya3NwYWNlKTtcbiAgICBjb25zdCBrZXkgPSBmb2xsb3dpbmcgJiYgSlNPTi5zdHJpbmdpZnkoJ2FkZHJlc3MnIGluIGZvbGxvd2luZyA/IGZvbGxvd2luZy5hZGRyZXNzIDogcGxhaW4oZm9sbG93aW5nLnZhbHVlKSk7XG4gICAgaWYgKHNhbWUgfHwgKGtleSAhPT0gdW5kZWZpbmVkICYmIGFza2VkLmhhcyhrZXkpKSkge1xuICAgICAgdGhyb3cgbmV3IFByb2JsZW0oJ3BhZ2VzLWxvb3AnLCB7XG4gICAgICAgIHdoYXQ6IHNhbWVcbiAgICAgICAgICA/IGBwYWdlICR7cGFnZXN9IG9mICR7cHJlcGFyZWQucGxhbi5uYW1lfSBpcyB0aGUgc2FtZSBhcyB0aGUgcGFnZSBiZWZvcmUgaXRgXG4gICAgICAgICAgOiBgcGFnZSAke3BhZ2VzfSBvZiAke3ByZXBhcmVkLnBsYW4ubmFtZX0gbGVhZHMgdG8gb25lIHRoYXQgd2FzIHJlYWQgYWxyZWFkeWAsXG4gICAgICAgIGNhdXNlOiAndGhlIHZlbmRvciBkb2VzIG5vdCB0YWtlIHRoZSBwYWdlIHRoYXQgaXQgaXMgYXNrZWQgZm9yLCBvciBuYW1lcyB0aGUgd3JvbmcgbmV4dCBvbmUnLFxuICAgICAgICByZW1lZHk6IGBkb2VzIHRoZSByZXF1ZXN0IHNlbmQgd2hhdCBpdHMgcGFnZXMgZ2l2ZSB0byBpdD8gJHtjb3VudH0gaXRlbXMgd2VyZSByZWFkJHt0b3RhbCA9PT0gdW5kZWZpbmVkID8gJycgOiBgIG9mICR7dG90YWx9YH1gLFxuICAgICAgfSk7XG4gICAgfVxuICAgIGlmIChrZXkgIT09IHVuZGVmaW5lZCkgYXNrZWQuYWRkKGtleSk7XG4gICAgY29uc3QgbGltaXRlZCA9IGZvbGxvd2luZyAhPT0gdW5kZWZpbmVkICYmIHBhZ2VzID49IChtb3N0ID8/IHBsYW4ubW9zdCk7XG4gICAgY29uc3Qgc2hvcnQgPSBmb2xsb3dpbmcgPT09IHVuZGVmaW5lZCAmJiB0b3RhbCAhPT0gdW5kZWZpbmVkICYmIGNvdW50IDwgdG90YWw7XG4gICAgY29uc3QgcGFydGlhbCA9IGxpbWl0ZWRcbiAgICAgID8gYG5vIG1vcmUgdGhhbiAke3BhZ2VzfSAke3BhZ2VzID09PSAxID8gJ3BhZ2Ugd2FzJyA6ICdwYWdlcyB3ZXJlJ30gYXNrZWQgZm9yYFxuICAgICAgOiBzaG9ydFxuICAgICAgICA/ICd0aGUgdmVuZG9yIG5hbWVkIG5vIGZ1cnRoZXIgcGFnZSdcbiAgICAgICAgOiB1bmRlZmluZWQ7XG4gICAgY29uc3QgbGFzdCA9IGZvbGxvd2luZyA9PT0gdW5kZWZpbmVkIHx8IGxpbWl0ZWQ7XG4gICAgeWllbGQgeyBzZW50LCBpdGVtcywgY291bnQ6IHsgLi4uZmFjdHMsIHBhcnRpYWwgfSwgbGFzdCB9O1xuICAgIGlmIChsYXN0KSByZXR1cm47XG4gICAgbmV4dCA9IGZvbGxvd2luZztcbiAgfVxufVxuXG4vKiogVGhlIHNhbWUgc2VuZGluZywgZm9yIGFub3RoZXIgcGFnZS4gKi9cbmZ1bmN0aW9uIHR1cm5lZChzZW5kaW5nOiBTZW5kaW5nLCBuZXh0OiBOZXh0UGFnZSk6IFNlbmRpbmcge1xuICBpZiAoIW5leHQpIHJldHVybiBzZW5kaW5nO1xuICBpZiAoJ2FkZHJlc3MnIGluIG5leHQpIHJldHVybiB7IC4uLnNlbmRpbmcsIGFkZHJlc3M6IG5leHQuYWRkcmVzcyB9O1xuICBjb25zdCB7IGlucHV0LCB2YWx1ZSB9ID0gbmV4dDtcbiAgcmV0dXJuIHtcbiAgICAuLi5zZW5kaW5nLFxuICAgIGdpdmVuOiAobmFtZSkgPT4gKG5hbWUgPT09IGlucHV0ID8geyB2YWx1ZSwgb3JpZ2luOiAndGhlIHBhZ2UgYmVmb3JlJyB9IDogc2VuZGluZy5naXZlbihuYW1lKSksXG4gIH07XG59XG5cbi8qKiBAdGhyb3dzIFByb2JsZW0gcGxhY2Utbm90LWZvdW5kOiBubyBsaXN0IHN0YW5kcyB0aGVyZSAqL1xuZnVuY3Rpb24gaXRlbXNJbih7IGl0ZW1zIH06IFBhZ2VzUGxhbiwgcmVjZWl2ZWQ6IFJlY2VpdmVkKTogcmVhZG9ubHkgVmFsdWVbXSB7XG4gIGNvbnN0IGZvdW5kID0gaXRlbXMuZmluZChyZWNlaXZlZCk7XG4gIGlmIChBcnJheS5pc0FycmF5KGZvdW5kKSkgcmV0dXJuIGZvdW5kIGFzIHJlYWRvbmx5IFZhbHVlW107XG4gIC8vIFhQYXRoIGdpdmVzIG9uZSBlbGVtZW50IGFzIGl0cyB0ZXh0LCBhbmQgbm9uZSBhcyBub3RoaW5nLlxuICBpZiAoZm91bmQgPT09IHVuZGVmaW5lZCAmJiAvXlxcLy8udGVzdChpdGVtcy50ZXh0KSkgcmV0dXJuIFtdO1xuICBpZiAoZm91bmQgIT09IHVuZGVmaW5lZCAmJiAvXlxcLy8udGVzdChpdGVtcy50ZXh0KSkgcmV0dXJuIFtmb3VuZF07XG4gIGNvbnN0IG5lYXIgPSBmb3VuZCA9PT0gdW5kZWZpbmVkID8gaXRlbXMubmVhcihyZWNlaXZlZCkgOiB1bmRlZmluZWQ7XG4gIHRocm93IG5ldyBQcm9ibGVtKCdwbGFjZS1ub3QtZm91bmQnLCB7XG4gICAgd2hhdDogYG5vIGxpc3Qgb2YgaXRlbXMgc3RhbmRzIGF0ICR7aXRlbXMudGV4dH1gLFxuICAgIHJlbWVkeTogbmVhciA9PT0gdW5kZWZpbmVkID8gJ2NvcnJlY3QgaXRlbXM6IGluIHBhZ2VzJyA6IGBuZWFyZXN0OiAke25lYXJ9YCxcbiAgfSk7XG59XG5cbmZ1bmN0aW9uIHRvdGFsSW4oeyB0b3RhbCB9OiBQYWdlc1BsYW4sIHJlY2VpdmVkOiBSZWNlaXZlZCk6IG51bWJlciB8IHVuZGVmaW5lZCB7XG4gIGNvbnN0IGZvdW5kID0gdG90YWw/LmZpbmQocmVjZWl2ZWQpO1xuICBjb25zdCBudW1iZXIgPSBmb3VuZCA9PT0gdW5kZWZpbmVkIHx8IGlzVmFsdWVNYXAoZm91bmQpID8gTnVtYmVyLk5hTiA6IE51bWJlcihwbGFpbihmb3VuZCkpO1xuICByZXR1cm4gTnVtYmVyLmlzRmluaXRlKG51bWJlcikgPyBudW1iZXIgOiB1bmRlZmluZWQ7XG59XG5cbmFzeW5jIGZ1bmN0aW9uIG5leHRPZihcbiAgcGxhbjogUGFnZXNQbGFuLFxuICByZWNlaXZlZDogUmVjZWl2ZWQsXG4gIG93bjogbnVtYmVyLFxuICB7IHBhZ2VzLCBpdGVtcywgdG90YWwgfTogT21pdDxQYWdlQ291bnQsICdwYXJ0aWFsJz4sXG4gIHdvcmtzcGFjZTogV29ya3NwYWNlLFxuKTogUHJvbWlzZTxOZXh0UGFnZT4ge1xuICBpZiAoIXBsYW4udG9sZCAmJiAob3duID09PSAwIHx8IChwbGFuLnNpemUgIT09IHVuZGVmaW5lZCAmJiBvd24gPCBwbGFuLnNpemUpKSkgcmV0dXJuIHVuZGVmaW5lZDtcbiAgaWYgKCFwbGFuLnRvbGQgJiYgdG90YWwgIT09IHVuZGVmaW5lZCAmJiBpdGVtcyA+PSB0b3RhbCkgcmV0dXJuIHVuZGVmaW5lZDtcbiAgaWYgKHBsYW4uZm9sbG93aW5nLmxlbmd0aCA+IDApIHtcbiAgICBjb25zdCBzdXJyb3VuZGluZ3MgPSB7IHdvcmxkOiB3b3Jrc3BhY2Uud29ybGQoKSwgb25TZWNyZXQ6IHdvcmtzcGFjZS5yZWRhY3Rvci5hZGQgfTtcbiAgICBjb25zdCBldmFsdWF0aW9uID0gbmV3IEV2YWx1YXRpb24obm9OYW1lcywgc3Vycm91bmRpbmdzKTtcbiAgICBjb25zdCB2ZXJkaWN0cyA9IGF3YWl0IGp1ZGdlKHBsYW4uZm9sbG93aW5nLCByZWNlaXZlZCwgZXZhbHVhdGlvbiwgeyBkb2N1bWVudGVkOiAoKSA9PiB1bmRlZmluZWQgfSk7XG4gICAgaWYgKCF2ZXJkaWN0cy5ldmVyeSgoeyBvayB9KSA9PiBvaykpIHJldHVybiB1bmRlZmluZWQ7XG4gIH1cbiAgcmV0dXJuIHBsYW4ubmV4dCh7IHJlY2VpdmVkLCBwYWdlcywgaXRlbXMgfSk7XG59XG5cbi8qKiBXaGF0IGlzIGtlcHQgb2YgcGFnZXM6IGxpc3RzIGFyZSBqb2luZWQsIGFueXRoaW5nIGVsc2UgaXMgb2YgdGhlIGxhc3QgcGFnZS4gKi9cbmV4cG9ydCBmdW5jdGlvbiBnYXRoZXJlZChiZWZvcmU6IFJlYWRvbmx5TWFwPHN0cmluZywgS2VwdD4sIGtlcHQ6IHJlYWRvbmx5IEtlcHRbXSk6IE1hcDxzdHJpbmcsIEtlcHQ+IHtcbiAgY29uc3QgYWxsID0gbmV3IE1hcChiZWZvcmUpO1xuICBmb3IgKGNvbnN0IG9uZSBvZiBrZXB0KSB7XG4gICAgY29uc3QgZmlyc3QgPSBiZWZvcmUuZ2V0KG9uZS5uYW1lKTtcbiAgICBjb25zdCBib3RoID0gZmlyc3QgJiYgQXJyYXkuaXNBcnJheShmaXJzdC52YWx1ZSkgJiYgQXJyYXkuaXNBcnJheShvbmUudmFsdWUpO1xuICAgIGFsbC5zZXQob25lLm5hbWUsIGJvdGggPyB7IC4uLm9uZSwgdmFsdWU6IFsuLi4oZmlyc3QudmFsdWUgYXMgVmFsdWVbXSksIC4uLihvbmUudmFsdWUgYXMgVmFsdWVbXSldIH0gOiBvbmUpO1xuICB9XG4gIHJldHVybiBhbGw7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiOzs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7Ozs7QUFDQSxTQUFTLGVBQWU7QUFzQnhCLElBQU0sVUFBNEY7QUFBQSxFQUNoRyxRQUFRLE9BQU8sVUFBVTtBQUN2QixVQUFNLEVBQUUsVUFBVSxJQUFJLE1BQU0sT0FBTyxvQkFBb0I7QUFDdkQsV0FBTztBQUFBLE1BQ0wsTUFBTSxVQUFVLENBQUMsS0FBSyxDQUFDO0FBQUEsTUFDdkIsTUFBTSxDQUFDLFVBQVUsVUFBVSxDQUFDLE1BQU0sSUFBSSxDQUFDLFNBQVMsU0FBUyxNQUFNLElBQUksQ0FBQyxDQUFDLENBQUMsQ0FBQztBQUFBLE1BQ3ZFLE1BQU07QUFBQSxJQUNSO0FBQUEsRUFDRjtBQUFBLEVBQ0EsU0FBUyxPQUFPO0FBQUEsSUFDZCxNQUFNO0FBQUEsSUFDTixNQUFNLENBQUMsT0FBTyxVQUFVLEdBQUcsUUFBUSxPQUFPLEtBQUssS0FBSyxVQUFVLEtBQUssQ0FBQztBQUFBLElBQ3BFLE1BQU07QUFBQSxFQUNSO0FBQUEsRUFDQSxVQUFVLE9BQU8sRUFBRSxNQUFNLElBQUksTUFBTSxDQUFDLFVBQVUsR0FBRyxVQUFVLEtBQUssQ0FBQztBQUFBLEdBQU0sTUFBTSxHQUFHO0FBQ2xGO0FBR08sU0FBUyxnQkFBZ0IsTUFBd0M7QUFDdEUsUUFBTSxTQUFTLFFBQVEsUUFBUSxJQUFJLEVBQUUsWUFBWSxDQUFDO0FBQ2xELE1BQUksT0FBUSxRQUFPO0FBQ25CLFFBQU0sSUFBSSxRQUFRLFNBQVMsRUFBRSxNQUFNLHlCQUF5QixPQUFPLEtBQUssT0FBTyxFQUFFLEtBQUssSUFBSSxDQUFDLFlBQVksSUFBSSxHQUFHLENBQUM7QUFDakg7QUFHQSxJQUFNLFFBQVE7QUFHZCxlQUFzQixZQUFZLE1BQWMsT0FBZ0Q7QUFDOUYsUUFBTSxFQUFFLE1BQU0sTUFBTSxLQUFLLElBQUksTUFBTSxnQkFBZ0IsSUFBSSxFQUFFLEtBQUs7QUFDOUQsUUFBTSxPQUFPLE1BQU0sU0FBUyxJQUFJO0FBQ2hDLE1BQUksVUFBVTtBQUNkLE1BQUksUUFBUTtBQUNaLFFBQU0sUUFBUSxNQUFxQjtBQUNqQyxVQUFNLE9BQU87QUFDYixjQUFVO0FBQ1YsV0FBTyxLQUFLLE1BQU0sSUFBSTtBQUFBLEVBQ3hCO0FBQ0EsU0FBTztBQUFBLElBQ0wsTUFBTSxJQUFJLE9BQU87QUFDZixpQkFBVyxLQUFLLE9BQU8sS0FBSztBQUM1QixjQUFRO0FBQ1IsVUFBSSxRQUFRLFNBQVMsTUFBTyxPQUFNLE1BQU07QUFBQSxJQUMxQztBQUFBLElBQ0EsTUFBTSxTQUFTO0FBQ2IsaUJBQVc7QUFDWCxZQUFNLE1BQU07QUFDWixZQUFNLEtBQUssT0FBTztBQUFBLElBQ3BCO0FBQUEsSUFDQSxTQUFTLE1BQU0sS0FBSyxRQUFRO0FBQUEsRUFDOUI7QUFDRjtBQUdBLFNBQVMsU0FBUyxPQUFrQztBQUNsRCxTQUFPLFVBQVUsVUFBYSxNQUFNLEtBQUssTUFBTSxPQUFPLEtBQUssT0FBTyxLQUFLO0FBQ3pFOzs7QUM5RUEsU0FBUyxrQkFBa0I7QUF1QzNCLGdCQUF1QixRQUNyQixXQUNBLFVBQ0EsU0FDQSxNQUNzQjtBQUN0QixRQUFNLE9BQU8sU0FBUztBQUN0QixRQUFNLFFBQVEsb0JBQUksSUFBWTtBQUM5QixNQUFJO0FBQ0osTUFBSSxTQUFTO0FBQ2IsTUFBSSxDQUFDLE9BQU8sS0FBSyxJQUFJLENBQUMsR0FBRyxDQUFDO0FBQzFCLE1BQUk7QUFDSixhQUFTO0FBQ1AsVUFBTSxPQUFPLE1BQU0sWUFBWSxXQUFXLFVBQVUsT0FBTyxTQUFTLElBQUksQ0FBQztBQUN6RSxRQUFJLFVBQVUsUUFBUTtBQUNwQixZQUFNO0FBQUEsUUFDSjtBQUFBLFFBQ0EsT0FBTyxDQUFDO0FBQUEsUUFDUixPQUFPLEVBQUUsT0FBTyxHQUFHLE9BQU8sR0FBRyxPQUFPLFFBQVcsU0FBUyxtQkFBbUI7QUFBQSxRQUMzRSxNQUFNO0FBQUEsTUFDUjtBQUNBO0FBQUEsSUFDRjtBQUNBLFVBQU0sV0FBVyxLQUFLLFFBQVE7QUFDOUIsVUFBTSxTQUFTLGFBQWEsVUFBYSxLQUFLLFNBQVMsV0FBVztBQUNsRSxVQUFNLFFBQVEsU0FBUyxRQUFRLE1BQU0sUUFBUSxJQUFJLENBQUM7QUFDbEQsYUFBUztBQUNULGFBQVMsTUFBTTtBQUNmLFFBQUksT0FBUSxTQUFRLFFBQVEsTUFBTSxRQUFRLEtBQUs7QUFDL0MsVUFBTSxRQUFRLEVBQUUsT0FBTyxPQUFPLE9BQU8sTUFBTTtBQUMzQyxRQUFJLENBQUMsUUFBUTtBQUNYLFlBQU0sRUFBRSxNQUFNLE9BQU8sT0FBTyxFQUFFLEdBQUcsT0FBTyxTQUFTLFFBQVEsS0FBSyxVQUFVLEdBQUcsTUFBTSxLQUFLO0FBQ3RGO0FBQUEsSUFDRjtBQUNBLFVBQU0sU0FBUyxNQUFNLFdBQVcsSUFBSSxLQUFLLFdBQVcsUUFBUSxFQUFFLE9BQU8sVUFBVSxLQUFLLENBQUMsRUFBRSxPQUFPLFFBQVE7QUFDdEcsVUFBTSxPQUFPLFdBQVcsTUFBTSxXQUFXO0FBQ3pDLGFBQVM7QUFDVCxVQUFNLFlBQVksT0FBTyxTQUFZLE1BQU0sT0FBTyxNQUFNLFVBQVUsTUFBTSxRQUFRLE9BQU8sU0FBUztBQUNoRyxVQUFNLE1BQU0sYUFBYSxLQUFLLFVBQVUsYUFBYSxZQUFZLFVBQVUsVUFBVSxNQUFNLFVBQVUsS0FBSyxDQUFDO0FBQzNHLFFBQUksUUFBUyxRQUFRLFVBQWEsTUFBTSxJQUFJLEdBQUcsR0FBSTtBQUNqRCxZQUFNLElBQUksUUFBUSxjQUFjO0FBQUEsUUFDOUIsTUFBTSxPQUNGLFFBQVEsS0FBSyxPQUFPLFNBQVMsS0FBSyxJQUFJLHVDQUN0QyxRQUFRLEtBQUssT0FBTyxTQUFTLEtBQUssSUFBSTtBQUFBLFFBQzFDLE9BQU87QUFBQSxRQUNQLFFBQVEsb0RBQW9ELEtBQUssbUJBQW1CLFVBQVUsU0FBWSxLQUFLLE9BQU8sS0FBSyxFQUFFO0FBQUEsTUFDL0gsQ0FBQztBQUFBLElBQ0g7QUFDQSxRQUFJLFFBQVEsT0FBVyxPQUFNLElBQUksR0FBRztBQUNwQyxVQUFNLFVBQVUsY0FBYyxVQUFhLFVBQVUsUUFBUSxLQUFLO0FBQ2xFLFVBQU0sUUFBUSxjQUFjLFVBQWEsVUFBVSxVQUFhLFFBQVE7QUFDeEUsVUFBTSxVQUFVLFVBQ1osZ0JBQWdCLEtBQUssSUFBSSxVQUFVLElBQUksYUFBYSxZQUFZLGVBQ2hFLFFBQ0UscUNBQ0E7QUFDTixVQUFNLE9BQU8sY0FBYyxVQUFhO0FBQ3hDLFVBQU0sRUFBRSxNQUFNLE9BQU8sT0FBTyxFQUFFLEdBQUcsT0FBTyxRQUFRLEdBQUcsS0FBSztBQUN4RCxRQUFJLEtBQU07QUFDVixXQUFPO0FBQUEsRUFDVDtBQUNGO0FBR0EsU0FBUyxPQUFPLFNBQWtCLE1BQXlCO0FBQ3pELE1BQUksQ0FBQyxLQUFNLFFBQU87QUFDbEIsTUFBSSxhQUFhLEtBQU0sUUFBTyxFQUFFLEdBQUcsU0FBUyxTQUFTLEtBQUssUUFBUTtBQUNsRSxRQUFNLEVBQUUsT0FBTyxNQUFNLElBQUk7QUFDekIsU0FBTztBQUFBLElBQ0wsR0FBRztBQUFBLElBQ0gsT0FBTyxDQUFDLFNBQVUsU0FBUyxRQUFRLEVBQUUsT0FBTyxRQUFRLGtCQUFrQixJQUFJLFFBQVEsTUFBTSxJQUFJO0FBQUEsRUFDOUY7QUFDRjtBQUdBLFNBQVMsUUFBUSxFQUFFLE1BQU0sR0FBYyxVQUFzQztBQUMzRSxRQUFNLFFBQVEsTUFBTSxLQUFLLFFBQVE7QUFDakMsTUFBSSxNQUFNLFFBQVEsS0FBSyxFQUFHLFFBQU87QUFFakMsTUFBSSxVQUFVLFVBQWEsTUFBTSxLQUFLLE1BQU0sSUFBSSxFQUFHLFFBQU8sQ0FBQztBQUMzRCxNQUFJLFVBQVUsVUFBYSxNQUFNLEtBQUssTUFBTSxJQUFJLEVBQUcsUUFBTyxDQUFDLEtBQUs7QUFDaEUsUUFBTSxPQUFPLFVBQVUsU0FBWSxNQUFNLEtBQUssUUFBUSxJQUFJO0FBQzFELFFBQU0sSUFBSSxRQUFRLG1CQUFtQjtBQUFBLElBQ25DLE1BQU0sOEJBQThCLE1BQU0sSUFBSTtBQUFBLElBQzlDLFFBQVEsU0FBUyxTQUFZLDRCQUE0QixZQUFZLElBQUk7QUFBQSxFQUMzRSxDQUFDO0FBQ0g7QUFFQSxTQUFTLFFBQVEsRUFBRSxNQUFNLEdBQWMsVUFBd0M7QUFDN0UsUUFBTSxRQUFRLE9BQU8sS0FBSyxRQUFRO0FBQ2xDLFFBQU0sU0FBUyxVQUFVLFVBQWEsV0FBVyxLQUFLLElBQUksT0FBTyxNQUFNLE9BQU8sTUFBTSxLQUFLLENBQUM7QUFDMUYsU0FBTyxPQUFPLFNBQVMsTUFBTSxJQUFJLFNBQVM7QUFDNUM7QUFFQSxlQUFlLE9BQ2IsTUFDQSxVQUNBLEtBQ0EsRUFBRSxPQUFPLE9BQU8sTUFBTSxHQUN0QixXQUNtQjtBQUNuQixNQUFJLENBQUMsS0FBSyxTQUFTLFFBQVEsS0FBTSxLQUFLLFNBQVMsVUFBYSxNQUFNLEtBQUssTUFBUSxRQUFPO0FBQ3RGLE1BQUksQ0FBQyxLQUFLLFFBQVEsVUFBVSxVQUFhLFNBQVMsTUFBTyxRQUFPO0FBQ2hFLE1BQUksS0FBSyxVQUFVLFNBQVMsR0FBRztBQUM3QixVQUFNLGVBQWUsRUFBRSxPQUFPLFVBQVUsTUFBTSxHQUFHLFVBQVUsVUFBVSxTQUFTLElBQUk7QUFDbEYsVUFBTSxhQUFhLElBQUksV0FBVyxTQUFTLFlBQVk7QUFDdkQsVUFBTSxXQUFXLE1BQU0sTUFBTSxLQUFLLFdBQVcsVUFBVSxZQUFZLEVBQUUsWUFBWSxNQUFNLE9BQVUsQ0FBQztBQUNsRyxRQUFJLENBQUMsU0FBUyxNQUFNLENBQUMsRUFBRSxHQUFHLE1BQU0sRUFBRSxFQUFHLFFBQU87QUFBQSxFQUM5QztBQUNBLFNBQU8sS0FBSyxLQUFLLEVBQUUsVUFBVSxPQUFPLE1BQU0sQ0FBQztBQUM3QztBQUdPLFNBQVMsU0FBUyxRQUFtQyxNQUEwQztBQUNwRyxRQUFNLE1BQU0sSUFBSSxJQUFJLE1BQU07QUFDMUIsYUFBVyxPQUFPLE1BQU07QUFDdEIsVUFBTSxRQUFRLE9BQU8sSUFBSSxJQUFJLElBQUk7QUFDakMsVUFBTSxPQUFPLFNBQVMsTUFBTSxRQUFRLE1BQU0sS0FBSyxLQUFLLE1BQU0sUUFBUSxJQUFJLEtBQUs7QUFDM0UsUUFBSSxJQUFJLElBQUksTUFBTSxPQUFPLEVBQUUsR0FBRyxLQUFLLE9BQU8sQ0FBQyxHQUFJLE1BQU0sT0FBbUIsR0FBSSxJQUFJLEtBQWlCLEVBQUUsSUFBSSxHQUFHO0FBQUEsRUFDNUc7QUFDQSxTQUFPO0FBQ1Q7IiwKICAibmFtZXMiOiBbXQp9Cg==

@@ -1,0 +1,26 @@
+import {
+  journalFolder
+} from "./chunk-GPEMP43C.js";
+
+// src/core/trail/journal/retain.ts
+import { readdirSync, statSync } from "node:fs";
+import { rm } from "node:fs/promises";
+import { join } from "node:path";
+async function retainJournals(local, { runs, since = 0 }) {
+  const folder = journalFolder(local);
+  let files;
+  try {
+    files = readdirSync(folder).filter((file) => file.endsWith(".jsonl"));
+  } catch {
+    return 0;
+  }
+  const byAge = files.map((file) => ({ path: join(folder, file), at: statSync(join(folder, file)).mtimeMs })).sort((a, b) => b.at - a.at);
+  const old = byAge.filter(({ at }, index) => index >= runs || at < since);
+  for (const { path } of old) await rm(path, { force: true });
+  return old.length;
+}
+
+export {
+  retainJournals
+};
+//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvdHJhaWwvam91cm5hbC9yZXRhaW4udHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBMZXR0aW5nIG9sZCBqb3VybmFscyBnby4gKi9cbmltcG9ydCB7IHJlYWRkaXJTeW5jLCBzdGF0U3luYyB9IGZyb20gJ25vZGU6ZnMnO1xuaW1wb3J0IHsgcm0gfSBmcm9tICdub2RlOmZzL3Byb21pc2VzJztcbmltcG9ydCB7IGpvaW4gfSBmcm9tICdub2RlOnBhdGgnO1xuaW1wb3J0IHsgam91cm5hbEZvbGRlciB9IGZyb20gJy4vam91cm5hbC5qcyc7XG5cbi8qKiBAcGFyYW0gc2luY2UgbWlsbGlzZWNvbmRzIHNpbmNlIHRoZSBlcG9jaDogd2hhdCBlbmRlZCBiZWZvcmUgZ29lcyBAcmV0dXJucyBob3cgbWFueSB3ZW50ICovXG5leHBvcnQgYXN5bmMgZnVuY3Rpb24gcmV0YWluSm91cm5hbHMoXG4gIGxvY2FsOiBzdHJpbmcsXG4gIHsgcnVucywgc2luY2UgPSAwIH06IHsgcnVuczogbnVtYmVyOyBzaW5jZT86IG51bWJlciB9LFxuKTogUHJvbWlzZTxudW1iZXI+IHtcbiAgY29uc3QgZm9sZGVyID0gam91cm5hbEZvbGRlcihsb2NhbCk7XG4gIGxldCBmaWxlczogc3RyaW5nW107XG4gIHRyeSB7XG4gICAgZmlsZXMgPSByZWFkZGlyU3luYyhmb2xkZXIpLmZpbHRlcigoZmlsZSkgPT4gZmlsZS5lbmRzV2l0aCgnLmpzb25sJykpO1xuICB9IGNhdGNoIHtcbiAgICByZXR1cm4gMDtcbiAgfVxuICBjb25zdCBieUFnZSA9IGZpbGVzXG4gICAgLm1hcCgoZmlsZSkgPT4gKHsgcGF0aDogam9pbihmb2xkZXIsIGZpbGUpLCBhdDogc3RhdFN5bmMoam9pbihmb2xkZXIsIGZpbGUpKS5tdGltZU1zIH0pKVxuICAgIC5zb3J0KChhLCBiKSA9PiBiLmF0IC0gYS5hdCk7XG4gIGNvbnN0IG9sZCA9IGJ5QWdlLmZpbHRlcigoeyBhdCB9LCBpbmRleCkgPT4gaW5kZXggPj0gcnVucyB8fCBhdCA8IHNpbmNlKTtcbiAgZm9yIChjb25zdCB7IHBhdGggfSBvZiBvbGQpIGF3YWl0IHJtKHBhdGgsIHsgZm9yY2U6IHRydWUgfSk7XG4gIHJldHVybiBvbGQubGVuZ3RoO1xufVxuIl0sCiAgIm1hcHBpbmdzIjogIjs7Ozs7QUFDQSxTQUFTLGFBQWEsZ0JBQWdCO0FBQ3RDLFNBQVMsVUFBVTtBQUNuQixTQUFTLFlBQVk7QUFJckIsZUFBc0IsZUFDcEIsT0FDQSxFQUFFLE1BQU0sUUFBUSxFQUFFLEdBQ0Q7QUFDakIsUUFBTSxTQUFTLGNBQWMsS0FBSztBQUNsQyxNQUFJO0FBQ0osTUFBSTtBQUNGLFlBQVEsWUFBWSxNQUFNLEVBQUUsT0FBTyxDQUFDLFNBQVMsS0FBSyxTQUFTLFFBQVEsQ0FBQztBQUFBLEVBQ3RFLFFBQVE7QUFDTixXQUFPO0FBQUEsRUFDVDtBQUNBLFFBQU0sUUFBUSxNQUNYLElBQUksQ0FBQyxVQUFVLEVBQUUsTUFBTSxLQUFLLFFBQVEsSUFBSSxHQUFHLElBQUksU0FBUyxLQUFLLFFBQVEsSUFBSSxDQUFDLEVBQUUsUUFBUSxFQUFFLEVBQ3RGLEtBQUssQ0FBQyxHQUFHLE1BQU0sRUFBRSxLQUFLLEVBQUUsRUFBRTtBQUM3QixRQUFNLE1BQU0sTUFBTSxPQUFPLENBQUMsRUFBRSxHQUFHLEdBQUcsVUFBVSxTQUFTLFFBQVEsS0FBSyxLQUFLO0FBQ3ZFLGFBQVcsRUFBRSxLQUFLLEtBQUssSUFBSyxPQUFNLEdBQUcsTUFBTSxFQUFFLE9BQU8sS0FBSyxDQUFDO0FBQzFELFNBQU8sSUFBSTtBQUNiOyIsCiAgIm5hbWVzIjogW10KfQo=
