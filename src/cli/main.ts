@@ -7,6 +7,25 @@ declare const ECHO_TRAIL_HELP: string;
 declare const ECHO_TRAIL_COMMANDS: readonly string[];
 declare const ECHO_TRAIL_BUILD: string;
 
+/** Commands that wait for an answer of a server. */
+const sending = new Set([
+  'send',
+  'follow',
+  'run',
+  'compare',
+  'session',
+  'echo',
+  'docs add',
+  'docs refresh',
+  'docs ask',
+]);
+
+/**
+ * The reader of HTTP is WebAssembly. After a first answer the engine would compile it once more in the background, better,
+ * and the program could not end before: of a single request that is a third. A longer walk still gets there.
+ */
+const oneAnswer = '--wasm-tiering-budget=20000000';
+
 const args = process.argv.slice(2);
 const only = args.length === 1 ? args[0] : undefined;
 
@@ -27,13 +46,13 @@ function wanted(): string {
 
 /** Sets the engine up for what is to come. */
 async function tuned(): Promise<void> {
-  const flag = args.includes('send')
-    ? // One request: what passes through it dies young, and the engine would otherwise let 20 MB more of it pile up.
-      '--semi-space-growth-factor=1'
-    : args.includes('run')
-      ? // A walk does the same thousands of times and is over in seconds: compiled sooner, it is over sooner.
-        '--interrupt-budget=8000'
-      : undefined;
-  // The module takes a while to load, and few commands have a use for it.
-  if (flag !== undefined) (await import('node:v8')).setFlagsFromString(flag);
+  const command = wanted();
+  if (!sending.has(command)) return;
+  const flags = [oneAnswer];
+  // What passes through one request dies young, and the engine would otherwise let 20 MB more of it pile up.
+  if (command === 'send') flags.push('--semi-space-growth-factor=1');
+  // A walk does the same thousands of times and is over in seconds: compiled sooner, it is over sooner.
+  if (command === 'run') flags.push('--interrupt-budget=8000');
+  const { setFlagsFromString } = await import('node:v8');
+  for (const flag of flags) setFlagsFromString(flag);
 }

@@ -105,8 +105,8 @@ export async function attempt(
   const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare)) : undefined;
   const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies);
   const jar = opening instanceof Promise ? await opening : opening;
-  const allowed = workspace.hosts.allows(bare.url);
-  const cookie = allowed ? jar.line(bare.url) : undefined;
+  const held = jar.line(bare.url);
+  const cookie = held && workspace.hosts.allows(bare.url) ? held : undefined;
   const lines = attached || cookie ? [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])] : more;
   const query = attached?.query ?? nothing;
   const unsigned =

@@ -1,5 +1,5 @@
 /** `same-as`: like a document of the collection, or a recorded answer; a baseline that can be accepted anew. */
-import { answerDifferences, type Comparison } from '../../comparison/answers.js';
+import type { answerDifferences, Comparison } from '../../comparison/answers.js';
 import type { Difference } from '../../comparison/differences.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
@@ -14,12 +14,20 @@ interface Baseline extends Comparison {
 
 const shownDifferences = 3;
 
+let compare: typeof answerDifferences;
+
+/** With its readers of XML and of lines it takes longer to load than all else of a small request. */
+async function load(): Promise<void> {
+  compare ??= (await import('../../comparison/answers.js')).answerDifferences;
+}
+
 export const sameAs: MatcherKind = {
   name: 'same-as',
   about:
     'like a document of the collection, or like the answer of an echo: `{file | echo, ignoring, only, unordered}`; `run --accept` writes the file anew',
   example: '{same-as: {file: data/expected-vessel.json, ignoring: [$.updated]}}',
-  compile(expected, { readText }) {
+  compile(expected, { readText, loads }) {
+    loads.push(load());
     const baseline = baselineOf(expected);
     const { file, echo } = baseline;
     const named = file ?? `echo ${echo}`;
@@ -39,7 +47,7 @@ export const sameAs: MatcherKind = {
       if (wanted === undefined) return undefined;
       const right = typeof found === 'string' ? { text: found } : { text: '', value: found ?? null };
       const sides = { status: undefined, headers: [] };
-      return answerDifferences({ ...sides, text: wanted }, { ...sides, ...right }, baseline);
+      return compare({ ...sides, text: wanted }, { ...sides, ...right }, baseline);
     };
     return {
       describe: () => `the same as ${named}`,

@@ -1,6 +1,6 @@
 /** `compare`: fails where two answers or documents differ, or differ elsewhere than they should. */
 import type { CompareStepFile, SideFile } from '../../collection/files/trail-file.js';
-import { answerDifferences, type ComparedAnswer } from '../../comparison/answers.js';
+import type { ComparedAnswer } from '../../comparison/answers.js';
 import { covering } from '../../comparison/counting.js';
 import type { Difference } from '../../comparison/differences.js';
 import { compileTree } from '../../expression/tree.js';
@@ -57,6 +57,7 @@ export const compare: StepKind<CompareStepFile> = {
         const right = await other.answer(walk);
         // Where nothing is sent, what is compared may be made of examples.
         if (!left || !right || walk.workspace.dryRun) return { sent: undefined, kept: [], problems: [] };
+        const { answerDifferences } = await import('../../comparison/answers.js');
         const found = answerDifferences(left, right, { ignoring, only, unordered });
         const { wrong, missing } = changed ? asIntended(found, changed) : { wrong: found, missing: [] };
         const problems = [

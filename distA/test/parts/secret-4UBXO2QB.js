@@ -1,9 +1,0 @@
-// src/cli/ask/secret.ts
-import { password } from "@inquirer/prompts";
-function askSecret(name) {
-  return password({ message: `value of ${name} (nothing is shown):`, mask: false }, { output: process.stderr });
-}
-export {
-  askSecret
-};
-//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS9hc2svc2VjcmV0LnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogQXNraW5nIGZvciBhIHNlY3JldDogbm90aGluZyBvZiBpdCBpcyBzaG93bi4gKi9cbmltcG9ydCB7IHBhc3N3b3JkIH0gZnJvbSAnQGlucXVpcmVyL3Byb21wdHMnO1xuXG5leHBvcnQgZnVuY3Rpb24gYXNrU2VjcmV0KG5hbWU6IHN0cmluZyk6IFByb21pc2U8c3RyaW5nPiB7XG4gIHJldHVybiBwYXNzd29yZCh7IG1lc3NhZ2U6IGB2YWx1ZSBvZiAke25hbWV9IChub3RoaW5nIGlzIHNob3duKTpgLCBtYXNrOiBmYWxzZSB9LCB7IG91dHB1dDogcHJvY2Vzcy5zdGRlcnIgfSk7XG59XG4iXSwKICAibWFwcGluZ3MiOiAiO0FBQ0EsU0FBUyxnQkFBZ0I7QUFFbEIsU0FBUyxVQUFVLE1BQStCO0FBQ3ZELFNBQU8sU0FBUyxFQUFFLFNBQVMsWUFBWSxJQUFJLHdCQUF3QixNQUFNLE1BQU0sR0FBRyxFQUFFLFFBQVEsUUFBUSxPQUFPLENBQUM7QUFDOUc7IiwKICAibmFtZXMiOiBbXQp9Cg==

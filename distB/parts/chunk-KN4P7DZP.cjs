@@ -1,5 +1,0 @@
-var __defProp=Object.defineProperty;var __getOwnPropDesc=Object.getOwnPropertyDescriptor;var __getOwnPropNames=Object.getOwnPropertyNames;var __hasOwnProp=Object.prototype.hasOwnProperty;var __export=(target,all)=>{for(var name in all)__defProp(target,name,{get:all[name],enumerable:!0})},__copyProps=(to,from,except,desc)=>{if(from&&typeof from=="object"||typeof from=="function")for(let key of __getOwnPropNames(from))!__hasOwnProp.call(to,key)&&key!==except&&__defProp(to,key,{get:()=>from[key],enumerable:!(desc=__getOwnPropDesc(from,key))||desc.enumerable});return to};var __toCommonJS=mod=>__copyProps(__defProp({},"__esModule",{value:!0}),mod);var stdin_exports={};__export(stdin_exports,{collect:()=>collect,examples:()=>examples});module.exports=__toCommonJS(stdin_exports);function examples(command,lines){const width=Math.max(...lines.map(([text])=>text.length));command.addHelpText("after",`
-Examples:
-${lines.map(([text,about])=>`  echo-trail ${text.padEnd(width)}   ${about}`).join(`
-`)}`)}var collect=(value,before)=>[...before??[],value];0&&(module.exports={collect,examples});
-module.exports=Object.defineProperty({...module.exports},"__esModule",{value:!0});

@@ -1,7 +1,0 @@
-// src/cli/version.ts
-var version = true ? "0.1.0" : "0.0.0-source";
-
-export {
-  version
-};
-//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NsaS92ZXJzaW9uLnRzIl0sCiAgInNvdXJjZXNDb250ZW50IjogWyIvKiogVGhlIHZlcnNpb24sIHB1dCBpbiBieSB0aGUgYnVpbGQuICovXG5kZWNsYXJlIGNvbnN0IEVDSE9fVFJBSUxfVkVSU0lPTjogc3RyaW5nIHwgdW5kZWZpbmVkO1xuXG5leHBvcnQgY29uc3QgdmVyc2lvbjogc3RyaW5nID0gdHlwZW9mIEVDSE9fVFJBSUxfVkVSU0lPTiA9PT0gJ3N0cmluZycgPyBFQ0hPX1RSQUlMX1ZFUlNJT04gOiAnMC4wLjAtc291cmNlJztcbiJdLAogICJtYXBwaW5ncyI6ICI7QUFHTyxJQUFNLFVBQWtCLE9BQXlDLFVBQXFCOyIsCiAgIm5hbWVzIjogW10KfQo=

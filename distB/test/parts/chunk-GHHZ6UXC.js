@@ -1,7 +1,0 @@
-// src/core/documentation/safe-methods.ts
-var safeMethods = /* @__PURE__ */ new Set(["GET", "HEAD", "OPTIONS", "TRACE"]);
-
-export {
-  safeMethods
-};
-//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFsiLi4vLi4vLi4vc3JjL2NvcmUvZG9jdW1lbnRhdGlvbi9zYWZlLW1ldGhvZHMudHMiXSwKICAic291cmNlc0NvbnRlbnQiOiBbIi8qKiBNZXRob2RzIHRoYXQgb25seSByZWFkIChSRkMgOTExMCBzZWN0aW9uIDkuMi4xKS4gKi9cbmV4cG9ydCBjb25zdCBzYWZlTWV0aG9kczogUmVhZG9ubHlTZXQ8c3RyaW5nPiA9IG5ldyBTZXQoWydHRVQnLCAnSEVBRCcsICdPUFRJT05TJywgJ1RSQUNFJ10pO1xuIl0sCiAgIm1hcHBpbmdzIjogIjtBQUNPLElBQU0sY0FBbUMsb0JBQUksSUFBSSxDQUFDLE9BQU8sUUFBUSxXQUFXLE9BQU8sQ0FBQzsiLAogICJuYW1lcyI6IFtdCn0K

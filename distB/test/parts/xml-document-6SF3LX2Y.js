@@ -1,8 +1,0 @@
-import {
-  parseXml
-} from "./chunk-MAL2YCX2.js";
-import "./chunk-FSPVDUAZ.js";
-export {
-  parseXml
-};
-//# sourceMappingURL=data:application/json;base64,ewogICJ2ZXJzaW9uIjogMywKICAic291cmNlcyI6IFtdLAogICJzb3VyY2VzQ29udGVudCI6IFtdLAogICJtYXBwaW5ncyI6ICIiLAogICJuYW1lcyI6IFtdCn0K
