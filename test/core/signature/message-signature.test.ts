@@ -245,11 +245,43 @@ const verified: readonly [
     'rsa-pss-sha512',
     'LjbtqUbfmvjj5C5kr1Ugj4PmLYvx9wVjZvD9GsTT4F7GrcQEdJzgI9qHxICagShLRiLMlAJjtq6N4CDfKtjvuJyE5qH7KT8UCMkSowOB4+ECxCmT8rtAmj/0PIXxi0A0nxKyB09RNrCQibbUjsLS/2YyFYXEu4TRJQzRw1rLEuEfY17SARYhpTlaqwZVtR8NV7+4UKkjqpcAoFqWFQh62s7Cl+H2fjBSpqfZUJcsIk4N6wiKYd4je2U/lankenQ99PZfB4jY3I5rSV2DSBVkSFsURIjYErOs0tFTQosMTAoxk//0RoKUqiYY8Bh0aaUEb0rQl3/XaVe4bXTugEjHSw==',
   ],
+  [
+    'B.2.3, all of it',
+    ['date', '@method', '@path', '@query', '@authority', 'content-type', 'content-digest', 'content-length'],
+    '("date" "@method" "@path" "@query" "@authority" "content-type" "content-digest" "content-length");created=1618884473;keyid="test-key-rsa-pss"',
+    pssPublic,
+    'rsa-pss-sha512',
+    'bbN8oArOxYoyylQQUU6QYwrTuaxLwjAC9fbY2F6SVWvh0yBiMIRGOnMYwZ/5MR6fb0Kh1rIRASVxFkeGt683+qRpRRU5p2voTp768ZrCUb38K0fUxN0O0iC59DzYx8DFll5GmydPxSmme9v6ULbMFkl+V5B1TP/yPViV7KsLNmvKiLJH1pFkh/aYA2HXXZzNBXmIkoQoLd7YfW91kE9o/CCoC1xMy7JA1ipwvKvfrs65ldmlu9bpG6A9BmzhuzF8Eim5f8ui9eH8LZH896+QIF61ka39VBrohr9iyMUJpvRX2Zbhl5ZJzSRxpJyoEZAFL2FUo5fTIztsDZKEgM4cUA==',
+  ],
+  [
+    'B.3, behind a proxy that ends TLS',
+    ['@path', '@query', '@method', '@authority', 'client-cert'],
+    '("@path" "@query" "@method" "@authority" "client-cert");created=1618884473;keyid="test-key-ecc-p256"',
+    ecPublic,
+    'ecdsa-p256-sha256',
+    'xVMHVpawaAC/0SbHrKRs9i8I3eOs5RtTMGCWXm/9nvZzoHsIg6Mce9315T6xoklyy0yzhD9ah4JHRwMLOgmizw==',
+  ],
 ];
 
-test('RFC 9421, B.2.1 and B.2.2: the bases that were signed with RSA-PSS', () => {
-  const from: Message = { ...asked, url: new URL(asked.url), trailers: [] };
+/** Appendix B.3: what the proxy hands on, to a service of its own. */
+const proxied = {
+  method: 'POST',
+  url: 'https://service.internal.example/foo?param=Value&Pet=dog',
+  headers: [
+    [
+      'Client-Cert',
+      ':MIIBqDCCAU6gAwIBAgIBBzAKBggqhkjOPQQDAjA6MRswGQYDVQQKDBJMZXQncyBBdXRoZW50aWNhdGUxGzAZBgNVBAMMEkxBIEludGVybWVkaWF0ZSBDQTAeFw0yMDAxMTQyMjU1MzNaFw0yMTAxMjMyMjU1MzNaMA0xCzAJBgNVBAMMAkJDMFkwEwYHKoZIzj0CAQYIKoZIzj0DAQcDQgAE8YnXXfaUgmnMtOXU/IncWalRhebrXmckC8vdgJ1p5Be5F/3YC8OthxM4+k1M6aEAEFcGzkJiNy6J84y7uzo9M6NyMHAwCQYDVR0TBAIwADAfBgNVHSMEGDAWgBRm3WjLa38lbEYCuiCPct0ZaSED2DAOBgNVHQ8BAf8EBAMCBsAwEwYDVR0lBAwwCgYIKwYBBQUHAwIwHQYDVR0RAQH/BBMwEYEPYmRjQGV4YW1wbGUuY29tMAoGCCqGSM49BAMCA0gAMEUCIBHda/r1vaL6G3VliL4/Di6YK0Q6bMjeSkC3dFCOOB8TAiEAx/kHSB4urmiZ0NX5r5XarmPk0wmuydBVoU4hBVZ1yhk=:',
+    ],
+  ],
+} as const;
+
+test('RFC 9421, B.2.1 to B.2.3 and B.3: the bases that were signed with RSA-PSS and ECDSA', () => {
+  const messages = {
+    asked: { ...asked, url: new URL(asked.url), trailers: [] },
+    proxied: { ...proxied, url: new URL(proxied.url), trailers: [] },
+  };
   for (const [name, specs, params, key, algorithm, signature] of verified) {
+    const from: Message = name.startsWith('B.3') ? messages.proxied : messages.asked;
     const base = signatureBase(
       specs.map((spec) => componentFrom(spec)),
       params,
@@ -262,6 +294,43 @@ test('RFC 9421, B.2.1 and B.2.2: the bases that were signed with RSA-PSS', () =>
       false,
       `${name}: one line break more`,
     );
+  }
+});
+
+// Appendix B.4: the same message as it may look when others have handled it.
+const demo = 'https://example.org/demo?name1=Value1&Name2=value2';
+const date = ['Date', 'Fri, 15 Jul 2022 14:24:55 GMT'] as const;
+const [json, any] = [['Accept', 'application/json'] as const, ['Accept', '*/*'] as const];
+const handled: readonly [name: string, holds: boolean, url: string, headers: Message['headers'], method?: string][] = [
+  ['as it was signed', true, demo, [date, json, any]],
+  [
+    'a header more, another query',
+    true,
+    `${demo}&param=added`,
+    [date, json, any, ['Accept-Language', 'en-US,en;q=0.5']],
+  ],
+  [
+    'no date, one line in place of two',
+    true,
+    demo,
+    [
+      ['Referer', 'https://developer.example.org/demo'],
+      ['Accept', 'application/json, */*'],
+    ],
+  ],
+  ['header lines in another order', true, demo, [json, any, date]],
+  ['another method and host', false, demo.replace('example.org', 'example.com'), [date, json, any], 'POST'],
+  ['the values of one header in another order', false, demo, [date, any, json]],
+];
+
+test(`RFC 9421, B.4: ${handled.length} messages that others have handled`, () => {
+  const signature = 'ZT1kooQsEHpZ0I1IjCqtQppOmIqlJPeo7DHR3SoMn0s5JZ1eRGS0A+vyYP9t/LXlh5QMFFQ6cpLt2m0pmj3NDA==';
+  const covered = ['@method', '@path', '@authority', 'accept'];
+  const params = `(${covered.map((one) => `"${one}"`).join(' ')});created=1618884473;keyid="test-key-ed25519"`;
+  for (const [name, holds, url, headers, method = 'GET'] of handled) {
+    const base = signatureBase(covered.map(componentFrom), params, message(headers, url, method));
+    const verdict = messageAlgorithms.get('ed25519')?.verify(base, edPublic, Buffer.from(signature, 'base64'));
+    assert.equal(verdict, holds, name);
   }
 });
 
