@@ -1,4 +1,4 @@
-/** HTTP message signatures against the examples of RFC 9421: components of section 2, vectors of appendix B.2. */
+/** HTTP message signatures against the examples of RFC 9421: components of section 2, vectors of appendix B. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { ComponentSpec } from '../../../src/core/collection/files/signature-file.js';
@@ -328,7 +328,11 @@ test(`RFC 9421, B.4: ${handled.length} messages that others have handled`, () =>
   const covered = ['@method', '@path', '@authority', 'accept'];
   const params = `(${covered.map((one) => `"${one}"`).join(' ')});created=1618884473;keyid="test-key-ed25519"`;
   for (const [name, holds, url, headers, method = 'GET'] of handled) {
-    const base = signatureBase(covered.map(componentFrom), params, message(headers, url, method));
+    const base = signatureBase(
+      covered.map((one) => componentFrom(one)),
+      params,
+      message(headers, url, method),
+    );
     const verdict = messageAlgorithms.get('ed25519')?.verify(base, edPublic, Buffer.from(signature, 'base64'));
     assert.equal(verdict, holds, name);
   }
