@@ -140,6 +140,29 @@ test('a table goes to the terminal, to a name, and to csv, json and lines of jso
   assert.match(shown.out, /\n +n +length\n +slow-a +6\n +b +1\n +c,"d +4\n/);
 });
 
+test('many tables have a file each, and one for all of them is refused before anything is sent', async () => {
+  const inner = (to: string): string =>
+    `  - for-each: [a, b]\n    as: n\n    steps: [{send: get, give: {name: "\${n}"}}]\n    table: {columns: {n: "\${n}"}, to: ${to}}\n`;
+  const rows = { 'data/rows.csv': 'quay,kind\nnorth,x\nsouth,x\n' };
+  const many = ['--rows', 'data/rows.csv'];
+  const own = await walked(inner('"data/t-${quay}.csv"'), many, rows);
+  assert.equal(own.status, 0, own.out);
+  for (const quay of ['north', 'south'])
+    assert.equal(readFileSync(join(own.cwd, `data/t-${quay}.csv`), 'utf8'), 'n,error\na,\nb,\n');
+  const tables = documentLines(own).filter(({ event }) => event === 'table');
+  assert.deepEqual(tables.map(({ to }) => to).sort(), ['data/t-north.csv', 'data/t-south.csv']);
+
+  const one = await walked(inner('data/t.csv'), many, rows);
+  assert.deepEqual([one.status, one.asked], [2, []]);
+  assert.match(one.err, /data\/t\.csv would be written anew for each of many[\s\S]*t-\$\{NAME\}\.csv/);
+  assert.match(one.err, /trails\/t\.yaml/);
+  // That two names come out alike is known only on the way: what is there stays.
+  const alike = await walked(inner('"data/t-${kind}.csv"'), many, rows);
+  assert.equal(alike.status, 2);
+  assert.match(alike.out, /another table of this run was written to data\/t-x\.csv/);
+  assert.equal(readFileSync(join(alike.cwd, 'data/t-x.csv'), 'utf8'), 'n,error\na,\nb,\n');
+});
+
 test('once-by passes over what was handled, as long as the run is repeated; what failed is not handled', async () => {
   const vendor = await mirror();
   const cwd = collectionOf(
@@ -344,6 +367,11 @@ const broken: readonly (readonly [steps: string, says: RegExp])[] = [
   ['  - {compare: [{send: get}, {send: post}]}\n', /compare sends post more than once/],
   ['  - {choose: {from: [1]}}\n', /choose\.as is missing/],
   ['  - {send: get, when: {any: {a: 1}}}\n', /matcher|any/],
+  [
+    '  - {for-each: [1], steps: [{for-each: [1], steps: [{send: get}], table: {columns: {a: $.a}, to: data/t.csv}}]}\n',
+    /data\/t\.csv would be written anew/,
+  ],
+  ['  - {for-each: [1], steps: [{send: get}], table: {columns: {a: $.a}, to: "t-${quai}.csv"}}\n', /quai/],
   ['  - {for-each: [1], once-by: id, steps: [{send: get}]}\n', /id is not a place/],
 ];
 test('a trail that is wrong is told with its place, and is not walked', async () => {

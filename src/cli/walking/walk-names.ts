@@ -19,7 +19,7 @@ export async function walkNames(context: Context, names: readonly string[], wish
   const all: (Opened & { readonly plans: readonly TrailPlan[] })[] = [];
   for (const environment of environments) {
     const own = await opened(context, wishes, { environment });
-    const plans = await planNames(own.workspace, names, wishes);
+    const plans = await planNames(own.workspace, names, { ...wishes, several });
     own.workspace.checkSettings(plans.flatMap(({ takes }) => takes));
     all.push({ ...own, plans });
   }

@@ -18,6 +18,8 @@ import type { Workspace } from './workspace.js';
 export interface PlanWishes {
   readonly rows?: string | undefined;
   readonly atOnce?: number | undefined;
+  /** It is walked in several environments. */
+  readonly several?: boolean | undefined;
 }
 
 /**
@@ -29,6 +31,7 @@ export async function planTrail(
   given: string,
   wishes: PlanWishes = {},
   above: readonly string[] = [],
+  many = wishes.several ?? false,
 ): Promise<TrailPlan> {
   const { collection } = workspace;
   const { name, content, yaml } = collection.read('trail', given);
@@ -50,6 +53,7 @@ export async function planTrail(
   const planSteps = async (
     files: readonly StepFile[],
     path: readonly (string | number)[],
+    ofMany: boolean,
   ): Promise<readonly PlannedStep[]> => {
     const steps: PlannedStep[] = [];
     for (const [index, file] of files.entries()) {
@@ -63,26 +67,28 @@ export async function planTrail(
         request: (request, key) => placed([...at, key], async () => workspace.prepare(request)),
         trail: (trail, key) =>
           placed([...at, key], async () => {
-            const inner = await planTrail(workspace, trail, {}, [...above, name]);
+            const inner = await planTrail(workspace, trail, {}, [...above, name], ofMany);
             texts.push(inner.text);
             return inner;
           }),
-        steps: planSteps,
+        many: ofMany,
+        steps: (inner, below, innerMany) => planSteps(inner, below, ofMany || innerMany),
       };
       steps.push(await planStep(file, room));
     }
     return steps;
   };
-  const steps = await planSteps(content.steps, ['steps']);
+  const rows = rowsOf(content, wishes, yaml, loads, workspace);
+  const steps = await planSteps(content.steps, ['steps'], many || rows !== undefined);
   const plan: TrailPlan = {
     name,
     steps,
     takes: [...Object.keys(content.inputs ?? {}), ...steps.flatMap(({ takes }) => takes ?? [])],
     inputs: planInputs(content.inputs, { yaml }, `trail ${name}`, loads),
-    rows: rowsOf(content, wishes, yaml, loads, workspace),
+    rows,
     atOnce: wishes.atOnce ?? content['at-once'] ?? 1,
     undo: content.undo ?? 'failure',
-    table: content.table && planTable(content.table, yaml, ['table'], loads),
+    table: content.table && planTable(content.table, { yaml, loads, many }, ['table']),
     text: texts.join('\n'),
   };
   await Promise.all(loads);
@@ -128,6 +134,7 @@ export async function requestAsTrail(
     loads,
     request: async () => prepared,
     trail: nothingInside,
+    many: false,
     steps: nothingInside,
   };
   const step = await send.plan({ send: name }, room);

@@ -98,6 +98,7 @@ export async function walkForSession(
     table: undefined,
     last: { cells: {} },
     handled: new Map(),
+    tableFiles: new Set(),
     report: (event) => {
       if (event.event === 'step') last = event.sent?.outcome.received ?? last;
     },

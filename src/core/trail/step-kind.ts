@@ -26,8 +26,14 @@ export interface PlanRoom {
   readonly loads: Loads;
   readonly request: (name: string, key: string) => Promise<PreparedRequest>;
   readonly trail: (name: string, key: string) => Promise<TrailPlan>;
-  /** Steps inside this one. */
-  readonly steps: (files: readonly StepFile[], path: readonly (string | number)[]) => Promise<readonly PlannedStep[]>;
+  /** The step is taken many times: for each row, for each of many. */
+  readonly many: boolean;
+  /** Steps inside this one. @param many they are taken many times, whatever holds for this one */
+  readonly steps: (
+    files: readonly StepFile[],
+    path: readonly (string | number)[],
+    many: boolean,
+  ) => Promise<readonly PlannedStep[]>;
 }
 
 export interface PlannedStep {
@@ -108,6 +114,8 @@ export interface Walk {
   readonly table: TablePlan | undefined;
   /** What the last answer left in its columns. */
   readonly last: { cells: ValueMap };
+  /** Files that tables of this walk, and of those beside it, have gone to. */
+  readonly tableFiles: Set<string>;
   /** What was handled already, by the step that goes through it. */
   readonly handled: Handled;
   readonly report: (event: WalkEvent) => void;

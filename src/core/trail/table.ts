@@ -1,18 +1,17 @@
 /** `table`: what leaves the rows or the iterations of a walk, a line each, in their order. */
 import type { TableFile } from '../collection/files/trail-file.js';
-import type { YamlFile } from '../collection/yaml.js';
 import type { Received } from '../exchange/received.js';
-import type { Loads } from '../expression/compile.js';
 import { omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import type { Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
-import { asProblem, type Problem } from '../problem/problem.js';
+import { asProblem, Problem } from '../problem/problem.js';
 import { placeInside } from '../storage/inside.js';
+import { textOf } from '../value/text.js';
 import type { Value, ValueMap } from '../value/written.js';
 import type { TableEvent } from './events.js';
 import { walkEvaluation } from './giving.js';
-import type { Walk } from './step-kind.js';
+import type { PlanRoom, Walk } from './step-kind.js';
 import { demandTableFile, tableWriter } from './table-file.js';
 
 export interface TablePlan {
@@ -23,19 +22,19 @@ export interface TablePlan {
   /** Columns that stand at a place of the last answer. */
   readonly places: ReadonlyMap<string, Place>;
   readonly as: string | undefined;
-  readonly to: string | undefined;
+  /** The file, in the collection. */
+  readonly to: Tree | undefined;
   readonly show: boolean;
 }
 
 /** The column that says why a line is not whole. */
 const errorColumn = 'error';
 
-/** @throws Problem about a column, with its place in the file */
+/** @throws Problem about a column or the file, with its place in the trail */
 export function planTable(
   spec: TableFile,
-  yaml: Pick<YamlFile, 'position'>,
+  { yaml, loads, many }: Pick<PlanRoom, 'yaml' | 'loads' | 'many'>,
   path: readonly (string | number)[],
-  loads: Loads,
 ): TablePlan {
   const trees = new Map<string, Tree>();
   const places = new Map<string, Place>();
@@ -52,17 +51,30 @@ export function planTable(
       throw asProblem(error).at(where);
     }
   }
+  const where = yaml.position([...path, 'to']);
+  let to: Tree | undefined;
   try {
-    if (spec.to !== undefined) demandTableFile(spec.to);
+    if (spec.to !== undefined) {
+      demandTableFile(spec.to);
+      to = compileTree(spec.to, () => where, loads);
+    }
   } catch (error) {
-    throw asProblem(error).at(yaml.position([...path, 'to']));
+    throw asProblem(error).at(where);
+  }
+  if (many && to?.constant !== undefined) {
+    throw new Problem('file-shape', {
+      what: `${spec.to} would be written anew for each of many, and the last would be left`,
+      where,
+      cause: 'its trail is walked for several rows, iterations or environments',
+      remedy: `put into its name what tells them apart: ${spec.to?.replace(/(\.\w+)$/, '-${NAME}$1')}`,
+    });
   }
   return {
     columns: Object.keys(spec.columns),
     trees,
     places,
     as: spec.as,
-    to: spec.to,
+    to,
     show: spec.show ?? (spec.as === undefined && spec.to === undefined),
   };
 }
@@ -116,6 +128,8 @@ function cellsOf({ columns, trees }: TablePlan, walk: Walk, failed: Problem | un
 
 /** Lines that come in any order are put into theirs; a file of them is in its place when all are there. */
 export interface Table {
+  /** Its file. */
+  readonly to: string | undefined;
   /** @param number from 1 */
   add(number: number, cells: ValueMap): Promise<void>;
   /** @returns how many lines there are, and those that are to be shown or named */
@@ -127,14 +141,16 @@ export interface Table {
 /** So many lines are kept for the terminal where nothing else wants them. */
 const shownLines = 200;
 
-/** @param root of the collection, where its file goes @throws Problem file-unreadable, file-outside, usage */
-export async function openTable(plan: TablePlan, root: string): Promise<Table> {
+/** @throws Problem file-unreadable, file-outside, file-exists: another table of this walk went there */
+export async function openTable(plan: TablePlan, at: TableRoom): Promise<Table> {
   const heads = [...plan.columns, errorColumn];
-  const writer = plan.to === undefined ? undefined : await tableWriter(placeInside(root, plan.to), heads);
+  const to = plan.to && tableFile(plan.to, at);
+  const writer = to === undefined ? undefined : await tableWriter(placeInside(at.workspace.collection.root, to), heads);
   const early = new Map<number, ValueMap>();
   const lines: ValueMap[] = [];
   let next = 1;
   return {
+    to,
     async add(number, cells) {
       early.set(number, cells);
       for (let line = early.get(next); line; line = early.get(next)) {
@@ -158,6 +174,26 @@ export async function openTable(plan: TablePlan, root: string): Promise<Table> {
   };
 }
 
+type TableRoom = Pick<Walk, 'workspace' | 'scope' | 'tableFiles'>;
+
+/** Where a table goes: a file for each, so that none takes the place of another. */
+function tableFile(to: Tree, { workspace, scope, tableFiles }: TableRoom): string {
+  const evaluation = walkEvaluation(workspace, scope);
+  const value = to.evaluate(evaluation);
+  const file = value === omitted ? '' : textOf(value);
+  if (evaluation.touchedSecret) {
+    throw new Problem('expression-value', { what: `the name of the table's file ${to.text} would hold a secret` });
+  }
+  if (tableFiles.has(file)) {
+    throw new Problem('file-exists', {
+      what: `another table of this run was written to ${file}`,
+      remedy: `put into its name what tells them apart; it is written ${to.text}`,
+    });
+  }
+  tableFiles.add(file);
+  return file;
+}
+
 /** Puts a table that is whole in its place. @returns what is told of it, and its lines where they are to be named */
 export async function settleTable(
   plan: TablePlan,
@@ -166,6 +202,6 @@ export async function settleTable(
   row: number | undefined,
 ): Promise<TableEvent> {
   const { count, lines } = await table.finish();
-  const { columns, to, show } = plan;
-  return { event: 'table', label, row, columns, lines, count, to, show };
+  const { columns, show } = plan;
+  return { event: 'table', label, row, columns, lines, count, to: table.to, show };
 }

@@ -25,12 +25,14 @@ export async function walkRows(
   tally: Tally,
   { journal, number = 0, rows: only, signal, undoSignal, report }: WalkSettings,
   ending: AbortSignal,
+  tableFiles: Set<string>,
 ): Promise<void> {
   const given = fromCommandLine(workspace);
   // Where nothing is sent, there are no answers to make lines of.
   const lines = workspace.dryRun ? undefined : plan.table;
-  const table = lines && (await openTable(lines, workspace.collection.root));
-  const source = rows.read(workspace, inputScope(plan, workspace, given));
+  const scope = inputScope(plan, workspace, given);
+  const table = lines && (await openTable(lines, { workspace, scope, tableFiles }));
+  const source = rows.read(workspace, scope);
   const ended = await manyAtOnce(
     source[Symbol.asyncIterator](),
     plan.atOnce,

@@ -41,6 +41,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   // What an earlier command could not say of its calls is still not known.
   tally.inDoubt.push(...(journal?.doubtsBefore(number) ?? []));
   const patience = { ...workspace.patience };
+  const tableFiles = new Set<string>();
   const stop = new AbortController();
   const { signal } = settings;
   const ending = settings.stopAtFirstFailure ? AbortSignal.any([signal, stop.signal]) : signal;
@@ -68,12 +69,14 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     journal,
     table: plan.table,
     last: { cells: {} },
+    tableFiles,
     handled: settings.handled ?? new Map(),
     report,
     steps: walkSteps,
   });
   try {
-    if (plan.rows) await walkRows(plan, plan.rows, workspace, walkOf, tally, { ...settings, report }, ending);
+    if (plan.rows)
+      await walkRows(plan, plan.rows, workspace, walkOf, tally, { ...settings, report }, ending, tableFiles);
     else {
       const walk = walkOf(startScope(plan, workspace, fromCommandLine(workspace)));
       const walked = await walkWithUndo(plan, walk, settings.undoSignal);

@@ -41,6 +41,9 @@ export const trailNamesResolve: Rule = {
       const room = { checked, yaml, trail: name };
       const after = yield* inSteps(content.steps, ['steps'], known, room);
       yield* unknown(namesIn(content.table?.columns, ['table', 'columns']), after, room);
+      // Its file is begun before the first row.
+      const ahead = new Set([...Object.keys(content.inputs ?? {}), ...checked.variables]);
+      yield* unknown(namesIn(content.table?.to, ['table', 'to']), ahead, room);
     }
   },
 };
@@ -76,6 +79,7 @@ function* inSteps(
       const inside = new Set([...known, step.as ?? 'item']);
       const after = yield* inSteps(step.steps, [...at, 'steps'], inside, room);
       yield* unknown(namesIn(step.table?.columns, [...at, 'table', 'columns']), after, room);
+      yield* unknown(namesIn(step.table?.to, [...at, 'table', 'to']), known, room);
     }
     for (const one of gained) known.add(one);
   }

@@ -42,7 +42,10 @@ const table = described(
       'What stands in each column: an expression, or a place in the last answer.',
     ),
     as: described(z.optional(z.string()), 'The name that what follows knows the table by: a list of maps.'),
-    to: described(z.optional(z.string()), 'A csv, json or jsonl file in the collection, written when all is done.'),
+    to: described(
+      z.optional(z.string()),
+      'A csv, json or jsonl file in the collection, written when all is done. Its name may hold `${…}`, and has to where there are many such tables.',
+    ),
     show: described(
       z.optional(z.boolean()),
       'Whether it is printed. Where nothing is said, a table without `as` and `to` is.',

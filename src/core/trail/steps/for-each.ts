@@ -29,8 +29,8 @@ export const forEach: StepKind<ForEachStepFile> = {
     const name = file.as ?? 'item';
     const label = file.name ?? `for each ${name}`;
     const members = await planMembers(file['for-each'], label, room);
-    const steps = await room.steps(file.steps, [...path, 'steps']);
-    const table = file.table && planTable(file.table, yaml, [...path, 'table'], loads);
+    const steps = await room.steps(file.steps, [...path, 'steps'], true);
+    const table = file.table && planTable(file.table, room, [...path, 'table']);
     const keyPlace = file['once-by'] === undefined ? undefined : placeAt(file['once-by']);
     const atOnce = file['at-once'] ?? 1;
 
@@ -59,7 +59,7 @@ export const forEach: StepKind<ForEachStepFile> = {
         const handled = keyPlace && handledAt(walk, where);
         // Where nothing is sent, there are no answers to make lines of.
         const lines = walk.workspace.dryRun ? undefined : table;
-        const open = lines && (await openTable(lines, walk.workspace.collection.root));
+        const open = lines && (await openTable(lines, walk));
         const work = async ({ value, secret }: Member, number: number): Promise<void> => {
           const key = keyPlace && keyOf(keyPlace.find(asAnswer(value)), keyPlace.text);
           if (key !== undefined && handled?.has(key)) {
