@@ -1,6 +1,6 @@
 /** Runs that were killed, interrupted or failed: gone on with, walked again where they failed, taken back. */
 import assert from 'node:assert/strict';
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
@@ -388,6 +388,61 @@ test('a run that is still under way, or whose trail was changed, is not gone on 
   const changed = await echoTrail(['run', '--resume', 'last'], { cwd });
   assert.equal(changed.status, 2);
   assert.match(changed.err, /trails of run \w+ were changed since[\s\S]*--failed-of/);
+});
+
+test('a number of a process that another has got since keeps nobody from going on', async () => {
+  const vendor = await ledger(20);
+  const cwd = collectionOf(
+    { ...requests, 'trails/all.yaml': 'rows: data/rows.csv\nsteps: [{send: look}]\n', 'data/rows.csv': rowsOf(many) },
+    vendor.origin,
+  );
+  await echoTrail(['run', 'all'], {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = (subject) => subject === 's40' && child.kill('SIGKILL');
+    },
+  });
+  vendor.onCall = undefined;
+  const [file = ''] = readdirSync(join(cwd, '.echo-trail/runs'));
+  const path = join(cwd, '.echo-trail/runs', file);
+  const [first = '', ...rest] = readFileSync(path, 'utf8').split('\n');
+  // This process is there, and began a while ago.
+  const as = (at: Date): void => {
+    const line = { ...JSON.parse(first), process: process.pid, at: at.toISOString() };
+    writeFileSync(path, [JSON.stringify(line), ...rest].join('\n'));
+  };
+  as(new Date());
+  const under = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.deepEqual([under.status, /still under way/.test(under.err)], [2, true]);
+  // Only Linux tells in files since when a process has been there.
+  if (!existsSync('/proc/self/stat')) return;
+  as(new Date(Date.now() - 3_600_000));
+  const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.equal(resumed.status, 0, resumed.err);
+});
+
+test('of two commands that go on with a run at the same moment, one does', async () => {
+  const vendor = await ledger(20);
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml': 'rows: data/rows.csv\nsteps: [{send: make}]\n',
+      'data/rows.csv': rowsOf(many),
+    },
+    vendor.origin,
+  );
+  await echoTrail(['run', 'all'], {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = (subject) => subject === 's5' && child.kill('SIGKILL');
+    },
+  });
+  vendor.onCall = undefined;
+  const both = await Promise.all([1, 2].map(() => echoTrail(['run', '--resume', 'last'], { cwd })));
+  assert.deepEqual(both.map(({ status }) => status === 2).sort(), [false, true]);
+  const refused = both.find(({ status }) => status === 2) as Ended;
+  assert.match(refused.err, /gone on with run \w+ meanwhile|still under way/);
+  for (const [subject, count] of vendor.counts) assert.equal(count, 1, subject);
 });
 
 const wrong: readonly (readonly [args: readonly string[], says: RegExp])[] = [

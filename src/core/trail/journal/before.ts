@@ -1,5 +1,5 @@
 /** Reading the journal of a run: what is known of it by now. */
-import { readdirSync } from 'node:fs';
+import { readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import type { BriefProblem } from '../../problem/brief.js';
 import { nearestHint } from '../../problem/nearest.js';
@@ -31,9 +31,11 @@ export interface FailedRow {
 
 export interface Before {
   readonly path: string;
+  /** How many bytes it had when it was read: whoever goes on with the run adds to them. */
+  readonly size: number;
   readonly header: Extract<JournalLine, { line: 'run' }>;
-  /** The process that worked on it last. */
-  readonly process: number;
+  /** The process that worked on it last, and since when, in milliseconds since 1970. */
+  readonly worker: { readonly process: number; readonly since: number };
   /** Of rows that did not come to their end, by row and by where they stand. */
   readonly steps: ReadonlyMap<string, ReadonlyMap<string, KnownStep>>;
   readonly cells: ReadonlyMap<string, Value>;
@@ -63,7 +65,8 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
   const armed = new Map<string, Armed>();
   const undone = new Set<string>();
   let header: Before['header'] | undefined;
-  let process = 0;
+  let worker: Before['worker'] = { process: 0, since: 0 };
+  const { size } = statSync(path);
   const step = (at: string, known: KnownStep): void => {
     const group = at.split('/', 1)[0] as string;
     const others = steps.get(group);
@@ -74,10 +77,10 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
     switch (line.line) {
       case 'run':
         header = line;
-        process = line.process;
+        worker = { process: line.process, since: Date.parse(line.at) };
         break;
       case 'resumed':
-        process = line.process;
+        worker = { process: line.process, since: Date.parse(line.at) };
         break;
       case 'leaving':
         step(line.at, { state: 'under way', kept: [], cells: [], problem: undefined, call: line.call, key: line.key });
@@ -133,7 +136,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
       remedy: 'the run was killed before its first step: run it again',
     });
   }
-  return { path, header, process, steps, cells, rows, failed, doubts, handled, walks, armed, undone };
+  return { path, size, header, worker, steps, cells, rows, failed, doubts, handled, walks, armed, undone };
 }
 
 /** The newest first. */

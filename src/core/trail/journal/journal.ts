@@ -25,6 +25,8 @@ export interface Armed {
 export interface Journal {
   /** What it is gone on with by. */
   readonly run: string;
+  /** Settles when it is on disk that this command is at it. */
+  begun(): Promise<void>;
   /** What a step did before this command went on. */
   known(at: string): KnownStep | undefined;
   cellsBefore(at: string): Value | undefined;
@@ -102,6 +104,7 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
 
   return {
     run,
+    begun: () => log.written(),
     known: (at) => before?.steps.get(groupOf(at))?.get(at),
     cellsBefore: (at) => before?.cells.get(at),
     undoneBefore: (at) => before?.undone.has(at) === true,

@@ -1,7 +1,9 @@
 /** A run: what was asked for, its journal, and what an earlier command left of it. */
 import { createHash } from 'node:crypto';
+import { statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Problem } from '../../problem/problem.js';
+import { alone } from '../../storage/alone.js';
 import { sealing } from '../../storage/sealing.js';
 import { type Before, readJournal } from '../journal/before.js';
 import { type Journal, journalFolder, openJournal } from '../journal/journal.js';
@@ -21,8 +23,8 @@ export interface RunOrder {
 /** Who works on it, so that no two do. */
 export interface Worker {
   readonly process: number;
-  /** Whether that process is still there. */
-  readonly alive: (process: number) => boolean;
+  /** Whether that process is still there, and no other has got its number since. */
+  readonly alive: (worker: Before['worker']) => boolean;
 }
 
 /** Reads what is known of a run. @param home the user's own folder, with the key of what is sealed @throws Problem */
@@ -47,11 +49,26 @@ export async function earlierRun(
 }
 
 /** @throws Problem usage: another process is at it */
-export function demandIdle({ process, header }: Before, { alive }: Worker): void {
-  if (!alive(process)) return;
+export function demandIdle({ worker, header }: Before, { alive }: Worker): void {
+  if (!alive(worker)) return;
   throw new Problem('usage', {
-    what: `run ${header.run} is still under way, in process ${process}`,
+    what: `run ${header.run} is still under way, in process ${worker.process}`,
     remedy: 'wait until it has ended, or end it',
+  });
+}
+
+/** Of two commands that go on with a run at the same moment, one does. @throws Problem usage: the other one does */
+async function takenUp(before: Before, open: () => Journal): Promise<Journal> {
+  return alone(before.path, async () => {
+    if (statSync(before.path).size !== before.size) {
+      throw new Problem('usage', {
+        what: `another command has gone on with run ${before.header.run} meanwhile`,
+        remedy: 'wait until it has ended',
+      });
+    }
+    const journal = open();
+    await journal.begun();
+    return journal;
   });
 }
 
@@ -86,7 +103,7 @@ export async function openRun(
       });
     }
     const first = { line: 'resumed', run: log.run, at, process } as const;
-    return openJournal({ path: before.path, run, recorder: record, first, before });
+    return takenUp(before, () => openJournal({ path: before.path, run, recorder: record, first, before }));
   }
   const first: JournalLine = {
     line: 'run',
