@@ -64,6 +64,9 @@ test('action, address, version, headers, fields in their order with limits, faul
 
 test('a draft has the envelope in order, its namespaces, optional parts and choices as comments, the action', async () => {
   const { draft } = await office();
+  const accepted = (id: string): unknown => (parse(draft(id)) as { headers: unknown }).headers;
+  assert.deepEqual(accepted('Soap11.Declare'), { Accept: 'text/xml' });
+  assert.deepEqual(accepted('Soap12.Declare'), { Accept: 'application/soap+xml' });
   const file = parse(draft('Soap11.Declare')) as {
     body: { soap: { envelope: string; version: string; action: string } };
   };
