@@ -12,7 +12,7 @@ export interface EchoLog {
   append(echo: Echo): void;
   /** A long body of an echo in a file of its own; its path from the folder of the echoes, undefined beyond 64 MB. */
   beside(id: string, direction: 'sent' | 'received', content: string | Uint8Array): string | undefined;
-  /** How many bytes wait to be written. */
+  /** About how many characters wait to be written. */
   readonly waiting: number;
   /** Settles when all that was appended is written. */
   flushed(): Promise<void>;
@@ -26,13 +26,15 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   const folder = join(local, 'echoes');
   const path = join(folder, `${started.toISOString().replace(/[-:]|\.\d+/g, '')}-${run}.jsonl`);
   let count = 0;
-  let lines: string[] = [];
+  let waiting: Echo[] = [];
   let size = 0;
   let failure: unknown;
   const bodies: Promise<void>[] = [];
   const log = lineLog(path, () => {
-    const batch = lines.join('');
-    lines = [];
+    // Together: one after the other they take half as long as each by itself among other work.
+    let batch = '';
+    for (const echo of waiting) batch += `${JSON.stringify(echo)}\n`;
+    waiting = [];
     size = 0;
     return batch;
   });
@@ -44,9 +46,8 @@ export function openEchoLog(local: string, started: Date): EchoLog {
       return `${run}.${count}`;
     },
     append(echo) {
-      const line = `${JSON.stringify(echo)}\n`;
-      lines.push(line);
-      size += line.length;
+      waiting.push(echo);
+      size += usual + (echo.sent.body?.text.length ?? 0) + (echo.received?.body?.text.length ?? 0);
       log.wake();
     },
     beside(id, direction, content) {
@@ -75,6 +76,9 @@ export function openEchoLog(local: string, started: Date): EchoLog {
     },
   };
 }
+
+/** Characters of an echo without its bodies, about. */
+const usual = 1000;
 
 /** A longer body is recorded by its beginning alone. */
 const longestBeside = 64e6;
