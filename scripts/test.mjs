@@ -24,7 +24,6 @@ const { status } = spawnSync(
     '--test',
     '--test-concurrency=3',
     '--test-timeout=280000',
-    '--test-force-exit',
     '--test-reporter=spec',
     ...files,
   ],

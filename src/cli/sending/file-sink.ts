@@ -99,7 +99,9 @@ export class FileSink implements Sink {
     this.saved = before;
     this.announced = this.coding === '' ? before + Number(header('content-length') ?? 0) : 0;
     this.out = createWriteStream(this.part, { flags: before > 0 ? 'a' : 'w' });
-    this.out.on('error', ({ message }) => {
+    this.out.on('error', ({ message, syscall }: NodeJS.ErrnoException) => {
+      // What failed before it in a pipeline ends it too, with that error.
+      if (syscall === undefined) return;
       this.failure ??= new Problem('file-unreadable', {
         what: `the answer could not be written to ${this.path}`,
         cause: message,
