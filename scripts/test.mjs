@@ -19,14 +19,7 @@ if (files.length === 0) {
 const { NODE_EXTRA_CA_CERTS: _, ...env } = process.env;
 const { status } = spawnSync(
   process.execPath,
-  [
-    '--enable-source-maps',
-    '--test',
-    '--test-concurrency=3',
-    '--test-timeout=280000',
-    '--test-reporter=spec',
-    ...files,
-  ],
+  ['--enable-source-maps', '--test', '--test-concurrency=3', '--test-timeout=280000', '--test-reporter=spec', ...files],
   {
     cwd: root,
     env,
