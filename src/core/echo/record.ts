@@ -157,8 +157,12 @@ function recordedAnswer(
   };
 }
 
-const recordedHeaders = (lines: Received['headers'], redactor: Redactor): [string, string][] =>
-  lines.map(([name, value]) => recordedLine(name, value, false, redactor));
+function recordedHeaders(lines: Received['headers'], redactor: Redactor): [string, string][] {
+  // Where there is nothing to hide they are recorded as they are.
+  if (redactor.size === 0 && !lines.some(([name]) => secretHeaders.has(name.toLowerCase())))
+    return lines as [string, string][];
+  return lines.map(([name, value]) => recordedLine(name, value, false, redactor));
+}
 
 function recordedTls({ protocol, cipher, certificate }: TlsFacts): NonNullable<NonNullable<Echo['received']>['tls']> {
   const { subject, issuer, until, fingerprint } = certificate ?? {};

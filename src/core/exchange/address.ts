@@ -45,7 +45,8 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
       const opened = origin?.evaluate(evaluation);
       if (opened === omitted) throw new Problem('address-shape', { what: 'the address cannot be omitted', where });
       let address = opened === undefined ? '' : textOf(opened);
-      for (const [index, piece] of pieces.entries()) {
+      for (let index = 0; index < pieces.length; index += 1) {
+        const piece = pieces[index] as string;
         const own = written[index];
         if (own) {
           try {
@@ -61,7 +62,10 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
 }
 
 /** An opening and a path with one slash between them. */
-const joined = (opening: string, path: string): string => `${opening.replace(/\/+$/, '')}/${path.replace(/^\/+/, '')}`;
+const joined = (opening: string, path: string): string =>
+  opening.endsWith('/') || path.startsWith('//')
+    ? `${opening.replace(/\/+$/, '')}/${path.replace(/^\/+/, '')}`
+    : opening + path;
 
 function placedPart(source: string, parts: readonly string[], where: FilePosition | undefined): AddressPart {
   try {

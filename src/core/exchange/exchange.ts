@@ -38,6 +38,11 @@ export function exchange(
   });
 }
 
+type Lines = ReceivedParts['headers'];
+
+/** Most answers have neither trailers nor hints: they share one empty list. */
+const none: readonly never[] = [];
+
 /** The handler of the library's dispatcher: a class, since a run makes one for every request. */
 class Exchange {
   private readonly started = performance.now();
@@ -45,7 +50,7 @@ class Exchange {
   private firstByte = 0;
   private status = 0;
   private reason = '';
-  private headers: [string, string][] = [];
+  private headers: Lines = none;
   private size = 0;
   private fresh = false;
   private done = false;
@@ -55,10 +60,9 @@ class Exchange {
   /** For the first byte, then between pieces. */
   private silence: NodeJS.Timeout | undefined;
   private sinking: ReturnType<Sink['begin']> = 'nothing';
-  private trailers: [string, string][] = [];
-  private readonly hints: { status: number; headers: [string, string][] }[] = [];
+  private trailers: Lines = none;
+  private hints: ReceivedParts['hints'] = none;
   private resume: (() => void) | undefined;
-  private readonly interrupt = (): void => this.end(new Ended('interrupt'));
 
   constructor(
     private readonly wire: WireRequest,
@@ -74,7 +78,7 @@ class Exchange {
       this.finish(new Ended('interrupt'));
       return;
     }
-    if (signal) interruptions(signal).add(this.interrupt);
+    if (signal) interruptible(signal).add(this);
     this.timer = setTimeout(() => this.end(new Ended('timeout')), wire.timeout.total);
     try {
       this.origin.pool.dispatch(
@@ -110,7 +114,7 @@ class Exchange {
     const headers = linesIn(raw);
     // 1xx are hints on the way; the answer follows.
     if (code < 200) {
-      this.hints.push({ status: code, headers });
+      this.hints = [...this.hints, { status: code, headers }];
       return true;
     }
     this.firstByte = performance.now();
@@ -144,12 +148,16 @@ class Exchange {
   }
 
   onComplete(trailers: readonly (Buffer | string)[] | null): void {
-    this.trailers = linesIn(trailers ?? []);
+    if (trailers && trailers.length > 0) this.trailers = linesIn(trailers);
     this.finish(undefined);
   }
 
   onError(error: Error): void {
     this.finish(error);
+  }
+
+  interrupt(): void {
+    this.end(new Ended('interrupt'));
   }
 
   /** Ended by our own side. */
@@ -164,7 +172,7 @@ class Exchange {
     this.done = true;
     clearTimeout(this.timer);
     clearTimeout(this.silence);
-    if (this.signal) interruptions(this.signal).delete(this.interrupt);
+    if (this.signal) interruptible(this.signal).delete(this);
     if (error === undefined) this.conclude(undefined);
     else void explainTrouble(error, this.progress()).then((trouble) => this.conclude(trouble));
   }
@@ -263,17 +271,17 @@ function headerList({ headers, body, signed }: WireRequest): string[] {
   return list;
 }
 
-const interruptible = new WeakMap<AbortSignal, Set<() => void>>();
+const underWay = new WeakMap<AbortSignal, Set<Exchange>>();
 
 /** The exchanges that a signal ends. One listener serves them all: adding one for each costs more than a small call. */
-function interruptions(signal: AbortSignal): Set<() => void> {
-  let open = interruptible.get(signal);
+function interruptible(signal: AbortSignal): Set<Exchange> {
+  let open = underWay.get(signal);
   if (!open) {
-    const made = new Set<() => void>();
+    const made = new Set<Exchange>();
     open = made;
-    interruptible.set(signal, made);
+    underWay.set(signal, made);
     signal.addEventListener('abort', () => {
-      for (const interrupt of [...made]) interrupt();
+      for (const exchange of [...made]) exchange.interrupt();
     });
   }
   return open;

@@ -18,7 +18,14 @@ export interface Conversation {
   readonly anew: (() => Promise<ResolvedRequest>) | undefined;
 }
 
-export async function converse(talk: Conversation): Promise<Attempt> {
+export function converse(talk: Conversation): Promise<Attempt> {
+  const { workspace, sessions, sending, seal, request, bare } = talk;
+  // Who shows neither a session nor a signature has nothing to hear in the answer.
+  if (sessions.length === 0 && !seal) return attempt(workspace, request, bare, sessions, sending);
+  return conversation(talk);
+}
+
+async function conversation(talk: Conversation): Promise<Attempt> {
   const { workspace, sessions, sending, seal } = talk;
   const { host } = talk.bare.url;
   const ahead = workspace.clocks.ahead(host);

@@ -19,14 +19,15 @@ export interface Judged extends Pick<Sent, 'outcome' | 'verdicts' | 'kept'> {
   readonly problems: Problem[];
 }
 
-export async function judgeOutcome(
+/** A promise only where something has to be loaded, or may be accepted: a run judges thousands of answers. */
+export function judgeOutcome(
   workspace: Workspace,
   prepared: PreparedRequest,
   sending: Sending,
   given: Outcome,
   ownNames: Names,
   surroundings: Surroundings,
-): Promise<Judged> {
+): Judged | Promise<Judged> {
   const outcome = malformed(given);
   const { received, trouble } = outcome;
   if (received && !trouble) hideTokens(prepared, received, surroundings.onSecret);
@@ -38,7 +39,6 @@ export async function judgeOutcome(
   const stepExpectations = sending.expectations ?? [];
   const ofRequest = ownParts(prepared, stepExpectations);
   const standard = defaultVerdict(ofRequest.expectations, stepExpectations, received);
-  // Nothing has to be waited for unless a matcher loads something: a run judges thousands of answers.
   const judgeAll = (at: Situation): Verdict[] | Promise<Verdict[]> => {
     const own = judge(ofRequest.expectations, received, evaluation(ownNames), at);
     if (stepExpectations.length === 0 && !standard) return own;
@@ -49,14 +49,34 @@ export async function judgeOutcome(
       : all(own, ofStep);
   };
   const judged = judgeAll(situation);
-  let verdicts = judged instanceof Promise ? await judged : judged;
   const { accept } = workspace;
   // An answer that is wrong in another way is no baseline.
-  if (accept && verdicts.some(({ ok }) => !ok) && verdicts.every(({ ok, deviations }) => ok || deviations))
-    verdicts = await judgeAll({ ...situation, accept });
-  const { kept: taken, missing } = takeKeeps(ofRequest.keeps, received, evaluation(ownNames));
+  const acceptable = (verdicts: readonly Verdict[]): boolean =>
+    verdicts.some(({ ok }) => !ok) && verdicts.every(({ ok, deviations }) => ok || deviations);
+  const accepted = async (): Promise<Verdict[]> => {
+    const verdicts = await judged;
+    return accept && acceptable(verdicts) ? judgeAll({ ...situation, accept }) : verdicts;
+  };
+  const concluded = (verdicts: Verdict[]): Judged =>
+    conclusion(workspace, ofRequest.keeps, sending, outcome, received, verdicts, (own) =>
+      evaluation(own ? ownNames : sending.caller),
+    );
+  return accept || judged instanceof Promise ? accepted().then(concluded) : concluded(judged);
+}
+
+/** What is kept, and what makes it a failure. @param evaluation with the names of the request, or of its step */
+function conclusion(
+  workspace: Workspace,
+  keeps: PreparedRequest['keeps'],
+  sending: Sending,
+  outcome: Outcome,
+  received: Received,
+  verdicts: Verdict[],
+  evaluation: (own: boolean) => Evaluation,
+): Judged {
+  const { kept: taken, missing } = takeKeeps(keeps, received, evaluation(true));
   if (sending.keeps && sending.keeps.length > 0) {
-    const fromStep = takeKeeps(sending.keeps, received, evaluation(sending.caller));
+    const fromStep = takeKeeps(sending.keeps, received, evaluation(false));
     taken.push(...fromStep.kept);
     missing.push(...fromStep.missing);
   }

@@ -146,7 +146,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
         return again.request;
       }),
   };
-  await workOutAnew(talk, sending.lines);
+  if (talk.anew) await workOutAnew(talk, sending.lines);
   const undocumented = sending.documented ? undocumentedParts(workspace, talk.request, sending.documented) : [];
   const {
     attempt: tried,
@@ -175,7 +175,8 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
       seal && { signature: seal.signer.name, request: request.name },
     );
 
-  const judged = await judgeOutcome(workspace, prepared, sending, outcome, names, giving);
+  const judging = judgeOutcome(workspace, prepared, sending, outcome, names, giving);
+  const judged = judging instanceof Promise ? await judging : judging;
   const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
   if (distrust) judged.problems.push(distrust);
   if (gaveUp !== undefined && judged.problems.length > 0)

@@ -49,7 +49,8 @@ export async function walkRows(
       }
       const label = labelOf(row);
       const walk = walkOf(startScope(plan, workspace, given, row), row.number, label);
-      const { problem, takenBack } = await walkRow(plan, walk, row, table, undoSignal);
+      const walked = await walkWithUndo(plan, walk, undoSignal);
+      const { problem, takenBack } = table ? await withLine(plan, walk, row, table, walked) : walked;
       // A row that was interrupted is gone on with when the run is resumed, unless it was taken back.
       if (signal.aborted && problem && !takenBack) return;
       report({ event: 'row', row: row.number, ok: !problem, label, problem });
@@ -65,15 +66,9 @@ export async function walkRows(
   report(await settleTable(lines, table, plan.name, undefined));
 }
 
-async function walkRow(
-  plan: TrailPlan,
-  walk: Walk,
-  row: Row,
-  table: Table | undefined,
-  undoSignal: AbortSignal | undefined,
-): Promise<Walked> {
-  const walked = await walkWithUndo(plan, walk, undoSignal);
-  if (!plan.table || !table) return walked;
+/** What a row came to, with its line in the table: a column that cannot be worked out is a failure. */
+async function withLine(plan: TrailPlan, walk: Walk, row: Row, table: Table, walked: Walked): Promise<Walked> {
+  if (!plan.table) return walked;
   const { cells, problem } = lineOf(plan.table, walk, walked.problem);
   walk.journal?.cells(walk.at, cells);
   await table.add(row.number, cells);

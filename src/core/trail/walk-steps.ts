@@ -12,8 +12,18 @@ export async function walkSteps(steps: readonly PlannedStep[], walk: Walk): Prom
     if (walk.signal.aborted) return new Problem('interrupted', { what: 'interrupted' });
     const step = steps[index] as PlannedStep;
     const at = `${walk.at}/${index}`;
-    const problem = restored(step, walk, at) ?? (await walkStep(step, walk, at));
-    if (problem === alreadyDone) continue;
+    const before = restored(step, walk, at);
+    if (before === alreadyDone) continue;
+    if (before) return before;
+    let skipped = false;
+    let result = nothing;
+    try {
+      skipped = step.when !== undefined && !step.when(walkEvaluation(walk.workspace, walk.scope));
+      if (!skipped) result = await step.walk(walk, at);
+    } catch (error) {
+      result = failedResult(asProblem(error), walk);
+    }
+    const problem = ended(step, walk, at, result, skipped);
     if (problem) return problem;
   }
   return undefined;
@@ -34,15 +44,8 @@ function restored(step: PlannedStep, walk: Walk, at: string): Problem | typeof a
 
 const nothing: StepResult = { sent: undefined, kept: [], problems: [] };
 
-async function walkStep(step: PlannedStep, walk: Walk, at: string): Promise<Problem | undefined> {
-  let skipped = false;
-  let result = nothing;
-  try {
-    skipped = step.when !== undefined && !step.when(walkEvaluation(walk.workspace, walk.scope));
-    if (!skipped) result = await step.walk(walk, at);
-  } catch (error) {
-    result = failedResult(asProblem(error), walk);
-  }
+/** Writes down and tells how a step ended. @returns the gravest problem where it failed */
+function ended(step: PlannedStep, walk: Walk, at: string, result: StepResult, skipped: boolean): Problem | undefined {
   const { sent, kept, problems } = result;
   const [first] = problems;
   const received = sent?.outcome.received;
