@@ -27,17 +27,23 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   const path = join(folder, `${started.toISOString().replace(/[-:]|\.\d+/g, '')}-${run}.jsonl`);
   let count = 0;
   let waiting: Echo[] = [];
+  let text = '';
   let size = 0;
   let failure: unknown;
   const bodies: Promise<void>[] = [];
   const log = lineLog(path, () => {
-    // Together: one after the other they take half as long as each by itself among other work.
-    let batch = '';
-    for (const echo of waiting) batch += `${JSON.stringify(echo)}\n`;
-    waiting = [];
+    write();
+    const batch = text;
+    text = '';
     size = 0;
     return batch;
   });
+
+  /** One after the other they take half as long as each by itself among other work. */
+  function write(): void {
+    for (const echo of waiting) text += `${JSON.stringify(echo)}\n`;
+    waiting = [];
+  }
 
   return {
     run,
@@ -46,7 +52,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
       return `${run}.${count}`;
     },
     append(echo) {
-      waiting.push(echo);
+      if (waiting.push(echo) >= together) write();
       size += usual + (echo.sent.body?.text.length ?? 0) + (echo.received?.body?.text.length ?? 0);
       log.wake();
     },
@@ -76,6 +82,9 @@ export function openEchoLog(local: string, started: Date): EchoLog {
     },
   };
 }
+
+/** More would outlive the engine's first look at what may go. */
+const together = 16;
 
 /** Characters of an echo without its bodies, about. */
 const usual = 1000;
