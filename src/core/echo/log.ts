@@ -32,7 +32,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   let failure: unknown;
   const bodies: Promise<void>[] = [];
   const log = lineLog(path, () => {
-    write();
+    toText();
     const batch = text;
     text = '';
     size = 0;
@@ -40,7 +40,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   });
 
   /** One after the other they take half as long as each by itself among other work. */
-  function write(): void {
+  function toText(): void {
     for (const echo of waiting) text += `${JSON.stringify(echo)}\n`;
     waiting = [];
   }
@@ -52,7 +52,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
       return `${run}.${count}`;
     },
     append(echo) {
-      if (waiting.push(echo) >= together) write();
+      if (waiting.push(echo) >= together) toText();
       size += usual + (echo.sent.body?.text.length ?? 0) + (echo.received?.body?.text.length ?? 0);
       log.wake();
     },
