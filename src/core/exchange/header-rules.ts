@@ -23,7 +23,12 @@ export function checkHeader(name: string, value: string | undefined, where: File
       remedy: 'leave it out',
     });
   }
-  const wrong = value === undefined ? null : forbidden.exec(value);
+  if (value !== undefined) checkHeaderValue(name, value, where);
+}
+
+/** Of a header whose name was looked at before. @throws Problem header-shape */
+export function checkHeaderValue(name: string, value: string, where: FilePosition | undefined): void {
+  const wrong = forbidden.exec(value);
   if (wrong) {
     const code = (wrong[0].codePointAt(0) as number).toString(16).toUpperCase().padStart(4, '0');
     const line = wrong[0] === '\n' || wrong[0] === '\r';

@@ -1,5 +1,5 @@
 /** One signing by a recipe: its values worked out in order, each seen by those behind it. */
-import { checkHeader } from '../exchange/header-rules.js';
+import { checkHeaderValue } from '../exchange/header-rules.js';
 import { type HeaderLine, hidden, type WireRequest } from '../exchange/wire.js';
 import { Evaluation, omitted, type Result } from '../expression/evaluation.js';
 import type { Named, Names } from '../expression/names.js';
@@ -142,7 +142,8 @@ function added(
     });
   }
   if (part === 'query') return withParameter(wire, name, textOf(value), secret);
-  checkHeader(name, textOf(value), undefined);
-  const line: HeaderLine = { name, value: textOf(value), origin: `signature ${recipe}`, secret };
+  const text = textOf(value);
+  checkHeaderValue(name, text, undefined);
+  const line: HeaderLine = { name, value: text, origin: `signature ${recipe}`, secret };
   return withHeader(wire, line);
 }

@@ -50,9 +50,9 @@ export function sealFor(workspace: Workspace, signer: Signer, world: World, call
     hide(received) {
       for (const text of derived) {
         if (text.length < 8) continue;
-        const inAddress = percentEncode(text);
+        // As it is, or as it stands in an address.
         const repeats = (one: string): boolean =>
-          one.length >= text.length && (one.includes(text) || (inAddress !== text && one.includes(inAddress)));
+          one.length >= text.length && (one.includes(text) || (one.includes('%') && one.includes(percentEncode(text))));
         if (received.headers.some(([, value]) => repeats(value)) || (received.textual && repeats(received.text)))
           redactor.add(text);
       }
