@@ -57,36 +57,22 @@ export function judgeOutcome(
     const verdicts = await judged;
     return accept && acceptable(verdicts) ? judgeAll({ ...situation, accept }) : verdicts;
   };
-  const concluded = (verdicts: Verdict[]): Judged =>
-    conclusion(workspace, ofRequest.keeps, sending, outcome, received, verdicts, (own) =>
-      evaluation(own ? ownNames : sending.caller),
-    );
-  return accept || judged instanceof Promise ? accepted().then(concluded) : concluded(judged);
-}
-
-/** What is kept, and what makes it a failure. @param evaluation with the names of the request, or of its step */
-function conclusion(
-  workspace: Workspace,
-  keeps: PreparedRequest['keeps'],
-  sending: Sending,
-  outcome: Outcome,
-  received: Received,
-  verdicts: Verdict[],
-  evaluation: (own: boolean) => Evaluation,
-): Judged {
-  const { kept: taken, missing } = takeKeeps(keeps, received, evaluation(true));
+  const { kept: taken, missing } = takeKeeps(ofRequest.keeps, received, evaluation(ownNames));
   if (sending.keeps && sending.keeps.length > 0) {
-    const fromStep = takeKeeps(sending.keeps, received, evaluation(false));
+    const fromStep = takeKeeps(sending.keeps, received, evaluation(sending.caller));
     taken.push(...fromStep.kept);
     missing.push(...fromStep.missing);
   }
   const kept = taken.map((one) => (one.secret || isSecretName(one.name) ? { ...one, secret: true } : one));
   for (const one of kept) if (one.secret) workspace.redactor.add(one.value);
-  const failed = verdicts.filter(({ ok }) => !ok);
-  const problems = failed.map((verdict) => failedExpectation(verdict));
-  // Behind a failed expectation a missing value is no news.
-  if (failed.length === 0) problems.push(...missing);
-  return { outcome, verdicts, kept, problems };
+  const concluded = (verdicts: Verdict[]): Judged => {
+    const failed = verdicts.filter(({ ok }) => !ok);
+    const problems = failed.map((verdict) => failedExpectation(verdict));
+    // Behind a failed expectation a missing value is no news.
+    if (failed.length === 0) problems.push(...missing);
+    return { outcome, verdicts, kept, problems };
+  };
+  return accept || judged instanceof Promise ? accepted().then(concluded) : concluded(judged);
 }
 
 /** The token of a log-in is a secret before anything of the answer is kept, shown or recorded. */
