@@ -161,6 +161,23 @@ test('many tables have a file each, and one for all of them is refused before an
   assert.equal(alike.status, 2);
   assert.match(alike.out, /another table of this run was written to data\/t-x\.csv/);
   assert.equal(readFileSync(join(alike.cwd, 'data/t-x.csv'), 'utf8'), 'n,error\na,\nb,\n');
+
+  // Environments differ as rows do, and a run that is repeated writes its own file anew.
+  const vendor = await mirror();
+  const environment = (quay: string): string =>
+    `changes: allow\nvariables: {origin: "${vendor.origin}", quay: ${quay}}\nhosts: [127.0.0.1]\n`;
+  const cwd = collectionOf({
+    ...requests,
+    'trails/t.yaml': `steps:\n${inner('"data/t-${quay}.csv"')}`,
+    'environments/one.yaml': environment('north'),
+    'environments/two.yaml': environment('south'),
+    'environments/three.yaml': environment('north'),
+  });
+  const several = await echoTrail(['run', 't', '--env', 'one,two', '--repeat', '2'], { cwd });
+  assert.equal(several.status, 0, several.out);
+  const clash = await echoTrail(['run', 't', '--env', 'one,three'], { cwd });
+  assert.equal(clash.status, 2);
+  assert.match(clash.out, /another table of this run was written to data\/t-north\.csv/);
 });
 
 test('once-by passes over what was handled, as long as the run is repeated; what failed is not handled', async () => {

@@ -119,7 +119,10 @@ function waitText({ host, wait, why, told }: WaitEvent, { out }: Terminal): stri
 
 function tableLines({ label, columns, lines, count, to, show }: TableEvent, terminal: Terminal, hide: Hide): string[] {
   const { out } = terminal;
-  const told = to === undefined ? [] : [`${out.green('wrote  ')} ${to} ${out.dim(`(${count} rows of ${label})`)}`];
+  const told =
+    to === undefined
+      ? []
+      : [`${out.green('wrote  ')} ${to} ${out.dim(`(${count} ${count === 1 ? 'row' : 'rows'} of ${label})`)}`];
   if (!show) return told;
   const shown = lines.slice(0, 40);
   const heads = shown.some((line) => line.error !== undefined) ? [...columns, 'error'] : columns;

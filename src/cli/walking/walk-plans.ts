@@ -24,6 +24,8 @@ export interface Walking {
   readonly matrix: MatrixMaker | undefined;
   /** Named where there are several. */
   readonly environment: string | undefined;
+  /** Files that tables went to in the environments before this one; and in this one. */
+  readonly tables?: { readonly elsewhere: ReadonlySet<string>; readonly here: Set<string> } | undefined;
   /** What was asked for, now or by the command that is gone on with. */
   readonly options: RunOptions;
 }
@@ -80,16 +82,21 @@ async function walkPass(
 async function walkOne(
   plan: TrailPlan,
   number: number,
-  { workspace, wishes, journal, matrix, environment }: Walking,
+  { workspace, wishes, journal, matrix, environment, tables }: Walking,
   { terminal, signal, secondSignal }: Context,
   handled: Handled,
   rows: ReadonlySet<number> | undefined,
 ): Promise<Problem | undefined> {
-  const { report, end } = reporter(plan, workspace, terminal, matrix, environment);
+  const told = reporter(plan, workspace, terminal, matrix, environment);
+  const report: typeof told.report = (event) => {
+    if (event.event === 'table' && event.to !== undefined) tables?.here.add(event.to);
+    told.report(event);
+  };
   const { hide } = workspace.redactor;
   const { stopAtFirstFailure } = wishes;
   const settings = { report, signal, undoSignal: secondSignal, number, journal, rows, stopAtFirstFailure, handled };
-  const summary = await walkTrail(workspace, plan, settings).finally(end);
+  const tablesElsewhere = tables?.elsewhere;
+  const summary = await walkTrail(workspace, plan, { ...settings, tablesElsewhere }).finally(told.end);
   if (matrix && environment === undefined) matrix.ended(plan.name);
   if (terminal.json) {
     const document = summaryDocument(summary, plan.name);

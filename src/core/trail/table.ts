@@ -182,7 +182,10 @@ function tableFile(to: Tree, { workspace, scope, tableFiles }: TableRoom): strin
   const value = to.evaluate(evaluation);
   const file = value === omitted ? '' : textOf(value);
   if (evaluation.touchedSecret) {
-    throw new Problem('expression-value', { what: `the name of the table's file ${to.text} would hold a secret` });
+    throw new Problem('expression-value', {
+      what: `the name of the table's file ${to.text} would hold a secret`,
+      remedy: 'name it by something that anybody may read',
+    });
   }
   if (tableFiles.has(file)) {
     throw new Problem('file-exists', {

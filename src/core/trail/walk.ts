@@ -26,6 +26,8 @@ export interface WalkSettings {
   readonly rows?: ReadonlySet<number> | undefined;
   /** No further row or iteration is begun once one has failed. */
   readonly stopAtFirstFailure?: boolean | undefined;
+  /** Files that tables of the same command went to in other environments. */
+  readonly tablesElsewhere?: ReadonlySet<string> | undefined;
   /** What `once-by` passes over; kept from one walk to the next. */
   readonly handled?: Handled | undefined;
 }
@@ -41,7 +43,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   // What an earlier command could not say of its calls is still not known.
   tally.inDoubt.push(...(journal?.doubtsBefore(number) ?? []));
   const patience = { ...workspace.patience };
-  const tableFiles = new Set<string>();
+  const tableFiles = new Set(settings.tablesElsewhere);
   const stop = new AbortController();
   const { signal } = settings;
   const ending = settings.stopAtFirstFailure ? AbortSignal.any([signal, stop.signal]) : signal;
