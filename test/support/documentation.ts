@@ -29,7 +29,7 @@ export async function readSource(
   const uri = mainAddress(file);
   const fetch = async (address: string): Promise<Fetched> => {
     const found = Object.entries(others).find(([other]) => new URL(other, uri).href === address);
-    return found ? { text: found[1] } : { refused: 'it is not there' };
+    return found ? { content: found[1] } : { refused: 'it is not there' };
   };
   const { documents, refused } = await gatherDocuments(uri, file, text, fetch);
   const documentation = await readDocumentation(documents, name);

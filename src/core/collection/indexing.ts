@@ -8,23 +8,22 @@ import { type DocumentationIndex, type IndexFacts, openIndex } from '../document
 import type { Documentation } from '../documentation/model.js';
 import { formatOf, readDocumentation } from '../documentation/read.js';
 import { writeIndex } from '../documentation/write-index.js';
+import type { StagedFile } from '../storage/atomic-write.js';
 import { pathInside } from '../storage/inside.js';
 import { entryOf, type Shelf, type SourceEntry } from './shelf.js';
 import { elsewhere, indexFolder, overlayFile, snapshotFiles, stamped } from './snapshot.js';
 
 /**
  * Tells whether the content of any file changed: a checksum, which takes a tenth of the time of a digest.
- * @param at where a file is now
+ * @param staged files that are not in their place yet
  */
-export function stampOf(
-  { root }: Shelf,
-  paths: readonly string[],
-  at: (file: string) => string = (file) => pathInside(root, file),
-): string {
+export function stampOf(shelf: Shelf, paths: readonly string[], staged: ReadonlyMap<string, StagedFile> = new Map()) {
   let sum = 0;
-  for (const path of paths) sum = crc32(readFileSync(at(path)), crc32(path, sum));
+  for (const path of paths) sum = crc32(staged.get(path)?.bytes ?? read(shelf, path), crc32(path, sum));
   return sum.toString(16);
 }
+
+const read = ({ root }: Shelf, path: string): Uint8Array => readFileSync(pathInside(root, path));
 
 /** From the snapshot, anew. @throws Problem document-unreadable, file-not-found */
 export async function remade(shelf: Shelf, name: string, entry: SourceEntry): Promise<DocumentationIndex> {
@@ -49,13 +48,12 @@ export async function readSource(shelf: Shelf, name: string): Promise<Documents>
 
 /** The documents of a source as they were fetched. @throws Problem file-not-found, document-unreadable */
 async function readSnapshot(shelf: Shelf, { file, source, parts = {} }: SourceEntry): Promise<Documents> {
-  const read = (path: string): string => readFileSync(pathInside(shelf.root, path), 'utf8').replace(/^\uFEFF/, '');
   const uri = mainAddress(source ?? file);
-  const main = await readPart(uri, file, read(file));
+  const main = await readPart(uri, file, read(shelf, file));
   const all = new Map<string, Part>([[uri, main]]);
   for (const [called, path] of Object.entries(parts)) {
     const address = new URL(called, uri).href;
-    all.set(address, await readPart(address, path, read(path)));
+    all.set(address, await readPart(address, path, read(shelf, path)));
   }
   return { main, parts: all };
 }
@@ -89,7 +87,7 @@ export async function readFresh(
 
 /**
  * Writes the index; where the collection cannot be written to, beside other temporary files.
- * @param staged files of the snapshot that are not in their place yet, and where they are
+ * @param staged files of the snapshot that are not in their place yet
  */
 export async function keptIndex(
   shelf: Shelf,
@@ -97,11 +95,11 @@ export async function keptIndex(
   documentation: Documentation,
   main: Part,
   entry: SourceEntry,
-  staged: ReadonlyMap<string, string> = new Map(),
+  staged: ReadonlyMap<string, StagedFile> = new Map(),
 ): Promise<IndexFacts> {
   const paths = snapshotFiles(shelf, name, entry);
-  const at = (file: string): string => staged.get(file) ?? pathInside(shelf.root, file);
-  const stamp = { files: stamped(shelf, paths, at), stamp: stampOf(shelf, paths, at) };
+  const at = (file: string): string => staged.get(file)?.path ?? pathInside(shelf.root, file);
+  const stamp = { files: stamped(shelf, paths, at), stamp: stampOf(shelf, paths, staged) };
   const describer = await formatOf(main).describer();
   try {
     return writeIndex(indexFolder(shelf, name), documentation, stamp, describer);

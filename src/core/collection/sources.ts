@@ -47,13 +47,13 @@ export async function addSource(
       remedy: '--name NAME adds it beside, --replace puts it in the place of the old one',
     });
   }
-  const texts = new Map<string, string>([[file, main.text]]);
+  const files = new Map<string, Uint8Array>([[file, main.bytes]]);
   const others: Record<string, string> = {};
   for (const part of parts.values()) {
     if (part === main) continue;
     const called = partName(part.uri, main.uri);
-    const path = uniquePath(`${folder}/${safePath(called)}`, texts);
-    texts.set(path, part.text);
+    const path = uniquePath(`${folder}/${safePath(called)}`, files);
+    files.set(path, part.bytes);
     others[called] = path;
   }
   const entry: SourceEntry = {
@@ -63,7 +63,7 @@ export async function addSource(
     ...(parts.size > 1 && { parts: others }),
     ...(known?.asked && { asked: known.asked }),
   };
-  const facts = await keptAndIndexed(collection, short, documents, entry, texts);
+  const facts = await keptAndIndexed(collection, short, documents, entry, files);
   await rewriteKey(collection.root, manifestName, ['docs', short], entry);
   rememberShelf({ ...collection, docs: { ...collection.docs, [short]: entry } });
   return sourceOf(short, entry, facts);
@@ -75,14 +75,13 @@ async function keptAndIndexed(
   name: string,
   documents: Documents,
   entry: SourceEntry,
-  texts: ReadonlyMap<string, string>,
+  files: ReadonlyMap<string, Uint8Array>,
 ): Promise<IndexFacts> {
   const staged = new Map<string, StagedFile>();
   try {
-    for (const [path, text] of texts) staged.set(path, await stageFile(placeInside(collection.root, path), text));
+    for (const [path, bytes] of files) staged.set(path, await stageFile(placeInside(collection.root, path), bytes));
     const documentation = await readDocumentation(await overlaid(documents, collection, name), name);
-    const places = new Map([...staged].map(([path, file]) => [path, file.path]));
-    const facts = await keptIndex(collection, name, documentation, documents.main, entry, places);
+    const facts = await keptIndex(collection, name, documentation, documents.main, entry, staged);
     for (const file of staged.values()) await file.commit();
     return facts;
   } catch (error) {

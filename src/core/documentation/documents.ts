@@ -8,6 +8,8 @@ export interface Part {
   /** For messages. */
   readonly file: string;
   readonly text: string;
+  /** The same in UTF-8, as it was read. */
+  readonly bytes: Uint8Array;
   readonly notation: Notation;
   /** The data of JSON and YAML. */
   readonly content: unknown;
@@ -19,15 +21,20 @@ export interface Documents {
   readonly parts: ReadonlyMap<string, Part>;
 }
 
-/** @throws Problem document-too-large, document-unreadable */
-export async function readPart(uri: string, file: string, text: string): Promise<Part> {
+/** @param given a text, or UTF-8, with or without a byte order mark. @throws Problem document-too-large, document-unreadable */
+export async function readPart(uri: string, file: string, given: string | Uint8Array): Promise<Part> {
+  const all = typeof given === 'string' ? Buffer.from(given) : given;
+  const bytes = byteOrderMark.every((byte, index) => all[index] === byte) ? all.subarray(3) : all;
+  const text = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length).toString('utf8');
   demandSize(text, file);
   const notation = notationOf(text, file);
   const content =
     notation === 'json' ? fromJson(text, file) : notation === 'yaml' ? await fromYaml(text, file) : undefined;
   if (content !== undefined) demandShape(content, text, file);
-  return { uri, file, text, notation, content };
+  return { uri, file, text, bytes, notation, content };
 }
+
+const byteOrderMark = [0xef, 0xbb, 0xbf];
 
 /** The address of what a part refers to, without its fragment; undefined where it is no address. */
 export function addressOf(reference: string, from: string): string | undefined {

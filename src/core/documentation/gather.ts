@@ -5,10 +5,10 @@ import { formatOf } from './read.js';
 
 /** Beyond these a document is hostile, or not what was meant. */
 const mostParts = 500;
-const mostCharacters = 200e6;
+const mostBytes = 200e6;
 
-/** What came of asking for a document: its text, or why it is not read. */
-export type Fetched = { readonly text: string } | { readonly refused: string };
+/** What came of asking for a document: its content, or why it is not read. */
+export type Fetched = { readonly content: string | Uint8Array } | { readonly refused: string };
 
 export interface Gathered {
   readonly documents: Documents;
@@ -23,14 +23,14 @@ export interface Gathered {
 export async function gatherDocuments(
   uri: string,
   file: string,
-  text: string,
+  content: string | Uint8Array,
   fetch: (uri: string) => Promise<Fetched>,
 ): Promise<Gathered> {
-  const main = await readPart(uri, file, text);
+  const main = await readPart(uri, file, content);
   const format = formatOf(main);
   const parts = new Map<string, Part>([[uri, main]]);
   const refused = new Map<string, string>();
-  let size = text.length;
+  let size = content.length;
   const waiting = [{ part: main, references: await format.references(main) }];
   for (let next = waiting.shift(); next; next = waiting.shift()) {
     for (const reference of next.references) {
@@ -42,15 +42,15 @@ export async function gatherDocuments(
         refused.set(address, fetched.refused);
         continue;
       }
-      size += fetched.text.length;
-      if (parts.size >= mostParts || size > mostCharacters) {
+      size += fetched.content.length;
+      if (parts.size >= mostParts || size > mostBytes) {
         throw new Problem('document-too-large', {
           what: `${file} refers to more documents than are read`,
           cause: `more than ${parts.size >= mostParts ? `${mostParts} documents` : '200 MB'}`,
         });
       }
       try {
-        const read = await readPart(address, name, fetched.text);
+        const read = await readPart(address, name, fetched.content);
         waiting.push({ part: read, references: await format.references(read) });
         parts.set(address, read);
       } catch (error) {

@@ -1,14 +1,14 @@
 /** Writing several files that belong together: all of them are there, or those from before. */
-import { randomBytes } from 'node:crypto';
 import { closeSync, mkdirSync, openSync, renameSync, rmSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
+import { besideOf } from './atomic-write.js';
 
 /** Characters that are gathered before they are written. */
 const gathered = 1 << 20;
 
 /** @param files the pieces of each file, by its name; written one after the other, so that no file is held whole */
 export function writeFolderAtomically(folder: string, files: Readonly<Record<string, Iterable<string>>>): void {
-  const fresh = `${folder}.${randomBytes(4).toString('hex')}.part`;
+  const fresh = besideOf(folder);
   rmSync(fresh, { recursive: true, force: true });
   mkdirSync(fresh, { recursive: true });
   try {

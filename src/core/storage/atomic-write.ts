@@ -1,5 +1,4 @@
 /** Writing a file so that a reader, or a crash, never sees half of it. */
-import { randomBytes } from 'node:crypto';
 import { writeFileSync } from 'node:fs';
 import { mkdir, open, rename, rm } from 'node:fs/promises';
 import { dirname } from 'node:path';
@@ -18,6 +17,7 @@ export async function writeAtomically(
 export interface StagedFile {
   /** Where it is until then. */
   readonly path: string;
+  readonly bytes: Uint8Array;
   /** Puts it in its place when it is on the disk. */
   commit(): Promise<void>;
   /** Lets it go. */
@@ -25,11 +25,12 @@ export interface StagedFile {
 }
 
 /** A file that grows beside its target, piece by piece. */
-export interface GrowingFile extends Omit<StagedFile, 'path'> {
+export interface GrowingFile extends Omit<StagedFile, 'path' | 'bytes'> {
   write(text: string): Promise<void>;
 }
 
-const besideOf = (path: string): string => `${path}.${randomBytes(4).toString('hex')}.part`;
+/** A name that nobody else chooses; no secret, and so not worth loading what makes those. */
+export const besideOf = (path: string): string => `${path}.${Math.random().toString(36).slice(2, 10)}.part`;
 
 /** @throws Problem file-unreadable */
 export async function growFile(path: string): Promise<GrowingFile> {
@@ -73,6 +74,7 @@ export async function stageFile(
   { mode = 0o644 }: { mode?: number } = {},
 ): Promise<StagedFile> {
   const beside = besideOf(path);
+  const bytes = typeof content === 'string' ? Buffer.from(content) : content;
   const discard = (): Promise<void> => rm(beside, { force: true }).catch(() => undefined);
   const failed = async (error: unknown): Promise<Problem> => {
     await discard();
@@ -82,7 +84,7 @@ export async function stageFile(
     await mkdir(dirname(path), { recursive: true });
     const file = await open(beside, 'wx', mode);
     try {
-      writeFileSync(file.fd, content);
+      writeFileSync(file.fd, bytes);
     } catch (error) {
       await file.close();
       throw error;
@@ -97,6 +99,7 @@ export async function stageFile(
       );
     return {
       path: beside,
+      bytes,
       async commit() {
         const problem = await flushed;
         if (problem) throw await failed(problem.error);

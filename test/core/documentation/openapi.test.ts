@@ -57,6 +57,35 @@ test('an operation has its parts: parameters, body fields, answers, authenticati
   assert.deepEqual(operation('logIn').security, []);
 });
 
+test('what an anchor names is read wherever an alias stands; a word with an ampersand is none; a byte order mark is no key', async () => {
+  const berth = '{type: object, properties: {code: {type: string}, bollard: {$ref: "#/components/schemas/Bollard"}}}';
+  const text = (named: string, again: string): string => `\uFEFFopenapi: 3.0.3
+info: {title: Ropes & bollards, version: "1"}
+components:
+  schemas:
+    Bollard: {type: object, properties: {load: {type: integer}}}
+    Berth: ${named}
+paths:
+  /berths:
+    put:
+      operationId: moor
+      description: quay &c, fish&chips
+      requestBody: {content: {application/json: {schema: ${again}}}}
+      responses: {}
+`;
+  const [one, other] = [
+    await readSource(text(`&berth ${berth}`, '*berth'), 'a.yaml'),
+    await readSource(text(berth, berth), 'b.yaml'),
+  ];
+  assert.deepEqual([one.documentation.title, one.documentation.warnings], ['Ropes & bollards', []]);
+  assert.deepEqual(one.operations, other.operations);
+  const fields = one.operation('moor').body?.fields ?? [];
+  assert.deepEqual(
+    fields.flatMap((field) => [field.name, ...(field.fields ?? []).map(({ name }) => name)]),
+    ['code', 'bollard', 'load'],
+  );
+});
+
 test('YAML and JSON give the same', async () => {
   const yaml =
     'openapi: 3.0.3\ninfo: {title: T, version: "1"}\npaths:\n  /a: {get: {operationId: a, responses: {200: {description: ok}}}}\n';

@@ -24,8 +24,9 @@ export function collectDefinitions(documents: Documents): Collected {
   const definitions = new Map<string, Value>();
   const warnings: Warning[] = [];
   const missing = new Set<string>();
-  /** One document without aliases is a tree, and nothing in it is met twice. */
-  const isTree = documents.main.notation === 'json' && documents.parts.size === 1;
+  /** One document without anchors is a tree, and nothing in it is met twice. */
+  const { main } = documents;
+  const isTree = documents.parts.size === 1 && (main.notation === 'json' || !mayHaveAnchors(main.text));
   const visited = isTree ? undefined : new Set<object>();
   const waiting: [Json, Part][] = [];
 
@@ -95,10 +96,27 @@ export function collectDefinitions(documents: Documents): Collected {
   return { definitions, warnings };
 }
 
+/** Told from the text; an ampersand at the beginning of a word counts as one. */
+function mayHaveAnchors(text: string): boolean {
+  for (let at = text.indexOf('&'); at !== -1; at = text.indexOf('&', at + 1))
+    if (!/[^\s,[{]/.test(text.charAt(at - 1)) && /\S/.test(text.charAt(at + 1))) return true;
+  return false;
+}
+
+/** Told from the text: a large document has tens of thousands of references, all to itself. */
+function refersElsewhere(text: string): boolean {
+  const elsewhere = /["']?\s*:(?!\s*["']?#)/y;
+  for (let at = text.indexOf('$ref'); at !== -1; at = text.indexOf('$ref', at + 4)) {
+    elsewhere.lastIndex = at + 4;
+    if (elsewhere.test(text)) return true;
+  }
+  return false;
+}
+
 /** All `$ref` to other documents, as they stand. */
 export function foreignReferences(part: Part): string[] {
   const found = new Set<string>();
-  if (!/\$ref["']?\s*:(?!\s*["']?#)/.test(part.text)) return [];
+  if (!refersElsewhere(part.text)) return [];
   const visit = (value: unknown): void => {
     if (typeof value !== 'object' || value === null) return;
     for (const key in value) {
