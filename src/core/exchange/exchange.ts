@@ -6,6 +6,7 @@ import type { ConnectTimes } from './connectors.js';
 import { Received, type ReceivedParts } from './received.js';
 import type { Sink } from './sink.js';
 import { Ended, explainTrouble, type Progress } from './trouble.js';
+import { type Interruptible, UnderWay } from './under-way.js';
 import type { WireRequest } from './wire.js';
 
 /** Beyond this an answer is not held in memory. */
@@ -44,7 +45,8 @@ type Lines = ReceivedParts['headers'];
 const none: readonly never[] = [];
 
 /** The handler of the library's dispatcher: a class, since a run makes one for every request. */
-class Exchange {
+class Exchange implements Interruptible {
+  place = 0;
   private readonly started = performance.now();
   private sent = this.started;
   private firstByte = 0;
@@ -63,6 +65,7 @@ class Exchange {
   private trailers: Lines = none;
   private hints: ReceivedParts['hints'] = none;
   private resume: (() => void) | undefined;
+  private open: UnderWay | undefined;
 
   constructor(
     private readonly wire: WireRequest,
@@ -78,7 +81,8 @@ class Exchange {
       this.finish(new Ended('interrupt'));
       return;
     }
-    if (signal) interruptible(signal).add(this);
+    this.open = signal && underWayOf(signal);
+    this.open?.add(this);
     this.timer = setTimeout(() => this.end(new Ended('timeout')), wire.timeout.total);
     try {
       this.origin.pool.dispatch(
@@ -172,7 +176,7 @@ class Exchange {
     this.done = true;
     clearTimeout(this.timer);
     clearTimeout(this.silence);
-    if (this.signal) interruptible(this.signal).delete(this);
+    this.open?.remove(this);
     if (error === undefined) this.conclude(undefined);
     else void explainTrouble(error, this.progress()).then((trouble) => this.conclude(trouble));
   }
@@ -271,18 +275,14 @@ function headerList({ headers, body, signed }: WireRequest): string[] {
   return list;
 }
 
-const underWay = new WeakMap<AbortSignal, Set<Exchange>>();
+const underWay = new WeakMap<AbortSignal, UnderWay>();
 
 /** The exchanges that a signal ends. One listener serves them all: adding one for each costs more than a small call. */
-function interruptible(signal: AbortSignal): Set<Exchange> {
+function underWayOf(signal: AbortSignal): UnderWay {
   let open = underWay.get(signal);
   if (!open) {
-    const made = new Set<Exchange>();
-    open = made;
-    underWay.set(signal, made);
-    signal.addEventListener('abort', () => {
-      for (const exchange of [...made]) exchange.interrupt();
-    });
+    open = new UnderWay(signal);
+    underWay.set(signal, open);
   }
   return open;
 }
