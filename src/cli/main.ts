@@ -53,9 +53,7 @@ async function tuned(): Promise<void> {
   const flags = [oneAnswer];
   // What passes through one request dies young, and the engine would otherwise let 20 MB more of it pile up.
   if (command === 'send') flags.push('--semi-space-growth-factor=1');
-  // A walk does the same thousands of times and is over in seconds: compiled sooner, and with room at once for what
-  // dies young, it is over sooner.
-  if (command === 'run') flags.push('--semi-space-growth-factor=16');
+  // A walk does the same thousands of times and is over in seconds: compiled sooner, it is over sooner.
   if (command === 'run' && engine === 11) flags.push('--interrupt-budget=8000');
   const { setFlagsFromString } = await import('node:v8');
   for (const flag of flags) setFlagsFromString(flag);

@@ -1,5 +1,6 @@
 /** CSV (RFC 4180) with a first line of names, by a well-known library. */
 import { Problem } from '../../problem/problem.js';
+import { countLines } from './count-lines.js';
 import type { RowSource } from './row-source.js';
 
 let parse: typeof import('csv-parse').parse | undefined;
@@ -37,6 +38,8 @@ export const csv: RowSource = {
       parser.destroy();
     }
   },
+  // The first line has the names; a line break within quotes makes one row two.
+  count: async (stream) => Math.max(0, (await countLines(stream)) - 1),
 };
 
 function explained(error: Error & { lines?: number }, file: string): Problem {

@@ -30,6 +30,11 @@ export const json: RowSource = {
       yield item;
     }
   },
+  async count(stream) {
+    let items = 0;
+    for await (const _ of itemsIn(stream, '')) items += 1;
+    return items;
+  },
 };
 
 /** The texts of the items of one list. */

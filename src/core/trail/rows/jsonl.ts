@@ -3,6 +3,7 @@ import { createInterface } from 'node:readline';
 import { Problem } from '../../problem/problem.js';
 import { parseJson } from '../../value/json-text.js';
 import { isValueMap } from '../../value/written.js';
+import { countLines } from './count-lines.js';
 import type { RowSource } from './row-source.js';
 
 export const jsonl: RowSource = {
@@ -28,4 +29,5 @@ export const jsonl: RowSource = {
       yield columns;
     }
   },
+  count: countLines,
 };

@@ -1,5 +1,5 @@
 /** All formats of rows. A new one is one file and one line here. */
-import { createReadStream } from 'node:fs';
+import { createReadStream, statSync } from 'node:fs';
 import type { Readable } from 'node:stream';
 import type { Loads } from '../../expression/compile.js';
 import { asProblem, type FilePosition, Problem } from '../../problem/problem.js';
@@ -35,6 +35,16 @@ export function readyRows(root: string, file: string, loads: Loads, where: FileP
 export function fileRows(root: string, file: string): AsyncIterable<ValueMap> {
   const source = rowSourceOf(file);
   return source.read(createReadStream(pathInside(root, file)), file);
+}
+
+/** Beyond this to count a list of JSON would slow the walk down. */
+const largestCounted = 50e6;
+
+/** About how many rows a file has, for how long it will take; undefined where counting them takes too long itself. */
+export async function rowsAbout(root: string, file: string): Promise<number | undefined> {
+  const source = rowSourceOf(file);
+  const path = pathInside(root, file);
+  return source === json && statSync(path).size > largestCounted ? undefined : source.count(createReadStream(path));
 }
 
 /** Rows from a stream without a name: a list, lines of objects, or CSV, as its first letter says. */

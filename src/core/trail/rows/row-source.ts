@@ -16,4 +16,6 @@ export interface RowSource {
   readonly load?: () => Promise<unknown>;
   /** @param file for messages @throws Problem data-shape with its line while reading */
   read(stream: Readable, file: string): AsyncIterable<ValueMap>;
+  /** About how many rows there are, for how long it will take. */
+  count(stream: Readable): Promise<number>;
 }

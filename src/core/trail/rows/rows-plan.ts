@@ -8,15 +8,14 @@ import { compileTree } from '../../expression/tree.js';
 import { Problem } from '../../problem/problem.js';
 import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import type { Workspace } from '../workspace.js';
-import { fileRows, readyRows, streamRows } from './registry.js';
-import { rowsAbout } from './total.js';
+import { fileRows, readyRows, rowsAbout, streamRows } from './registry.js';
 
 export interface RowsPlan {
   /** `data/vessels.csv`, `standard input`, `the list`. */
   readonly from: string;
   /** @param names the inputs that the trail has before any row */
   read(workspace: Workspace, names: Names): AsyncIterable<ValueMap>;
-  /** About how many there are, where that can be known ahead. */
+  /** About how many there are, where that can be known; of a list when it is read next. */
   about(): Promise<number | undefined>;
 }
 
@@ -41,14 +40,21 @@ export function planRows(
   }
   const where = yaml.position(['rows']);
   const tree = compileTree(given as Value, (path) => yaml.position(['rows', ...path]), loads);
+  let tell = (_: number): void => undefined;
   return {
     from: 'the list',
-    about: unknown,
+    about: () =>
+      new Promise((resolve) => {
+        tell = resolve;
+      }),
     read(workspace, own) {
       const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
       const names = layered(own, variableNames(workspace.layers, own, surroundings));
       const value = tree.evaluate(new Evaluation(names, surroundings));
-      if (value !== omitted && Array.isArray(value)) return asRows(value as readonly Value[]);
+      if (value !== omitted && Array.isArray(value)) {
+        tell(value.length);
+        return asRows(value as readonly Value[]);
+      }
       throw new Problem('data-shape', { what: 'rows must be a list, and the expression gives none', where });
     },
   };
