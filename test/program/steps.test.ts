@@ -178,6 +178,14 @@ test('many tables have a file each, and one for all of them is refused before an
   const clash = await echoTrail(['run', 't', '--env', 'one,three'], { cwd });
   assert.equal(clash.status, 2);
   assert.match(clash.out, /another table of this run was written to data\/t-north\.csv/);
+
+  // Two trails of one command, too; the same one twice writes its own file anew.
+  writeIn(cwd, 'trails/other.yaml', `steps:\n${inner('"data/t-${quay}.csv"').replace('[a, b]', '[c]')}`);
+  const two = await echoTrail(['run', 't', 'other', '--env', 'one'], { cwd });
+  assert.equal(two.status, 2);
+  assert.match(two.out, /another table of this run was written to data\/t-north\.csv/);
+  assert.equal(readFileSync(join(cwd, 'data/t-north.csv'), 'utf8'), 'n,error\na,\nb,\n');
+  assert.equal((await echoTrail(['run', 't', 't', '--env', 'one'], { cwd })).status, 0);
 });
 
 test('once-by passes over what was handled, as long as the run is repeated; what failed is not handled', async () => {

@@ -24,7 +24,7 @@ export async function walkNames(context: Context, names: readonly string[], wish
     all.push({ ...own, plans });
   }
   let status = 0;
-  const elsewhere = new Set<string>();
+  const tables = new Map<string, string>();
   for (const own of all) {
     if (context.signal.aborted) break;
     const { settings, environment } = own.workspace;
@@ -32,10 +32,8 @@ export async function walkNames(context: Context, names: readonly string[], wish
     const { rows, atOnce, repeat, every, until } = wishes;
     const options = { rows, atOnce, repeat, every, until };
     const order: RunOrder = { names, environment: environment.name, settings, options };
-    const tables = { elsewhere, here: new Set<string>() };
     const walking = { ...own, wishes, matrix, environment: several ? environment.name : undefined, tables };
     status = worse(status, await walkAhead(walking, order, context));
-    for (const file of tables.here) elsewhere.add(file);
     if (several) matrix?.ended(environment.name);
   }
   tellMatrix(matrix, context, context.redactor()?.hide ?? ((text) => text));

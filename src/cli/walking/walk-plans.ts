@@ -24,8 +24,8 @@ export interface Walking {
   readonly matrix: MatrixMaker | undefined;
   /** Named where there are several. */
   readonly environment: string | undefined;
-  /** Files that tables went to in the environments before this one; and in this one. */
-  readonly tables?: { readonly elsewhere: ReadonlySet<string>; readonly here: Set<string> } | undefined;
+  /** The files that tables of this command went to, each with the environment and the trail that wrote it. */
+  readonly tables?: Map<string, string> | undefined;
   /** What was asked for, now or by the command that is gone on with. */
   readonly options: RunOptions;
 }
@@ -88,14 +88,16 @@ async function walkOne(
   rows: ReadonlySet<number> | undefined,
 ): Promise<Problem | undefined> {
   const told = reporter(plan, workspace, terminal, matrix, environment);
+  // Walked again, a trail writes its tables anew; another one must not.
+  const writer = `${workspace.environment.name} ${plan.name}`;
   const report: typeof told.report = (event) => {
-    if (event.event === 'table' && event.to !== undefined) tables?.here.add(event.to);
+    if (event.event === 'table' && event.to !== undefined) tables?.set(event.to, writer);
     told.report(event);
   };
   const { hide } = workspace.redactor;
   const { stopAtFirstFailure } = wishes;
   const settings = { report, signal, undoSignal: secondSignal, number, journal, rows, stopAtFirstFailure, handled };
-  const tablesElsewhere = tables?.elsewhere;
+  const tablesElsewhere = new Set([...(tables ?? [])].filter(([, by]) => by !== writer).map(([file]) => file));
   const summary = await walkTrail(workspace, plan, { ...settings, tablesElsewhere }).finally(told.end);
   if (matrix && environment === undefined) matrix.ended(plan.name);
   if (terminal.json) {

@@ -26,7 +26,7 @@ export interface WalkSettings {
   readonly rows?: ReadonlySet<number> | undefined;
   /** No further row or iteration is begun once one has failed. */
   readonly stopAtFirstFailure?: boolean | undefined;
-  /** Files that tables of the same command went to in other environments. */
+  /** Files that other tables of the same command went to: of other trails, or in other environments. */
   readonly tablesElsewhere?: ReadonlySet<string> | undefined;
   /** What `once-by` passes over; kept from one walk to the next. */
   readonly handled?: Handled | undefined;
