@@ -1,7 +1,15 @@
 /** GraphQL: a schema of every kind of type, counted with the reference implementation, and drafts that it accepts. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { buildSchema, introspectionFromSchema, isObjectType, parse, specifiedScalarTypes, validate } from 'graphql';
+import {
+  buildSchema,
+  graphql,
+  introspectionFromSchema,
+  isObjectType,
+  parse,
+  specifiedScalarTypes,
+  validate,
+} from 'graphql';
 import { parse as parseYaml } from 'yaml';
 import { pilotSchema } from '../../../src/standin/pilots/schema.js';
 import { readSource } from '../../support/documentation.js';
@@ -54,6 +62,19 @@ test('arguments, input objects, enumerations, deprecations, unions and interface
   assert.match(index.type('Person')?.description ?? '', /Types: Pilot, Dispatcher/);
   assert.equal(index.type('Pilot')?.fields.find(({ name }) => name === 'grade')?.deprecated, true);
   assert.match(index.type('Day')?.description ?? '', /Specified by https:\/\/larkhaven\.example/);
+});
+
+test('the example of an answer is one that the schema lets a server give to the drafted call', async () => {
+  const { operations, draft } = await readSource(pilotSchema, 'pilots.graphql');
+  const variableValues = { id: 'P-1', day: '2026-11-25', input: { pilot: 'P-1', imo: '9000017', day: '2026-11-25' } };
+  for (const { id, answers } of operations) {
+    const { body } = parseYaml(draft(id)) as { body: { graphql: { document: string } } };
+    const example = answers[0]?.content?.example as { data: Record<string, unknown> };
+    const source = body.graphql.document;
+    const { data, errors } = await graphql({ schema, source, rootValue: example.data, variableValues });
+    assert.deepEqual(errors, undefined, `${id}: ${errors?.join()} in ${JSON.stringify(example)}`);
+    assert.notEqual(data?.[id] ?? null, null, `${id} answers`);
+  }
 });
 
 for (const depth of [0, 1, 2, 4]) {

@@ -1,6 +1,7 @@
 /** WSDL 1.1 and XML Schema: the customs office, and a document of the rarer kinds; each counted without the reader. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { DOMParser, onErrorStopParsing } from '@xmldom/xmldom';
 import { parse } from 'yaml';
 import type { Field } from '../../../src/core/documentation/model.js';
 import { customsWsdl, messagesXsd, typesXsd } from '../../../src/standin/customs/wsdl.js';
@@ -59,6 +60,10 @@ test('action, address, version, headers, fields in their order with limits, faul
     declare.answers.map(({ status }) => status),
     ['200', '500'],
   );
+  const example = String(declare.answers[0]?.content?.example);
+  const answer = new DOMParser({ onError: onErrorStopParsing }).parseFromString(example, 'text/xml').documentElement;
+  const names = [...(answer?.getElementsByTagNameNS('urn:larkhaven:customs:2', '*') ?? [])].map((one) => one.localName);
+  assert.deepEqual(names, ['DeclareResponse', 'number', 'state']);
   assert.equal(operation('Soap12.ReadDeclaration').changes, false);
 });
 
@@ -86,12 +91,15 @@ test('a draft has the envelope in order, its namespaces, optional parts and choi
 });
 
 const xsd = 'xmlns:xsd="http://www.w3.org/2001/XMLSchema"';
-const rare = (schema: string, { style = 'document', part = 'element="t:Send"' } = {}): string => `<?xml version="1.0"?>
+const rare = (
+  schema: string,
+  { style = 'document', use = 'literal', part = 'element="t:Send"' } = {},
+): string => `<?xml version="1.0"?>
 <definitions name="R" targetNamespace="urn:t" xmlns="http://schemas.xmlsoap.org/wsdl/" xmlns:t="urn:t" xmlns:s="http://schemas.xmlsoap.org/wsdl/soap/" ${xsd}>
 <types><xsd:schema targetNamespace="urn:t">${schema}</xsd:schema></types>
 <message name="In"><part name="p" ${part}/></message>
 <portType name="P"><operation name="Send"><input message="t:In"/></operation></portType>
-<binding name="B" type="t:P"><s:binding style="${style}" transport="http://schemas.xmlsoap.org/soap/http"/><operation name="Send"><s:operation soapAction="send"/><input><s:body use="literal" namespace="urn:rpc"/></input></operation></binding>
+<binding name="B" type="t:P"><s:binding style="${style}" transport="http://schemas.xmlsoap.org/soap/http"/><operation name="Send"><s:operation soapAction="send"/><input><s:body use="${use}" namespace="urn:rpc"/></input></operation></binding>
 <service name="S"><port name="Q" binding="t:B"><s:address location="http://harbour.example/soap"/></port></service></definitions>`;
 
 const kinds: readonly (readonly [name: string, schema: string, fields: unknown])[] = [
@@ -160,6 +168,32 @@ test('local elements of an unqualified schema have no prefix; an RPC call is wra
   const rpc = await readSource(rare('', { style: 'rpc', part: 'type="xsd:int"' }), 'rpc.wsdl');
   assert.match(rpc.draft('Send'), /<rpc:Send>\s*<p>\$\{p\}<\/p>\s*<\/rpc:Send>/);
   assert.match(rpc.draft('Send'), /xmlns:rpc="urn:rpc"/);
+});
+
+test('an encoded call names the type of each element, and an array what it holds', async () => {
+  const schema = `<xsd:complexType name="Stay"><xsd:all><xsd:element name="code" type="xsd:string"/><xsd:element name="nights" type="xsd:int"/></xsd:all></xsd:complexType>
+    <xsd:complexType name="Stays" xmlns:c="http://schemas.xmlsoap.org/soap/encoding/" xmlns:w="http://schemas.xmlsoap.org/wsdl/"><xsd:complexContent><xsd:restriction base="c:Array"><xsd:attribute ref="c:arrayType" w:arrayType="t:Stay[]"/></xsd:restriction></xsd:complexContent></xsd:complexType>`;
+  const { draft, operation, documentation } = await readSource(
+    rare(schema, { style: 'rpc', use: 'encoded', part: 'type="t:Stays"' }),
+    'encoded.wsdl',
+  );
+  assert.deepEqual(documentation.warnings, []);
+  assert.deepEqual(
+    operation('Send').body?.fields.map(({ name, fields }) => [name, fields?.map((one) => one.name)]),
+    [['p', ['item']]],
+  );
+  const { envelope } = (parse(draft('Send')) as { body: { soap: { envelope: string } } }).body.soap;
+  const lines = envelope.split('\n').map((line) => line.trim());
+  for (const line of [
+    '<rpc:Send soap:encodingStyle="http://schemas.xmlsoap.org/soap/encoding/">',
+    '<p xsi:type="enc:Array" enc:arrayType="t:Stay[]">',
+    '<item xsi:type="t:Stay">   <!-- may repeat -->',
+    '<code xsi:type="xsd:string">${code}</code>',
+    '<nights xsi:type="xsd:int">${nights}</nights>',
+    'xmlns:xsi="http://www.w3.org/2001/XMLSchema-instance"',
+    'xmlns:xsd="http://www.w3.org/2001/XMLSchema"',
+  ])
+    assert.ok(lines.includes(line), `${line} stands in\n${envelope}`);
 });
 
 test('a schema that is missing costs what it describes, with a warning', async () => {

@@ -1,12 +1,9 @@
 /** The call of a GraphQL field: its document, and the variables that it wants. */
-import { callDocument, type SelectionSettings } from '../graphql/selection.js';
+import { callDocument, type SelectionSettings, usualDepth } from '../graphql/selection.js';
 import type { Definitions, GraphqlCall, Operation } from '../model.js';
 import { members } from './body.js';
 import type { Inputs } from './inputs.js';
 import { active, block, type CallLines, type Line, scalar } from './lines.js';
-
-/** Levels of the answer that are asked for where nothing is said. */
-const usualDepth = 2;
 
 export function graphqlLines(
   { parameters, changes }: Operation,

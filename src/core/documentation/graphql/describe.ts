@@ -9,6 +9,7 @@ import type {
   Parameter,
   TypeDescription,
 } from '../model.js';
+import { answerExample } from './answer-example.js';
 import { bareName, isRequired, type OwnField, type SchemaArgument, type SchemaField, typeOf } from './schema.js';
 
 /** Levels of an answer that are listed; a type has its own page. */
@@ -45,6 +46,7 @@ export function describeField(entry: OperationEntry, source: string, definitions
         content: {
           type: 'application/json',
           fields: answer.fields,
+          example: answerExample(field, definitions),
           documentedExample: false,
           ...(answer.alternatives && { alternatives: answer.alternatives }),
         },

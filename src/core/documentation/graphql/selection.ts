@@ -11,6 +11,9 @@ export interface SelectionSettings {
   readonly fields?: readonly string[] | undefined;
 }
 
+/** Levels of the answer that are asked for where nothing is said. */
+export const usualDepth = 2;
+
 /** Types that wrap others by the Relay connection convention. */
 const wrapping = new Set(['edges', 'node', 'nodes', 'pageInfo']);
 
@@ -49,15 +52,11 @@ function wholeSelection(written: string, definitions: Definitions, depth: number
   const type = typeOf(definitions, bareName(written));
   if (!type || type.kind === 'scalar' || type.kind === 'enumeration' || type.kind === 'input') return [];
   const inside = [...above, type.name];
-  const own = (type.fields ?? [])
-    .filter(({ args = [], deprecated }) => !args.some(isRequired) && deprecated === undefined)
-    .flatMap((field) => oneField(field, definitions, depth, inside));
+  const own = (type.fields ?? []).filter(isAsked).flatMap((field) => oneField(field, definitions, depth, inside));
   const shapes = (type.possible ?? []).flatMap((name) => {
     const known = new Set((type.fields ?? []).map((field) => field.name));
     const inner = (typeOf(definitions, name)?.fields ?? [])
-      .filter(
-        (field) => !known.has(field.name) && !(field.args ?? []).some(isRequired) && field.deprecated === undefined,
-      )
+      .filter((field) => !known.has(field.name) && isAsked(field))
       .flatMap((field) => oneField(field, definitions, depth, [...inside, name]));
     return inner.length === 0 ? [] : [`... on ${name} {`, ...indented(inner, 1), '}'];
   });
@@ -65,10 +64,17 @@ function wholeSelection(written: string, definitions: Definitions, depth: number
   return lines.length === 0 ? ['__typename'] : lines;
 }
 
+/** What is deprecated, or wants an argument, is asked for by name alone. */
+export const isAsked = ({ args = [], deprecated }: SchemaField): boolean =>
+  !args.some(isRequired) && deprecated === undefined;
+
+/** Levels that are left below a field that has members; none below zero. */
+export const levelsBelow = ({ name }: SchemaField, depth: number): number => (wrapping.has(name) ? depth : depth - 1);
+
 function oneField(field: SchemaField, definitions: Definitions, depth: number, above: readonly string[]): string[] {
   const type = typeOf(definitions, bareName(field.type));
   if (!type || type.kind === 'scalar' || type.kind === 'enumeration') return [field.name];
-  const left = wrapping.has(field.name) ? depth : depth - 1;
+  const left = levelsBelow(field, depth);
   if (left < 0 || above.includes(type.name)) return [];
   const inner = wholeSelection(field.type, definitions, left, above);
   return [`${field.name} {`, ...indented(inner, 1), '}'];

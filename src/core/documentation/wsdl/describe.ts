@@ -1,7 +1,7 @@
 /** One SOAP operation in full, and one type of its schemas. */
 import type { Searchable } from '../format.js';
 import type { Answer, Content, Definitions, Field, Operation, OperationEntry, TypeDescription } from '../model.js';
-import { sampleEnvelope } from './envelope.js';
+import { sampleAnswer, sampleEnvelope } from './envelope.js';
 import { elementField, membersOf } from './fields.js';
 import type { MessagePart, OwnSoapOperation } from './model.js';
 import { globalElement, resolveType } from './resolve-type.js';
@@ -17,7 +17,14 @@ export function describeSoapOperation(entry: OperationEntry, source: string, def
   });
   const answers: Answer[] = [
     ...(output
-      ? [{ status: '200', description: 'The answer', content: content(output.parts), headers: [] }]
+      ? [
+          {
+            status: '200',
+            description: 'The answer',
+            content: { ...content(output.parts), example: sampleAnswer(own, output.parts, definitions) },
+            headers: [],
+          },
+        ]
       : [{ status: '202', description: 'Taken; there is no answer', headers: [] }]),
     ...faults.map((fault) => ({
       status: '500',

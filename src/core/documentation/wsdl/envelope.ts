@@ -4,13 +4,25 @@
  */
 import { escaped } from '../escape-xml.js';
 import type { Definitions } from '../model.js';
-import type { ClarkName, MessagePart, OwnSoapOperation, Particle, XsdElement } from './model.js';
-import { elementOf, globalElement, type ResolvedType, resolveType } from './resolve-type.js';
+import {
+  type ClarkName,
+  encoding,
+  type MessagePart,
+  type OwnSoapOperation,
+  type Particle,
+  type XsdElement,
+  xsd,
+  xsi,
+} from './model.js';
+import { elementOf, globalElement, localName, type ResolvedType, resolveType } from './resolve-type.js';
 
 const envelopes = {
   '1.1': 'http://schemas.xmlsoap.org/soap/envelope/',
   '1.2': 'http://www.w3.org/2003/05/soap-envelope',
 } as const;
+
+/** What an encoded call says of itself (SOAP 1.1, section 4.1.1; SOAP 1.2, part 2, section 3). */
+const encodingStyles = { '1.1': encoding, '1.2': 'http://www.w3.org/2003/05/soap-encoding' } as const;
 
 /** What a leaf is, for whoever writes its text. */
 export interface Leaf {
@@ -26,11 +38,20 @@ export interface Leaf {
 
 export type LeafText = (leaf: Leaf) => string;
 
+/** As everybody writes them. */
+const usualPrefixes: Readonly<Record<string, string>> = { [xsd]: 'xsd', [xsi]: 'xsi', [encoding]: 'enc' };
+
 const deepest = 12;
 
 /** An envelope with sample values. */
 export const sampleEnvelope = (own: OwnSoapOperation, definitions: Definitions): string =>
   envelopeText(own, definitions, (leaf) => escaped(sampleText(leaf)));
+
+/** An answer with sample values; one of RPC is called after its operation (SOAP 1.1, section 7.1). */
+export function sampleAnswer(own: OwnSoapOperation, parts: readonly MessagePart[], definitions: Definitions): string {
+  const answer = { ...own, operation: `${own.operation}Response`, input: { parts, headers: [] } };
+  return sampleEnvelope(answer, definitions);
+}
 
 export function sampleText({ default: fallback, allowed, type }: Leaf): string {
   if (fallback !== undefined) return fallback;
@@ -43,10 +64,12 @@ export function sampleText({ default: fallback, allowed, type }: Leaf): string {
 }
 
 export function envelopeText(own: OwnSoapOperation, definitions: Definitions, text: LeafText): string {
-  const writing = new Writing(definitions, text);
+  const encoded = own.use === 'encoded';
+  const writing = new Writing(definitions, text, encoded);
   const headers = own.input.headers.flatMap((part) => writing.part(part));
   const parts = own.input.parts.flatMap((part) => writing.part(part));
-  const body = own.style === 'rpc' ? writing.wrapped(own.operation, own.namespace, parts) : parts;
+  const style = encoded ? ` soap:encodingStyle="${encodingStyles[own.version]}"` : '';
+  const body = own.style === 'rpc' ? writing.wrapped(own.operation, own.namespace, style, parts) : parts;
   const soap = envelopes[own.version];
   const spaces = [...writing.prefixes].map(([namespace, prefix]) => `    xmlns:${prefix}="${escaped(namespace)}"`);
   return [
@@ -70,6 +93,8 @@ class Writing {
   constructor(
     private readonly definitions: Definitions,
     private readonly text: LeafText,
+    /** Each element names its type. */
+    private readonly encoded: boolean,
   ) {}
 
   part({ name, element, type }: MessagePart): string[] {
@@ -84,9 +109,9 @@ class Writing {
     return this.element({ ...own, least: 1, most: 1 }, [], true, []);
   }
 
-  wrapped(name: string, namespace: string, lines: readonly string[]): string[] {
+  wrapped(name: string, namespace: string, attributes: string, lines: readonly string[]): string[] {
     const tag = this.tag(name, namespace);
-    return [`<${tag}>`, ...indented(lines, 1), `</${tag}>`];
+    return [`<${tag}${attributes}>`, ...indented(lines, 1), `</${tag}>`];
   }
 
   private tag(local: string, namespace: string): string {
@@ -98,11 +123,22 @@ class Writing {
           .exec(namespace.replace(/[^a-z0-9]+(?:v?\d[\d.]*)?\/?$/i, ''))?.[1]
           ?.toLowerCase() ?? 'ns';
       const taken = new Set(this.prefixes.values());
-      prefix = /^xml|^soap$/.test(word) ? 'ns' : word;
+      prefix = usualPrefixes[namespace] ?? (/^xml|^soap$/.test(word) ? 'ns' : word);
       for (let count = 2; taken.has(prefix); count += 1) prefix = `${word}${count}`;
       this.prefixes.set(namespace, prefix);
     }
     return `${prefix}:${local}`;
+  }
+
+  /** Of an encoded element; a type that has no name cannot be named. */
+  private typeAttributes({ type }: XsdElement, { arrayOf }: ResolvedType): string {
+    if (!this.encoded) return '';
+    const named = (name: ClarkName): string => this.tag(localName(name), name.slice(1, name.indexOf('}')));
+    if (arrayOf !== undefined) {
+      const [array, holds] = [this.tag('Array', encoding), this.tag('arrayType', encoding)];
+      return ` ${this.tag('type', xsi)}="${array}" ${holds}="${named(arrayOf)}[]"`;
+    }
+    return type === undefined ? '' : ` ${this.tag('type', xsi)}="${named(type)}"`;
   }
 
   /** @param above names of the types that hold it */
@@ -113,7 +149,7 @@ class Writing {
       return active ? [`<!-- ${element.local}: again as above -->`] : [];
     const here = [...path, element.local];
     const tag = this.tag(element.local, element.namespace);
-    const attributes = resolved.attributes
+    const described = resolved.attributes
       .filter(({ required }) => required)
       .map((one) => {
         const { text, allowed, limits, about } = resolveType(one, this.definitions);
@@ -130,6 +166,7 @@ class Writing {
         return ` ${name}="${this.value(leaf, one.fixed)}"`;
       })
       .join('');
+    const attributes = this.typeAttributes(element, resolved) + described;
     const many = element.most === -1 || element.most > 1 ? 'may repeat' : '';
     if (!resolved.complex) {
       const leaf: Leaf = {

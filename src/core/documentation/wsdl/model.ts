@@ -2,6 +2,10 @@
 import type { Limits } from '../model.js';
 
 export const xsd = 'http://www.w3.org/2001/XMLSchema';
+/** In which encoded calls name the type of each element. */
+export const xsi = 'http://www.w3.org/2001/XMLSchema-instance';
+/** Of SOAP 1.1, section 5: arrays, and simple types under their own names. */
+export const encoding = 'http://schemas.xmlsoap.org/soap/encoding/';
 
 /** A name with its namespace: `{urn:larkhaven:customs}Declaration`. */
 export type ClarkName = string;
@@ -54,6 +58,8 @@ export interface XsdType {
   readonly allowed?: readonly string[];
   readonly limits?: Limits;
   readonly content?: Particle;
+  /** What an encoded array holds. */
+  readonly arrayOf?: ClarkName;
   readonly attributes?: readonly XsdAttribute[];
 }
 

@@ -3,6 +3,7 @@ import type { Definitions, Limits } from '../model.js';
 import {
   type ClarkName,
   elementKey,
+  encoding,
   type Particle,
   typeKey,
   type XsdAttribute,
@@ -23,6 +24,8 @@ export interface ResolvedType {
   readonly particles: readonly Particle[];
   readonly attributes: readonly XsdAttribute[];
   readonly complex: boolean;
+  /** What an encoded array holds. */
+  readonly arrayOf?: ClarkName | undefined;
   /** Names of the types on the way, for recursion. */
   readonly names: readonly ClarkName[];
 }
@@ -52,7 +55,7 @@ const plainTypes: Readonly<Record<string, string>> = {
   base64Binary: 'string (base64)',
 };
 
-const isBuiltIn = (name: ClarkName): boolean => name.startsWith(`{${xsd}}`);
+const isBuiltIn = (name: ClarkName): boolean => name.startsWith(`{${xsd}}`) || name.startsWith(`{${encoding}}`);
 
 /** A global element in place of the reference that stands for it; how often it stands is said by the reference. */
 export function elementOf(given: XsdElement, definitions: Definitions): XsdElement {
@@ -108,6 +111,7 @@ export function resolveType(
       ...attributes,
     ],
     complex: !simpleContent,
+    arrayOf: own.arrayOf ?? base?.arrayOf,
     ...(simpleContent && { allowed: base.allowed, limits: base.limits }),
   };
 }

@@ -1,7 +1,15 @@
 /** XML Schema 1.0 (structures and datatypes): from its elements to plain data. */
 import type { Limits, Warning } from '../model.js';
 import { attribute, child, children, clark, type Element, expanded, textIn } from './dom.js';
-import { type ClarkName, type Particle, type XsdAttribute, type XsdElement, type XsdType, xsd } from './model.js';
+import {
+  type ClarkName,
+  encoding,
+  type Particle,
+  type XsdAttribute,
+  type XsdElement,
+  type XsdType,
+  xsd,
+} from './model.js';
 
 export interface SchemaSet {
   readonly elements: Map<ClarkName, XsdElement>;
@@ -20,6 +28,8 @@ interface SchemaContext {
 }
 
 const deepest = 50;
+
+const wsdl = 'http://schemas.xmlsoap.org/wsdl/';
 
 /** @param schemas `xsd:schema` elements; `chameleon` is the namespace of an included schema that has none of its own */
 export function readSchemas(
@@ -98,6 +108,8 @@ export function readSchemas(
     const content = particleIn(from, schema, depth);
     const attributes = attributesIn(from, schema, depth);
     const base = derived && attribute(derived, 'base');
+    if (derived && base !== undefined && expanded(derived, base) === clark(encoding, 'Array'))
+      return { ...about, simple: false, ...array(derived, content) };
     return {
       ...about,
       simple: false,
@@ -109,6 +121,15 @@ export function readSchemas(
       ...(content && { content }),
       ...(attributes.length > 0 && { attributes }),
     };
+  }
+
+  /** What it holds is said by an attribute of WSDL (WSDL 1.1, section 2.2); its items may have any name. */
+  function array(derived: Element, content: Particle | undefined): Pick<XsdType, 'arrayOf' | 'content'> {
+    const named = children(derived, xsd, 'attribute').flatMap((one) => one.getAttributeNS(wsdl, 'arrayType') ?? []);
+    const [given = ''] = named;
+    const arrayOf = given === '' ? clark(xsd, 'anyType') : expanded(derived, given.replace(/\[.*$/, ''));
+    const item: XsdElement = { local: 'item', namespace: '', type: arrayOf, least: 1, most: -1 };
+    return { arrayOf, content: content ?? { is: 'element', element: item } };
   }
 
   function simple(node: Element, schema: SchemaContext, depth: number): XsdType {
