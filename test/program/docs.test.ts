@@ -64,6 +64,39 @@ test('tree, find with a typing mistake, show of an operation and of a type', asy
   assert.match((await ok('docs', 'show', 'harbour/bookCall')).out, /supplied by\n {2}imo +harbour\/listVessels/);
 });
 
+test('an operation is found by what its name has behind a dot; several are listed', async () => {
+  const both = await run('docs', 'show', 'ReadDeclaration');
+  assert.equal(both.status, 2);
+  assert.match(both.err, /fits several operations: customs\/Soap11\.ReadDeclaration, customs\/Soap12\.ReadDeclaration/);
+  assert.match((await run('docs', 'show', 'harbour/ReadDeclaration')).err, /no documentation source describes/);
+});
+
+test('an answer has an example, whatever the format; a dry run takes from it what would be kept', async () => {
+  assert.match(
+    (await ok('docs', 'show', 'customs/Soap11.Declare')).out,
+    /<customs:DeclareResponse>\n +<customs:number>text</,
+  );
+  assert.match((await ok('docs', 'show', 'pilots/pilots')).out, /"pageInfo": \{\n +"hasNextPage": false/);
+  const at = collectionOf({}, origin);
+  for (const source of ['/customs.wsdl', '/graphql/schema'])
+    await echoTrail(['docs', 'add', `${origin}${source}`, '--name', source.slice(1, 8)], { cwd: at });
+  await echoTrail(['draft', 'customs/Soap11.Declare', '--as', 'declare'], { cwd: at });
+  await echoTrail(['draft', 'graphql/staff', '--as', 'staff'], { cwd: at });
+  writeIn(
+    at,
+    'trails/t.yaml',
+    `inputs: {Desk: {default: north}, imo: {default: "9000017"}, arrival: {default: 2026-11-24}, line: {default: 1}, kind: {default: grain}, tonnes: {default: 1}, broker: {default: A}}
+steps:
+  - {send: declare, keep: {number: //number}}
+  - {send: staff, keep: {name: "$.data.staff[0].name"}}
+  - {keep: {both: "\${number} \${name}"}}
+`,
+  );
+  const walked = await echoTrail(['run', 't', '--dry-run'], { cwd: at });
+  assert.equal(walked.status, 0, walked.out + walked.err);
+  assert.match(walked.out, /kept number[\s\S]*kept name[\s\S]*ok +keep both/);
+});
+
 const drafted: readonly (readonly [operation: string, name: string, set: string[]])[] = [
   ['older/oldVessel', 'older/vessel', ['imo=9000017']],
   ['pilots/pilot', 'pilots/one', ['id=P1']],

@@ -115,7 +115,8 @@ function* allIds(shelf: Shelf): Generator<{ source: string; id: string }> {
 }
 
 /**
- * An operation by `SOURCE/OPERATION`, by its name alone where only one source has it, or by method and path.
+ * An operation by `SOURCE/OPERATION`, by its name alone where only one source has it, by method and path, or by what
+ * its name has behind a dot, such as the operation of a port.
  * @param depth levels of members below members; else as many as there are
  * @throws Problem operation-not-found, name-ambiguous
  */
@@ -127,13 +128,14 @@ export function findOperation(shelf: Shelf, given: string, depth?: number): Oper
     if (operation) return operation;
   }
   const byName = names.flatMap((name) => sourceIndex(shelf, name).operation(given, depth) ?? []);
-  const fitting = byName.length > 0 ? byName : byAddress(shelf, given, depth);
+  const byOther = byName.length > 0 ? byName : byAddress(shelf, given, depth);
+  const fitting = byOther.length > 0 ? byOther : byEnd(shelf, given, depth);
   const [only] = fitting;
   if (only && fitting.length === 1) return only;
   if (only) {
     throw new Problem('name-ambiguous', {
       what: `${given} fits several operations: ${fitting.map(({ source: from, id }) => `${from}/${id}`).join(', ')}`,
-      remedy: 'name the source too',
+      remedy: 'write one of them whole',
     });
   }
   const ids = [...allIds(shelf)].flatMap(({ id, source: from }) => (given.includes('/') ? [`${from}/${id}`] : [id]));
@@ -145,6 +147,18 @@ export function findOperation(shelf: Shelf, given: string, depth?: number): Oper
         : `${nearestHint(given, ids)}; echo-trail docs find WORDS searches`,
     data: { given },
   });
+}
+
+function byEnd(shelf: Shelf, given: string, depth: number | undefined): Operation[] {
+  const [source = '', end] = given.includes('/') ? given.split('/') : ['', given];
+  return Object.keys(shelf.docs)
+    .filter((name) => source === '' || name === source)
+    .flatMap((name) => {
+      const index = sourceIndex(shelf, name);
+      return [...index.listed()]
+        .filter(({ id }) => id.endsWith(`.${end}`))
+        .flatMap(({ id }) => index.operation(id, depth) ?? []);
+    });
 }
 
 function byAddress(shelf: Shelf, given: string, depth: number | undefined): Operation[] {
