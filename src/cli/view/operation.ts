@@ -53,7 +53,9 @@ export function operationText(operation: Operation, links: readonly Link[], term
     graphql && `${title('answers with')}  ${graphql.returns}`,
     soap &&
       `${title('action')}  "${soap.action}"\n${title('address')}  ${soap.address}   ${out.dim(`SOAP ${soap.version}, ${soap.style}/${soap.use}, port ${soap.port}`)}`,
-    `${title('answers')}\n${answers.map((answer) => answerText(answer, terminal)).join('\n')}`,
+    answers.length === 0
+      ? `${title('answers')}  none is documented`
+      : `${title('answers')}\n${answers.map((answer) => answerText(answer, terminal)).join('\n')}`,
     callbacks.length > 0 && `${title('calls back')}\n${callbacks.map((one) => `  ${printableLine(one)}`).join('\n')}`,
     `${title('draft')}  echo-trail draft ${source}/${id}`,
   ];

@@ -151,6 +151,92 @@ test('Markdown: an overview, a table in other words, a command line, a raw answe
   assert.match(documentation.warnings.map(({ what }) => what).join('; '), /“Old things”/);
 });
 
+const lights = `# Harbour lights service
+
+Base address: \`https://lights.larkhaven.example/api/v3\`
+
+## Listing lights
+
+    GET /lights?zone=north
+
+| Attribute | Notes |
+|---|---|
+| zone | Quay, one of \`north\`, \`south\`, \`all\` |
+
+## Switching a light
+
+\`PATCH /lights/:light_id\`
+
+| Field | Meaning | Type |
+|---|---|---|
+| state | The wanted state (\`lit\` or \`dark\`) | string |
+| lumen | Brightness, such as \`800\` or \`1200\` | number |
+
+Errors: \`404\` when there is no such light, \`409\` (it is being repaired).
+
+### Delete a schedule
+
+\`\`\`http
+DELETE /lights/L-17/schedules/4 HTTP/1.1
+\`\`\`
+
+\`\`\`http
+HTTP/1.1 204 No Content
+\`\`\`
+
+## Examples
+
+\`\`\`
+call-it -X PATCH https://lights.larkhaven.example/api/v3/lights/L-17 -d '{"state": "dark"}'
+\`\`\`
+
+\`\`\`json
+{"id": "L-17", "state": "dark"}
+\`\`\`
+`;
+
+for (const [base, text] of [
+  ['that the page names', lights],
+  ['that only an example shows', lights.replace(/^Base.*$/m, '')],
+] as const) {
+  test(`Markdown: a base ${base}, examples beside their calls or elsewhere, statuses in prose, words written as code`, async () => {
+    const { operations, operation } = await readSource(text, 'lights.md');
+    assert.deepEqual(
+      operations.map(({ method, path, certainty, group }) => [method, path, certainty, group]),
+      [
+        ['GET', '/api/v3/lights', 'sure', 'lights'],
+        ['PATCH', '/api/v3/lights/{light_id}', 'sure', 'lights'],
+        ['DELETE', '/api/v3/lights/{light_id}/schedules/{schedule_id}', 'guess', 'lights'],
+      ],
+    );
+    const patch = operation('switching-a-light');
+    assert.deepEqual(
+      patch.body?.fields.map(({ name, allowed }) => [name, allowed]),
+      [
+        ['state', ['lit', 'dark']],
+        ['lumen', undefined],
+      ],
+    );
+    assert.deepEqual(
+      [patch.body?.example, patch.answers[0]?.content?.example],
+      [{ state: 'dark' }, { id: 'L-17', state: 'dark' }],
+    );
+    assert.equal(patch.parameters[0]?.example, 'L-17');
+    assert.deepEqual(
+      patch.answers.map(({ status, description }) => [status, description]),
+      [
+        ['200', undefined],
+        ['404', 'there is no such light'],
+        ['409', 'it is being repaired'],
+      ],
+    );
+    assert.deepEqual(operation('delete-a-schedule').answers, [
+      { status: '204', headers: [], description: 'No Content' },
+    ]);
+    assert.deepEqual(operation('listing-lights').parameters[0]?.allowed, ['north', 'south', 'all']);
+  });
+}
+
 const columns: readonly (readonly [name: string, table: string, expected: unknown])[] = [
   [
     'a star marks what is required',

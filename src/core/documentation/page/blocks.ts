@@ -21,6 +21,8 @@ export interface Table {
   /** The cells of the head, else of the first row. */
   readonly head: readonly string[];
   readonly rows: readonly (readonly string[])[];
+  /** The same, what is code between backticks. */
+  readonly marked: readonly (readonly string[])[];
   /** Where each row stands. */
   readonly lines: readonly number[];
   readonly line: number;

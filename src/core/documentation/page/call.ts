@@ -37,6 +37,16 @@ export function decodeURIComponentSafely(text: string): string {
   }
 }
 
+/** Whether the end of a path is one that a template stands for; some part of it must be the same. */
+export function endsAs(path: string, template: string): boolean {
+  const wanted = template.split('/').slice(1);
+  const end = path.split('/').slice(-wanted.length);
+  return (
+    wanted.some((part) => part !== '' && !/^\{.*\}$/.test(part)) &&
+    fitsPath(`/${end.join('/')}`, `/${wanted.join('/')}`)
+  );
+}
+
 export function fitsPath(path: string, template: string): boolean {
   const [a, b] = [path.split('/'), template.split('/')];
   return a.length === b.length && b.every((part, index) => /^\{.*\}$/.test(part) || part === a[index]);

@@ -26,7 +26,7 @@ export interface ReadField {
 }
 
 /** Undefined where the table is not one of fields. */
-export function fieldsIn({ head, rows, line, lines }: Table): readonly ReadField[] | undefined {
+export function fieldsIn({ head, rows, marked, line, lines }: Table): readonly ReadField[] | undefined {
   const columns = columnsOf(head);
   if (!columns.has('name') || columns.size < 2) return undefined;
   return rows.flatMap((cells, index) => {
@@ -42,7 +42,8 @@ export function fieldsIn({ head, rows, line, lines }: Table): readonly ReadField
     if (name === '' || !/^[\p{L}_$@.[\]{}\w-]+$/u.test(name)) return [];
     const description = cell('description') || (columns.has('description') ? '' : (cells.at(-1) ?? ''));
     const place = placeOf(cell('in'));
-    return [{ in: place, field: oneField(name, written, cell, description, lines[index] ?? line) }];
+    const codes = codesIn(marked[index]?.[columns.get('description') ?? cells.length - 1] ?? '');
+    return [{ in: place, field: oneField(name, written, cell, description, codes, lines[index] ?? line) }];
   });
 }
 
@@ -51,14 +52,18 @@ function oneField(
   written: string,
   cell: (column: Column) => string,
   description: string,
+  codes: readonly Value[] | undefined,
   line: number,
 ): Field {
   const required = requiredBy(cell('required'), description, written);
-  const allowed = allowedIn(cell('allowed')) ?? allowedIn(description);
+  const type = typeIn(cell('type'));
+  const allowed =
+    allowedIn(cell('allowed')) ??
+    allowedIn(description) ??
+    (type === undefined || type === 'string' ? codes : undefined);
   const limits = limitsIn(`${cell('allowed')} ${description}`);
   const fallback =
     cell('default') || /\bdefaults?(?:\s+(?:is|to|value))?\s*:?\s*["'`]?([\w.-]+)/i.exec(description)?.[1];
-  const type = typeIn(cell('type'));
   const certainty: Certainty = cell('type') !== '' && required.certain ? 'sure' : 'likely';
   return {
     name: name.replace(/[{}]/g, ''),
@@ -137,6 +142,12 @@ function allowedIn(text: string): readonly Value[] | undefined {
   );
   const found = values.filter((one) => one !== '');
   return found.length > 1 && found.every((one) => /^[\w.-]+$/.test(one)) ? found : undefined;
+}
+
+/** Of words that are written as code: `north`, `south` or `all`. */
+function codesIn(marked: string): readonly Value[] | undefined {
+  const listed = /`[\w.-]+`(?:\s*(?:,\s*or\b|,|\bor\b|\||\/)\s*`[\w.-]+`)+/.exec(marked)?.[0];
+  return listed === undefined ? undefined : [...listed.matchAll(/`([^`]+)`/g)].map(([, value = '']) => value);
 }
 
 function limitsIn(text: string): Limits | undefined {

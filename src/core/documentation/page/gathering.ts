@@ -8,6 +8,7 @@ import { decodeURIComponentSafely } from './call.js';
 import { fieldsIn, type ReadField } from './field-table.js';
 import { commandLine, type ExampleRequest, jsonIn, rawAnswer, rawRequest, typeOfBody } from './messages.js';
 import type { Section } from './sections.js';
+import { statusesIn } from './statuses.js';
 
 /** What the blocks of a section say, gathered. */
 export interface Gathering {
@@ -58,15 +59,6 @@ function placeFor({ field }: ReadField, label: string, method: string, path: str
   return safeMethods.has(method) || method === 'DELETE' ? 'query' : 'body';
 }
 
-function statusesIn({ head, rows }: Table): [string, string][] {
-  const at = head.findIndex((cell) => /\b(?:status|code|http)\b/i.test(cell));
-  if (at === -1) return [];
-  return rows.flatMap((row): [string, string][] => {
-    const status = /\b([1-5]\d\d)\b/.exec(row[at] ?? '')?.[1];
-    return status === undefined ? [] : [[status, row.filter((_, index) => index !== at).join(' ')]];
-  });
-}
-
 export function takeCode(block: Code, label: string, section: Section, gathered: Gathering, warnings: Warning[]): void {
   const { text, line } = block;
   const at = `line ${line}`;
@@ -77,7 +69,10 @@ export function takeCode(block: Code, label: string, section: Section, gathered:
   }
   const answer = rawAnswer(text);
   if (answer) {
-    addAnswer(gathered, String(answer.status), { body: answer.body, type: answer.type, at });
+    const { status, body, reason } = answer;
+    // Without a body there is nothing that has a type.
+    const facts = body === '' ? { description: reason } : { body, type: answer.type, at };
+    addAnswer(gathered, String(status), facts);
     return;
   }
   const type = typeOfBody(text);
@@ -150,7 +145,11 @@ interface AnswerFacts {
   readonly at?: string;
 }
 
-function addAnswer({ answers }: Gathering, status: string, { description, fields, body, type, at }: AnswerFacts): void {
+export function addAnswer(
+  { answers }: Gathering,
+  status: string,
+  { description, fields, body, type, at }: AnswerFacts,
+): void {
   const before = answers.get(status);
   const example = body === undefined ? undefined : exampleValue(body);
   const inferred =
@@ -167,7 +166,7 @@ function addAnswer({ answers }: Gathering, status: string, { description, fields
           documentedExample: example !== undefined || before?.content?.documentedExample === true,
         }
       : undefined;
-  const said = description ?? before?.description;
+  const said = description || before?.description;
   answers.set(status, {
     status,
     headers: [],

@@ -85,12 +85,13 @@ export function htmlBlocks(html: string): { title: string | undefined; blocks: r
 }
 
 function tableOf(table: Element): Block | undefined {
-  const rows: { cells: string[]; line: number }[] = [];
+  const rows: { cells: string[]; marked: string[]; line: number }[] = [];
   const visit = (node: Node): void => {
     if (!('childNodes' in node)) return;
     if (node.nodeName === 'tr') {
       const cells = node.childNodes.filter((one) => one.nodeName === 'td' || one.nodeName === 'th');
-      if (cells.length > 0) rows.push({ cells: cells.map((one) => folded(textOf(one))), line: lineOf(node) });
+      const marked = cells.map((one) => folded(textOf(one, '`')));
+      if (cells.length > 0) rows.push({ cells: cells.map((one) => folded(textOf(one))), marked, line: lineOf(node) });
       return;
     }
     for (const inner of node.childNodes) if (inner.nodeName !== 'table') visit(inner);
@@ -102,15 +103,21 @@ function tableOf(table: Element): Block | undefined {
     is: 'table',
     head: first.cells,
     rows: others.map(({ cells }) => cells),
+    marked: others.map(({ marked }) => marked),
     lines: others.map(({ line }) => line),
     line: lineOf(table),
   };
 }
 
-function textOf(node: Node): string {
+const code = new Set(['code', 'kbd', 'samp', 'tt']);
+
+/** @param mark what stands around code */
+function textOf(node: Node, mark = ''): string {
   if (node.nodeName === '#text') return (node as DefaultTreeAdapterMap['textNode']).value;
   if (node.nodeName === 'br') return '\n';
-  return 'childNodes' in node ? node.childNodes.map(textOf).join('') : '';
+  if (!('childNodes' in node)) return '';
+  const text = node.childNodes.map((one) => textOf(one, mark)).join('');
+  return code.has(node.nodeName) && text !== '' ? mark + text + mark : text;
 }
 
 const folded = (text: string): string => text.replace(/[\s\u00a0]+/g, ' ').trim();

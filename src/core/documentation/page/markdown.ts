@@ -36,15 +36,25 @@ export function markdownBlocks(markdown: string): { title: string | undefined; b
 
 function tableOf({ children }: Table, line: number): Block {
   const [head = [], ...rows] = children.map((row) => row.children.map((cell) => textOf(cell)));
-  return { is: 'table', head, rows, line, lines: children.slice(1).map((row) => row.position?.start.line ?? line) };
+  const marked = children.slice(1).map((row) => row.children.map((cell) => textOf(cell, '`')));
+  return {
+    is: 'table',
+    head,
+    rows,
+    marked,
+    line,
+    lines: children.slice(1).map((row) => row.position?.start.line ?? line),
+  };
 }
 
-function textOf(node: Nodes): string {
+/** @param mark what stands around code */
+function textOf(node: Nodes, mark = ''): string {
+  if (node.type === 'inlineCode') return mark + node.value + mark;
   if ('value' in node) return node.value;
   if (node.type === 'break') return '\n';
   return 'children' in node
     ? node.children
-        .map((one) => textOf(one as Nodes))
+        .map((one) => textOf(one as Nodes, mark))
         .join('')
         .replace(/\s+/g, ' ')
     : '';

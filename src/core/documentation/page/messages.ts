@@ -11,6 +11,7 @@ export interface ExampleRequest {
 
 export interface ExampleAnswer {
   readonly status: number;
+  readonly reason: string;
   readonly type: string;
   readonly body: string;
 }
@@ -27,11 +28,12 @@ export function rawRequest(text: string): ExampleRequest | undefined {
 
 /** `HTTP/1.1 200 OK`, header lines, a blank line, the body. */
 export function rawAnswer(text: string): ExampleAnswer | undefined {
-  const found = /^HTTP\/[\d.]+\s+(\d{3})[^\n]*\n?([\s\S]*)$/.exec(text.trim());
+  const found = /^HTTP\/[\d.]+\s+(\d{3})[ \t]*([^\n]*)\n?([\s\S]*)$/.exec(text.trim());
   if (!found) return undefined;
-  const { headers, body } = messageParts(found[2] ?? '');
+  const { headers, body } = messageParts(found[3] ?? '');
   return {
     status: Number(found[1]),
+    reason: found[2]?.trim() ?? '',
     type: headers.get('content-type')?.split(';')[0]?.trim() ?? typeOfBody(body) ?? 'text/plain',
     body,
   };

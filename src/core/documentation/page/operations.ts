@@ -2,8 +2,9 @@
 import type { Operation, Warning } from '../model.js';
 import { safeMethods } from '../safe-methods.js';
 import type { Block } from './blocks.js';
-import { addParameter, bodyOf, type Gathering, takeCode, takeTable } from './gathering.js';
+import { addAnswer, addParameter, bodyOf, type Gathering, takeCode, takeTable } from './gathering.js';
 import { type Section, sectionsOf } from './sections.js';
+import { statusesSaid } from './statuses.js';
 
 export interface PageReading {
   readonly operations: readonly Omit<Operation, 'source'>[];
@@ -30,7 +31,7 @@ function operationOf(section: Section, ids: Set<string>, warnings: Warning[]): O
         in: 'path',
         type: 'string',
         required: true,
-        certainty: 'likely',
+        certainty: certainty === 'guess' ? 'guess' : 'likely',
         at: `line ${line}`,
       });
   }
@@ -47,6 +48,9 @@ function operationOf(section: Section, ids: Set<string>, warnings: Warning[]): O
   for (const block of blocks) {
     if (block.is === 'heading') label = block.text;
     else if (block.is === 'text') {
+      const statuses = statusesSaid(block.text);
+      for (const [status, said] of statuses) addAnswer(gathered, status, { description: said });
+      if (statuses.length > 0) continue;
       if (block.text.length < 60) label = `${label} ${block.text}`;
       else gathered.texts.push(block.text);
       if (gathered.texts.length === 0 && block.text.length > 15 && !/:$/.test(block.text))
@@ -62,7 +66,9 @@ function operationOf(section: Section, ids: Set<string>, warnings: Warning[]): O
   return {
     id: freeId(summary, method, path, ids),
     protocol: 'http',
-    group: path.split('/').find((part) => part !== '' && !part.startsWith('{') && !/^v\d/.test(part)) ?? 'operations',
+    group:
+      path.split('/').find((part) => part !== '' && !part.startsWith('{') && !/^(?:v\d.*|api|rest)$/i.test(part)) ??
+      'operations',
     ...(summary !== '' && { summary }),
     ...(description !== undefined && { description }),
     method,

@@ -1,5 +1,7 @@
 /** Which blocks of a page speak of which call. */
 import type { Certainty, Warning } from '../model.js';
+import { isIdentifier } from '../sample/identifier.js';
+import { basePathOf } from './base-path.js';
 import type { Block, Heading, Table } from './blocks.js';
 import { type Call, callIn, callOf, fitsPath, methodPath } from './call.js';
 import { fieldsIn } from './field-table.js';
@@ -23,7 +25,13 @@ export function sectionsOf(blocks: readonly Block[], warnings: Warning[]): reado
   let openLevel = 0;
   let useful = true;
 
-  const start = (call: Call, summary: string, certainty: Certainty, line: number, level: number): void => {
+  const base = basePathOf(blocks);
+  /** Behind the base of the page, which some of its addresses have and others leave out. */
+  const whole = (path: string): string =>
+    path === base || path.startsWith(`${base}/`) ? path : base + (path === '/' ? '' : path);
+
+  const start = (given: Call, summary: string, certainty: Certainty, line: number, level: number): void => {
+    const call = { ...given, path: whole(given.path) };
     const key = `${call.method} ${call.path}`;
     const before = found.get(key);
     // Listed first and described later: the description is what counts.
@@ -91,9 +99,13 @@ export function sectionsOf(blocks: readonly Block[], warnings: Warning[]): reado
       }
       const example = rawRequest(block.text) ?? commandLine(block.text);
       const call = example && callOf(example);
-      const described: Section | undefined = open;
-      if (call && !(described && described.method === call.method && fitsPath(call.path, described.path)))
-        start(call, title, 'guess', block.line, level);
+      if (call) {
+        const path = whole(call.path);
+        const fits = (one: Section | undefined): boolean => one?.method === call.method && fitsPath(path, one.path);
+        const described = fits(open) ? open : [...found.values()].find(fits);
+        if (described) open = described;
+        else start({ ...call, path: withParameters(path, [...found.values()]) }, title, 'guess', block.line, level);
+      }
     }
     if (open) open.blocks.push(block);
     else if (block.is === 'table' && fieldsIn(block))
@@ -101,6 +113,23 @@ export function sectionsOf(blocks: readonly Block[], warnings: Warning[]): reado
   }
   leave();
   return [...found.values()];
+}
+
+/** What names one thing in an example is a parameter; it is called as where it stands in another call of the page. */
+function withParameters(path: string, others: readonly Section[]): string {
+  const parts: string[] = [];
+  for (const part of path.split('/')) {
+    if (!isIdentifier(part)) parts.push(part);
+    else {
+      const before = `${parts.join('/')}/{`;
+      const known = others
+        .find((one) => one.path.startsWith(before))
+        ?.path.slice(before.length)
+        .split('}')[0];
+      parts.push(`{${known ?? `${(parts.at(-1) ?? '').replace(/s$/, '').replace(/\W+/g, '_')}_id`}}`);
+    }
+  }
+  return parts.join('/');
 }
 
 const listsCalls = (table: Table): boolean =>

@@ -6,6 +6,7 @@ import type { Documents } from '../documents.js';
 import type { Answer, Body, Content, Documentation, Operation, Parameter } from '../model.js';
 import { jsonIn } from '../page/messages.js';
 import { safeMethods } from '../safe-methods.js';
+import { isIdentifier } from './identifier.js';
 import { inferFields } from './infer.js';
 import { type Sample, samplesFile } from './samples.js';
 
@@ -45,12 +46,6 @@ interface Group {
 }
 
 const partsOf = (sample: Sample): string[] => new URL(sample.url).pathname.split('/').slice(1).map(decodeURIComponent);
-
-/** Digits, UUIDs, and codes such as PC-0001 name one thing; words name a resource. */
-const isIdentifier = (part: string): boolean =>
-  /^\d+$/.test(part) ||
-  /^[0-9a-f]{8}-[0-9a-f-]{27}$/i.test(part) ||
-  (/\d/.test(part) && !/^v\d+(?:\.\d+)*$/i.test(part));
 
 function grouped(samples: readonly Sample[]): Group[] {
   const groups: Group[] = [];
