@@ -195,6 +195,66 @@ call-it -X PATCH https://lights.larkhaven.example/api/v3/lights/L-17 -d '{"state
 \`\`\`
 `;
 
+const moles = `<!doctype html><title>Moles</title><h1>Mole service</h1>
+<p>All calls go to <code>https://moles.larkhaven.example/rest</code>.</p>
+<h3>List all moles</h3><p><b>GET</b> <code>/moles</code></p>
+<h4>Query parameters</h4>
+<dl><dt><code>quay</code> <em>string</em> required</dt><dd>The quay</dd>
+<dt>limit</dt><dd>At most 100, 20 by default</dd></dl>
+<h3>Close a mole</h3>
+<table><tr><th>Endpoint</th><td>POST /moles/{code}/closures</td></tr></table>
+<ul><li><code>reason</code> (string, required): why, one of storm, repair</li>
+<li><strong>from</strong> – date-time, optional – when it begins</li></ul>
+<h3>Open a mole</h3><p>DELETE /moles/{code}/closures</p><ul><li>it opens at once</li><li><code>409</code> is not used</li></ul>`;
+
+test('HTML: lists of fields, terms with their descriptions, a call in a table of its own; other lists are text', async () => {
+  const { operations, operation } = await readSource(moles, 'moles.html');
+  assert.deepEqual(
+    operations.map(({ id, method, path }) => [id, method, path]),
+    [
+      ['list-all-moles', 'GET', '/rest/moles'],
+      ['close-a-mole', 'POST', '/rest/moles/{code}/closures'],
+      ['open-a-mole', 'DELETE', '/rest/moles/{code}/closures'],
+    ],
+  );
+  assert.deepEqual(facts(operation('list-all-moles').parameters), [
+    ['quay', 'string', true, undefined, 'sure'],
+    ['limit', 'string', false, '20', 'likely'],
+  ]);
+  const [reason, from] = operation('close-a-mole').body?.fields ?? [];
+  assert.deepEqual(
+    [reason?.required, reason?.allowed, reason?.description],
+    [true, ['storm', 'repair'], 'why, one of storm, repair'],
+  );
+  assert.deepEqual(
+    [from?.name, from?.type, from?.required, from?.description],
+    ['from', 'string (date-time)', false, 'when it begins'],
+  );
+  assert.deepEqual(
+    operation('open-a-mole').parameters.map(({ name }) => name),
+    ['code'],
+  );
+});
+
+test('Markdown: lists of fields in several wordings', async () => {
+  const list = [
+    '- `code` (string, required) - the code of the berth',
+    '- **nights** integer, defaults to 2: how long',
+    '- `notify[]`: who is told, `agent` or `pilot`',
+    '- `pilot` boolean',
+  ].join('\n');
+  const { operations } = await readSource(`# B\n\n## POST /calls\n\n### Body\n\n${list}\n`, 'b.md');
+  assert.deepEqual(
+    operations[0]?.body?.fields.map((one) => [one.name, one.type, one.required, one.default, one.allowed]),
+    [
+      ['code', 'string', true, undefined, undefined],
+      ['nights', 'integer', false, 2, undefined],
+      ['notify[]', 'string', false, undefined, ['agent', 'pilot']],
+      ['pilot', 'boolean', false, undefined, undefined],
+    ],
+  );
+});
+
 for (const [base, text] of [
   ['that the page names', lights],
   ['that only an example shows', lights.replace(/^Base.*$/m, '')],

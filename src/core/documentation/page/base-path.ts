@@ -8,7 +8,8 @@ export function basePathOf(blocks: readonly Block[]): string {
   return saidBase(blocks) ?? shownBase(blocks) ?? '';
 }
 
-const announces = /\b(?:base|root)\b(?:\s+(?:api\s+)?(?:url|uri|address|path|endpoint))?/i;
+const announces =
+  /\b(?:base|root)\s+(?:api\s+)?(?:url|uri|address|path|endpoint)\b|\ball\s+(?:calls|requests|endpoints|paths|addresses|urls)\b/i;
 const address = /https?:\/\/[^\s`"'<>),;]+/;
 
 function saidBase(blocks: readonly Block[]): string | undefined {
@@ -26,7 +27,7 @@ function saidBase(blocks: readonly Block[]): string | undefined {
 }
 
 const pathOf = (url: string): string | undefined =>
-  URL.canParse(url) && !url.includes('{') ? new URL(url).pathname.replace(/\/+$/, '') : undefined;
+  URL.canParse(url) && !url.includes('{') ? new URL(url).pathname.replace(/[/.:]+$/, '') : undefined;
 
 /** Addresses in command lines, held against the paths that the page describes. */
 function shownBase(blocks: readonly Block[]): string | undefined {

@@ -63,7 +63,9 @@ function oneField(
     (type === undefined || type === 'string' ? codes : undefined);
   const limits = limitsIn(`${cell('allowed')} ${description}`);
   const fallback =
-    cell('default') || /\bdefaults?(?:\s+(?:is|to|value))?\s*:?\s*["'`]?([\w.-]+)/i.exec(description)?.[1];
+    cell('default') ||
+    /\bdefaults?(?:\s+(?:is|to|value))?\s*:?\s*["'`]?([\w.-]+)/i.exec(description)?.[1] ||
+    /([\w.-]+)["'`]? by default\b/i.exec(description)?.[1];
   const certainty: Certainty = cell('type') !== '' && required.certain ? 'sure' : 'likely';
   return {
     name: name.replace(/[{}]/g, ''),

@@ -1,6 +1,7 @@
 /** HTML to blocks (parse5: the parser of the standard, which reads what browsers read). */
 import { type DefaultTreeAdapterMap, parse } from 'parse5';
 import type { Block } from './blocks.js';
+import { type ListItem, listAsTable } from './field-list.js';
 
 type Node = DefaultTreeAdapterMap['node'];
 type Element = DefaultTreeAdapterMap['element'];
@@ -32,6 +33,7 @@ const inline = new Set([
   'var',
   'wbr',
 ]);
+const lists = new Set(['ul', 'ol', 'dl']);
 const deepest = 500;
 
 export function htmlBlocks(html: string): { title: string | undefined; blocks: readonly Block[] } {
@@ -76,12 +78,50 @@ export function htmlBlocks(html: string): { title: string | undefined; blocks: r
     else if (name === 'table') {
       const table = tableOf(node as Element);
       if (table) blocks.push(table);
+    } else if (lists.has(name)) {
+      const table = listAsTable(name === 'dl' ? termsOf(node as Element) : itemsOf(node as Element), lineOf(node));
+      if (table) blocks.push(table);
+      else for (const inner of node.childNodes) visit(inner, depth + 1);
     } else for (const inner of node.childNodes) visit(inner, depth + 1);
     flush();
   };
   visit(document, 0);
   flush();
   return { title, blocks };
+}
+
+const standsOut = new Set(['code', 'strong', 'b', 'dfn', 'kbd', 'samp', 'tt']);
+
+/** What it begins with, where that stands out, and the rest. */
+function itemOf(parts: readonly Node[], line: number): ListItem {
+  const [first, ...others] = parts.filter((one) => folded(textOf(one)) !== '');
+  if (first?.nodeName === 'p' && 'childNodes' in first) return itemOf([...first.childNodes, ...others], line);
+  const stands = first !== undefined && standsOut.has(first.nodeName);
+  return {
+    term: stands ? folded(textOf(first)) : '',
+    rest: folded(others.map((one) => textOf(one, '`')).join('')),
+    line,
+  };
+}
+
+const itemsOf = (list: Element): ListItem[] =>
+  list.childNodes
+    .filter((one): one is Element => one.nodeName === 'li')
+    .map((one) => itemOf(one.childNodes, lineOf(one)));
+
+/** A term and what stands beside it, then its description. */
+function termsOf(list: Element): ListItem[] {
+  const items: ListItem[] = [];
+  for (const node of list.childNodes) {
+    const last = items.at(-1);
+    if (node.nodeName === 'dt') {
+      const item = itemOf((node as Element).childNodes, lineOf(node));
+      const [word = '', ...others] = item.term === '' ? folded(textOf(node)).split(' ') : [];
+      items.push(item.term === '' ? { ...item, term: word, rest: others.join(' ') } : item);
+    } else if (node.nodeName === 'dd' && last)
+      items[items.length - 1] = { ...last, rest: `${last.rest} – ${folded(textOf(node, '`'))}` };
+  }
+  return items;
 }
 
 function tableOf(table: Element): Block | undefined {

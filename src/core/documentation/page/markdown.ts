@@ -1,9 +1,10 @@
 /** Markdown (CommonMark, with tables) to blocks. */
-import type { Nodes, Table } from 'mdast';
+import type { List, Nodes, Table } from 'mdast';
 import { fromMarkdown } from 'mdast-util-from-markdown';
 import { gfmTableFromMarkdown } from 'mdast-util-gfm-table';
 import { gfmTable } from 'micromark-extension-gfm-table';
 import type { Block } from './blocks.js';
+import { type ListItem, listAsTable } from './field-list.js';
 
 const deepest = 200;
 
@@ -25,13 +26,36 @@ export function markdownBlocks(markdown: string): { title: string | undefined; b
       case 'table':
         blocks.push(tableOf(node, line));
         return;
+      case 'list': {
+        const table = listAsTable(itemsOf(node), line);
+        if (table) blocks.push(table);
+        else inside(node, depth);
+        return;
+      }
       default:
-        if ('children' in node && depth < deepest) for (const inner of node.children) visit(inner as Nodes, depth + 1);
+        inside(node, depth);
     }
+  };
+  const inside = (node: Nodes, depth: number): void => {
+    if ('children' in node && depth < deepest) for (const inner of node.children) visit(inner as Nodes, depth + 1);
   };
   visit(root, 0);
   const title = blocks.find((block) => block.is === 'heading' && block.level === 1);
   return { title: title?.is === 'heading' ? title.text : undefined, blocks };
+}
+
+/** An item that does not begin with a word that stands out has no term. */
+function itemsOf({ children }: List): ListItem[] {
+  return children.map(({ children: parts, position }) => {
+    const [first, ...others] = parts;
+    const [term, ...rest] = first?.type === 'paragraph' ? first.children : [];
+    const stands = term?.type === 'inlineCode' || term?.type === 'strong';
+    return {
+      term: stands ? textOf(term) : '',
+      rest: [...rest, ...others].map((one) => textOf(one as Nodes, '`')).join(''),
+      line: position?.start.line ?? 1,
+    };
+  });
 }
 
 function tableOf({ children }: Table, line: number): Block {

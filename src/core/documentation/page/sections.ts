@@ -73,11 +73,14 @@ export function sectionsOf(blocks: readonly Block[], warnings: Warning[]): reado
     }
     const title = trail.at(-1)?.text ?? '';
     if (block.is === 'table' && listsCalls(block)) {
-      for (const row of block.rows) {
+      const calls = [block.head, ...block.rows].flatMap((row) => {
         const call = callIn(row.join(' '));
-        if (call) start(call, describedIn(row), 'sure', block.line, level);
-      }
-      open = undefined;
+        return call ? [{ call, row }] : [];
+      });
+      for (const { call, row } of calls)
+        start(call, calls.length > 1 ? describedIn(row) : title, 'sure', block.line, level);
+      // One is what the section is about; several are an overview.
+      if (calls.length > 1) open = undefined;
       continue;
     }
     if (block.is === 'text') {
@@ -133,7 +136,7 @@ function withParameters(path: string, others: readonly Section[]): string {
 }
 
 const listsCalls = (table: Table): boolean =>
-  table.rows.filter((row) => callIn(row.join(' '))).length > 0 && !fieldsIn(table);
+  [table.head, ...table.rows].some((row) => callIn(row.join(' '))) && !fieldsIn(table);
 
 const describedIn = (row: readonly string[]): string =>
   row

@@ -1,0 +1,40 @@
+/** Lists of fields, as pages without tables have them, brought into the form of a table. */
+import type { Table } from './blocks.js';
+
+export interface ListItem {
+  /** What it begins with, where that stands out: as code, in bold, or as a term. */
+  readonly term: string;
+  /** What stands behind it, what is code between backticks. */
+  readonly rest: string;
+  readonly line: number;
+}
+
+const fieldName = /^[\p{L}_$@][\p{L}\w.$@[\]-]*[*†]?$/u;
+const head = ['name', 'type', 'required', 'default', 'description'];
+
+/** Undefined where some item does not begin with the name of a field. */
+export function listAsTable(items: readonly ListItem[], line: number): Table | undefined {
+  if (items.length === 0 || !items.every(({ term }) => fieldName.test(term))) return undefined;
+  const marked = items.map(({ term, rest }) => {
+    const [facts, description] = partsOf(rest);
+    const required = /\b(?:required|mandatory)\b/i.test(facts) ? 'yes' : /\boptional\b/i.test(facts) ? 'no' : '';
+    const fallback = /\bdefaults?(?:\s+(?:is|to|value))?\s*[:=]?\s*["'`]?([\w.-]+)/i.exec(facts)?.[1] ?? '';
+    return [term, facts, required, fallback, description];
+  });
+  const rows = marked.map((cells) => cells.map((cell) => cell.replaceAll('`', '')));
+  return { is: 'table', head, rows, marked, line, lines: items.map((item) => item.line) };
+}
+
+/** `(string, required): why it is closed`, `integer, optional – at most 100`: the facts, and the description. */
+function partsOf(rest: string): readonly [facts: string, description: string] {
+  const text = rest.trim().replace(/^[:–—-]\s*/, '');
+  const [, within, behind] = /^\(([^)]*)\)\s*[:–—-]?\s*([\s\S]*)$/.exec(text) ?? [];
+  if (within !== undefined) return [within, behind ?? ''];
+  const [, before, after] = /^((?:[\w<>[\]-]+[\s,]*){1,5}?)\s*(?:[:–—]|\s-\s|\. )\s*([\s\S]*)$/.exec(text) ?? [];
+  if (before !== undefined && speaksOfType.test(before)) return [before, after ?? ''];
+  if (text.split(/\s+/).length <= 4 && speaksOfType.test(text)) return [text, ''];
+  return ['', text];
+}
+
+const speaksOfType =
+  /\b(?:string|text|integer|int|number|float|decimal|bool(?:ean)?|array|list|object|date(?:-?time)?|timestamp|uuid|required|optional|mandatory)\b/i;
