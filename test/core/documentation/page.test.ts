@@ -242,15 +242,75 @@ test('Markdown: lists of fields in several wordings', async () => {
     '- **nights** integer, defaults to 2: how long',
     '- `notify[]`: who is told, `agent` or `pilot`',
     '- `pilot` boolean',
+    '- `metres` (number, at most 300)',
   ].join('\n');
   const { operations } = await readSource(`# B\n\n## POST /calls\n\n### Body\n\n${list}\n`, 'b.md');
   assert.deepEqual(
-    operations[0]?.body?.fields.map((one) => [one.name, one.type, one.required, one.default, one.allowed]),
+    operations[0]?.body?.fields.map((one) => [
+      one.name,
+      one.type,
+      one.required,
+      one.default,
+      one.allowed ?? one.limits,
+    ]),
     [
       ['code', 'string', true, undefined, undefined],
       ['nights', 'integer', false, 2, undefined],
       ['notify[]', 'string', false, undefined, ['agent', 'pilot']],
       ['pilot', 'boolean', false, undefined, undefined],
+      ['metres', 'number', false, undefined, { 'at-most': 300 }],
+    ],
+  );
+});
+
+test('Markdown: headings that an overview announces, examples with remarks, matter above the page', async () => {
+  const { operations, operation, documentation } = await readSource(
+    `---
+title: Quays
+---
+# Quay service
+
+| Method | Path | Description |
+|---|---|---|
+| GET | \`/v2/quays\` | List quays |
+| POST | \`/v2/quays\` | Create a quay |
+
+## List quays
+
+* \`sort\` – one of \`name\`, \`-name\`
+
+\`\`\`json
+[{"id": 7, "name": "North // quay"}, ...]
+\`\`\`
+
+## Create a quay!
+
+\`\`\`json
+{
+  "name": "West quay",   // its name
+  "berths": ["W1", …],
+}
+\`\`\`
+
+Response codes: 201 – created, 409 – there is a quay of that name.
+`,
+    'quays.md',
+  );
+  assert.deepEqual(documentation.warnings, []);
+  assert.equal(operations.length, 2);
+  const list = operation('list-quays');
+  assert.deepEqual(
+    list.parameters.map(({ name, allowed, at }) => [name, allowed, at]),
+    [['sort', ['name', '-name'], 'line 13']],
+  );
+  assert.deepEqual(list.answers[0]?.content?.example, [{ id: 7, name: 'North // quay' }]);
+  const create = operation('create-a-quay');
+  assert.deepEqual(create.body?.example, { name: 'West quay', berths: ['W1'] });
+  assert.deepEqual(
+    create.answers.map(({ status, description }) => [status, description]),
+    [
+      ['201', 'created'],
+      ['409', 'there is a quay of that name'],
     ],
   );
 });

@@ -19,7 +19,11 @@ export function listAsTable(items: readonly ListItem[], line: number): Table | u
     const [facts, description] = partsOf(rest);
     const required = /\b(?:required|mandatory)\b/i.test(facts) ? 'yes' : /\boptional\b/i.test(facts) ? 'no' : '';
     const fallback = /\bdefaults?(?:\s+(?:is|to|value))?\s*[:=]?\s*["'`]?([\w.-]+)/i.exec(facts)?.[1] ?? '';
-    return [term, facts, required, fallback, description];
+    const others = facts
+      .split(/[,;]/)
+      .map((fact) => fact.trim())
+      .filter((fact) => fact !== '' && !speaksOfType.test(fact) && !/\bdefault/i.test(fact));
+    return [term, facts, required, fallback, [...others, description].filter((one) => one !== '').join('; ')];
   });
   const rows = marked.map((cells) => cells.map((cell) => cell.replaceAll('`', '')));
   return { is: 'table', head, rows, marked, line, lines: items.map((item) => item.line) };

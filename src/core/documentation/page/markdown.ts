@@ -9,7 +9,10 @@ import { type ListItem, listAsTable } from './field-list.js';
 const deepest = 200;
 
 export function markdownBlocks(markdown: string): { title: string | undefined; blocks: readonly Block[] } {
-  const root = fromMarkdown(markdown, { extensions: [gfmTable()], mdastExtensions: [gfmTableFromMarkdown()] });
+  const root = fromMarkdown(withoutFrontMatter(markdown), {
+    extensions: [gfmTable()],
+    mdastExtensions: [gfmTableFromMarkdown()],
+  });
   const blocks: Block[] = [];
   const visit = (node: Nodes, depth: number): void => {
     const line = node.position?.start.line ?? 1;
@@ -43,6 +46,10 @@ export function markdownBlocks(markdown: string): { title: string | undefined; b
   const title = blocks.find((block) => block.is === 'heading' && block.level === 1);
   return { title: title?.is === 'heading' ? title.text : undefined, blocks };
 }
+
+/** What generators of sites read stands above many pages, between dashes; the lines below keep their numbers. */
+const withoutFrontMatter = (markdown: string): string =>
+  markdown.replace(/^---\r?\n[\s\S]*?\n---(?=\r?\n|$)/, (matter) => matter.replace(/[^\n]+/g, ''));
 
 /** An item that does not begin with a word that stands out has no term. */
 function itemsOf({ children }: List): ListItem[] {

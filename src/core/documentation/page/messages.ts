@@ -82,11 +82,23 @@ function shellWords(text: string): string[] {
 
 export function jsonIn(text: string): { readonly value: Value } | undefined {
   if (!/^\s*[{[]/.test(text)) return undefined;
-  try {
-    return { value: JSON.parse(text) as Value };
-  } catch {
-    return undefined;
+  for (const one of [text, withoutRemarks(text)]) {
+    try {
+      return { value: JSON.parse(one) as Value };
+    } catch {
+      // Pages write comments into their examples, and dots for what they leave out.
+    }
   }
+  return undefined;
+}
+
+/** Comments, dots and commas that are no JSON taken out; texts stay as they are. */
+function withoutRemarks(text: string): string {
+  const bare = text.replace(
+    /("(?:[^"\\\n]|\\.)*")|\/\/[^\n]*|\/\*[\s\S]*?\*\/|(?:\.\.\.|…)/g,
+    (_, kept: string | undefined) => kept ?? '',
+  );
+  return bare.replace(/("(?:[^"\\\n]|\\.)*")|,(?=[\s,]*[}\]])/g, (_, kept: string | undefined) => kept ?? '');
 }
 
 export function typeOfBody(text: string): string | undefined {

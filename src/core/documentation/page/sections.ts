@@ -68,7 +68,15 @@ export function sectionsOf(blocks: readonly Block[], warnings: Warning[]): reado
           block.line,
           block.level,
         );
-      else open?.blocks.push(block);
+      else {
+        const described = listedAs(block.text, found.values());
+        if (!described) open?.blocks.push(block);
+        else {
+          open = described;
+          openLevel = block.level;
+          useful = true;
+        }
+      }
       continue;
     }
     const title = trail.at(-1)?.text ?? '';
@@ -116,6 +124,16 @@ export function sectionsOf(blocks: readonly Block[], warnings: Warning[]): reado
   }
   leave();
   return [...found.values()];
+}
+
+/** The call that an overview lists under the words of a heading. */
+function listedAs(heading: string, sections: Iterable<Section>): Section | undefined {
+  const words = (text: string): string =>
+    text
+      .toLowerCase()
+      .replace(/[^\p{L}\p{N}]+/gu, ' ')
+      .trim();
+  return [...sections].find(({ summary }) => summary !== '' && words(summary) === words(heading));
 }
 
 /** What names one thing in an example is a parameter; it is called as where it stands in another call of the page. */
