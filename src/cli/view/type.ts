@@ -15,7 +15,7 @@ export function typeText(
       '\n',
     ),
     allowed && `${out.bold('allowed')}  ${limitsText({ allowed })}`,
-    fields.length > 0 && `${out.bold('fields')}\n${fieldTable(fields, terminal, false)}`,
+    !alternatives && fields.length > 0 && `${out.bold('fields')}\n${fieldTable(fields, terminal, false)}`,
     alternatives && alternativesText(alternatives, terminal),
   ];
   return blocks.filter((block) => typeof block === 'string').join('\n\n');

@@ -1,12 +1,14 @@
 /** An example value made from fields, where the documentation gives none. */
 import type { Value } from '../value/written.js';
-import type { Field } from './model.js';
+import type { Field, Limits } from './model.js';
 
 /** Read-only fields are left out where the value is one to send. */
 export function exampleFrom(fields: readonly Field[], { toSend }: { toSend: boolean }): Value {
   return Object.fromEntries(
     fields
       .filter((field) => !(toSend ? field.readOnly : field.writeOnly))
+      // What holds itself would go on for ever.
+      .filter((field) => field.recursive === undefined || field.required)
       .map((field) => [field.name, exampleValue(field, toSend)]),
   );
 }
@@ -17,16 +19,41 @@ export function exampleValue(field: Field, toSend = true): Value {
   const list = field.type.startsWith('array');
   const item =
     field.allowed?.[0] ??
-    (field.fields ? exampleFrom(field.fields, { toSend }) : byType(field.type.replace(/^array of /, '')));
+    (field.fields
+      ? exampleFrom(field.fields, { toSend })
+      : invented(field.type.replace(/^array of /, ''), field.limits ?? {}));
   return list ? [item] : item;
 }
 
-function byType(type: string): Value {
-  if (type.startsWith('integer') || type.startsWith('number')) return 0;
+/** Within its limits, as far as one can tell without a pattern. */
+function invented(type: string, limits: Limits): Value {
+  if (type.startsWith('integer') || type.startsWith('number')) return numberWithin(limits);
   if (type.startsWith('boolean')) return false;
   if (type.startsWith('array')) return [];
   if (type.startsWith('object')) return {};
   if (type.includes('(date-time)')) return '2026-11-24T09:00:00Z';
   if (type.includes('(date)')) return '2026-11-24';
-  return 'text';
+  const format = /^string \(([\w-]+)\)/.exec(type)?.[1];
+  if (format !== undefined && format in formats) return formats[format] as string;
+  const { 'least-length': least = 0, 'most-length': most = Number.POSITIVE_INFINITY } = limits;
+  return 'text'
+    .repeat(Math.max(1, Math.min(least, 1000) / 4))
+    .padEnd(Math.min(least, 1000), 'x')
+    .slice(0, most);
+}
+
+const formats: Readonly<Record<string, string>> = {
+  uri: 'https://harbour.example/',
+  url: 'https://harbour.example/',
+  email: 'desk@harbour.example',
+  uuid: '00000000-0000-4000-8000-000000000000',
+  time: '09:00:00Z',
+};
+
+function numberWithin(limits: Limits): number {
+  const step = limits['multiple-of'] ?? 1;
+  let value = Math.max(0, limits['at-least'] ?? 0, limits.over === undefined ? 0 : limits.over + step);
+  const most = limits['at-most'] ?? (limits.under === undefined ? undefined : limits.under - step);
+  if (most !== undefined && value > most) value = most;
+  return value;
 }

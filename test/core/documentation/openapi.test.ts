@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { parse } from 'yaml';
 import { limitsText } from '../../../src/core/documentation/limits-text.js';
+import { mismatches } from '../../../src/core/documentation/mismatch.js';
 import { asJsonSchema } from '../../../src/core/documentation/openapi/json-schema.js';
 import { findOperations } from '../../../src/core/documentation/search.js';
 import { harbourDocument } from '../../../src/standin/harbour/openapi.js';
@@ -55,6 +56,93 @@ test('an operation has its parts: parameters, body fields, answers, authenticati
     [['deskToken']],
   );
   assert.deepEqual(operation('logIn').security, []);
+});
+
+test('shapes within allOf, chosen by what all of them extend; types that only values tell; examples within limits, and no end', async () => {
+  const { operation } = await readJson({
+    openapi: '3.1.0',
+    info: { title: 'Buoys', version: '1' },
+    paths: {
+      '/buoys/{id}': {
+        get: {
+          operationId: 'show',
+          security: [{ office: ['read', 'list'] }],
+          parameters: [{ name: 'colour', in: 'query', schema: { type: 'array', items: { enum: ['red', 'green'] } } }],
+          responses: {
+            200: {
+              description: 'ok',
+              content: { 'application/json': { schema: { $ref: '#/components/schemas/Buoy' } } },
+            },
+          },
+        },
+      },
+    },
+    components: {
+      securitySchemes: { office: { type: 'oauth2', flows: { clientCredentials: {} } } },
+      schemas: {
+        Base: {
+          type: 'object',
+          required: ['kind'],
+          properties: { kind: { type: 'string' }, depth: { type: 'number', exclusiveMinimum: 2, maximum: 9 } },
+          discriminator: { propertyName: 'kind', mapping: { lit: '#/components/schemas/Lit' } },
+        },
+        Lit: { allOf: [{ $ref: '#/components/schemas/Base' }, { properties: { colour: { enum: ['red', 'green'] } } }] },
+        Bell: { allOf: [{ $ref: '#/components/schemas/Base' }, { properties: { tone: { const: 7 } } }] },
+        Any: { oneOf: [{ $ref: '#/components/schemas/Lit' }, { $ref: '#/components/schemas/Bell' }] },
+        Buoy: {
+          allOf: [
+            { $ref: '#/components/schemas/Any' },
+            {
+              properties: {
+                id: { type: 'string', minLength: 6 },
+                page: { type: 'string', format: 'uri' },
+                next: { anyOf: [{ $ref: '#/components/schemas/Buoy' }, { type: 'null' }] },
+              },
+            },
+          ],
+        },
+      },
+    },
+  });
+  const { parameters, answers, security } = operation('show');
+  assert.equal(security[0]?.schemes[0]?.about, 'OAuth 2.0 (clientCredentials), scopes read list');
+  assert.equal(parameters[0]?.type, 'array of string');
+  const content = answers[0]?.content;
+  assert.deepEqual(
+    content?.alternatives?.map(({ name, when, fields }) => [
+      name,
+      when,
+      fields.map((one) => `${one.name}: ${one.type}`),
+    ]),
+    [
+      [
+        'Lit',
+        'kind: lit',
+        ['id: string', 'page: string (uri)', 'next: object or null', 'kind: string', 'depth: number', 'colour: string'],
+      ],
+      [
+        'Bell',
+        'kind: Bell',
+        ['id: string', 'page: string (uri)', 'next: object or null', 'kind: string', 'depth: number', 'tone: integer'],
+      ],
+    ],
+  );
+  assert.deepEqual(content?.example, {
+    id: 'textxx',
+    page: 'https://harbour.example/',
+    kind: 'lit',
+    depth: 3,
+    colour: 'red',
+  });
+  // Each shape may stand there, with what is beside them.
+  const wrong = (value: unknown): string[] =>
+    (content?.alternatives ?? [])
+      .map(({ fields }) => mismatches(value, fields, { answer: true }).map(({ at, what }) => `${at} ${what}`))
+      .sort((a, b) => a.length - b.length)[0] ?? [];
+  assert.deepEqual(wrong({ id: 'B-0001', kind: 'Bell', tone: 7, next: null }), []);
+  assert.deepEqual(wrong({ id: 'B-0001', kind: 'lit', colour: 'blue' }), [
+    '$.colour is "blue", documented are red, green',
+  ]);
 });
 
 test('what an anchor names is read wherever an alias stands; a word with an ampersand is none; a byte order mark is no key', async () => {

@@ -1,5 +1,5 @@
 /** Schemas as fields for people. */
-import type { Value } from '../../value/written.js';
+import { typeOf, type Value } from '../../value/written.js';
 import type { Alternative, Definitions, Field, Limits, TypeDescription, XmlWriting } from '../model.js';
 import { asJsonSchema } from './json-schema.js';
 import { isMap, type Json, type JsonMap, references as makeReferences, type References } from './references.js';
@@ -47,15 +47,24 @@ export function fieldReader(references: References, levels = deepest): FieldRead
   }
 
   function members(schema: Json | undefined, at: string, above: readonly string[], depth: number): readonly Field[] {
-    const { properties, required, items, oneOf, anyOf } = whole(schema, at);
-    if (items !== undefined) return members(items, `${at}/items`, above, depth);
-    if (!isMap(properties)) {
-      const alternatives = Array.isArray(oneOf) ? oneOf : Array.isArray(anyOf) ? anyOf : [];
-      const first = alternatives.find((one: Json) => isMap(whole(one, at).properties));
-      return first === undefined ? [] : members(first, at, above, depth);
-    }
+    const own = whole(schema, at);
+    if (own.items !== undefined) return members(own.items, `${at}/items`, above, depth);
+    const first = shapesOf(own).find((shape) => isMap(whole(shape, at).properties));
+    const common = ownMembers(own, at, above, depth);
+    if (first === undefined) return common;
+    return together(common, chosenFields(members(first, at, above, depth), choiceOf(own, first, at)));
+  }
+
+  /** What says that a value has a shape: it stands beside the shapes, or in what all of them extend. */
+  function choiceOf(own: JsonMap, shape: Json, at: string): Choice | undefined {
+    const reference = referenceIn(shape);
+    return chosenBy(own.discriminator ?? whole(shape, at).discriminator, reference, reference?.replace(/^.*\//, ''));
+  }
+
+  /** Without what its shapes have. */
+  function ownMembers({ properties, required }: JsonMap, at: string, above: readonly string[], depth: number): Field[] {
     const needed = new Set(Array.isArray(required) ? required : []);
-    return Object.entries(properties).map(([name, inner]) =>
+    return Object.entries(isMap(properties) ? properties : {}).map(([name, inner]) =>
       one(name, inner, needed.has(name), `${at}/properties/${name}`, above, depth),
     );
   }
@@ -110,28 +119,23 @@ export function fieldReader(references: References, levels = deepest): FieldRead
     above: readonly string[],
     depth: number,
   ): readonly Alternative[] | undefined {
-    const key = Array.isArray(own.oneOf) ? 'oneOf' : 'anyOf';
-    const given = own[key];
-    if (!Array.isArray(given) || depth > last) return undefined;
-    const shapes = given.filter((one: Json) => whole(one, at).type !== 'null');
-    if (shapes.length < 2 || !shapes.some((one: Json) => isMap(whole(one, at).properties))) return undefined;
-    const property = isMap(own.discriminator) ? own.discriminator.propertyName : undefined;
-    const mapping = isMap(own.discriminator) && isMap(own.discriminator.mapping) ? own.discriminator.mapping : {};
-    return shapes.map((one: Json, index) => {
+    if (depth > last) return undefined;
+    const shapes = shapesOf(own).filter((one) => whole(one, at).type !== 'null');
+    if (shapes.length < 2 || !shapes.some((one) => isMap(whole(one, at).properties))) return undefined;
+    const common = ownMembers(own, at, above, depth + 1);
+    return shapes.map((one, index) => {
       const reference = referenceIn(one);
       const shape = whole(one, at);
       const name =
         reference?.replace(/^.*\//, '') ?? (typeof shape.title === 'string' ? shape.title : `shape ${index + 1}`);
-      const value =
-        Object.entries(mapping).find(([, target]) => target === reference || target === name)?.[0] ??
-        (reference === undefined ? undefined : name);
+      const chosen = choiceOf(own, one, at);
       const again = reference !== undefined && above.includes(reference);
+      const inside = reference === undefined ? above : [...above, reference];
+      const fields = again ? [] : together(common, members(one, `${at}/${index}`, inside, depth + 1));
       return {
         name,
-        ...(typeof property === 'string' && value !== undefined && { when: `${property}: ${value}` }),
-        fields: again
-          ? []
-          : members(one, `${at}/${key}/${index}`, reference === undefined ? above : [...above, reference], depth + 1),
+        ...(chosen && { when: `${chosen.property}: ${chosen.value}` }),
+        fields: chosenFields(fields, chosen),
       };
     });
   }
@@ -139,7 +143,9 @@ export function fieldReader(references: References, levels = deepest): FieldRead
   return {
     alternatives(schema, at) {
       const own = whole(schema, at);
-      return alternativesOf(own.items === undefined ? own : whole(own.items, at), at, [], 0);
+      const reference = referenceIn(schema);
+      const above = reference === undefined ? [] : [reference];
+      return alternativesOf(own.items === undefined ? own : whole(own.items, at), at, above, 0);
     },
     fields(schema, at) {
       budget = mostFields;
@@ -167,6 +173,39 @@ export function describeSchema(name: string, key: string, definitions: Definitio
   };
 }
 
+const shapesOf = ({ oneOf, anyOf }: JsonMap): readonly Json[] =>
+  Array.isArray(oneOf) ? oneOf : Array.isArray(anyOf) ? anyOf : [];
+
+/** What stands in both is described by the second. */
+function together(some: readonly Field[], others: readonly Field[]): readonly Field[] {
+  const names = new Set(others.map(({ name }) => name));
+  return [...some.filter(({ name }) => !names.has(name)), ...others];
+}
+
+interface Choice {
+  readonly property: string;
+  readonly value: string;
+}
+
+function chosenFields(fields: readonly Field[], choice: Choice | undefined): readonly Field[] {
+  return fields.map((field) =>
+    choice && field.name === choice.property && !field.allowed ? { ...field, allowed: [choice.value] } : field,
+  );
+}
+
+/** Discriminator Object: the value of a property that says which shape it is; without a mapping the schema's name. */
+function chosenBy(
+  discriminator: Json | undefined,
+  reference: string | undefined,
+  name: string | undefined,
+): Choice | undefined {
+  if (!isMap(discriminator) || typeof discriminator.propertyName !== 'string') return undefined;
+  const mapping = isMap(discriminator.mapping) ? Object.entries(discriminator.mapping) : [];
+  const value = mapping.find(([, target]) => target === reference || target === name)?.[0];
+  const known = value ?? name;
+  return known === undefined ? undefined : { property: discriminator.propertyName, value: known };
+}
+
 function siblings({ $ref: _, ...beside }: JsonMap): JsonMap {
   return beside;
 }
@@ -174,6 +213,11 @@ function siblings({ $ref: _, ...beside }: JsonMap): JsonMap {
 function referenceIn(schema: Json | undefined): string | undefined {
   if (!isMap(schema)) return undefined;
   if (typeof schema.$ref === 'string') return schema.$ref;
+  // One schema with something beside it, or with null in its place.
+  const parts = [...(Array.isArray(schema.allOf) ? schema.allOf : shapesOf(schema))];
+  const named = parts.filter((part: Json) => !(isMap(part) && part.type === 'null'));
+  const [only] = named;
+  if (named.length === 1 && isMap(only) && typeof only.$ref === 'string') return only.$ref;
   return isMap(schema.items) && typeof schema.items.$ref === 'string' ? schema.items.$ref : undefined;
 }
 
@@ -218,12 +262,15 @@ function allowedOf(schema: JsonMap): readonly Value[] | undefined {
 }
 
 function typeText(schema: JsonMap, whole: (inner: Json | undefined) => JsonMap): string {
-  const { type, format, items, oneOf, anyOf, properties, nullable } = schema;
+  const { type, format, items, properties, nullable } = schema;
   const types = Array.isArray(type) ? type.map(String) : typeof type === 'string' ? [type] : [];
-  const alternatives = Array.isArray(oneOf) ? oneOf : Array.isArray(anyOf) ? anyOf : undefined;
-  if (types.length === 0 && alternatives) {
+  const alternatives = shapesOf(schema);
+  if (types.length === 0 && alternatives.length > 0 && properties === undefined) {
     return [...new Set(alternatives.map((one: Json) => typeText(whole(one), whole)))].join(' or ');
   }
+  // Vendors leave the type out where the values say it.
+  if (types.length === 0)
+    types.push(...new Set((schema.const !== undefined ? [schema.const] : list(schema.enum)).map((one) => typeOf(one))));
   if (types.length === 0) types.push(properties === undefined ? (items === undefined ? 'any' : 'array') : 'object');
   if (nullable === true && !types.includes('null')) types.push('null');
   return types
@@ -233,6 +280,8 @@ function typeText(schema: JsonMap, whole: (inner: Json | undefined) => JsonMap):
     })
     .join(' or ');
 }
+
+const list = (value: Json | undefined): readonly Json[] => (Array.isArray(value) ? value : []);
 
 /** Keywords of JSON Schema and our names for them. */
 const limitKeys = {

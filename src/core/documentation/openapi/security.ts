@@ -12,13 +12,18 @@ export function securityNeeds(wanted: Json | undefined, references: References, 
       if (!isMap(scheme)) return { name, about: 'not described' };
       return {
         name,
-        about: schemeText(scheme),
+        about: schemeText(scheme) + scopesText(need[name]),
         ...(typeof scheme.description === 'string' && { description: scheme.description.trim() }),
         ...(scheme.in === 'header' && typeof scheme.name === 'string' && { header: scheme.name }),
       };
     }),
   }));
 }
+
+const scopesText = (scopes: Json | undefined): string =>
+  Array.isArray(scopes) && scopes.length > 0
+    ? `, ${scopes.length === 1 ? 'scope' : 'scopes'} ${scopes.map(String).join(' ')}`
+    : '';
 
 function schemeText(scheme: JsonMap): string {
   switch (scheme.type) {
