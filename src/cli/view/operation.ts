@@ -149,6 +149,7 @@ export function fieldTable(fields: readonly (Field | Parameter)[], terminal: Ter
         field.recursive && `a ${field.recursive} again`,
         field.more !== undefined && `more: --depth${field.more === '' ? '' : `, or --type ${field.more}`}`,
         'style' in field && field.style,
+        'media' in field && field.media !== undefined && `as ${field.media}`,
         'from' in field && field.from,
         field.certainty && field.certainty !== 'sure' && field.certainty,
         field.at,

@@ -1,5 +1,5 @@
 /** An example value made from fields, where the documentation gives none. */
-import type { Value } from '../value/written.js';
+import { isValueMap, type Value } from '../value/written.js';
 import type { Field, Limits } from './model.js';
 
 /** Read-only fields are left out where the value is one to send. */
@@ -11,6 +11,18 @@ export function exampleFrom(fields: readonly Field[], { toSend }: { toSend: bool
       .filter((field) => field.recursive === undefined || field.required)
       .map((field) => [field.name, exampleValue(field, toSend)]),
   );
+}
+
+/** What an example of the whole says of its fields, where they have none of their own. */
+export function withExamples(fields: readonly Field[], example: Value | undefined): readonly Field[] {
+  const one = Array.isArray(example) ? (example[0] as Value | undefined) : example;
+  if (one === undefined || !isValueMap(one)) return fields;
+  return fields.map((field) => {
+    const value = Object.hasOwn(one, field.name) ? one[field.name] : undefined;
+    if (value === undefined) return field;
+    if (field.fields) return { ...field, fields: withExamples(field.fields, value) };
+    return field.example !== undefined || typeof value === 'object' ? field : { ...field, example: value };
+  });
 }
 
 export function exampleValue(field: Field, toSend = true): Value {

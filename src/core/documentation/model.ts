@@ -84,6 +84,8 @@ export interface Parameter extends Field {
   readonly from?: string;
   /** The style by its registered name where it is not the usual one of its place: `deepObject`, `matrix`. */
   readonly style?: string;
+  /** The media type that its value is written in, where it is no plain text. */
+  readonly media?: string;
 }
 
 /** What the clauses of a filter may name; a list is empty where nothing is known. */

@@ -2,6 +2,7 @@
 import { answerFor } from '../collection/documented-schema.js';
 import { type Mismatch, mismatches, textMismatch } from '../documentation/mismatch.js';
 import type { Content, Operation } from '../documentation/model.js';
+import { separatorOf } from '../documentation/parameter-style.js';
 import { nearest } from '../problem/nearest.js';
 import type { Received } from './received.js';
 import type { ResolvedRequest } from './wire.js';
@@ -23,7 +24,8 @@ function queryMismatches({ query }: ResolvedRequest, { parameters, protocol }: O
       return [{ at, path: [name], what: `is not documented${near === undefined ? '' : `; documented is ${near}`}` }];
     }
     if (secret || parameter.type.startsWith('object')) return [];
-    const texts = parameter.lists === 'joined' ? value.split(',') : [value];
+    const between = separatorOf(parameter);
+    const texts = between === undefined ? [value] : value.split(between);
     return texts.flatMap((text) => {
       const what = textMismatch(text, parameter);
       return what === undefined ? [] : [{ at, path: [name], what }];

@@ -4,20 +4,8 @@ import type { Definitions, Field, Operation, OperationEntry, Parameter } from '.
 import { bodyLines } from './body.js';
 import { graphqlLines } from './graphql.js';
 import { Inputs, inputName, type Supplier } from './inputs.js';
-import {
-  active,
-  block,
-  type CallLines,
-  commented,
-  flow,
-  key,
-  type Line,
-  oneLine,
-  reference,
-  remark,
-  sample,
-  scalar,
-} from './lines.js';
+import { active, block, type CallLines, commented, key, type Line, oneLine, scalar } from './lines.js';
+import { parameterLines } from './parameter.js';
 import { soapLines } from './soap.js';
 
 export interface DraftSettings {
@@ -97,8 +85,8 @@ function httpLines(operation: Operation, inputs: Inputs): CallLines {
   const renamed = at('path').flatMap(({ name }, index) =>
     path[index] === name ? [] : [{ active: true, text: `${key(name)}: \${${path[index]}}` }],
   );
-  const query = at('query').map((parameter) => parameterLine(parameter, inputs));
-  const headers = at('header').map((parameter) => parameterLine(parameter, inputs));
+  const query = at('query').flatMap((parameter) => parameterLines(parameter, inputs));
+  const headers = at('header').flatMap((parameter) => parameterLines(parameter, inputs));
   const body = bodyLines(operation, inputs);
   const answer = operation.answers.find(({ status }) => /^2/.test(status));
   const accept = answer?.content?.type;
@@ -112,14 +100,6 @@ function httpLines(operation: Operation, inputs: Inputs): CallLines {
     ],
     body: [body, block('expect', expectations(answer)), block('keep', keeps(answer))],
   };
-}
-
-function parameterLine(parameter: Parameter, inputs: Inputs): Line {
-  if (parameter.required)
-    return active(
-      `${key(parameter.name)}: ${reference(inputs.add(parameter, [parameter.name], parameter.in))}${remark(parameter)}`,
-    );
-  return { active: false, text: `${key(parameter.name)}: ${flow(sample(parameter))}${remark(parameter)}` };
 }
 
 function sessionLines(

@@ -2,6 +2,7 @@
 import { stringify } from 'yaml';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
+import { exampleValue } from '../example.js';
 import { limitsText } from '../limits-text.js';
 import type { Field } from '../model.js';
 
@@ -62,6 +63,7 @@ export function remark(field: Field): string {
 export function sample(field: Field): Value {
   if (field.example !== undefined) return field.example;
   if (field.default !== undefined) return field.default;
+  if (field.fields || /^(?:array of )?object/.test(field.type)) return exampleValue(field);
   const item =
     field.allowed?.[0] ?? { integer: 1, number: 1, boolean: true }[plainType(itemType(field.type))] ?? 'text';
   return isList(field.type) ? [item] : item;

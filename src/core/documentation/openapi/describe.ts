@@ -3,7 +3,7 @@
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
 import { escaped } from '../escape-xml.js';
-import { exampleFrom, exampleValue } from '../example.js';
+import { exampleFrom, exampleValue, withExamples } from '../example.js';
 import { operatorsSaid } from '../filter-clause.js';
 import type {
   Answer,
@@ -116,7 +116,7 @@ class Description {
     if (own === undefined) return undefined;
     if (!isParameter(own)) return undefined;
     if (own.in === 'header' && ownHeaders.has(own.name.toLowerCase())) return undefined;
-    const content = isMap(own.content) ? Object.values(own.content)[0] : undefined;
+    const [media, content] = Object.entries(isMap(own.content) ? own.content : {})[0] ?? [];
     const schema = own.schema ?? (isMap(content) ? content.schema : undefined);
     const field = this.reader.field(own.name, schema, own.required === true || own.in === 'path', at);
     const example = own.example ?? firstExample(own.examples);
@@ -129,8 +129,13 @@ class Description {
       ...(example !== undefined && { example: example as Value }),
       ...(own.deprecated === true && { deprecated: true }),
       ...(field.type.startsWith('array') && {
-        lists: own.explode === false ? ('joined' as const) : ('repeated' as const),
+        // Where nothing is said, only the usual style repeats the name.
+        lists:
+          own.explode === true || (own.explode === undefined && (own.style ?? 'form') === 'form')
+            ? ('repeated' as const)
+            : ('joined' as const),
       }),
+      ...(media !== undefined && { media }),
       ...(typeof own.style === 'string' && !usualStyles.has(own.style) && { style: own.style }),
     };
   }
@@ -183,10 +188,11 @@ class Description {
     const own = content[type];
     if (!isMap(own)) return undefined;
     const where = below(below(at, type), 'schema');
-    const fields = this.reader.fields(own.schema, where);
+    const described = this.reader.fields(own.schema, where);
     const alternatives = this.reader.alternatives(own.schema, where);
     const schema = this.references.follow(own.schema, where);
     const documented = own.example ?? firstExample(own.examples) ?? (isMap(schema) ? exampleOf(schema) : undefined);
+    const fields = withExamples(described, documented as Value | undefined);
     const list = isMap(schema) && schema.type === 'array';
     const made = fields.length === 0 ? undefined : exampleFrom(fields, { toSend });
     const xml = /[/+]xml\b/.test(type) ? this.root(own.schema, schema) : undefined;

@@ -1,5 +1,6 @@
 /** What the tables and examples below a call say of its parameters, its body and its answers. */
 import type { Value } from '../../value/written.js';
+import { withExamples } from '../example.js';
 import type { Answer, Body, Content, Field, Parameter, Warning } from '../model.js';
 import { safeMethods } from '../safe-methods.js';
 import { inferFields } from '../sample/infer.js';
@@ -212,15 +213,4 @@ export function bodyOf({ body, fields }: Gathering, method: string): Body | unde
     ...(example !== undefined && { example }),
     documentedExample: example !== undefined,
   };
-}
-
-/** A documented example is better than an invented value. */
-function withExamples(fields: readonly Field[], example: Value | undefined): readonly Field[] {
-  if (typeof example !== 'object' || example === null || Array.isArray(example)) return fields;
-  const values = example as Readonly<Record<string, Value>>;
-  return fields.map((field) => {
-    const value = values[field.name];
-    if (value === undefined || field.example !== undefined || typeof value === 'object') return field;
-    return { ...field, example: value };
-  });
 }
