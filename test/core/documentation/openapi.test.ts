@@ -298,7 +298,28 @@ const faults: readonly (readonly [name: string, paths: unknown, warns: RegExp, l
   ['a path that is a list', { '/a': [], '/b': { get: { responses: {} } } }, /not a map of methods/, 1],
   ['a parameter without a name', { '/a': { get: { parameters: [{ in: 'query' }], responses: {} } } }, /no name/, 1],
   ['answers that are a list', { '/a': { get: { responses: [] } } }, /answers are not a map/, 1],
+  ['an answer without a status', { '/a': { get: { responses: { ok: { description: 'ok' } } } } }, /ok is no status/, 1],
 ];
+test('faulty parameters of version 2.0 are told; extensions among the answers are no answers', async () => {
+  const { operation, documentation } = await readJson({
+    swagger: '2.0',
+    info: { title: 'T', version: '1' },
+    paths: {
+      '/a': {
+        parameters: 'none',
+        get: { operationId: 'a', parameters: [7], responses: { 200: { description: 'ok' }, 'x-more': { a: 1 } } },
+      },
+    },
+  });
+  assert.deepEqual(
+    documentation.warnings.map(({ at, what }) => `${at} ${what}`),
+    ['/paths/~1a/get parameters is not a list', '/paths/~1a/get a parameter is not a map'],
+  );
+  assert.deepEqual(
+    operation('a').answers.map(({ status }) => status),
+    ['200'],
+  );
+});
 for (const [name, paths, warns, left] of faults) {
   test(`${name} loses only itself`, async () => {
     const { operations, documentation } = await readJson({ openapi: '3.1.0', info: {}, paths });

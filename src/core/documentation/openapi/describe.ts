@@ -157,7 +157,7 @@ class Description {
   private answers(given: Json | undefined, at: string): Answer[] {
     return Object.entries(isMap(given) ? given : {}).flatMap(([status, one]) => {
       const where = below(at, status);
-      const own = this.references.follow(one, where);
+      const own = isStatus(status) ? this.references.follow(one, where) : undefined;
       if (!isMap(own)) return [];
       const content = isMap(own.content) ? this.content(own.content, below(where, 'content'), false) : undefined;
       return [
@@ -230,6 +230,9 @@ function xmlExample(fields: readonly Field[], xml: XmlWriting, toSend: boolean):
   );
   return lines.join('\n');
 }
+
+/** `404`, `4XX`, `default`. */
+export const isStatus = (key: string): boolean => /^(?:[1-5](?:\d\d|XX)|default)$/i.test(key);
 
 const firstOf = (value: Value): Value => (Array.isArray(value) ? ((value[0] as Value | undefined) ?? '') : value);
 

@@ -3,7 +3,7 @@
  * they are looked at when they are shown. Places are made only where something is wrong, since most of it is right.
  */
 import type { OperationEntry } from '../model.js';
-import { isParameter, type OwnOperation } from './describe.js';
+import { isParameter, isStatus, type OwnOperation } from './describe.js';
 import { below, isMap, type Json, pointer, type References } from './references.js';
 
 /** Warns about each. */
@@ -63,6 +63,11 @@ function warnOfAnswers(answers: Json | undefined, references: References, at: st
   for (const status of Object.keys(answers)) {
     const answer = followed(answers[status], references, at, 'responses', status);
     const where = (): string => at + pointer('responses', status);
+    if (status.startsWith('x-')) continue;
+    if (!isStatus(status)) {
+      references.warn(where(), `${status} is no status, no class of them, and not default`);
+      continue;
+    }
     if (isMap(answer)) warnOfContent(answer, references, where);
     else if (answer !== undefined) references.warn(where(), 'the answer is not a map');
   }

@@ -61,9 +61,12 @@ export function operation3(
   at: string,
 ): JsonMap {
   const parameters = [shared, own.parameters]
-    .flatMap((list) => (Array.isArray(list) ? (list as readonly Json[]) : []))
-    .map((one) => references.follow(one, at))
-    .filter(isMap);
+    .flatMap((list) => listed(list, references, at))
+    .flatMap((given) => {
+      const one = references.follow(given, at);
+      if (one !== undefined && !isMap(one)) references.warn(at, 'a parameter is not a map');
+      return isMap(one) ? [one] : [];
+    });
   const consumes = own.consumes === undefined ? all.consumes : texts(own.consumes);
   const produces = own.produces === undefined ? all.produces : texts(own.produces);
   const body = parameters.find((one) => one.in === 'body');
@@ -82,6 +85,11 @@ export function operation3(
         )
       : (own.responses ?? {}),
   };
+}
+
+function listed(list: Json | undefined, references: References, at: string): readonly Json[] {
+  if (list !== undefined && !Array.isArray(list)) references.warn(at, 'parameters is not a list');
+  return Array.isArray(list) ? (list as readonly Json[]) : [];
 }
 
 function parameter3(given: JsonMap): JsonMap {
