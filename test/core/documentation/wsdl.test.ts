@@ -196,6 +196,41 @@ test('an encoded call names the type of each element, and an array what it holds
     assert.ok(lines.includes(line), `${line} stands in\n${envelope}`);
 });
 
+test('an abstract type is one of those that extend it, an abstract element one of its group', async () => {
+  const schema = `<xsd:complexType name="Craft" abstract="true"><xsd:sequence><xsd:element name="name" type="xsd:string"/></xsd:sequence></xsd:complexType>
+    ${['Tug', 'Barge'].map((name) => `<xsd:complexType name="${name}"><xsd:complexContent><xsd:extension base="t:Craft"><xsd:sequence><xsd:element name="${name.toLowerCase()}Load" type="xsd:int"/></xsd:sequence></xsd:extension></xsd:complexContent></xsd:complexType>`).join('')}
+    <xsd:element name="signal" abstract="true"/><xsd:element name="flag" substitutionGroup="t:signal" type="xsd:string"/><xsd:element name="horn" substitutionGroup="t:signal" type="xsd:int"/>
+    <xsd:element name="Send"><xsd:complexType><xsd:sequence><xsd:element name="craft" type="t:Craft"/><xsd:element ref="t:signal"/><xsd:element name="leg" type="xsd:string" minOccurs="0" maxOccurs="unbounded"/></xsd:sequence></xsd:complexType></xsd:element>`;
+  const { operation, draft, index, documentation } = await readSource(rare(schema), 'abstract.wsdl');
+  assert.deepEqual(documentation.warnings, []);
+  const [craft, flag, horn] = operation('Send').body?.fields[0]?.fields ?? [];
+  const shapes = [
+    ['Tug', 'xsi:type: Tug', ['name', 'tugLoad']],
+    ['Barge', 'xsi:type: Barge', ['name', 'bargeLoad']],
+  ];
+  for (const { alternatives } of [craft, index.type('Craft')].filter((one) => one !== undefined))
+    assert.deepEqual(
+      alternatives?.map(({ name, when, fields }) => [name, when, fields.map((one) => one.name)]),
+      shapes,
+    );
+  assert.deepEqual(
+    [flag, horn].map((one) => [one?.name, one?.required, one?.description]),
+    [
+      ['flag', false, 'One of flag, horn.'],
+      ['horn', false, 'One of flag, horn.'],
+    ],
+  );
+  const { envelope } = (parse(draft('Send')) as { body: { soap: { envelope: string } } }).body.soap;
+  const bare = envelope.replace(/<!--[\s\S]*?-->/g, '');
+  assert.match(
+    bare,
+    /<craft xsi:type="t:Tug">\s*<name>\$\{name\}<\/name>\s*<tugLoad>\$\{tugLoad\}<\/tugLoad>\s*<\/craft>\s*<t:flag>/,
+  );
+  assert.match(envelope, /<!-- or:\s*<craft xsi:type="t:Barge">[\s\S]*<bargeLoad>0<\/bargeLoad>\s*<\/craft>\s*-->/);
+  assert.match(envelope, /<!-- or: <t:horn>0<\/t:horn> -->/);
+  assert.match(envelope, /<!-- optional, may repeat: <leg>text<\/leg> -->/);
+});
+
 test('a schema that is missing costs what it describes, with a warning', async () => {
   const { operations, documentation, refused } = await readSource(text, 'customs.wsdl');
   assert.equal(operations.length, 4);

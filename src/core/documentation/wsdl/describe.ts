@@ -2,7 +2,7 @@
 import type { Searchable } from '../format.js';
 import type { Answer, Content, Definitions, Field, Operation, OperationEntry, TypeDescription } from '../model.js';
 import { sampleAnswer, sampleEnvelope } from './envelope.js';
-import { elementField, membersOf } from './fields.js';
+import { elementField, extensionsOf, membersOf } from './fields.js';
 import type { MessagePart, OwnSoapOperation } from './model.js';
 import { globalElement, resolveType } from './resolve-type.js';
 
@@ -81,6 +81,7 @@ export function describeXsdType(name: string, key: string, definitions: Definiti
     ...(resolved.about !== undefined && { description: resolved.about }),
     fields: membersOf(resolved, definitions, resolved.names, 1),
     ...(resolved.allowed && { allowed: resolved.allowed }),
+    ...(resolved.instead && { alternatives: extensionsOf(resolved, definitions, resolved.names, 1) ?? [] }),
   };
 }
 

@@ -14,7 +14,7 @@ import {
   xsd,
   xsi,
 } from './model.js';
-import { elementOf, globalElement, localName, type ResolvedType, resolveType } from './resolve-type.js';
+import { elementOf, globalElement, localName, particleOf, type ResolvedType, resolveType } from './resolve-type.js';
 
 const envelopes = {
   '1.1': 'http://schemas.xmlsoap.org/soap/envelope/',
@@ -130,9 +130,9 @@ class Writing {
     return `${prefix}:${local}`;
   }
 
-  /** Of an encoded element; a type that has no name cannot be named. */
-  private typeAttributes({ type }: XsdElement, { arrayOf }: ResolvedType): string {
-    if (!this.encoded) return '';
+  /** Of an encoded element, or of one whose type has to be said; a type that has no name cannot be named. */
+  private typeAttributes({ type }: XsdElement, { arrayOf }: ResolvedType, told: boolean): string {
+    if (!this.encoded && !told) return '';
     const named = (name: ClarkName): string => this.tag(localName(name), name.slice(1, name.indexOf('}')));
     if (arrayOf !== undefined) {
       const [array, holds] = [this.tag('Array', encoding), this.tag('arrayType', encoding)];
@@ -141,10 +141,24 @@ class Writing {
     return type === undefined ? '' : ` ${this.tag('type', xsi)}="${named(type)}"`;
   }
 
-  /** @param above names of the types that hold it */
-  private element(given: XsdElement, path: readonly string[], active: boolean, above: readonly ClarkName[]): string[] {
+  /** @param above names of the types that hold it; @param told whether its type has to be said */
+  private element(
+    given: XsdElement,
+    path: readonly string[],
+    active: boolean,
+    above: readonly ClarkName[],
+    told = false,
+  ): string[] {
     const element = elementOf(given, this.definitions);
     const resolved = resolveType(element, this.definitions);
+    const [first, ...others] = resolved.instead ?? [];
+    if (first !== undefined) {
+      const as = (type: ClarkName, on: boolean): string[] => this.element({ ...element, type }, path, on, above, true);
+      return [
+        ...as(first, active),
+        ...(active ? others.flatMap((other) => this.marked(false, true, 'or', (on) => as(other, on))) : []),
+      ];
+    }
     if (resolved.names.some((name) => above.includes(name)) || path.length > deepest)
       return active ? [`<!-- ${element.local}: again as above -->`] : [];
     const here = [...path, element.local];
@@ -166,7 +180,7 @@ class Writing {
         return ` ${name}="${this.value(leaf, one.fixed)}"`;
       })
       .join('');
-    const attributes = this.typeAttributes(element, resolved) + described;
+    const attributes = this.typeAttributes(element, resolved, told) + described;
     const many = element.most === -1 || element.most > 1 ? 'may repeat' : '';
     if (!resolved.complex) {
       const leaf: Leaf = {
@@ -192,17 +206,14 @@ class Writing {
     return fixed === undefined ? this.text(leaf) : escaped(fixed);
   }
 
-  private particle(
-    particle: Particle,
-    path: readonly string[],
-    active: boolean,
-    above: readonly ClarkName[],
-  ): string[] {
+  private particle(given: Particle, path: readonly string[], active: boolean, above: readonly ClarkName[]): string[] {
+    const particle = particleOf(given, this.definitions);
     if (particle.is === 'any') return active ? ['<!-- any element may stand here -->'] : [];
-    if (particle.is === 'element')
-      return this.marked(particle.element.least > 0, active, 'optional', (on) =>
-        this.element(particle.element, path, on, above),
-      );
+    if (particle.is === 'element') {
+      const { least, most } = particle.element;
+      const word = most === 1 ? 'optional' : 'optional, may repeat';
+      return this.marked(least > 0, active, word, (on) => this.element(particle.element, path, on, above));
+    }
     if (particle.is !== 'choice') {
       return this.marked(particle.least > 0, active, 'optional', (on) =>
         particle.items.flatMap((one) => this.particle(one, path, on, above)),

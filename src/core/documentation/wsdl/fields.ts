@@ -1,7 +1,7 @@
 /** Elements and types of XML Schema as fields for people. */
-import type { Definitions, Field, Limits } from '../model.js';
+import type { Alternative, Definitions, Field, Limits } from '../model.js';
 import type { ClarkName, Particle, XsdElement } from './model.js';
-import { elementOf, localName, type ResolvedType, resolveType } from './resolve-type.js';
+import { elementOf, localName, particleOf, type ResolvedType, resolveType } from './resolve-type.js';
 
 const deepest = 10;
 
@@ -14,10 +14,10 @@ export function elementField(
   const element = elementOf(given, definitions);
   const resolved = resolveType(element, definitions);
   const again = resolved.names.find((name) => above.includes(name));
-  const fields =
-    again === undefined && depth < deepest
-      ? membersOf(resolved, definitions, [...above, ...resolved.names], depth + 1)
-      : [];
+  const inside = [...above, ...resolved.names];
+  const stop = again !== undefined || depth >= deepest;
+  const fields = stop ? [] : membersOf(resolved, definitions, inside, depth + 1);
+  const alternatives = stop ? undefined : extensionsOf(resolved, definitions, inside, depth + 1);
   const many = element.most === -1 || element.most > 1;
   const about = element.about ?? resolved.about;
   const allowed = element.fixed !== undefined ? [element.fixed] : resolved.allowed;
@@ -36,8 +36,24 @@ export function elementField(
     ...(allowed && { allowed }),
     ...(Object.keys(limits).length > 0 && { limits }),
     ...(fields.length > 0 && { fields }),
+    ...(alternatives && { alternatives }),
     ...(again !== undefined && { recursive: localName(again) }),
   };
+}
+
+/** The types that a value of an abstract one may be of; undefined of any other. */
+export function extensionsOf(
+  { instead }: ResolvedType,
+  definitions: Definitions,
+  above: readonly ClarkName[],
+  depth: number,
+): readonly Alternative[] | undefined {
+  return instead?.map((type) => {
+    const own = resolveType({ type }, definitions);
+    const name = localName(type);
+    const fields = above.includes(type) ? [] : membersOf(own, definitions, [...above, type], depth);
+    return { name, when: `xsi:type: ${name}`, fields };
+  });
 }
 
 export function membersOf(
@@ -63,11 +79,12 @@ export function membersOf(
 }
 
 function particleFields(
-  particle: Particle,
+  given: Particle,
   definitions: Definitions,
   above: readonly ClarkName[],
   depth: number,
 ): Field[] {
+  const particle = particleOf(given, definitions);
   if (particle.is === 'any') return [{ name: '(any element)', type: 'any', required: particle.least > 0 }];
   if (particle.is === 'element') return [elementField(particle.element, definitions, above, depth)];
   const fields = particle.items.flatMap((one) => particleFields(one, definitions, above, depth));

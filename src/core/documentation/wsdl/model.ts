@@ -26,6 +26,10 @@ export interface XsdElement {
   readonly about?: string;
   /** A global element that stands here by its name. */
   readonly ref?: ClarkName;
+  /** It never stands itself where it is named: one of the others does. */
+  readonly abstract?: true;
+  /** Elements that may stand in its place (XML Schema part 1, section 2.2.2.2). */
+  readonly instead?: readonly ClarkName[];
 }
 
 export type Particle =
@@ -61,6 +65,10 @@ export interface XsdType {
   /** What an encoded array holds. */
   readonly arrayOf?: ClarkName;
   readonly attributes?: readonly XsdAttribute[];
+  /** No value is of it, but of those that extend it. */
+  readonly abstract?: true;
+  /** Of an abstract type those that are not, named by `xsi:type`. */
+  readonly instead?: readonly ClarkName[];
 }
 
 /** A part of a message: an element, or, in RPC, a name with a type. */

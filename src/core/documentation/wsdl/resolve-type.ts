@@ -26,6 +26,8 @@ export interface ResolvedType {
   readonly complex: boolean;
   /** What an encoded array holds. */
   readonly arrayOf?: ClarkName | undefined;
+  /** Of an abstract type those that values are of. */
+  readonly instead?: readonly ClarkName[] | undefined;
   /** Names of the types on the way, for recursion. */
   readonly names: readonly ClarkName[];
 }
@@ -62,6 +64,18 @@ export function elementOf(given: XsdElement, definitions: Definitions): XsdEleme
   if (given.ref === undefined) return given;
   const target = definitions.get(elementKey(given.ref)) as unknown as XsdElement | undefined;
   return target ? { ...target, least: given.least, most: given.most } : given;
+}
+
+/** An element for which others may stand is a choice of them. */
+export function particleOf(given: Particle, definitions: Definitions): Particle {
+  if (given.is !== 'element' || given.element.ref === undefined) return given;
+  const { ref, least, most } = given.element;
+  const head = globalElement(ref, definitions);
+  if (!head?.instead) return given;
+  const own = head.abstract ? [] : [{ ...head, least: 1, most: 1 }];
+  const others = head.instead.map((name) => ({ local: localName(name), namespace: '', ref: name, least: 1, most: 1 }));
+  const items = [...own, ...others].map((element): Particle => ({ is: 'element', element }));
+  return { is: 'choice', items, least, most };
 }
 
 export function globalElement(name: ClarkName, definitions: Definitions): XsdElement | undefined {
@@ -112,6 +126,7 @@ export function resolveType(
     ],
     complex: !simpleContent,
     arrayOf: own.arrayOf ?? base?.arrayOf,
+    instead: own.abstract && own.instead,
     ...(simpleContent && { allowed: base.allowed, limits: base.limits }),
   };
 }

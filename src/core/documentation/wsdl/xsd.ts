@@ -39,6 +39,7 @@ export function readSchemas(
   const groups = new Map<ClarkName, Global>();
   const attributeGroups = new Map<ClarkName, Global>();
   const globalAttributes = new Map<ClarkName, Global>();
+  const members = new Map<ClarkName, ClarkName[]>();
   const set: SchemaSet = { elements: new Map(), types: new Map() };
   const contexts = schemas.map(({ node, chameleon }) => ({
     node,
@@ -58,12 +59,23 @@ export function readSchemas(
         into.set(clark(schema.namespace, attribute(one, 'name') ?? ''), { node: one, schema });
   }
   for (const { node, schema } of contexts) {
-    for (const one of children(node, xsd, 'element'))
-      set.elements.set(clark(schema.namespace, attribute(one, 'name') ?? ''), element(one, schema, 0, true));
+    for (const one of children(node, xsd, 'element')) {
+      const name = clark(schema.namespace, attribute(one, 'name') ?? '');
+      set.elements.set(name, element(one, schema, 0, true));
+      // A list of heads is of version 1.1.
+      for (const head of attribute(one, 'substitutionGroup')?.trim().split(/\s+/) ?? [])
+        members.set(expanded(one, head), [...(members.get(expanded(one, head)) ?? []), name]);
+    }
     for (const kind of ['complexType', 'simpleType'])
       for (const one of children(node, xsd, kind))
         set.types.set(clark(schema.namespace, attribute(one, 'name') ?? ''), type(one, schema, 0));
   }
+  for (const [name, element] of set.elements) {
+    const instead = members.get(name);
+    if (instead) set.elements.set(name, { ...element, instead });
+  }
+  for (const [name, instead] of extended(set.types))
+    set.types.set(name, { ...(set.types.get(name) as XsdType), instead });
   return set;
 
   function element(node: Element, schema: SchemaContext, depth: number, global = false): XsdElement {
@@ -91,6 +103,7 @@ export function readSchemas(
       least,
       most,
       ...(attribute(node, 'nillable') === 'true' && { nillable: true as const }),
+      ...isAbstract(node),
       ...present('default', attribute(node, 'default')),
       ...present('fixed', attribute(node, 'fixed')),
       ...present('about', aboutOf(node)),
@@ -112,6 +125,7 @@ export function readSchemas(
       return { ...about, simple: false, ...array(derived, content) };
     return {
       ...about,
+      ...isAbstract(node),
       simple: false,
       ...(derived &&
         base !== undefined && {
@@ -231,6 +245,24 @@ export function readSchemas(
       ];
     });
   }
+}
+
+const isAbstract = (node: Element): { abstract?: true } =>
+  attribute(node, 'abstract') === 'true' ? { abstract: true } : {};
+
+/** Abstract types, each with those that come from it and are not. */
+function extended(types: ReadonlyMap<ClarkName, XsdType>): Map<ClarkName, ClarkName[]> {
+  const found = new Map<ClarkName, ClarkName[]>();
+  for (const [name, type] of types) {
+    if (type.abstract) continue;
+    let base = type.base;
+    for (let steps = 0; base !== undefined && steps < deepest; steps += 1) {
+      const above = types.get(base);
+      if (above?.abstract) found.set(base, [...(found.get(base) ?? []), name]);
+      base = above?.base;
+    }
+  }
+  return found;
 }
 
 function aboutOf(node: Element): string | undefined {
