@@ -177,6 +177,8 @@ test('check tells a document that the schema does not take, a wrong action, and 
   const strict = await inOwn('send', 'c', '--session', 'none', '--strict');
   assert.equal(strict.status, 2);
   assert.match(strict.err, /differs from harbour\/bookCall: \$\.nights is a string/);
+  writeIn(own, 'requests/d.yaml', 'operation: harbour/bookCall\nurl: ${origin}/v1/vessels/9000017/calls\n');
+  assert.match((await inOwn('send', 'd', '--session', 'none', '--strict')).err, /method is GET, documented is POST/);
   const loose = await inOwn('send', 'c', '--session', 'none');
   assert.match(loose.err, /warning {2}\$\.nights is a string, documented as integer/);
   assert.equal(loose.status, 1);

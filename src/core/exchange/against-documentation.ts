@@ -9,7 +9,16 @@ import type { ResolvedRequest } from './wire.js';
 
 /** In the words of the documentation: `$.price is a string, documented as number`. */
 export function requestMismatches(request: ResolvedRequest, operation: Operation): readonly Mismatch[] {
-  return [...queryMismatches(request, operation), ...bodyMismatches(request, operation)];
+  return [
+    ...methodMismatch(request, operation),
+    ...queryMismatches(request, operation),
+    ...bodyMismatches(request, operation),
+  ];
+}
+
+function methodMismatch({ method }: ResolvedRequest, { method: documented, protocol }: Operation): readonly Mismatch[] {
+  if (protocol !== 'http' || method === documented) return [];
+  return [{ at: 'method', path: [], what: `is ${method}, documented is ${documented}` }];
 }
 
 function queryMismatches({ query }: ResolvedRequest, { parameters, protocol }: Operation): Mismatch[] {
