@@ -111,8 +111,11 @@ const exampleText = ({ type, example }: Content, { out }: Terminal): string =>
 function answerText({ status, description, content, headers }: Answer, terminal: Terminal): string {
   const { out } = terminal;
   const paint = /^2/.test(status) ? out.green : /^[45]/.test(status) ? out.red : out.yellow;
+  // Of a refusal only what the vendor gives as an example; one made from its fields says nothing new.
+  const shown = content?.example !== undefined && (/^2/.test(status) || content.documentedExample);
+  const made = shown && !content.documentedExample ? ', made from its fields' : '';
   const lines = [
-    `  ${paint(status)}  ${printableLine(description ?? '')}${content ? out.dim(`  ${content.type}`) : ''}`,
+    `  ${paint(status)}  ${printableLine(description ?? '')}${content ? out.dim(`  ${content.type}${made}`) : ''}`,
   ];
   if (headers.length > 0)
     lines.push(
@@ -120,9 +123,7 @@ function answerText({ status, description, content, headers }: Answer, terminal:
         ({ name, description: about }) => `       header ${out.cyan(name)}  ${printableLine(about ?? '')}`,
       ),
     );
-  // Of a refusal only what the vendor gives as an example; one made from its fields says nothing new.
-  if (content?.example !== undefined && (/^2/.test(status) || content.documentedExample))
-    lines.push(indent(exampleText(content, terminal), 7));
+  if (shown) lines.push(indent(exampleText(content, terminal), 7));
   return lines.join('\n');
 }
 
