@@ -315,6 +315,22 @@ Response codes: 201 – created, 409 – there is a quay of that name.
   );
 });
 
+const long = 200_000;
+const hostile: readonly (readonly [name: string, text: string])[] = [
+  ['a word of a field', `- \`a\` ${'x'.repeat(long)}`],
+  ['words of a field', `- \`a\` ${'x '.repeat(long)}`],
+  ['commas', `\`\`\`json\n{${','.repeat(long)}\n\`\`\``],
+  ['an open text', `\`\`\`json\n{"${'a'.repeat(long)}\n\`\`\``],
+  ['statuses', `Errors: ${'404 Aaa '.repeat(long / 8)}`],
+  ['backticks', `| Name | Notes |\n|---|---|\n| a | ${'`b` , '.repeat(long / 6)} |`],
+];
+for (const [name, text] of hostile) {
+  test(`a page that is too long to mean anything is read soon: ${name}`, async () => {
+    const { operations } = await readSource(`# A\n\n## GET /a\n\n${text}\n`, 'a.md');
+    assert.equal(operations.length, 1);
+  });
+}
+
 for (const [base, text] of [
   ['that the page names', lights],
   ['that only an example shows', lights.replace(/^Base.*$/m, '')],

@@ -76,6 +76,13 @@ for (const [name, description, base, seal, headers] of cases) {
   });
 }
 
+test('prose that is too long to mean anything is read soon', () => {
+  for (const part of ['a + ', '"+', '- x\n', 'X-', '<sig>']) {
+    const description = `HMAC-SHA256 ${part.repeat(50_000)}`;
+    assert.match(proposeSignature({ name: 'seal', description, header: 'X-Seal' }, 'locks', 'x.json'), /hmac-sha-256/);
+  }
+});
+
 test('another header that the prose speaks of is left as a remark', () => {
   const description =
     'Signed with HMAC-SHA256 in hex. X-Desk holds your desk, X-Seal the signature.\n\n- method\n- X-Desk';

@@ -71,6 +71,7 @@ export function signedIn(text: string): Signed {
   if (items.length > 0) return { lines: items.map(itemLine), between: separatorIn(text.replace(listItem, '')) };
   const formula = text
     .split('\n')
+    .filter((line) => line.length < longestFormula)
     .map((line) => line.replace(/^[^=:]*(?::?=|:)\s*/, '').replace(/[`;]/g, ''))
     .find((line) => line.split(plus).length > 2);
   if (formula === undefined) return { lines: [], between: undefined };
@@ -80,6 +81,9 @@ export function signedIn(text: string): Signed {
   const [between = ''] = literals;
   return { lines: values, between: between === '\n' ? undefined : between };
 }
+
+/** Characters of a line; what is longer is none, and to take it apart takes its square. */
+const longestFormula = 1000;
 
 const plus = /\s*(?:\+|\|\|)\s*(?=(?:[^"']*["'][^"']*["'])*[^"']*$)/;
 const quoted = /^(["']).*\1$/;

@@ -34,7 +34,8 @@ function partsOf(rest: string): readonly [facts: string, description: string] {
   const text = rest.trim().replace(/^[:–—-]\s*/, '');
   const [, within, behind] = /^\(([^)]*)\)\s*[:–—-]?\s*([\s\S]*)$/.exec(text) ?? [];
   if (within !== undefined) return [within, behind ?? ''];
-  const [, before, after] = /^((?:[\w<>[\]-]+[\s,]*){1,5}?)\s*(?:[:–—]|\s-\s|\. )\s*([\s\S]*)$/.exec(text) ?? [];
+  const [, before, after] =
+    /^([\w<>[\]-]+(?:[\s,]+[\w<>[\]-]+){0,4}?)\s*(?:[:–—]|\s-\s|\. )\s*([\s\S]*)$/.exec(text) ?? [];
   if (before !== undefined && speaksOfType.test(before)) return [before, after ?? ''];
   if (text.split(/\s+/).length <= 4 && speaksOfType.test(text)) return [text, ''];
   return ['', text];

@@ -42,10 +42,15 @@ export function fieldsIn({ head, rows, marked, line, lines }: Table): readonly R
     if (name === '' || !/^[\p{L}_$@.[\]{}\w-]+$/u.test(name)) return [];
     const description = cell('description') || (columns.has('description') ? '' : (cells.at(-1) ?? ''));
     const place = placeOf(cell('in'));
-    const codes = codesIn(marked[index]?.[columns.get('description') ?? cells.length - 1] ?? '');
+    const codes = codesIn(
+      (marked[index]?.[columns.get('description') ?? cells.length - 1] ?? '').slice(0, longestSaid),
+    );
     return [{ in: place, field: oneField(name, written, cell, description, codes, lines[index] ?? line) }];
   });
 }
+
+/** Characters. */
+const longestSaid = 2000;
 
 function oneField(
   name: string,
@@ -55,17 +60,19 @@ function oneField(
   codes: readonly Value[] | undefined,
   line: number,
 ): Field {
-  const required = requiredBy(cell('required'), description, written);
+  // What says something of a field says it soon; the patterns take the square of a text that is one long word.
+  const said = description.slice(0, longestSaid);
+  const required = requiredBy(cell('required'), said, written);
   const type = typeIn(cell('type'));
   const allowed =
-    allowedIn(cell('allowed')) ??
-    allowedIn(description) ??
+    allowedIn(cell('allowed').slice(0, longestSaid)) ??
+    allowedIn(said) ??
     (type === undefined || type === 'string' ? codes : undefined);
-  const limits = limitsIn(`${cell('allowed')} ${description}`);
+  const limits = limitsIn(`${cell('allowed').slice(0, longestSaid)} ${said}`);
   const fallback =
     cell('default') ||
-    /\bdefaults?(?:\s+(?:is|to|value))?\s*:?\s*["'`]?([\w.-]+)/i.exec(description)?.[1] ||
-    /([\w.-]+)["'`]? by default\b/i.exec(description)?.[1];
+    /\bdefaults?(?:\s+(?:is|to|value))?\s*:?\s*["'`]?([\w.-]+)/i.exec(said)?.[1] ||
+    /([\w.-]+)["'`]? by default\b/i.exec(said)?.[1];
   const certainty: Certainty = cell('type') !== '' && required.certain ? 'sure' : 'likely';
   return {
     name: name.replace(/[{}]/g, ''),

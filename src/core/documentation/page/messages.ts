@@ -82,7 +82,7 @@ function shellWords(text: string): string[] {
 
 export function jsonIn(text: string): { readonly value: Value } | undefined {
   if (!/^\s*[{[]/.test(text)) return undefined;
-  for (const one of [text, withoutRemarks(text)]) {
+  for (const one of text.length > longestWithRemarks ? [text] : [text, withoutRemarks(text)]) {
     try {
       return { value: JSON.parse(one) as Value };
     } catch {
@@ -91,6 +91,9 @@ export function jsonIn(text: string): { readonly value: Value } | undefined {
   }
   return undefined;
 }
+
+/** Characters. Nobody writes remarks into more, and to look for them takes its square. */
+const longestWithRemarks = 20_000;
 
 /** Comments, dots and commas that are no JSON taken out; texts stay as they are. */
 function withoutRemarks(text: string): string {
