@@ -77,6 +77,20 @@ test('the example of an answer is one that the schema lets a server give to the 
   }
 });
 
+test('types that branch without end are described and drafted soon', async () => {
+  const names = Array.from({ length: 60 }, (_, index) => index);
+  const types = names.map(
+    (one) => `type T${one} { edges: [T${one + 1}] node: T${one + 1} nodes: [T${one + 1}] x: String }
+input I${one} { ${[...'abcdefgh'].map((letter) => `${letter}: I${one + 1}`).join(' ')} }`,
+  );
+  const { operation, draft } = await readSource(
+    `type Query { root(by: I0): T0 }\n${types.join('\n')}\ntype T60 { x: String }\ninput I60 { x: String }\n`,
+    'wide.graphql',
+  );
+  assert.ok(operation('root').answers[0]?.content?.example);
+  assert.ok(draft('root').length < 2e6);
+});
+
 for (const depth of [0, 1, 2, 4]) {
   test(`at depth ${depth} the document of every draft fits the schema`, async () => {
     const { operations, draft } = await readSource(pilotSchema, 'pilots.graphql');

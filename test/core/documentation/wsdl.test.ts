@@ -231,6 +231,21 @@ test('an abstract type is one of those that extend it, an abstract element one o
   assert.match(envelope, /<!-- optional, may repeat: <leg>text<\/leg> -->/);
 });
 
+test('types that branch without end are described and drafted soon', async () => {
+  const types = Array.from(
+    { length: 13 },
+    (_, one) =>
+      `<xsd:complexType name="T${one}"><xsd:sequence>${[...'abcdefgh'].map((letter) => `<xsd:element name="${letter}${one}" type="t:T${one + 1}"/>`).join('')}</xsd:sequence></xsd:complexType>`,
+  );
+  const schema = `${types.join('')}<xsd:complexType name="T13"><xsd:sequence><xsd:element name="z" type="xsd:string"/></xsd:sequence></xsd:complexType><xsd:element name="Send" type="t:T0"/>`;
+  const { operation, draft } = await readSource(rare(schema), 'wide.wsdl');
+  const [first] = operation('Send').body?.fields ?? [];
+  assert.equal(first?.fields?.length, 8);
+  // What is left out is told.
+  assert.match(JSON.stringify(first), /"more":"T\d+"/);
+  assert.match(draft('Send'), /too much to be written here/);
+});
+
 test('a schema that is missing costs what it describes, with a warning', async () => {
   const { operations, documentation, refused } = await readSource(text, 'customs.wsdl');
   assert.equal(operations.length, 4);

@@ -1,4 +1,5 @@
 /** One field of a root type in full, and one type. */
+import { type Budget, fullBudget } from '../budget.js';
 import type { Searchable } from '../format.js';
 import type {
   Alternative,
@@ -19,7 +20,8 @@ const inputDepth = 6;
 export function describeField(entry: OperationEntry, source: string, definitions: Definitions): Operation {
   const { root, field, endpoint } = entry.own as unknown as OwnField;
   const args = field.args ?? [];
-  const answer = membersOf(field.type, definitions, answerDepth, []);
+  const answer = membersOf(field.type, definitions, answerDepth, [], fullBudget());
+  const budget = fullBudget();
   return {
     id: entry.id,
     source,
@@ -38,7 +40,9 @@ export function describeField(entry: OperationEntry, source: string, definitions
       arguments: args.map(({ name, type }) => ({ name, type })),
       ...(endpoint !== undefined && { endpoint }),
     },
-    parameters: args.map((one): Parameter => ({ ...inputField(one, definitions, inputDepth, []), in: 'argument' })),
+    parameters: args.map(
+      (one): Parameter => ({ ...inputField(one, definitions, inputDepth, [], budget), in: 'argument' }),
+    ),
     answers: [
       {
         status: '200',
@@ -58,12 +62,19 @@ export function describeField(entry: OperationEntry, source: string, definitions
 }
 
 /** An argument, or a member of an input object. */
-function inputField(one: SchemaArgument, definitions: Definitions, depth: number, above: readonly string[]): Field {
+function inputField(
+  one: SchemaArgument,
+  definitions: Definitions,
+  depth: number,
+  above: readonly string[],
+  budget: Budget,
+): Field {
+  budget.left -= 1;
   const type = typeOf(definitions, bareName(one.type));
   const again = type?.kind === 'input' && above.includes(type.name);
   const inner =
-    type?.kind === 'input' && !again && depth > 0
-      ? (type.fields ?? []).map((field) => inputField(field, definitions, depth - 1, [...above, type.name]))
+    type?.kind === 'input' && !again && depth > 0 && budget.left > 0
+      ? (type.fields ?? []).map((field) => inputField(field, definitions, depth - 1, [...above, type.name], budget))
       : [];
   return {
     ...common(one, definitions),
@@ -74,11 +85,20 @@ function inputField(one: SchemaArgument, definitions: Definitions, depth: number
   };
 }
 
-function outputField(one: SchemaField, definitions: Definitions, depth: number, above: readonly string[]): Field {
+function outputField(
+  one: SchemaField,
+  definitions: Definitions,
+  depth: number,
+  above: readonly string[],
+  budget: Budget,
+): Field {
+  budget.left -= 1;
   const name = bareName(one.type);
   const again = above.includes(name) && typeOf(definitions, name)?.fields !== undefined;
   const { fields, alternatives } =
-    again || depth === 0 ? { fields: [] } : membersOf(one.type, definitions, depth - 1, above);
+    again || depth === 0 || budget.left <= 0
+      ? { fields: [] }
+      : membersOf(one.type, definitions, depth - 1, above, budget);
   return {
     ...common(one, definitions),
     required: one.type.endsWith('!'),
@@ -107,12 +127,13 @@ function membersOf(
   definitions: Definitions,
   depth: number,
   above: readonly string[],
+  budget: Budget,
 ): { fields: readonly Field[]; alternatives?: readonly Alternative[] } {
   const type = typeOf(definitions, bareName(written));
   if (!type) return { fields: [] };
   const inside = [...above, type.name];
   const fields = (type.kind === 'input' ? [] : (type.fields ?? [])).map((field) =>
-    outputField(field, definitions, depth, inside),
+    outputField(field, definitions, depth, inside, budget),
   );
   if (type.kind !== 'union') return { fields };
   return {
@@ -121,7 +142,7 @@ function membersOf(
       name,
       when: `__typename: ${name}`,
       fields: (typeOf(definitions, name)?.fields ?? []).map((field) =>
-        outputField(field, definitions, Math.max(0, depth - 1), inside),
+        outputField(field, definitions, Math.max(0, depth - 1), inside, budget),
       ),
     })),
   };
@@ -143,11 +164,12 @@ export function describeGraphqlType(name: string, key: string, definitions: Defi
         : [],
     ),
   ].filter((text) => typeof text === 'string');
+  const budget = fullBudget();
   const fields =
     type.kind === 'input'
-      ? (type.fields ?? []).map((field) => inputField(field, definitions, inputDepth, [type.name]))
-      : (type.fields ?? []).map((field) => outputField(field, definitions, 0, [type.name]));
-  const { alternatives } = membersOf(name, definitions, 1, []);
+      ? (type.fields ?? []).map((field) => inputField(field, definitions, inputDepth, [type.name], budget))
+      : (type.fields ?? []).map((field) => outputField(field, definitions, 0, [type.name], budget));
+  const { alternatives } = membersOf(name, definitions, 1, [], budget);
   return {
     name,
     kind: type.kind,

@@ -1,6 +1,7 @@
 /** The document of a drafted call: its variables and a selection of the answer. */
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
+import { type Budget, fullBudget } from '../budget.js';
 import type { Definitions, GraphqlCall } from '../model.js';
 import { bareName, isRequired, type SchemaField, typeOf } from './schema.js';
 
@@ -37,7 +38,7 @@ export function callDocument(
         definitions,
         field,
       )
-    : wholeSelection(returns, definitions, depth, []);
+    : wholeSelection(returns, definitions, depth, [], fullBudget());
   const head = `${root} ${field}${declared === '' ? '' : `(${declared})`}`;
   const call = `${field}${given === '' ? '' : `(${given})`}`;
   const body = chosen.length === 0 ? [`  ${call}`] : [`  ${call} {`, ...indented(chosen, 2), '  }'];
@@ -48,16 +49,24 @@ const indented = (lines: readonly string[], levels: number): string[] =>
   lines.map((line) => '  '.repeat(levels) + line);
 
 /** Everything that needs no argument, to the depth. */
-function wholeSelection(written: string, definitions: Definitions, depth: number, above: readonly string[]): string[] {
+function wholeSelection(
+  written: string,
+  definitions: Definitions,
+  depth: number,
+  above: readonly string[],
+  budget: Budget,
+): string[] {
   const type = typeOf(definitions, bareName(written));
   if (!type || type.kind === 'scalar' || type.kind === 'enumeration' || type.kind === 'input') return [];
   const inside = [...above, type.name];
-  const own = (type.fields ?? []).filter(isAsked).flatMap((field) => oneField(field, definitions, depth, inside));
+  const own = (type.fields ?? [])
+    .filter(isAsked)
+    .flatMap((field) => oneField(field, definitions, depth, inside, budget));
   const shapes = (type.possible ?? []).flatMap((name) => {
     const known = new Set((type.fields ?? []).map((field) => field.name));
     const inner = (typeOf(definitions, name)?.fields ?? [])
       .filter((field) => !known.has(field.name) && isAsked(field))
-      .flatMap((field) => oneField(field, definitions, depth, [...inside, name]));
+      .flatMap((field) => oneField(field, definitions, depth, [...inside, name], budget));
     return inner.length === 0 ? [] : [`... on ${name} {`, ...indented(inner, 1), '}'];
   });
   const lines = [...(type.kind === 'object' ? [] : ['__typename']), ...own, ...shapes];
@@ -71,12 +80,19 @@ export const isAsked = ({ args = [], deprecated }: SchemaField): boolean =>
 /** Levels that are left below a field that has members; none below zero. */
 export const levelsBelow = ({ name }: SchemaField, depth: number): number => (wrapping.has(name) ? depth : depth - 1);
 
-function oneField(field: SchemaField, definitions: Definitions, depth: number, above: readonly string[]): string[] {
+function oneField(
+  field: SchemaField,
+  definitions: Definitions,
+  depth: number,
+  above: readonly string[],
+  budget: Budget,
+): string[] {
+  budget.left -= 1;
   const type = typeOf(definitions, bareName(field.type));
   if (!type || type.kind === 'scalar' || type.kind === 'enumeration') return [field.name];
   const left = levelsBelow(field, depth);
-  if (left < 0 || above.includes(type.name)) return [];
-  const inner = wholeSelection(field.type, definitions, left, above);
+  if (left < 0 || budget.left <= 0 || above.includes(type.name)) return [];
+  const inner = wholeSelection(field.type, definitions, left, above, budget);
   return [`${field.name} {`, ...indented(inner, 1), '}'];
 }
 
@@ -102,7 +118,7 @@ function chosenSelection(written: string, paths: readonly string[][], definition
     const inner =
       deeper.length > 0
         ? chosenSelection(field.type, deeper, definitions, `${at}.${name}`)
-        : wholeSelection(field.type, definitions, 0, []);
+        : wholeSelection(field.type, definitions, 0, [], fullBudget());
     return inner.length === 0 ? [name] : [`${name} {`, ...indented(inner, 1), '}'];
   });
 }

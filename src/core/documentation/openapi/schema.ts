@@ -142,6 +142,7 @@ export function fieldReader(references: References, levels = deepest): FieldRead
 
   return {
     alternatives(schema, at) {
+      budget = mostFields;
       const own = whole(schema, at);
       const reference = referenceIn(schema);
       const above = reference === undefined ? [] : [reference];

@@ -2,6 +2,7 @@
  * The envelope of a call, in the order and the namespaces that the schema demands: required elements stand
  * there, optional ones and other choices as comments.
  */
+import { fullBudget } from '../budget.js';
 import { escaped } from '../escape-xml.js';
 import type { Definitions } from '../model.js';
 import {
@@ -89,6 +90,7 @@ const indented = (lines: readonly string[], levels: number): string[] =>
 class Writing {
   /** By namespace. */
   readonly prefixes = new Map<string, string>();
+  private readonly budget = fullBudget();
 
   constructor(
     private readonly definitions: Definitions,
@@ -150,6 +152,8 @@ class Writing {
     told = false,
   ): string[] {
     const element = elementOf(given, this.definitions);
+    this.budget.left -= 1;
+    if (this.budget.left < 0) return active ? [`<!-- ${element.local}: too much to be written here -->`] : [];
     const resolved = resolveType(element, this.definitions);
     const [first, ...others] = resolved.instead ?? [];
     if (first !== undefined) {

@@ -1,4 +1,5 @@
 /** Elements and types of XML Schema as fields for people. */
+import { type Budget, fullBudget } from '../budget.js';
 import type { Alternative, Definitions, Field, Limits } from '../model.js';
 import type { ClarkName, Particle, XsdElement } from './model.js';
 import { elementOf, localName, particleOf, type ResolvedType, resolveType } from './resolve-type.js';
@@ -10,14 +11,17 @@ export function elementField(
   definitions: Definitions,
   above: readonly ClarkName[] = [],
   depth = 0,
+  budget: Budget = fullBudget(),
 ): Field {
+  budget.left -= 1;
   const element = elementOf(given, definitions);
   const resolved = resolveType(element, definitions);
   const again = resolved.names.find((name) => above.includes(name));
   const inside = [...above, ...resolved.names];
-  const stop = again !== undefined || depth >= deepest;
-  const fields = stop ? [] : membersOf(resolved, definitions, inside, depth + 1);
-  const alternatives = stop ? undefined : extensionsOf(resolved, definitions, inside, depth + 1);
+  const stop = again !== undefined || depth >= deepest || budget.left <= 0;
+  const fields = stop ? [] : membersOf(resolved, definitions, inside, depth + 1, budget);
+  const alternatives = stop ? undefined : extensionsOf(resolved, definitions, inside, depth + 1, budget);
+  const more = stop && again === undefined && resolved.particles.length > 0;
   const many = element.most === -1 || element.most > 1;
   const about = element.about ?? resolved.about;
   const allowed = element.fixed !== undefined ? [element.fixed] : resolved.allowed;
@@ -38,6 +42,7 @@ export function elementField(
     ...(fields.length > 0 && { fields }),
     ...(alternatives && { alternatives }),
     ...(again !== undefined && { recursive: localName(again) }),
+    ...(more && { more: localName(resolved.names[0] ?? '') }),
   };
 }
 
@@ -47,11 +52,12 @@ export function extensionsOf(
   definitions: Definitions,
   above: readonly ClarkName[],
   depth: number,
+  budget: Budget = fullBudget(),
 ): readonly Alternative[] | undefined {
   return instead?.map((type) => {
     const own = resolveType({ type }, definitions);
     const name = localName(type);
-    const fields = above.includes(type) ? [] : membersOf(own, definitions, [...above, type], depth);
+    const fields = above.includes(type) ? [] : membersOf(own, definitions, [...above, type], depth, budget);
     return { name, when: `xsi:type: ${name}`, fields };
   });
 }
@@ -61,6 +67,7 @@ export function membersOf(
   definitions: Definitions,
   above: readonly ClarkName[],
   depth: number,
+  budget: Budget = fullBudget(),
 ): readonly Field[] {
   const attributes = resolved.attributes.map((attribute): Field => {
     const { text, allowed, limits, about } = resolveType(attribute, definitions);
@@ -75,7 +82,10 @@ export function membersOf(
       ...(limits && Object.keys(limits).length > 0 && { limits }),
     };
   });
-  return [...attributes, ...resolved.particles.flatMap((one) => particleFields(one, definitions, above, depth))];
+  return [
+    ...attributes,
+    ...resolved.particles.flatMap((one) => particleFields(one, definitions, above, depth, budget)),
+  ];
 }
 
 function particleFields(
@@ -83,11 +93,12 @@ function particleFields(
   definitions: Definitions,
   above: readonly ClarkName[],
   depth: number,
+  budget: Budget,
 ): Field[] {
   const particle = particleOf(given, definitions);
   if (particle.is === 'any') return [{ name: '(any element)', type: 'any', required: particle.least > 0 }];
-  if (particle.is === 'element') return [elementField(particle.element, definitions, above, depth)];
-  const fields = particle.items.flatMap((one) => particleFields(one, definitions, above, depth));
+  if (particle.is === 'element') return [elementField(particle.element, definitions, above, depth, budget)];
+  const fields = particle.items.flatMap((one) => particleFields(one, definitions, above, depth, budget));
   const names = fields.map(({ name }) => name).join(', ');
   const repeats = particle.most === -1 || particle.most > 1;
   return fields.map((field) => {
