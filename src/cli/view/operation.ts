@@ -115,7 +115,7 @@ function answerText({ status, description, content, headers }: Answer, terminal:
   const shown = content?.example !== undefined && (/^2/.test(status) || content.documentedExample);
   const made = shown && !content.documentedExample ? ', made from its fields' : '';
   const lines = [
-    `  ${paint(status)}  ${printableLine(description ?? '')}${content ? out.dim(`  ${content.type}${made}`) : ''}`,
+    `  ${[paint(status), printableLine(description ?? ''), content ? out.dim(`${content.type}${made}`) : ''].filter(Boolean).join('  ')}`,
   ];
   if (headers.length > 0)
     lines.push(

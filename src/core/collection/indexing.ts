@@ -17,7 +17,11 @@ import { elsewhere, indexFolder, overlayFile, snapshotFiles, stamped } from './s
  * Tells whether the content of any file changed: a checksum, which takes a tenth of the time of a digest.
  * @param staged files that are not in their place yet
  */
-export function stampOf(shelf: Shelf, paths: readonly string[], staged: ReadonlyMap<string, StagedFile> = new Map()) {
+export function stampOf(
+  shelf: Shelf,
+  paths: readonly string[],
+  staged: ReadonlyMap<string, StagedFile> = new Map(),
+): string {
   let sum = 0;
   for (const path of paths) sum = crc32(staged.get(path)?.bytes ?? read(shelf, path), crc32(path, sum));
   return sum.toString(16);

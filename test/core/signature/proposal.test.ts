@@ -66,6 +66,19 @@ since the epoch in \`X-Lock-Timestamp\`, and a fresh \`X-Lock-Nonce\`.`,
   ],
 ];
 
+test('a time that is signed and that no header is named for is defined all the same', () => {
+  const description = 'HMAC-SHA256 in hex of:\n\n- method\n- key id\n- timestamp';
+  const { define } = parse(
+    proposeSignature({ name: 'seal', description, header: 'X-Seal' }, 'locks', 'x.json'),
+  ) as Recipe;
+  assert.deepEqual(define, {
+    stamp: '${now | rfc3339}',
+    'key-id': 'KEY-ID',
+    base: { lines: ['${sent.method}', '${key-id}', '${stamp}'] },
+    seal: '${base | hmac-sha-256(secret.signingKey) | hex}',
+  });
+});
+
 for (const [name, description, base, seal, headers] of cases) {
   test(`a recipe is proposed from prose: ${name}`, () => {
     const text = proposeSignature({ name: 'lockSeal', description, header: 'X-Seal' }, 'locks', 'x.json');

@@ -40,7 +40,8 @@ export function timeHeader(text: string): { readonly name: string; readonly expr
   return name === undefined ? undefined : { name, expression: timeExpression(text, name) };
 }
 
-function timeExpression(text: string, name: string): string {
+/** @param name of the header that takes it, where there is one */
+export function timeExpression(text: string, name?: string): string {
   const written = /[`"]([^`"\s]*yyyy[^`"]*)[`"]/i.exec(text)?.[1];
   if (written) return `\${now | format(${JSON.stringify(quotedLetters(written))})}`;
   if (/milliseconds since|unix.*millisecond|epoch.*millisecond/i.test(text)) return '${now | unix-ms}';

@@ -10,6 +10,7 @@ import {
   headerValueIn,
   nonceHeader,
   signedIn,
+  timeExpression,
   timeHeader,
 } from './signature-prose.js';
 
@@ -98,12 +99,14 @@ function recipeLines({ description: text = '', header }: DescribedScheme): strin
   const nonce = nonceHeader(text);
   const { lines, between } = signedIn(text);
   const { value, hasId } = headerValueIn(text);
+  // What is signed has to be there, whether or not the prose says which header carries it.
+  const uses = (name: string): boolean => lines.some((line) => line.includes(`\${${name}}`));
   const made = new Set([header, time?.name, nonce].map((one) => one?.toLowerCase()));
   const others = headerNames(text).filter((one) => !made.has(one.toLowerCase()));
   return [
     'define:',
-    ...(time ? [`  stamp: ${scalar(time.expression)}`] : []),
-    ...(hasId ? ['  key-id: KEY-ID                    # the id that the vendor gave your key'] : []),
+    ...(time || uses('stamp') ? [`  stamp: ${scalar(time?.expression ?? timeExpression(text))}`] : []),
+    ...(hasId || uses('key-id') ? ['  key-id: KEY-ID                    # the id that the vendor gave your key'] : []),
     '  base:',
     '    lines:                          # joined by a line feed; joined-by: says otherwise',
     ...(lines.length > 0

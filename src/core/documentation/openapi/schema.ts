@@ -1,12 +1,12 @@
 /** Schemas as fields for people. */
 import { typeOf, type Value } from '../../value/written.js';
+import { fullBudget } from '../budget.js';
 import type { Alternative, Definitions, Field, Limits, TypeDescription, XmlWriting } from '../model.js';
 import { asJsonSchema } from './json-schema.js';
 import { isMap, type Json, type JsonMap, references as makeReferences, type References } from './references.js';
 
 /** Beyond this nothing is listed any more: a person has stopped reading, and a document may be hostile. */
 const deepest = 12;
-const mostFields = 2000;
 
 export interface FieldReader {
   /** The members of an object schema, or of the items of a list schema. */
@@ -22,7 +22,7 @@ export interface FieldReader {
  */
 export function fieldReader(references: References, levels = deepest): FieldReader {
   const last = Math.min(levels, deepest);
-  let budget = mostFields;
+  let budget = fullBudget();
 
   /** The schema with references followed and `allOf` laid together. */
   function whole(schema: Json | undefined, at: string, depth = 0): JsonMap {
@@ -81,8 +81,8 @@ export function fieldReader(references: References, levels = deepest): FieldRead
     const reference = referenceIn(schema);
     const recursive = reference !== undefined && above.includes(reference) ? reference.replace(/^.*\//, '') : undefined;
     const inside = reference === undefined ? above : [...above, reference];
-    budget -= 1;
-    const stop = recursive !== undefined || depth >= last || budget <= 0;
+    budget.left -= 1;
+    const stop = recursive !== undefined || depth >= last || budget.left <= 0;
     const more = stop && recursive === undefined && isMap(contentOf(own, at).properties);
     const fields = stop ? [] : members(own, at, inside, depth + 1);
     const alternatives = stop ? undefined : alternativesOf(own, at, inside, depth + 1);
@@ -142,14 +142,14 @@ export function fieldReader(references: References, levels = deepest): FieldRead
 
   return {
     alternatives(schema, at) {
-      budget = mostFields;
+      budget = fullBudget();
       const own = whole(schema, at);
       const reference = referenceIn(schema);
       const above = reference === undefined ? [] : [reference];
       return alternativesOf(own.items === undefined ? own : whole(own.items, at), at, above, 0);
     },
     fields(schema, at) {
-      budget = mostFields;
+      budget = fullBudget();
       const reference = referenceIn(schema);
       return members(schema, at, reference === undefined ? [] : [reference], 0);
     },

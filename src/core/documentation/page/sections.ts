@@ -1,6 +1,6 @@
 /** Which blocks of a page speak of which call. */
 import type { Certainty, Warning } from '../model.js';
-import { isIdentifier } from '../sample/identifier.js';
+import { isIdentifier } from '../path-identifier.js';
 import { basePathOf } from './base-path.js';
 import type { Block, Code, Heading, Table } from './blocks.js';
 import { type Call, callIn, callOf, fitsPath, methodPath } from './call.js';

@@ -5,8 +5,8 @@ import { entryOf } from '../described.js';
 import type { Documents } from '../documents.js';
 import type { Answer, Body, Content, Documentation, Operation, Parameter } from '../model.js';
 import { jsonIn } from '../page/messages.js';
+import { isIdentifier } from '../path-identifier.js';
 import { safeMethods } from '../safe-methods.js';
-import { isIdentifier } from './identifier.js';
 import { inferFields } from './infer.js';
 import { type Sample, samplesFile } from './samples.js';
 
