@@ -69,6 +69,7 @@ test('an operation is found by what its name has behind a dot; several are liste
   assert.equal(both.status, 2);
   assert.match(both.err, /fits several operations: customs\/Soap11\.ReadDeclaration, customs\/Soap12\.ReadDeclaration/);
   assert.match((await run('docs', 'show', 'harbour/ReadDeclaration')).err, /no documentation source describes/);
+  assert.match((await run('docs', 'show', 'ReadDeclaraton')).err, /did you mean ReadDeclaration\?/);
 });
 
 test('an answer has an example, whatever the format; a dry run takes from it what would be kept', async () => {

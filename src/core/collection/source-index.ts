@@ -138,13 +138,15 @@ export function findOperation(shelf: Shelf, given: string, depth?: number): Oper
       remedy: 'write one of them whole',
     });
   }
-  const ids = [...allIds(shelf)].flatMap(({ id, source: from }) => (given.includes('/') ? [`${from}/${id}`] : [id]));
+  const ids = [...allIds(shelf)].flatMap(({ id, source: from }) =>
+    given.includes('/') ? [`${from}/${id}`] : [id, id.slice(id.lastIndexOf('.') + 1)],
+  );
   throw new Problem('operation-not-found', {
     what: `no documentation source describes the operation ${given}`,
     remedy:
       names.length === 0
         ? 'echo-trail docs add FILE|URL adds a source'
-        : `${nearestHint(given, ids)}; echo-trail docs find WORDS searches`,
+        : `${nearestHint(given, new Set(ids))}; echo-trail docs find WORDS searches`,
     data: { given },
   });
 }
