@@ -61,3 +61,15 @@ test('a very deep answer is walked without an end of the stack', () => {
   for (let level = 0; level < 50_000; level += 1) deep = [deep];
   assert.equal(compileJsonPath('$..*', []).select(deep).length, 50_000);
 });
+
+const unquoted: readonly (readonly [path: string, remedy: RegExp])[] = [
+  ['$.paths.x-note.of', /^write \['x-note'\] in place of \.x-note: /],
+  ['$.items[0].@type', /^write \['@type'\] in place of \.@type: /],
+  ['$.2nd', /^write \['2nd'\] in place of \.2nd: /],
+  ['$.a(', /^write \$\.name, /],
+  ['$[', /^write \$\.name, /],
+];
+for (const [path, remedy] of unquoted)
+  test(`what to write in place of ${path}`, () => {
+    assert.throws(() => compileJsonPath(path, []), { code: 'place-syntax', remedy });
+  });

@@ -106,8 +106,16 @@ export class Scanner {
     throw new Problem('place-syntax', {
       what: `the place ${this.source} is not a JSONPath of RFC 9535: ${what}`,
       excerpt: `${this.source}\n${' '.repeat(Math.min(this.at, this.source.length))}^`,
-      remedy: 'write $.name, $.items[0].id, $.items[*].id or $.items[?@.state == "open"].id',
+      remedy: this.inBrackets() ?? 'write $.name, $.items[0].id, $.items[*].id or $.items[?@.state == "open"].id',
       data: { place: this.source, offset: this.at },
     });
+  }
+
+  /** How a name such as `x-note`, which broke off at its dash, has to be written. */
+  private inBrackets(): string | undefined {
+    const [begun] = /\.[^.[\]\s]*$/.exec(this.source.slice(0, this.at)) ?? [];
+    const [rest] = /^[^.[\]\s'"()]+/.exec(this.source.slice(this.at)) ?? [];
+    if (begun === undefined || begun === '..' || rest === undefined) return undefined;
+    return `write ['${begun.slice(1)}${rest}'] in place of ${begun}${rest}: behind a dot stand letters, digits and _ alone`;
   }
 }
