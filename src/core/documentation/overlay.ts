@@ -63,7 +63,7 @@ export async function withOverlay(documents: Documents, text: string, file: stri
 /** Members are merged, items are added at the end (Overlay 1.0, section 4.4.3). */
 function merge(target: unknown, update: unknown): void {
   if (Array.isArray(target)) {
-    target.push(...(Array.isArray(update) ? update : [update]));
+    target.push(...structuredClone(Array.isArray(update) ? update : [update]));
     return;
   }
   if (typeof target !== 'object' || target === null || typeof update !== 'object' || update === null) return;
@@ -71,7 +71,11 @@ function merge(target: unknown, update: unknown): void {
     const before = Object.hasOwn(target, key) ? (target as Record<string, unknown>)[key] : undefined;
     if (typeof before === 'object' && before !== null && typeof value === 'object' && value !== null)
       merge(before, value);
-    else Object.defineProperty(target, key, { value, enumerable: true, configurable: true, writable: true });
+    else {
+      // A copy for each target: a later action may change one of them.
+      const own = structuredClone(value);
+      Object.defineProperty(target, key, { value: own, enumerable: true, configurable: true, writable: true });
+    }
   }
 }
 

@@ -266,6 +266,21 @@ test('an overlay merges and removes at JSONPaths, and a broken one is told', asy
     ]),
     { paths: { '/a': { get: { summary: 'Ours', tags: ['x', 'y'], 'x-note': true } } } },
   );
+  assert.deepEqual(
+    await overlaid([
+      { target: '$.paths["/a"].*', update: { 'x-note': { of: 'us' } } },
+      { target: '$.paths["/a"].put["x-note"]', update: { also: true } },
+    ]),
+    {
+      paths: {
+        '/a': {
+          get: { summary: 'A', tags: ['x'], 'x-note': { of: 'us' } },
+          put: { 'x-note': { of: 'us', also: true } },
+        },
+      },
+    },
+    'what several targets get is not shared by them',
+  );
   await assert.rejects(overlaid([{ target: '$[', update: {} }]), /JSONPath|place|\$\[/);
   await assert.rejects(overlaid('soon'), /not an OpenAPI Overlay/);
 });
