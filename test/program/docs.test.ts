@@ -284,6 +284,21 @@ const hostile: readonly (readonly [name: string, file: string, text: () => strin
     /nested or multiplied beyond/,
   ],
   [
+    '10,000 levels of YAML',
+    'deep.yaml',
+    () => `openapi: 3.1.0\nx: ${'['.repeat(10_000)}${']'.repeat(10_000)}\n`,
+    /nested or multiplied beyond what is read[\s\S]*more than 1000 levels/,
+  ],
+  [
+    'aliases that multiply',
+    'bomb.yaml',
+    () => {
+      const line = (_: unknown, at: number): string => `a${at + 1}: &a${at + 1} [${`*a${at}, `.repeat(9)}]\n`;
+      return `openapi: 3.1.0\na0: &a0 [x, x]\n${Array.from({ length: 9 }, line).join('')}`;
+    },
+    /nested or multiplied beyond what is read[\s\S]*its aliases multiply/,
+  ],
+  [
     '10,000 levels of XML',
     'deep.wsdl',
     () =>

@@ -7,6 +7,8 @@ export type Notation = 'json' | 'yaml' | 'xml' | 'graphql' | 'html' | 'markdown'
 const largest = 64e6;
 /** Deeper documents are hostile: no reader of ours recurses further. */
 const deepest = 1000;
+/** The engine makes no chains of texts that are shorter. */
+const shortest = 12;
 
 /** What kind of text it is. The name decides only where the content does not. */
 export function notationOf(text: string, file: string): Notation {
@@ -66,17 +68,35 @@ function placeAt(text: string, offset: number, file: string): { file: string; li
   return { file, line: before.length, column: (before.at(-1)?.length ?? 0) + 1 };
 }
 
-/** Its types do not know its own types of nodes. */
-type Yaml = typeof import('js-yaml') & { readonly types: { readonly merge: import('js-yaml').Type } };
+/** Its types do not know its own types of nodes, nor how deep it reads. */
+type Yaml = Omit<typeof import('js-yaml'), 'load'> & {
+  load(text: string, options: import('js-yaml').LoadOptions & { maxDepth: number }): unknown;
+  readonly types: { readonly merge: import('js-yaml').Type };
+};
 
-/** YAML as vendors write it: anchors, aliases and merge keys included. @throws Problem document-unreadable */
+/** Fits every text: to try it makes one string of its parts. */
+const anywhere = /^/;
+
+/**
+ * YAML as vendors write it: anchors, aliases and merge keys included.
+ * @throws Problem document-unreadable; document-too-large: deeper than is read
+ */
 export async function fromYaml(text: string, file: string): Promise<unknown> {
   const { default: yaml } = (await import('js-yaml')) as unknown as { default: Yaml };
   try {
-    // The core schema has no dates: a version such as 2026-11-24 stays a text.
-    return yaml.load(text, { schema: yaml.CORE_SCHEMA.extend(yaml.types.merge), json: true });
+    return yaml.load(text, {
+      // The core schema has no dates: a version such as 2026-11-24 stays a text.
+      schema: yaml.CORE_SCHEMA.extend(yaml.types.merge),
+      json: true,
+      maxDepth: deepest,
+      listener(event, { result }) {
+        // A text of many lines is a chain of them until it is read: read at once, the engine lets go of its links.
+        if (event === 'close' && typeof result === 'string' && result.length > shortest) anywhere.test(result);
+      },
+    });
   } catch (error) {
     if (!(error instanceof yaml.YAMLException)) throw tooDeep(error, file);
+    if (/maxDepth/.test(error.reason)) throw beyond(file, `more than ${deepest} levels`);
     const { line, column } = (error.mark ?? {}) as Partial<{ line: number; column: number }>;
     throw new Problem('document-unreadable', {
       what: `${file} is not well-formed YAML`,
@@ -84,6 +104,13 @@ export async function fromYaml(text: string, file: string): Promise<unknown> {
       cause: error.reason,
     });
   }
+}
+
+/** Told from the text; an ampersand at the beginning of a word counts as one. */
+export function mayHaveAnchors(text: string): boolean {
+  for (let at = text.indexOf('&'); at !== -1; at = text.indexOf('&', at + 1))
+    if (!/[^\s,[{]/.test(text.charAt(at - 1)) && /\S/.test(text.charAt(at + 1))) return true;
+  return false;
 }
 
 /** @throws Problem document-too-large: deeper than is read, or multiplied by its aliases */

@@ -25,8 +25,7 @@ export function collectDefinitions(documents: Documents): Collected {
   const warnings: Warning[] = [];
   const missing = new Set<string>();
   /** One document without anchors is a tree, and nothing in it is met twice. */
-  const { main } = documents;
-  const isTree = documents.parts.size === 1 && (main.notation === 'json' || !mayHaveAnchors(main.text));
+  const isTree = documents.parts.size === 1 && documents.main.isTree;
   const visited = isTree ? undefined : new Set<object>();
   const waiting: [Json, Part][] = [];
 
@@ -94,13 +93,6 @@ export function collectDefinitions(documents: Documents): Collected {
   visit(documents.main.content as Json, documents.main, false);
   for (let next = waiting.shift(); next; next = waiting.shift()) visit(next[0], next[1], false);
   return { definitions, warnings };
-}
-
-/** Told from the text; an ampersand at the beginning of a word counts as one. */
-function mayHaveAnchors(text: string): boolean {
-  for (let at = text.indexOf('&'); at !== -1; at = text.indexOf('&', at + 1))
-    if (!/[^\s,[{]/.test(text.charAt(at - 1)) && /\S/.test(text.charAt(at + 1))) return true;
-  return false;
 }
 
 /** Told from the text: a large document has tens of thousands of references, all to itself. */
