@@ -1,13 +1,17 @@
 /** Reading collection files: source text kept, positions, and what is refused. */
 import assert from 'node:assert/strict';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { test } from 'node:test';
 import { requestFile } from '../../src/core/collection/files/request-file.js';
 import { trailFile } from '../../src/core/collection/files/trail-file.js';
+import { stageKey } from '../../src/core/collection/rewrite.js';
 import { shapeProblems } from '../../src/core/collection/shape.js';
 import { parseYaml } from '../../src/core/collection/yaml.js';
 import { writeJson } from '../../src/core/value/json-text.js';
 import { textOf } from '../../src/core/value/text.js';
 import type { Value } from '../../src/core/value/written.js';
+import { temporaryFolder } from '../support/folder.js';
 
 const scalars: readonly (readonly [yaml: string, text: string, json: string])[] = [
   ['0012', '0012', '12'],
@@ -129,4 +133,19 @@ test('a misspelt key of a step names the nearest key of a step', () => {
   const [problem] = shapeProblems(trailFile, parseYaml('steps:\n  - send: x\n    expct: {status: 200}\n', 'x.yaml'));
   assert.match(problem?.what ?? '', /expct/);
   assert.match(problem?.remedy ?? '', /expect/);
+});
+
+test('a key that is changed later: nothing before, comments kept, and what somebody else wrote meanwhile stays', async () => {
+  const root = temporaryFolder();
+  const file = join(root, 'echo-trail.yaml');
+  const before = '# ours\nname: agent # short\n';
+  writeFileSync(file, before);
+  const dropped = await stageKey(root, 'echo-trail.yaml', ['docs', 'harbour'], { file: 'docs/h.yaml' });
+  await dropped.discard();
+  const staged = await stageKey(root, 'echo-trail.yaml', ['docs', 'harbour'], { file: 'docs/h.yaml' });
+  assert.equal(readFileSync(file, 'utf8'), before);
+  writeFileSync(file, `${before}environment: local\n`);
+  await staged.commit();
+  assert.equal(readFileSync(file, 'utf8'), `${before}environment: local\ndocs:\n  harbour:\n    file: docs/h.yaml\n`);
+  assert.deepEqual(readdirSync(root), ['echo-trail.yaml']);
 });

@@ -2,13 +2,36 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { isScalar, parseDocument } from 'yaml';
-import { writeAtomically } from '../storage/atomic-write.js';
+import { type StagedFile, stageFile } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
 import type { KeyPath } from './yaml.js';
 
 /** @param value plain data; undefined removes the key */
 export async function rewriteKey(root: string, file: string, path: KeyPath, value: unknown): Promise<void> {
-  const text = await readFile(join(root, file), 'utf8');
+  await (await stageKey(root, file, path, value)).commit();
+}
+
+/** The same on the disk, and not yet in its place. What somebody else changes until then stays changed. */
+export async function stageKey(
+  root: string,
+  file: string,
+  path: KeyPath,
+  value: unknown,
+): Promise<Pick<StagedFile, 'commit' | 'discard'>> {
+  const read = (): Promise<string> => readFile(join(root, file), 'utf8');
+  const before = await read();
+  const staged = await stageFile(placeInside(root, file), rewritten(before, path, value));
+  return {
+    discard: staged.discard,
+    async commit() {
+      if ((await read()) === before) return staged.commit();
+      await staged.discard();
+      return rewriteKey(root, file, path, value);
+    },
+  };
+}
+
+function rewritten(text: string, path: KeyPath, value: unknown): string {
   const document = parseDocument(text, { version: '1.2' });
   const before = document.getIn(path, true);
   if (value === undefined) document.deleteIn(path);
@@ -17,5 +40,5 @@ export async function rewriteKey(root: string, file: string, path: KeyPath, valu
     before.value = value;
     delete before.source;
   } else document.setIn(path, document.createNode(value));
-  await writeAtomically(placeInside(root, file), document.toString({ lineWidth: 0, flowCollectionPadding: false }));
+  return document.toString({ lineWidth: 0, flowCollectionPadding: false });
 }

@@ -7,12 +7,11 @@ import { readDocumentation } from '../documentation/read.js';
 import { Problem } from '../problem/problem.js';
 import { type StagedFile, stageFile } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
-import type { Collection } from './collection.js';
 import { manifestName } from './find-collection.js';
 import { keptIndex, overlaid } from './indexing.js';
 import { rememberShelf } from './open-shelf.js';
-import { rewriteKey } from './rewrite.js';
-import type { SourceEntry } from './shelf.js';
+import { stageKey } from './rewrite.js';
+import type { Shelf, SourceEntry } from './shelf.js';
 import { type DocumentationSource, sourceOf } from './source-facts.js';
 
 export interface NewSource {
@@ -31,7 +30,7 @@ export interface NewSource {
  * @throws Problem document-unreadable, document-too-large, file-exists; then nothing is written
  */
 export async function addSource(
-  collection: Collection,
+  shelf: Shelf,
   { documents, from, name, day, replace }: NewSource,
 ): Promise<DocumentationSource> {
   const short = name ?? nameFrom(from);
@@ -39,8 +38,8 @@ export async function addSource(
   const { main, parts } = documents;
   const folder = `docs/${short}`;
   const file = parts.size > 1 ? `${folder}/${short}.${extension(main)}` : `${folder}.${extension(main)}`;
-  const known = collection.docs[short];
-  if (!replace && (known || existsSync(join(collection.root, file)))) {
+  const known = shelf.docs[short];
+  if (!replace && (known || existsSync(join(shelf.root, file)))) {
     throw new Problem('file-exists', {
       what: `there is a documentation source ${short} already`,
       where: { file: known?.file ?? file },
@@ -63,29 +62,32 @@ export async function addSource(
     ...(parts.size > 1 && { parts: others }),
     ...(known?.asked && { asked: known.asked }),
   };
-  const facts = await keptAndIndexed(collection, short, documents, entry, files);
-  await rewriteKey(collection.root, manifestName, ['docs', short], entry);
-  rememberShelf({ ...collection, docs: { ...collection.docs, [short]: entry } });
+  const facts = await keptAndIndexed(shelf, short, documents, entry, files);
+  rememberShelf({ ...shelf, docs: { ...shelf.docs, [short]: entry } });
   return sourceOf(short, entry, facts);
 }
 
-/** The disk takes the snapshot while the documentation is read and indexed; one that cannot be read leaves nothing. */
+/** The disk takes snapshot and manifest while the documentation is read and indexed; one that cannot be read leaves nothing. */
 async function keptAndIndexed(
-  collection: Collection,
+  shelf: Shelf,
   name: string,
   documents: Documents,
   entry: SourceEntry,
   files: ReadonlyMap<string, Uint8Array>,
 ): Promise<IndexFacts> {
   const staged = new Map<string, StagedFile>();
+  let manifest: Awaited<ReturnType<typeof stageKey>> | undefined;
   try {
-    for (const [path, bytes] of files) staged.set(path, await stageFile(placeInside(collection.root, path), bytes));
-    const documentation = await readDocumentation(await overlaid(documents, collection, name), name);
-    const facts = await keptIndex(collection, name, documentation, documents.main, entry, staged);
+    manifest = await stageKey(shelf.root, manifestName, ['docs', name], entry);
+    for (const [path, bytes] of files) staged.set(path, await stageFile(placeInside(shelf.root, path), bytes));
+    const documentation = await readDocumentation(await overlaid(documents, shelf, name), name);
+    const facts = await keptIndex(shelf, name, documentation, documents.main, entry, staged);
     for (const file of staged.values()) await file.commit();
+    await manifest.commit();
     return facts;
   } catch (error) {
     for (const file of staged.values()) await file.discard();
+    await manifest?.discard();
     throw error;
   }
 }
