@@ -1,6 +1,6 @@
 /** `docs add`: a snapshot of the vendor's documentation, and its index. */
-import type { Collection } from '../../../core/collection/collection.js';
 import { readSource } from '../../../core/collection/indexing.js';
+import type { Shelf } from '../../../core/collection/shelf.js';
 import { addSource } from '../../../core/collection/sources.js';
 import type { Documents as SourceDocuments } from '../../../core/documentation/documents.js';
 import { Problem } from '../../../core/problem/problem.js';
@@ -21,7 +21,7 @@ export const { configure }: CommandModule = {
       .action(
         run(async (context, [given], { name, replace, fetchFrom, sample, graphql }) => {
           const { terminal } = context;
-          const collection = await context.collection();
+          const shelf = await context.shelf();
           const samples = sample as string[] | undefined;
           if ((given === undefined) === (samples === undefined)) {
             throw new Problem('usage', {
@@ -34,13 +34,13 @@ export const { configure }: CommandModule = {
           }
           const from = given ?? 'samples';
           const { documents, refused } = samples
-            ? { refused: [], documents: await learnt(collection, samples, (name as string | undefined) ?? 'samples') }
+            ? { refused: [], documents: await learnt(shelf, samples, (name as string | undefined) ?? 'samples') }
             : await fetchDocuments(
                 from,
                 { hosts: (fetchFrom as string[] | undefined) ?? [], graphql: graphql === true },
                 context,
               );
-          const added = await addSource(collection, {
+          const added = await addSource(shelf, {
             documents,
             from,
             name: name as string | undefined,
@@ -76,11 +76,11 @@ export const { configure }: CommandModule = {
 };
 
 /** New samples beside those that the source has. @throws Problem file-exists: a source of that name is no source of samples */
-async function learnt(collection: Collection, given: readonly string[], name: string): Promise<SourceDocuments> {
+async function learnt(shelf: Shelf, given: readonly string[], name: string): Promise<SourceDocuments> {
   const { samplesFile } = await import('../../../core/documentation/sample/samples.js');
   const { sampleDocuments } = await import('../../../core/echo/samples.js');
-  const known = collection.docs[name];
-  const before = known ? samplesFile.safeParse((await readSource(collection, name)).main.content) : undefined;
+  const known = shelf.docs[name];
+  const before = known ? samplesFile.safeParse((await readSource(shelf, name)).main.content) : undefined;
   if (before && !before.success) {
     throw new Problem('file-exists', {
       what: `the documentation source ${name} is not one of samples`,
@@ -88,7 +88,7 @@ async function learnt(collection: Collection, given: readonly string[], name: st
       remedy: '--name NAME keeps the samples under another name',
     });
   }
-  return sampleDocuments(collection.local, given, before?.data.samples ?? []);
+  return sampleDocuments(shelf.local, given, before?.data.samples ?? []);
 }
 
 const counted = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`;

@@ -1,0 +1,83 @@
+/** Documents from addresses. Loaded only where there is one, since most documents are files. */
+import { absoluteUrl } from '../../../core/exchange/address.js';
+import { plainConnection } from '../../../core/exchange/connection.js';
+import type { Received } from '../../../core/exchange/received.js';
+import { openTransport } from '../../../core/exchange/transport.js';
+import type { HeaderLine, WireRequest } from '../../../core/exchange/wire.js';
+import { verdictInside } from '../../../core/place/kinds/errors.js';
+import { Problem } from '../../../core/problem/problem.js';
+import { sizeText } from '../../../core/value/measures.js';
+import { isValueMap } from '../../../core/value/written.js';
+import type { Context } from '../../context.js';
+import { version } from '../../version.js';
+
+export interface Addresses {
+  /** @param first it is the document that was asked for: its size is told @throws Problem document-unreadable */
+  text(from: string, first: boolean): Promise<string>;
+  /** The schema of a live endpoint (GraphQL, section 4.2). @throws Problem document-unreadable: introspection is off */
+  schema(from: string): Promise<string>;
+  close(): Promise<void>;
+}
+
+export function openAddresses({ terminal, signal }: Context): Addresses {
+  const transport = openTransport();
+
+  async function asked(from: string, request: Pick<WireRequest, 'method' | 'body' | 'redirects'>, lines: HeaderLine[]) {
+    const url = absoluteUrl(from);
+    const { received, trouble } = await transport.send(
+      {
+        ...request,
+        url,
+        shownUrl: url.href,
+        headers: [...lines, line('user-agent', `echo-trail/${version}`)],
+        timeout: { connect: 10_000, total: 120_000 },
+        connection: plainConnection,
+      },
+      signal,
+    );
+    if (!received || trouble) throw trouble ?? new Problem('exchange-failed', { what: `${from} gave no answer` });
+    return received;
+  }
+
+  return {
+    async text(from, first) {
+      terminal.progress(`fetching ${from}`);
+      const received = await asked(from, { method: 'GET', body: undefined, redirects: 10 }, [
+        line('accept', 'application/yaml, application/json, application/xml, text/html, text/markdown, */*'),
+      ]);
+      if (received.status >= 400) {
+        throw new Problem('document-unreadable', {
+          what: `${from} answered ${received.status} ${received.parts.reason}`,
+          remedy: 'fetch it by hand where it wants a log-in, and add the file',
+        });
+      }
+      if (first) terminal.note(`fetched ${sizeText(received.size)} from ${received.finalUrl}`);
+      return received.text;
+    },
+    async schema(from) {
+      terminal.progress(`asking ${from} for its schema`);
+      const { introspectionQuery: query } = await import('../../../core/documentation/graphql/introspection.js');
+      const bytes = Buffer.from(JSON.stringify({ query, operationName: 'IntrospectionQuery' }));
+      const body = { bytes, type: 'application/json', shown: '', secret: false };
+      const received = await asked(from, { method: 'POST', body, redirects: 0 }, [
+        line('content-type', 'application/json'),
+        line('accept', 'application/graphql-response+json, application/json'),
+      ]);
+      if (received.claimsJson && received.text.includes('"__schema"')) return received.text;
+      throw schemaRefused(from, received);
+    },
+    close: transport.close,
+  };
+}
+
+const line = (name: string, value: string): HeaderLine => ({ name, value, origin: 'automatic', secret: false });
+
+function schemaRefused(from: string, received: Received): Problem {
+  const [first] = received.claimsJson ? verdictInside(received) : [];
+  const said = isValueMap(first) && typeof first.message === 'string' ? first.message : undefined;
+  return new Problem('document-unreadable', {
+    what: `${from} does not give its schema: it answered ${received.status} ${received.parts.reason}`,
+    cause: said === undefined ? 'introspection is off, or the address is not a GraphQL endpoint' : `it says: ${said}`,
+    remedy: 'ask the vendor for the schema as a file (SDL, or the JSON of an introspection), and add that',
+  });
+}
