@@ -6,7 +6,7 @@
  */
 import type { Describer, Searchable } from './format.js';
 import type { Definitions, OperationEntry } from './model.js';
-import { lineOf } from './text-lines.js';
+import { cellText } from './text-lines.js';
 
 /** The columns of `find.txt`; `fields` are the words of each, `written` their names as they are written. */
 export const searched = { name: 0, path: 1, summary: 2, group: 3, fields: 4, description: 5, written: 6 } as const;
@@ -33,21 +33,14 @@ export function searchLines(
       }
       const { id, method, path, group, summary = '' } = entry;
       const [fields, description, written] = wordCells(own);
-      yield lineOf([
-        words(id),
-        `${method.toLowerCase()} ${words(path)}`,
-        words(summary),
-        words(group),
-        fields,
-        description,
-        written,
-      ]);
+      const called = `${words(id)}\t${method.toLowerCase()} ${words(path)}\t${words(summary)}\t${words(group)}`;
+      yield `${called}\t${fields}\t${description}\t${written}\n`;
     }
   }
   function* shared(): Generator<string> {
     for (const [key, numbers] of users) {
       const said = searchableShared?.(key, definitions);
-      if (said) yield lineOf([numbers.join(' '), ...wordCells(said)]);
+      if (said) yield `${numbers.join(' ')}\t${wordCells(said).join('\t')}\n`;
     }
   }
   return { find: find(), shared: shared() };
@@ -56,7 +49,7 @@ export function searchLines(
 const wordCells = ({ fields, description }: Searchable): [string, string, string] => [
   fields.map(fieldWords).join(';'),
   words(description.slice(0, longestText)),
-  fields.join(' '),
+  cellText(fields.join(' ')),
 ];
 
 /** Lower-case words; `bookCall` is book and call. */
@@ -67,37 +60,44 @@ export function wordsOf(text: string): string[] {
 
 /** The same, with a space between them. */
 function words(text: string): string {
-  // The patterns for all of Unicode take longer to compile than most searches.
-  if (/[^\0-\x7f]/.test(text)) {
-    return text
+  return (
+    plainWords(text) ??
+    // The patterns for all of Unicode take longer to compile than most searches.
+    text
       .replace(/(?<=[\p{Ll}\p{N}])(?=\p{Lu})/gu, ' ')
       .toLowerCase()
       .replace(/[^\p{L}\p{N}]+/gu, ' ')
-      .trim();
-  }
-  return plainWords(text);
+      .trim()
+  );
 }
 
-const lower = (code: number): boolean => (code >= 97 && code <= 122) || (code >= 48 && code <= 57);
-const upper = (code: number): boolean => code >= 65 && code <= 90;
+const space = 32;
+const isUpper = (code: number): boolean => code >= 65 && code <= 90;
+const isLower = (code: number): boolean => (code >= 97 && code <= 122) || (code >= 48 && code <= 57);
 
-/** The same of a text of ASCII, letter by letter: large documents have millions of words. */
-function plainWords(text: string): string {
-  let found = '';
-  let from = -1;
-  let afterLower = false;
-  for (let at = 0; at <= text.length; at += 1) {
-    const code = at < text.length ? text.charCodeAt(at) : 32;
-    const isUpper = upper(code);
-    const isLower = lower(code);
-    if (from >= 0 && ((!isUpper && !isLower) || (isUpper && afterLower))) {
-      found += found === '' ? text.slice(from, at) : ` ${text.slice(from, at)}`;
-      from = -1;
+let room = Buffer.alloc(2 * longestText);
+
+/**
+ * The same of a text of ASCII, byte by byte: large documents have millions of words, and to cut them out takes twice as
+ * long. undefined where there is another letter.
+ */
+function plainWords(text: string): string | undefined {
+  // At most, each letter has a space before it.
+  if (room.length < 2 * text.length) room = Buffer.alloc(2 * text.length);
+  let size = 0;
+  let before: 'other' | 'lower' | 'upper' = 'other';
+  for (let at = 0; at < text.length; at += 1) {
+    const code = text.charCodeAt(at);
+    if (code > 127) return undefined;
+    const kind = isLower(code) ? 'lower' : isUpper(code) ? 'upper' : 'other';
+    if (kind !== 'other') {
+      const begins = before === 'other' || (kind === 'upper' && before === 'lower');
+      if (begins && size > 0) room[size++] = space;
+      room[size++] = kind === 'upper' ? code + space : code;
     }
-    if (from < 0 && (isUpper || isLower)) from = at;
-    afterLower = isLower;
+    before = kind;
   }
-  return found.toLowerCase();
+  return room.toString('latin1', 0, size);
 }
 
 const known = new Map<string, string>();

@@ -111,5 +111,8 @@ export function cellOf(line: string, wanted: number): string {
   return end === -1 ? line.slice(from) : line.slice(from, end);
 }
 
+/** A text without what ends cells and lines. Words have nothing of that kind. */
+export const cellText = (text: string): string => (/[\t\n\r]/.test(text) ? text.replace(/[\t\n\r]+/g, ' ') : text);
+
 export const lineOf = (cells: readonly (string | number)[]): string =>
-  `${cells.map((cell) => (typeof cell === 'number' || !/[\t\n\r]/.test(cell) ? cell : cell.replace(/[\t\n\r]+/g, ' '))).join('\t')}\n`;
+  `${cells.map((cell) => (typeof cell === 'number' ? cell : cellText(cell))).join('\t')}\n`;
