@@ -22,45 +22,30 @@ export interface Collected {
 /** Changes the documents: each `$ref` becomes the key of a definition. */
 export function collectDefinitions(documents: Documents): Collected {
   const definitions = new Map<string, Value>();
-  const warnings: Warning[] = [];
-  const missing = new Set<string>();
+  const missing = new Map<string, Missing>();
   /** One document without anchors is a tree, and nothing in it is met twice. */
   const isTree = documents.parts.size === 1 && documents.main.isTree;
   const visited = isTree ? undefined : new Set<object>();
   const waiting: [Json, Part][] = [];
 
-  /** Where the visit is, for messages: one list for all of it, since most of it is never told. */
-  const path: (string | number)[] = [];
-
   function visit(value: Json, part: Part, inMap: boolean): void {
     if (typeof value !== 'object' || value === null || visited?.has(value)) return;
     visited?.add(value);
     if (Array.isArray(value)) {
-      for (const [index, inner] of value.entries()) {
-        if (typeof inner !== 'object' || inner === null) continue;
-        path.push(index);
-        visit(inner, part, false);
-        path.pop();
-      }
+      for (const inner of value as readonly Json[]) visit(inner, part, false);
       return;
     }
-    for (const key in value as JsonMap) {
-      const inner = (value as JsonMap)[key];
-      if (key === '$ref' && typeof inner === 'string') (value as Record<string, Json>).$ref = take(inner, part);
-      else if (
-        typeof inner === 'object' &&
-        inner !== null &&
-        (inMap || (!dataKeys.has(key) && !key.startsWith('x-')))
-      ) {
-        path.push(key);
+    const map = value as Record<string, Json>;
+    for (const key in map) {
+      const inner = map[key];
+      if (key === '$ref' && typeof inner === 'string') map.$ref = take(inner, part, map);
+      else if (typeof inner === 'object' && (inMap || (!dataKeys.has(key) && !key.startsWith('x-'))))
         visit(inner, part, key === 'properties' || key === 'schemas' || key === 'definitions');
-        path.pop();
-      }
     }
   }
 
   /** The key of what a reference leads to, which is made a definition. */
-  function take(reference: string, part: Part): string {
+  function take(reference: string, part: Part, holder: JsonMap): string {
     // Most lead to what is known already, within the first document.
     if (reference.startsWith('#') && part === documents.main && definitions.has(reference)) return reference;
     const address = addressOf(reference, part.uri);
@@ -72,11 +57,8 @@ export function collectDefinitions(documents: Documents): Collected {
     const target = address === undefined ? undefined : documents.parts.get(address);
     const found = target && atPointer(target.content as Json, fragment);
     if (found === undefined) {
-      missing.add(key);
-      warnings.push({
-        at: placeText(part),
-        what: target ? `$ref ${reference} leads nowhere` : `$ref ${reference} leads to a document that was not read`,
-      });
+      const what = target ? 'leads nowhere' : 'leads to a document that was not read';
+      missing.set(key, { part, holder, what: `$ref ${reference} ${what}` });
       return key;
     }
     definitions.set(key, found as Value);
@@ -85,14 +67,39 @@ export function collectDefinitions(documents: Documents): Collected {
     return key;
   }
 
-  const placeText = (part: Part): string => {
-    const name = part === documents.main ? '' : partName(part.uri, documents.main.uri);
-    return `${name}${pointer(...path)}`;
-  };
-
   visit(documents.main.content as Json, documents.main, false);
   for (let next = waiting.shift(); next; next = waiting.shift()) visit(next[0], next[1], false);
-  return { definitions, warnings };
+  return { definitions, warnings: warningsOf([...missing.values()], documents) };
+}
+
+interface Missing {
+  readonly part: Part;
+  readonly holder: JsonMap;
+  readonly what: string;
+}
+
+/** The places are looked for only now: most documents have nothing missing. */
+function warningsOf(missing: readonly Missing[], { main, parts }: Documents): Warning[] {
+  if (missing.length === 0) return [];
+  const holders = new Set(missing.map(({ holder }) => holder));
+  const places = new Map<unknown, string>();
+  for (const part of parts.values()) {
+    const name = part === main ? '' : partName(part.uri, main.uri);
+    const passed = new Set<object>();
+    const path: (string | number)[] = [];
+    const look = (value: unknown): void => {
+      if (typeof value !== 'object' || value === null || passed.has(value)) return;
+      passed.add(value);
+      if (holders.has(value as JsonMap) && !places.has(value)) places.set(value, `${name}${pointer(...path)}`);
+      for (const [key, inner] of Object.entries(value)) {
+        path.push(key);
+        look(inner);
+        path.pop();
+      }
+    };
+    look(part.content);
+  }
+  return missing.map(({ holder, what }) => ({ at: places.get(holder) ?? '', what }));
 }
 
 /** Told from the text: a large document has tens of thousands of references, all to itself. */
