@@ -9,7 +9,11 @@ export interface EchoLog {
   /** Short name of this run, the first part of its echoes' ids. */
   readonly run: string;
   nextId(): string;
-  append(echo: Echo): void;
+  /**
+   * @param make called when there is time for it: what it reads must stay as it is
+   * @param size of its bodies, in bytes or characters
+   */
+  append(make: () => Echo, size: number): void;
   /** A long body of an echo in a file of its own; its path from the folder of the echoes, undefined beyond 64 MB. */
   beside(id: string, direction: 'sent' | 'received', content: string | Uint8Array): string | undefined;
   /** About how many characters wait to be written. */
@@ -26,7 +30,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   const folder = join(local, 'echoes');
   const path = join(folder, `${started.toISOString().replace(/[-:]|\.\d+/g, '')}-${run}.jsonl`);
   let count = 0;
-  let waiting: Echo[] = [];
+  let waiting: (() => Echo)[] = [];
   let text = '';
   let size = 0;
   let failure: unknown;
@@ -41,9 +45,22 @@ export function openEchoLog(local: string, started: Date): EchoLog {
 
   /** One after the other they take half as long as each by itself among other work. */
   function toText(): void {
-    for (const echo of waiting) text += `${JSON.stringify(echo)}\n`;
+    const echoes = waiting;
     waiting = [];
+    try {
+      for (const make of echoes) text += `${JSON.stringify(make())}\n`;
+    } catch (error) {
+      failure ??= error;
+    }
   }
+
+  /**
+   * What follows an answer leaves in this turn of the event loop or the next: records are made behind that, while the
+   * other side works.
+   */
+  const later = (): void => {
+    setImmediate(toText);
+  };
 
   return {
     run,
@@ -51,9 +68,11 @@ export function openEchoLog(local: string, started: Date): EchoLog {
       count += 1;
       return `${run}.${count}`;
     },
-    append(echo) {
-      if (waiting.push(echo) >= together) toText();
-      size += usual + (echo.sent.body?.text.length ?? 0) + (echo.received?.body?.text.length ?? 0);
+    append(make, bodies) {
+      const count = waiting.push(make);
+      if (count === 1) setImmediate(later);
+      else if (count >= most) toText();
+      size += usual + bodies;
       log.wake();
     },
     beside(id, direction, content) {
@@ -74,6 +93,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
     async flushed() {
       await log.written();
       await Promise.all(bodies);
+      if (failure !== undefined) throw failure;
     },
     async close() {
       await log.close();
@@ -84,7 +104,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
 }
 
 /** More would outlive the engine's first look at what may go. */
-const together = 16;
+const most = 256;
 
 /** Characters of an echo without its bodies, about. */
 const usual = 1000;

@@ -58,18 +58,17 @@ export async function sendProtocolCall(workspace: Workspace, session: string, ca
   const { received, trouble } = outcome;
   if (received?.textual) for (const value of secretFieldValues(received.text)) redactor.add(value);
   const id = log.nextId();
-  const occasion = { id, at, environment: environment.name, request: undefined, operation: undefined };
-  log.append(
-    recordEcho(
-      { ...occasion, sessions: [], step: `session ${session}`, row: undefined },
-      wire,
-      outcome,
-      [],
-      [],
-      redactor,
-      log.beside,
-    ),
-  );
+  const occasion = {
+    id,
+    at,
+    environment: environment.name,
+    request: undefined,
+    operation: undefined,
+    sessions: [],
+    step: `session ${session}`,
+    row: undefined,
+  };
+  log.append(() => recordEcho(occasion, wire, outcome, [], [], redactor, log.beside), received?.size ?? 0);
   if (trouble) throw trouble;
   if (!received) throw new Problem('session-missing', { what: `no answer came for the session ${session}` });
   const empty = received.status === 204 || received.status === 304;

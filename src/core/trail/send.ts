@@ -127,7 +127,11 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
       again: again && true,
     };
     const { outcome, verdicts, kept } = judged;
-    workspace.log.append(recordEcho(occasion, wire, outcome, verdicts, kept, workspace.redactor, workspace.log.beside));
+    const { redactor, log } = workspace;
+    log.append(
+      () => recordEcho(occasion, wire, outcome, verdicts, kept, redactor, log.beside),
+      (wire.body?.shown.length ?? 0) + (outcome.received?.parts.body.length ?? 0),
+    );
     return id;
   };
   const talk: Conversation = {
