@@ -15,24 +15,40 @@ export const csv: RowSource = {
   ending: /\.csv$/i,
   load,
   async *read(stream, file) {
-    const parser = stream.pipe((await load())({ columns: true, bom: true, skip_empty_lines: true, trim: false }));
-    // A pipe does not hand on what goes wrong where it reads.
-    stream.on('error', (error) => parser.destroy(error));
-    let wake = (): void => undefined;
-    for (const event of ['readable', 'end', 'close', 'error']) parser.on(event, () => wake());
+    let rows: Record<string, string>[] = [];
+    const parser = (await load())({
+      columns: true,
+      bom: true,
+      skip_empty_lines: true,
+      trim: false,
+      // Taken here, and nothing handed on: through the stream's own end each row would go by itself.
+      on_record: (columns: Record<string, string>) => {
+        rows.push(columns);
+        return null;
+      },
+    });
+    let fault: Error | undefined;
+    parser.on('error', (error) => {
+      fault = error;
+    });
+    const fed = (piece?: Buffer): Promise<unknown> =>
+      new Promise((settled) => {
+        if (piece === undefined) parser.end(settled);
+        else parser.write(piece, settled);
+      });
+    const pieces = stream[Symbol.asyncIterator]() as AsyncIterator<Buffer>;
     try {
-      // Taken out by hand: the stream's own way goes through a generator more for each row.
-      while (!parser.destroyed) {
-        const columns = parser.read() as Record<string, string> | null;
-        if (columns !== null) yield columns;
-        else if (parser.readableEnded) return;
-        else {
-          await new Promise<void>((resolve) => {
-            wake = resolve;
-          });
-        }
+      for (let ended = false; !ended && !fault; ) {
+        const next = await pieces.next();
+        ended = next.done === true;
+        await fed(ended ? undefined : next.value);
+        const complete = rows;
+        rows = [];
+        for (const columns of complete) yield columns;
       }
-      if (parser.errored) throw explained(parser.errored, file);
+      if (fault) throw fault;
+    } catch (error) {
+      throw explained(error as Error, file);
     } finally {
       stream.destroy();
       parser.destroy();
