@@ -33,7 +33,7 @@ const read = ({ root }: Shelf, path: string): Uint8Array => readFileSync(pathIns
 export async function remade(shelf: Shelf, name: string, entry: SourceEntry): Promise<DocumentationIndex> {
   const documents = await readSnapshot(shelf, entry);
   const documentation = await readDocumentation(await overlaid(documents, shelf, name), name);
-  const facts = await keptIndex(shelf, name, documentation, documents.main, entry);
+  const facts = await keptIndex(shelf, name, documentation, documents.main, stampFor(shelf, name, entry));
   return openIndex(indexFolder(shelf, name), name, facts);
 }
 
@@ -89,21 +89,28 @@ export async function readFresh(
   }
 }
 
-/**
- * Writes the index; where the collection cannot be written to, beside other temporary files.
- * @param staged files of the snapshot that are not in their place yet
- */
+type Stamp = Pick<IndexFacts, 'files' | 'stamp'>;
+
+/** @param staged files of the snapshot that are not in their place yet */
+export function stampFor(
+  shelf: Shelf,
+  name: string,
+  entry: SourceEntry,
+  staged: ReadonlyMap<string, StagedFile> = new Map(),
+): Stamp {
+  const paths = snapshotFiles(shelf, name, entry);
+  const at = (file: string): string => staged.get(file)?.path ?? pathInside(shelf.root, file);
+  return { files: stamped(shelf, paths, at), stamp: stampOf(shelf, paths, staged) };
+}
+
+/** Writes the index; where the collection cannot be written to, beside other temporary files. */
 export async function keptIndex(
   shelf: Shelf,
   name: string,
   documentation: Documentation,
   main: Part,
-  entry: SourceEntry,
-  staged: ReadonlyMap<string, StagedFile> = new Map(),
+  stamp: Stamp,
 ): Promise<IndexFacts> {
-  const paths = snapshotFiles(shelf, name, entry);
-  const at = (file: string): string => staged.get(file)?.path ?? pathInside(shelf.root, file);
-  const stamp = { files: stamped(shelf, paths, at), stamp: stampOf(shelf, paths, staged) };
   const describer = await formatOf(main).describer();
   try {
     return writeIndex(indexFolder(shelf, name), documentation, stamp, describer);

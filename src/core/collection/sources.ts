@@ -8,7 +8,7 @@ import { Problem } from '../problem/problem.js';
 import { type StagedFile, stageFile } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
 import { manifestName } from './find-collection.js';
-import { keptIndex, overlaid } from './indexing.js';
+import { keptIndex, overlaid, stampFor } from './indexing.js';
 import { rememberShelf } from './open-shelf.js';
 import { stageKey } from './rewrite.js';
 import type { Shelf, SourceEntry } from './shelf.js';
@@ -81,8 +81,10 @@ async function keptAndIndexed(
     manifest = await stageKey(shelf.root, manifestName, ['docs', name], entry);
     for (const [path, bytes] of files) staged.set(path, await stageFile(placeInside(shelf.root, path), bytes));
     const documentation = await readDocumentation(await overlaid(documents, shelf, name), name);
-    const facts = await keptIndex(shelf, name, documentation, documents.main, entry, staged);
-    for (const file of staged.values()) await file.commit();
+    const stamp = stampFor(shelf, name, entry, staged);
+    const inPlace = await begun([...staged.values()].map((file) => file.commit()));
+    const facts = await keptIndex(shelf, name, documentation, documents.main, stamp);
+    await inPlace();
     await manifest.commit();
     return facts;
   } catch (error) {
@@ -90,6 +92,23 @@ async function keptAndIndexed(
     await manifest?.discard();
     throw error;
   }
+}
+
+/** Turns of the event loop in which a file that the disk has taken is closed and renamed. */
+const turns = 3;
+
+/**
+ * Lets work on the disk begin that would else wait until this thread has time again: to let go of a large old file takes
+ * as long as to write the new one.
+ * @returns settles when all of it is done, and throws what went wrong
+ */
+async function begun(work: readonly Promise<void>[]): Promise<() => Promise<void>> {
+  const all = Promise.allSettled(work);
+  for (let turn = 0; turn < turns; turn += 1) await new Promise((resolve) => setImmediate(resolve));
+  return async () => {
+    const failed = (await all).find((one) => one.status === 'rejected');
+    if (failed) throw failed.reason;
+  };
 }
 
 /** A name that may stand in a path, and before the slash of an operation. @throws Problem usage */
