@@ -264,9 +264,11 @@ const isMethod = (key: string): boolean => /^(?:get|put|post|delete|options|head
 /** OpenAPI 3, Link Object: only what stands in the body of an answer, and is named by operationId. */
 export function documentedLinks(responses: Json | undefined, references: References, at: string): DocumentedLink[] {
   const found: DocumentedLink[] = [];
-  for (const one of Object.values(isMap(responses) ? responses : {})) {
-    const answer = references.follow(one, at);
-    for (const given of Object.values(isMap(answer) && isMap(answer.links) ? answer.links : {})) {
+  if (!isMap(responses)) return found;
+  for (const status in responses) {
+    const answer = references.follow(responses[status], at);
+    if (!isMap(answer) || !isMap(answer.links)) continue;
+    for (const given of Object.values(answer.links)) {
       const link = references.follow(given, at);
       if (!isMap(link) || typeof link.operationId !== 'string' || !isMap(link.parameters)) continue;
       for (const [parameter, from] of Object.entries(link.parameters)) {

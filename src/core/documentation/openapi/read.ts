@@ -42,7 +42,9 @@ class Reading {
   private readonly references: References;
   private readonly ids = new Set<string>();
   private readonly version2: Version2 | undefined;
-  private readonly servers: Json | undefined;
+  private readonly servers: readonly Server[];
+  /** Of operations that have no servers of their own. */
+  private readonly basePath: string;
 
   constructor(
     private readonly root: JsonMap,
@@ -56,7 +58,8 @@ class Reading {
     this.references = references(definitions);
     this.version2 = version === '2.0' ? version2Of(root) : undefined;
     const fetched = /^https?:/.test(main.uri) ? new URL(main.uri).origin : undefined;
-    this.servers = this.version2 ? server2(root, fetched) : root.servers;
+    this.servers = serversOf(this.version2 ? server2(root, fetched) : root.servers);
+    this.basePath = basePath(this.servers);
   }
 
   documentation(): Documentation {
@@ -71,15 +74,15 @@ class Reading {
     const schemes = this.version2 ? securitySchemes3(root.securityDefinitions) : components.securitySchemes;
     for (const [name, scheme] of Object.entries(isMap(schemes) ? schemes : {}))
       this.definitions.set(`#/components/securitySchemes/${name}`, scheme as Value);
-    const operations = Object.entries(isMap(root.paths) ? root.paths : {}).flatMap(([path, item]) =>
-      path.startsWith('x-') ? [] : this.pathItem(path, item),
-    );
+    const operations: OperationEntry[] = [];
+    for (const [path, item] of Object.entries(isMap(root.paths) ? root.paths : {}))
+      if (!path.startsWith('x-')) this.pathItem(path, item, operations);
     if (operations.length === 0) this.references.warn('/paths', 'the document describes no operation');
     return {
       format: 'OpenAPI',
       version: this.version,
       title: typeof info.title === 'string' ? info.title : this.source,
-      servers: serversOf(this.servers),
+      servers: this.servers,
       operations,
       definitions: this.definitions,
       types,
@@ -88,30 +91,30 @@ class Reading {
     };
   }
 
-  private pathItem(path: string, given: Json): OperationEntry[] {
+  private pathItem(path: string, given: Json, found: OperationEntry[]): void {
     const at = pointer('paths', path);
     const item = this.references.follow(given, at);
     if (!isMap(item)) {
       this.references.warn(at, 'the path is not a map of methods');
-      return [];
+      return;
     }
-    return methods.flatMap((method) => {
-      if (item[method] === undefined) return [];
-      const where = below(at, method);
+    for (const method of methods) {
       const described = item[method];
+      if (described === undefined) continue;
+      const where = below(at, method);
       if (!isMap(described)) {
         this.references.warn(where, 'the operation is not a map');
-        return [];
+        continue;
       }
       const entry = this.operation(method, path, described, item, where);
       warnOfFaults(entry, this.references);
-      return [entry];
-    });
+      found.push(entry);
+    }
   }
 
   private operation(method: string, path: string, own: JsonMap, item: JsonMap, at: string): OperationEntry {
     const { version2, root } = this;
-    const [server] = serversOf(own.servers ?? item.servers ?? this.servers);
+    const servers = own.servers ?? item.servers;
     const tags = Array.isArray(own.tags) ? own.tags.filter((tag) => typeof tag === 'string') : [];
     const security = own.security ?? root.security;
     const kept: OwnOperation = {
@@ -129,7 +132,7 @@ class Reading {
         'operations',
       ...(typeof own.summary === 'string' && { summary: own.summary }),
       method: method.toUpperCase(),
-      path: basePath(server?.url) + path,
+      path: (servers === undefined ? this.basePath : basePath(serversOf(servers))) + path,
       ...(own.deprecated === true && { deprecated: true }),
       ...(links.length > 0 && { links }),
       own: kept as unknown as Value,
@@ -188,10 +191,9 @@ function serversOf(given: Json | undefined): Server[] {
   });
 }
 
-/** What a server's address has behind its origin, without a closing slash. */
-function basePath(server: string | undefined): string {
-  if (server === undefined) return '';
-  return server.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, '').replace(/\/+$/, '');
+/** What the address of the first has behind its origin, without a closing slash. */
+function basePath([server]: readonly Server[]): string {
+  return server?.url.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, '').replace(/\/+$/, '') ?? '';
 }
 
 function dedupe(warnings: readonly Warning[]): Warning[] {
