@@ -126,6 +126,18 @@ test('a type that holds itself is listed once', async () => {
   assert.equal(fields[0]?.recursive, 'Quay');
 });
 
+test('a value of an enumeration that is deprecated is told, and is not the one that is drafted', async () => {
+  const { operation, index, draft } = await readSource(
+    'type Query { calls(season: Season!): Int }\nenum Season { LENT @deprecated(reason: "say SPRING") SPRING AUTUMN }',
+    'q.graphql',
+  );
+  const [season] = operation('calls').parameters;
+  assert.deepEqual(season?.allowed, ['SPRING', 'AUTUMN', 'LENT']);
+  assert.equal(season?.description, 'LENT is deprecated: say SPRING');
+  assert.match(draft('calls'), /one-of: \[SPRING, AUTUMN, LENT\]/);
+  assert.match(index.type('Season')?.description ?? '', /LENT: deprecated, say SPRING/);
+});
+
 const unusable: readonly (readonly [name: string, text: string, says: RegExp])[] = [
   ['SDL that breaks off', 'type Query { a: ', /not a GraphQL schema/],
   ['a type that is not there', 'type Query { a: Nowhere }', /not a GraphQL schema/],

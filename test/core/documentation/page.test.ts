@@ -263,6 +263,46 @@ test('Markdown: lists of fields in several wordings', async () => {
   );
 });
 
+const listItems = [
+  '- `imo` (string, required): the vessel',
+  '- `length` (number, at most 300)',
+  '- Everything else is ignored.',
+];
+const fieldRows = [
+  '| Field | Type |',
+  '|---|---|',
+  '| quay required | string |',
+  '| more to come | |',
+  '| nights (optional) | integer |',
+];
+const partly: readonly (readonly [name: string, text: string, fields: readonly string[], unread: readonly string[]])[] =
+  [
+    ['a list', listItems.join('\n'), ['imo', 'length'], ['line 9: “Everything else is ignored.”']],
+    ['a table', fieldRows.join('\n'), ['quay', 'nights'], ['line 10: “more to come”']],
+    [
+      'a list in HTML',
+      '<ul><li><code>imo</code> string</li><li><b>quay</b> string</li>\n<li>and <i>others</i></li></ul>',
+      ['imo', 'quay'],
+      ['line 8: “and others”'],
+    ],
+  ];
+for (const [name, text, fields, unread] of partly)
+  test(`${name} of fields of which something is none: the rest is read, and that is told`, async () => {
+    const html = text.startsWith('<');
+    const page = html
+      ? `<h1>B</h1>\n\n<h2>POST /calls</h2>\n\n<p>Body:</p>\n\n${text}`
+      : `# B\n\n## POST /calls\n\nBody:\n\n${text}\n`;
+    const { operations, documentation } = await readSource(page, html ? 'b.html' : 'b.md');
+    assert.deepEqual(
+      operations[0]?.body?.fields.map((field) => field.name),
+      fields,
+    );
+    assert.deepEqual(
+      documentation.warnings.map(({ at, what }) => `${at}: ${what.replace('among fields, this was not read: ', '')}`),
+      unread,
+    );
+  });
+
 test('Markdown: headings that an overview announces, examples with remarks, matter above the page', async () => {
   const { operations, operation, documentation } = await readSource(
     `---

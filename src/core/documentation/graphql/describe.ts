@@ -11,7 +11,15 @@ import type {
   TypeDescription,
 } from '../model.js';
 import { answerExample } from './answer-example.js';
-import { bareName, isRequired, type OwnField, type SchemaArgument, type SchemaField, typeOf } from './schema.js';
+import {
+  bareName,
+  isRequired,
+  type OwnField,
+  type SchemaArgument,
+  type SchemaField,
+  type SchemaType,
+  typeOf,
+} from './schema.js';
 
 /** Levels of an answer that are listed; a type has its own page. */
 const answerDepth = 3;
@@ -20,8 +28,8 @@ const inputDepth = 6;
 export function describeField(entry: OperationEntry, source: string, definitions: Definitions): Operation {
   const { root, field, endpoint } = entry.own as unknown as OwnField;
   const args = field.args ?? [];
-  const answer = membersOf(field.type, definitions, answerDepth, [], fullBudget());
-  const budget = fullBudget();
+  const answer = new Members(definitions).of(field.type, answerDepth);
+  const members = new Members(definitions);
   return {
     id: entry.id,
     source,
@@ -40,9 +48,7 @@ export function describeField(entry: OperationEntry, source: string, definitions
       arguments: args.map(({ name, type }) => ({ name, type })),
       ...(endpoint !== undefined && { endpoint }),
     },
-    parameters: args.map(
-      (one): Parameter => ({ ...inputField(one, definitions, inputDepth, [], budget), in: 'argument' }),
-    ),
+    parameters: args.map((one): Parameter => ({ ...members.input(one), in: 'argument' })),
     answers: [
       {
         status: '200',
@@ -61,91 +67,87 @@ export function describeField(entry: OperationEntry, source: string, definitions
   };
 }
 
-/** An argument, or a member of an input object. */
-function inputField(
-  one: SchemaArgument,
-  definitions: Definitions,
-  depth: number,
-  above: readonly string[],
-  budget: Budget,
-): Field {
-  budget.left -= 1;
-  const type = typeOf(definitions, bareName(one.type));
-  const again = type?.kind === 'input' && above.includes(type.name);
-  const inner =
-    type?.kind === 'input' && !again && depth > 0 && budget.left > 0
-      ? (type.fields ?? []).map((field) => inputField(field, definitions, depth - 1, [...above, type.name], budget))
-      : [];
-  return {
-    ...common(one, definitions),
-    required: isRequired(one),
-    ...(one.default !== undefined && { default: one.default }),
-    ...(inner.length > 0 && { fields: inner }),
-    ...(again && { recursive: type.name }),
-  };
-}
+/** Fields with their members, as far as one budget for all of them goes. */
+class Members {
+  private readonly budget: Budget = fullBudget();
 
-function outputField(
-  one: SchemaField,
-  definitions: Definitions,
-  depth: number,
-  above: readonly string[],
-  budget: Budget,
-): Field {
-  budget.left -= 1;
-  const name = bareName(one.type);
-  const again = above.includes(name) && typeOf(definitions, name)?.fields !== undefined;
-  const { fields, alternatives } =
-    again || depth === 0 || budget.left <= 0
-      ? { fields: [] }
-      : membersOf(one.type, definitions, depth - 1, above, budget);
-  return {
-    ...common(one, definitions),
-    required: one.type.endsWith('!'),
-    ...(fields.length > 0 && { fields }),
-    ...(alternatives && { alternatives }),
-    ...(again && { recursive: name }),
-  };
-}
+  constructor(private readonly definitions: Definitions) {}
 
-function common(one: SchemaArgument, definitions: Definitions): Omit<Field, 'required'> {
-  const type = typeOf(definitions, bareName(one.type));
-  const about = [one.description, one.deprecated !== undefined && `deprecated: ${one.deprecated}`]
-    .filter(Boolean)
-    .join(' ');
-  return {
-    name: one.name,
-    type: one.type,
-    ...(about !== '' && { description: about }),
-    ...(type?.kind === 'enumeration' && { allowed: (type.values ?? []).map(({ name }) => name) }),
-    ...(one.deprecated !== undefined && { deprecated: true }),
-  };
-}
+  /** An argument, or a member of an input object. @param above the types that it is within */
+  input(one: SchemaArgument, depth = inputDepth, above: readonly string[] = []): Field {
+    this.budget.left -= 1;
+    const type = this.typeOf(one.type);
+    const again = type?.kind === 'input' && above.includes(type.name);
+    const inner =
+      type?.kind === 'input' && !again && depth > 0 && this.budget.left > 0
+        ? (type.fields ?? []).map((field) => this.input(field, depth - 1, [...above, type.name]))
+        : [];
+    return {
+      ...this.common(one),
+      required: isRequired(one),
+      ...(one.default !== undefined && { default: one.default }),
+      ...(inner.length > 0 && { fields: inner }),
+      ...(again && { recursive: type.name }),
+    };
+  }
 
-function membersOf(
-  written: string,
-  definitions: Definitions,
-  depth: number,
-  above: readonly string[],
-  budget: Budget,
-): { fields: readonly Field[]; alternatives?: readonly Alternative[] } {
-  const type = typeOf(definitions, bareName(written));
-  if (!type) return { fields: [] };
-  const inside = [...above, type.name];
-  const fields = (type.kind === 'input' ? [] : (type.fields ?? [])).map((field) =>
-    outputField(field, definitions, depth, inside, budget),
-  );
-  if (type.kind !== 'union') return { fields };
-  return {
-    fields,
-    alternatives: (type.possible ?? []).map((name) => ({
-      name,
-      when: `__typename: ${name}`,
-      fields: (typeOf(definitions, name)?.fields ?? []).map((field) =>
-        outputField(field, definitions, Math.max(0, depth - 1), inside, budget),
+  output(one: SchemaField, depth: number, above: readonly string[]): Field {
+    this.budget.left -= 1;
+    const name = bareName(one.type);
+    const again = above.includes(name) && this.typeOf(name)?.fields !== undefined;
+    const { fields, alternatives } =
+      again || depth === 0 || this.budget.left <= 0 ? { fields: [] } : this.of(one.type, depth - 1, above);
+    return {
+      ...this.common(one),
+      required: one.type.endsWith('!'),
+      ...(fields.length > 0 && { fields }),
+      ...(alternatives && { alternatives }),
+      ...(again && { recursive: name }),
+    };
+  }
+
+  /** Those of a type. @param written in the notation of GraphQL: `[Pilot!]!` */
+  of(
+    written: string,
+    depth: number,
+    above: readonly string[] = [],
+  ): { fields: readonly Field[]; alternatives?: readonly Alternative[] } {
+    const type = this.typeOf(written);
+    if (!type) return { fields: [] };
+    const inside = [...above, type.name];
+    const fields = (type.kind === 'input' ? [] : (type.fields ?? [])).map((field) => this.output(field, depth, inside));
+    if (type.kind !== 'union') return { fields };
+    return {
+      fields,
+      alternatives: (type.possible ?? []).map((name) => ({
+        name,
+        when: `__typename: ${name}`,
+        fields: (this.typeOf(name)?.fields ?? []).map((field) => this.output(field, Math.max(0, depth - 1), inside)),
+      })),
+    };
+  }
+
+  private common(one: SchemaArgument): Omit<Field, 'required'> {
+    const values = this.typeOf(one.type)?.values;
+    const about = [
+      one.description,
+      one.deprecated !== undefined && `deprecated: ${one.deprecated}`,
+      ...(values ?? []).map(
+        ({ name, deprecated }) => deprecated !== undefined && `${name} is deprecated: ${deprecated}`,
       ),
-    })),
-  };
+    ]
+      .filter(Boolean)
+      .join(' ');
+    return {
+      name: one.name,
+      type: one.type,
+      ...(about !== '' && { description: about }),
+      ...(values && { allowed: currentFirst(values) }),
+      ...(one.deprecated !== undefined && { deprecated: true }),
+    };
+  }
+
+  private readonly typeOf = (written: string): SchemaType | undefined => typeOf(this.definitions, bareName(written));
 }
 
 export function describeGraphqlType(name: string, key: string, definitions: Definitions): TypeDescription {
@@ -164,12 +166,11 @@ export function describeGraphqlType(name: string, key: string, definitions: Defi
         : [],
     ),
   ].filter((text) => typeof text === 'string');
-  const budget = fullBudget();
-  const fields =
-    type.kind === 'input'
-      ? (type.fields ?? []).map((field) => inputField(field, definitions, inputDepth, [type.name], budget))
-      : (type.fields ?? []).map((field) => outputField(field, definitions, 0, [type.name], budget));
-  const { alternatives } = membersOf(name, definitions, 1, [], budget);
+  const members = new Members(definitions);
+  const fields = (type.fields ?? []).map((field) =>
+    type.kind === 'input' ? members.input(field, inputDepth, [type.name]) : members.output(field, 0, [type.name]),
+  );
+  const { alternatives } = members.of(name, 1);
   return {
     name,
     kind: type.kind,
@@ -179,6 +180,12 @@ export function describeGraphqlType(name: string, key: string, definitions: Defi
     ...(alternatives && { alternatives }),
   };
 }
+
+/** What is drafted takes the first. */
+const currentFirst = (values: NonNullable<SchemaType['values']>): string[] =>
+  [...values]
+    .sort((left, right) => Number(left.deprecated !== undefined) - Number(right.deprecated !== undefined))
+    .map(({ name }) => name);
 
 /** The fields of the answer are those of its type, and shared. */
 export function searchableField(

@@ -26,6 +26,14 @@ export interface Table {
   /** Where each row stands. */
   readonly lines: readonly number[];
   readonly line: number;
+  /** Of a list: its items that are not like the others. */
+  readonly others?: readonly Unread[];
+}
+
+/** What says something of a field, and of which nobody knows. */
+export interface Unread {
+  readonly text: string;
+  readonly line: number;
 }
 
 export interface Code {

@@ -4,7 +4,7 @@ import type { Table } from './blocks.js';
 export interface ListItem {
   /** What it begins with, where that stands out: as code, in bold, or as a term. */
   readonly term: string;
-  /** What stands behind it, what is code between backticks. */
+  /** What stands behind it, else all of it; what is code between backticks. */
   readonly rest: string;
   readonly line: number;
 }
@@ -12,10 +12,12 @@ export interface ListItem {
 const fieldName = /^[\p{L}_$@][\p{L}\w.$@[\]-]*[*†]?$/u;
 const head = ['name', 'type', 'required', 'default', 'description'];
 
-/** Undefined where some item does not begin with the name of a field. */
+/** Undefined where most items do not begin with the name of a field. */
 export function listAsTable(items: readonly ListItem[], line: number): Table | undefined {
-  if (items.length === 0 || !items.every(({ term }) => fieldName.test(term))) return undefined;
-  const marked = items.map(({ term, rest }) => {
+  const fields = items.filter(({ term }) => fieldName.test(term));
+  const others = items.filter(({ term }) => !fieldName.test(term));
+  if (fields.length <= others.length) return undefined;
+  const marked = fields.map(({ term, rest }) => {
     const [facts, description] = partsOf(rest);
     const required = /\b(?:required|mandatory)\b/i.test(facts) ? 'yes' : /\boptional\b/i.test(facts) ? 'no' : '';
     const fallback = /\bdefaults?(?:\s+(?:is|to|value))?\s*[:=]?\s*["'`]?([\w.-]+)/i.exec(facts)?.[1] ?? '';
@@ -26,7 +28,15 @@ export function listAsTable(items: readonly ListItem[], line: number): Table | u
     return [term, facts, required, fallback, [...others, description].filter((one) => one !== '').join('; ')];
   });
   const rows = marked.map((cells) => cells.map((cell) => cell.replaceAll('`', '')));
-  return { is: 'table', head, rows, marked, line, lines: items.map((item) => item.line) };
+  return {
+    is: 'table',
+    head,
+    rows,
+    marked,
+    line,
+    lines: fields.map((item) => item.line),
+    others: others.map((item) => ({ text: `${item.term} ${item.rest}`.trim(), line: item.line })),
+  };
 }
 
 /** `(string, required): why it is closed`, `integer, optional – at most 100`: the facts, and the description. */

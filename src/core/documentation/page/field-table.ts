@@ -1,7 +1,7 @@
 /** Tables of parameters and fields, in whatever order and wording their columns have. */
 import type { Value } from '../../value/written.js';
 import type { Certainty, Field, Limits, ParameterLocation } from '../model.js';
-import type { Table } from './blocks.js';
+import type { Table, Unread } from './blocks.js';
 
 type Column = 'name' | 'in' | 'type' | 'required' | 'default' | 'allowed' | 'example' | 'description';
 
@@ -25,21 +25,30 @@ export interface ReadField {
   readonly in: ParameterLocation | 'body' | undefined;
 }
 
+export interface ReadFields {
+  readonly fields: readonly ReadField[];
+  readonly unread: readonly Unread[];
+}
+
 /** Undefined where the table is not one of fields. */
-export function fieldsIn({ head, rows, marked, line, lines }: Table): readonly ReadField[] | undefined {
+export function fieldsIn({ head, rows, marked, line, lines, others = [] }: Table): ReadFields | undefined {
   const columns = columnsOf(head);
   if (!columns.has('name') || columns.size < 2) return undefined;
-  return rows.flatMap((cells, index) => {
+  const unread = [...others];
+  const fields = rows.flatMap((cells, index): ReadField[] => {
     const cell = (column: Column): string =>
       columns.has(column) ? (cells[columns.get(column) as number] ?? '').trim() : '';
     const written = cell('name');
-    const name =
-      written
-        .replace(/[*†]+$/, '')
-        .replace(/^[`"']|[`"']$/g, '')
-        .trim()
-        .split(/\s/)[0] ?? '';
-    if (name === '' || !/^[\p{L}_$@.[\]{}\w-]+$/u.test(name)) return [];
+    const bare = written
+      .replace(/[*†]+$/, '')
+      .replace(/^[`"']|[`"']$/g, '')
+      .trim();
+    const [, name = '', beside = ''] = /^(\S*)\s*(.*)$/s.exec(bare) ?? [];
+    if (!/^[\p{L}_$@.[\]{}\w-]+$/u.test(name) || !mayStandBeside.test(beside)) {
+      const text = cells.filter((one) => one.trim() !== '').join(' ');
+      if (text !== '') unread.push({ text, line: lines[index] ?? line });
+      return [];
+    }
     const description = cell('description') || (columns.has('description') ? '' : (cells.at(-1) ?? ''));
     const place = placeOf(cell('in'));
     const codes = codesIn(
@@ -47,7 +56,12 @@ export function fieldsIn({ head, rows, marked, line, lines }: Table): readonly R
     );
     return [{ in: place, field: oneField(name, written, cell, description, codes, lines[index] ?? line) }];
   });
+  return { fields, unread };
 }
+
+/** Behind a name in its own cell: what it is. Other words make it a phrase. */
+const mayStandBeside =
+  /^$|^[([*†,/|:–—-]|^(?:required|mandatory|optional|deprecated|conditional|new|beta|read|write|string|text|int|number|float|decimal|bool|array|list|object|date|time|uuid|enum|path|query|header|body)/i;
 
 /** Characters. */
 const longestSaid = 2000;

@@ -31,14 +31,17 @@ export function takeTable(
   gathered: Gathering,
   warnings: Warning[],
 ): void {
-  const fields = fieldsIn(table);
-  if (!fields) {
+  const read = fieldsIn(table);
+  if (!read) {
     const statuses = statusesIn(table);
     for (const [status, description] of statuses) addAnswer(gathered, status, { description });
     if (statuses.length === 0)
       warnings.push({ at: `line ${table.line}`, what: `the table (${table.head.join(', ')}) was not understood` });
     return;
   }
+  const { fields, unread } = read;
+  for (const one of unread)
+    warnings.push({ at: `line ${one.line}`, what: `among fields, this was not read: “${beginning(one.text)}”` });
   const ofAnswer = /\b(?:response|answer|result|returns?|reply)\b/i.test(label) && !/\brequest\b/i.test(label);
   if (ofAnswer) {
     addAnswer(gathered, '200', { fields: fields.map(({ field }) => field) });
@@ -50,6 +53,9 @@ export function takeTable(
     else addParameter(gathered, { ...one.field, in: place, required: one.field.required || place === 'path' });
   }
 }
+
+/** Enough to find it by. */
+const beginning = (text: string): string => (text.length > 60 ? `${text.slice(0, 59)}…` : text);
 
 /** Where the table does not say it: by the address, by the words above it, by the method. */
 function placeFor({ field }: ReadField, label: string, method: string, path: string): Parameter['in'] | 'body' {

@@ -99,7 +99,7 @@ function itemOf(parts: readonly Node[], line: number): ListItem {
   const stands = first !== undefined && standsOut.has(first.nodeName);
   return {
     term: stands ? folded(textOf(first)) : '',
-    rest: folded(others.map((one) => textOf(one, '`')).join('')),
+    rest: folded((stands ? others : parts).map((one) => textOf(one, '`')).join('')),
     line,
   };
 }

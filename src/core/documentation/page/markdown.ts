@@ -59,7 +59,7 @@ function itemsOf({ children }: List): ListItem[] {
     const stands = term?.type === 'inlineCode' || term?.type === 'strong';
     return {
       term: stands ? textOf(term) : '',
-      rest: [...rest, ...others].map((one) => textOf(one as Nodes, '`')).join(''),
+      rest: (stands ? [...rest, ...others] : parts).map((one) => textOf(one as Nodes, '`')).join(''),
       line: position?.start.line ?? 1,
     };
   });
