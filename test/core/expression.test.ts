@@ -1,5 +1,6 @@
 /** Expressions: tables of what is written and what it yields. */
 import assert from 'node:assert/strict';
+import { generateKeyPairSync } from 'node:crypto';
 import { test } from 'node:test';
 import { Evaluation, omitted, type Result } from '../../src/core/expression/evaluation.js';
 import { namesFrom } from '../../src/core/expression/names.js';
@@ -219,4 +220,43 @@ test('a tree drops what is omitted, keeps types, and tells where secrets stand',
   const trace = { path: [], secret: [] as (readonly (string | number)[])[] };
   assert.deepEqual(tree.evaluate(evaluation(), trace), { nights: 3, list: [known.code], login: { password: 'Jefe' } });
   assert.deepEqual(trace.secret, [['login', 'password']]);
+});
+
+test('a chain that is given the same again yields the same and tells its secrets again; given another, another', async () => {
+  const loads: Promise<unknown>[] = [];
+  const template = compileTemplate('${part | hmac-sha-256(secret.key) | hex | upper}', undefined, loads);
+  await Promise.all(loads);
+  const made = (part: Value): [Result, number] => {
+    const seen: Value[] = [];
+    const { world } = evaluation();
+    return [
+      template.evaluate(new Evaluation(namesFrom({ part }, 'test'), { world, onSecret: (value) => seen.push(value) })),
+      seen.length,
+    ];
+  };
+  const first = made('quay');
+  assert.equal(first[1], 4);
+  assert.deepEqual(made('quay'), first);
+  const other = made('mole');
+  assert.notDeepEqual(other, first);
+  assert.deepEqual(made('quay'), first);
+  secrets.key = 'another key';
+  assert.notDeepEqual(made('quay'), first);
+  secrets.key = 'Jefe';
+  assert.deepEqual(made('quay'), first);
+  // RFC 4231, section 4.3, through the same chain.
+  assert.equal(
+    made('what do ya want for nothing?')[0],
+    '5BDCC146BF60754E6A042426089575C75A003F089D2739839DEC58B964EC3843',
+  );
+});
+
+test('what is random by nature is made anew each time', async () => {
+  const { privateKey } = generateKeyPairSync('ec', { namedCurve: 'P-256' });
+  const key = privateKey.export({ type: 'pkcs8', format: 'pem' });
+  const loads: Promise<unknown>[] = [];
+  const template = compileTemplate('${"quay" | sign-ecdsa-sha-256(key) | hex}', undefined, loads);
+  await Promise.all(loads);
+  const at = (): Evaluation => new Evaluation(namesFrom({ key: String(key) }, 'test'), evaluation());
+  assert.notEqual(template.evaluate(at()), template.evaluate(at()));
 });

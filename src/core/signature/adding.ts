@@ -6,13 +6,23 @@ import { writeJson } from '../value/json-text.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
 
+/** The last that was added to the same lines: for a second, thousands of requests have one time in their headers. */
+const extended = new WeakMap<readonly HeaderLine[], { readonly line: HeaderLine; readonly lines: HeaderLine[] }>();
+
+function extendedBy(lines: readonly HeaderLine[], line: HeaderLine): readonly HeaderLine[] {
+  const last = extended.get(lines);
+  if (last && last.line.name === line.name && last.line.value === line.value && last.line.origin === line.origin)
+    return last.lines;
+  const key = line.name.toLowerCase();
+  const more = lines.filter(({ name }) => name.length !== key.length || name.toLowerCase() !== key);
+  more.push(line);
+  extended.set(lines, { line, lines: more });
+  return more;
+}
+
 /** A header of the same name that is there already gives way. */
 export function withHeader(wire: WireRequest, line: HeaderLine): WireRequest {
-  const key = line.name.toLowerCase();
-  const headers: HeaderLine[] = [];
-  for (const own of wire.headers)
-    if (own.name.length !== key.length || own.name.toLowerCase() !== key) headers.push(own);
-  headers.push(line);
+  const headers = extendedBy(wire.headers, line);
   const { method, url, shownUrl, body, timeout, redirects, connection } = wire;
   // Written out: a run makes thousands, and to spread such an object takes as long as to sign it.
   return { method, url, shownUrl, headers, body, timeout, redirects, connection, signed: true };

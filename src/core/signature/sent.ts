@@ -90,7 +90,19 @@ function readLine(line: HeaderLine): ReadLine {
 
 const folded = (value: string): string => (/[ \t]{2}|\t/.test(value) ? value.replace(/[ \t]+/g, ' ') : value);
 
-function headerPairs(lines: readonly HeaderLine[]): Value[] {
+const paired = new WeakMap<readonly HeaderLine[], readonly Value[]>();
+
+/** The same for the same lines: what is made of them need not be made again. */
+function headerPairs(lines: readonly HeaderLine[]): readonly Value[] {
+  let pairs = paired.get(lines);
+  if (!pairs) {
+    pairs = pairsOf(lines);
+    paired.set(lines, pairs);
+  }
+  return pairs;
+}
+
+function pairsOf(lines: readonly HeaderLine[]): Value[] {
   const pairs: Value[] = [];
   const names: string[] = [];
   for (const line of lines) {
@@ -109,9 +121,11 @@ function isTrimmed(value: string): boolean {
   return first !== 32 && first !== 9 && last !== 32 && last !== 9;
 }
 
+const noPairs: readonly Value[] = [];
+
 /** A plus sign is a plus sign here (RFC 3986): only forms write spaces so. */
-function queryPairs(text: string): Value[] {
-  if (text === '') return [];
+function queryPairs(text: string): readonly Value[] {
+  if (text === '') return noPairs;
   return text.split('&').map((pair) => {
     const at = pair.indexOf('=');
     const [name, value] = at === -1 ? [pair, ''] : [pair.slice(0, at), pair.slice(at + 1)];

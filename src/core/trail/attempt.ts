@@ -127,7 +127,14 @@ export async function attempt(
   if (leaving) await leaving;
   const at = new Date();
   const usual = carryingOf(workspace, jar);
-  const carrying = seal ? { ...usual, signed: { bare: unsigned, sign: signed } } : usual;
+  const carrying = seal
+    ? {
+        allows: usual.allows,
+        cookies: usual.cookies,
+        answered: usual.answered,
+        signed: { bare: unsigned, sign: signed },
+      }
+    : usual;
   const sent = await workspace.transport.send(wire, signal, carrying, sink);
   const outcome = addresses ? withoutSignature(sent, addresses) : sent;
   const { received } = outcome;

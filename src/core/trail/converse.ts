@@ -20,9 +20,9 @@ export interface Conversation {
 
 export function converse(talk: Conversation): Promise<Attempt> {
   const { workspace, sessions, sending, seal, request, bare } = talk;
-  // Who shows neither a session nor a signature has nothing to hear in the answer.
-  if (sessions.length === 0 && !seal) return attempt(workspace, request, bare, sessions, sending);
-  return conversation(talk);
+  // Who shows no session, and no signature by another's clock, has nothing to hear in the answer.
+  const hears = sessions.length > 0 || (seal !== undefined && workspace.environment.clock === 'follow-server');
+  return hears ? conversation(talk) : attempt(workspace, request, bare, sessions, sending, seal);
 }
 
 async function conversation(talk: Conversation): Promise<Attempt> {

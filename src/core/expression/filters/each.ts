@@ -12,6 +12,7 @@ export function eachFilter(filters: () => ReadonlyMap<string, Filter>): Filter {
     about: 'another filter over every item of a list: its name, and its arguments',
     example: '${sent.path | split("/") | each("percent") | join("/")}',
     arguments: [1, 10],
+    varies: true,
     apply(input, [name, ...args], evaluation) {
       const wanted = textOf(name as Value);
       const usable = [...filters()].filter(([, { load }]) => load === undefined).map(([one]) => one);

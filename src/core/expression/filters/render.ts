@@ -14,6 +14,7 @@ export const renderFilters: readonly Filter[] = [
     about: 'a template file once an item, joined; `item` and the members of the item are names in it',
     example: '${manifest.lines | render-each("bodies/line.xml")}',
     arguments: [1, 1],
+    varies: true,
     load: () => Promise.all([fake.load?.(), ...dateFilters.map((filter) => filter.load?.())]),
     apply(input, [path], evaluation) {
       if (typeof path !== 'string') {

@@ -52,6 +52,7 @@ export const signFilters: readonly Filter[] = schemes.map(({ name, about, key: w
   about: `${about}; the key is PEM or a JSON Web Key`,
   example: `\${base | ${name}(secret.key) | base64}`,
   arguments: wanted === 'ec' ? [1, 2] : [1, 1],
+  varies: true,
   apply(input, [given, form]) {
     const key = privateKey(textOf(given as Value));
     const type = key.asymmetricKeyType;
