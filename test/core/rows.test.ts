@@ -24,3 +24,34 @@ for (const [name, file, text, rows] of cases) {
     assert.deepEqual([await rowsAbout(root, file), read.length], [rows, rows]);
   });
 }
+
+const many = Array.from({ length: 20_000 }, (_, index) => `${9_000_000 + index},Amber Tern\n`).join('');
+const faulty: readonly (readonly [name: string, text: string, rows: number, line: number])[] = [
+  ['a row with a cell too many', 'imo,name\n1,a\n2,b,c\n3,d\n', 1, 3],
+  ['a quote that is not closed', 'imo,name\n1,a\n2,"b\n', 1, 3],
+  ['a fault behind many rows, in a later piece of the file', `imo,name\n${many}1\n`, 20_000, 20_002],
+];
+for (const [name, text, rows, line] of faulty) {
+  test(`${name}: what stands before it is read, and its line is told`, async () => {
+    const root = temporaryFolder();
+    writeIn(root, 'data/vessels.csv', text);
+    let read = 0;
+    const reading = async (): Promise<void> => {
+      for await (const _ of fileRows(root, 'data/vessels.csv')) read += 1;
+    };
+    await assert.rejects(reading, { code: 'data-shape', where: { file: 'data/vessels.csv', line } });
+    assert.equal(read, rows);
+  });
+}
+
+test('who stops early leaves nothing open', async () => {
+  const root = temporaryFolder();
+  writeIn(root, 'data/vessels.csv', `imo,name\n${many}`);
+  let read = 0;
+  for await (const row of fileRows(root, 'data/vessels.csv')) {
+    read += 1;
+    assert.equal(row.name, 'Amber Tern');
+    if (read === 3) break;
+  }
+  assert.equal(read, 3);
+});

@@ -47,10 +47,12 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   function toText(): void {
     const echoes = waiting;
     waiting = [];
-    try {
-      for (const make of echoes) text += `${JSON.stringify(make())}\n`;
-    } catch (error) {
-      failure ??= error;
+    for (const make of echoes) {
+      try {
+        text += `${JSON.stringify(make())}\n`;
+      } catch (error) {
+        failure ??= error;
+      }
     }
   }
 

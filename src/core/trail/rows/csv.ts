@@ -29,12 +29,16 @@ export const csv: RowSource = {
     });
     let fault: Error | undefined;
     parser.on('error', (error) => {
-      fault = error;
+      fault ??= error;
     });
-    const fed = (piece?: Buffer): Promise<unknown> =>
+    const fed = (piece?: Buffer): Promise<void> =>
       new Promise((settled) => {
-        if (piece === undefined) parser.end(settled);
-        else parser.write(piece, settled);
+        const told = (error?: Error | null): void => {
+          fault ??= error ?? undefined;
+          settled();
+        };
+        if (piece === undefined) parser.end(told);
+        else parser.write(piece, told);
       });
     const pieces = stream[Symbol.asyncIterator]() as AsyncIterator<Buffer>;
     try {
