@@ -33,8 +33,8 @@ export interface Context {
   /** Ends with the second Ctrl-C. */
   readonly secondSignal: AbortSignal;
   collection(): Promise<Collection>;
-  /** What the collection has of documentation, where nothing else of it is wanted. */
-  shelf(): Promise<Shelf>;
+  /** What the collection has of documentation, where nothing else of it is wanted. Who may fail remembers nothing of it. */
+  shelf(settings?: { readonly remember: boolean }): Promise<Shelf>;
   /** In place of what the options and the terminal say. */
   workspace(more?: WorkspaceWishes): Promise<Workspace>;
   /** Closes what was opened. */
@@ -64,9 +64,9 @@ export function makeContext(
       const { openCollection } = await import('../core/collection/collection.js');
       return openCollection(collectionFolder(options));
     },
-    async shelf() {
+    async shelf(settings = { remember: true }) {
       const { openShelf } = await import('../core/collection/open-shelf.js');
-      return openShelf(collectionFolder(options));
+      return openShelf(collectionFolder(options), settings);
     },
     async workspace(more = {}) {
       const { openWorkspace } = await import('../core/trail/workspace.js');

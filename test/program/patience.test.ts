@@ -251,7 +251,8 @@ test('a pace goes ahead of refusals: so many at once, and so many a second', asy
   asked.length = 0;
   assert.equal((await echoTrail(['run', 't'], { cwd: collectionOf(files('{per-second: 40}')) })).status, 0);
   const span = (asked.at(-1)?.at ?? 0) - (asked[0]?.at ?? 0);
-  assert.ok(span >= 450 && span < 1500, `20 in ${span} ms`);
+  // 475 ms, less what the first waits for its connection.
+  assert.ok(span >= 350 && span < 1500, `20 in ${span} ms`);
 });
 
 test('a quota that is spent is waited for, ahead of a refusal', async () => {

@@ -18,15 +18,19 @@ interface Remembered {
 
 const memory = (root: string): string => join(root, localFolder, 'documentation', 'sources.json');
 
-/** @param root the folder of the collection @throws Problem as `openCollection` */
-export async function openShelf(root: string): Promise<Shelf> {
+/**
+ * @param root the folder of the collection
+ * @param remember whether what is read of the manifest is kept for the next time
+ * @throws Problem as `openCollection`
+ */
+export async function openShelf(root: string, { remember }: { readonly remember: boolean }): Promise<Shelf> {
   demandNoLinks(root, localFolder);
   const known = remembered(root);
   if (known) return { root, local: join(root, localFolder), docs: known };
   const { openCollection } = await import('./collection.js');
   const { local, docs } = openCollection(root);
   const shelf = { root, local, docs };
-  rememberShelf(shelf);
+  if (remember) rememberShelf(shelf);
   return shelf;
 }
 

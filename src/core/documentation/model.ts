@@ -19,7 +19,7 @@ export interface Limits {
 /** A parameter or a field of a body or answer. */
 export interface Field {
   readonly name: string;
-  /** `string`, `integer`, `array of string`, `string (date-time)`, `string or null`. */
+  /** `string`, `integer`, `array of string`, `object of number` by names of any kind, `string (date-time)`, `string or null`. */
   readonly type: string;
   readonly required: boolean;
   readonly description?: string;

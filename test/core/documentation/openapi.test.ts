@@ -578,3 +578,51 @@ test('alternatives of oneOf have their names and what chooses them; callbacks, w
   assert.deepEqual(load.extensions, { 'x-desk': { opens: '08:00' } });
   assert.deepEqual(documentation.webhooks, ['POST moored']);
 });
+
+test('schemas that hold themselves, without a property between, end; a map tells the type of its values', async () => {
+  const properties = {
+    lists: { $ref: '#/components/schemas/Lists' },
+    maps: { $ref: '#/components/schemas/Maps' },
+    shapes: { $ref: '#/components/schemas/Shapes' },
+    rates: { type: 'object', additionalProperties: { type: 'number' } },
+    free: { type: 'object', additionalProperties: true },
+    berths: { type: 'object', additionalProperties: { type: 'array', items: { type: 'string', format: 'date' } } },
+  };
+  const { operation, index, draft } = await readJson({
+    openapi: '3.0.3',
+    paths: {
+      '/a': {
+        post: {
+          operationId: 'a',
+          requestBody: {
+            content: {
+              'application/json': { schema: { type: 'object', required: Object.keys(properties), properties } },
+            },
+          },
+          responses: { 200: { description: 'A', content: { 'application/json': { schema: properties.lists } } } },
+        },
+      },
+    },
+    components: {
+      schemas: {
+        Lists: { type: 'array', items: { $ref: '#/components/schemas/Lists' } },
+        Maps: { type: 'object', additionalProperties: { $ref: '#/components/schemas/Maps' } },
+        Shapes: { oneOf: [{ $ref: '#/components/schemas/Shapes' }, { type: 'string' }], properties: { code: {} } },
+      },
+    },
+  });
+  assert.deepEqual(
+    operation('a').body?.fields.map(({ name, type }) => `${name}: ${type}`),
+    [
+      'lists: array of array of array of array of array of any',
+      'maps: object of object of object of object of object',
+      'shapes: object',
+      'rates: object of number',
+      'free: object',
+      'berths: object of array of string (date)',
+    ],
+  );
+  assert.deepEqual(operation('a').answers[0]?.content?.fields, []);
+  for (const name of ['Lists', 'Maps', 'Shapes']) assert.ok(index.type(name));
+  assert.match(draft('a'), /rates: \$\{rates\}/);
+});

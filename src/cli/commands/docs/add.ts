@@ -21,7 +21,7 @@ export const { configure }: CommandModule = {
       .action(
         run(async (context, [given], { name, replace, fetchFrom, sample, graphql }) => {
           const { terminal } = context;
-          const shelf = await context.shelf();
+          const shelf = await context.shelf({ remember: false });
           const samples = sample as string[] | undefined;
           if ((given === undefined) === (samples === undefined)) {
             throw new Problem('usage', {

@@ -46,13 +46,22 @@ export function fieldReader(references: References, levels = deepest): FieldRead
     return merged;
   }
 
-  function members(schema: Json | undefined, at: string, above: readonly string[], depth: number): readonly Field[] {
+  /** @param passed lists and shapes on the way to them: a list may be one of itself */
+  function members(
+    schema: Json | undefined,
+    at: string,
+    above: readonly string[],
+    depth: number,
+    passed = 0,
+  ): readonly Field[] {
+    if (passed > deepest) return [];
     const own = whole(schema, at);
-    if (own.items !== undefined) return members(own.items, `${at}/items`, above, depth);
+    if (own.items !== undefined) return members(own.items, `${at}/items`, above, depth, passed + 1);
     const first = shapesOf(own).find((shape) => isMap(whole(shape, at).properties));
     const common = ownMembers(own, at, above, depth);
     if (first === undefined) return common;
-    return together(common, chosenFields(members(first, at, above, depth), choiceOf(own, first, at)));
+    const chosen = members(first, at, above, depth, passed + 1);
+    return together(common, chosenFields(chosen, choiceOf(own, first, at)));
   }
 
   /** What says that a value has a shape: it stands beside the shapes, or in what all of them extend. */
@@ -262,12 +271,16 @@ function allowedOf(schema: JsonMap): readonly Value[] | undefined {
   return own as readonly Value[] | undefined;
 }
 
-function typeText(schema: JsonMap, whole: (inner: Json | undefined) => JsonMap): string {
-  const { type, format, items, properties, nullable } = schema;
+/** Lists of lists, and maps of maps, that are told: a schema may hold itself. */
+const deepestType = 4;
+
+function typeText(schema: JsonMap, whole: (inner: Json | undefined) => JsonMap, depth = deepestType): string {
+  const { type, format, items, properties, nullable, additionalProperties } = schema;
+  const inner = (one: Json | undefined): string => (depth === 0 ? 'any' : typeText(whole(one), whole, depth - 1));
   const types = Array.isArray(type) ? type.map(String) : typeof type === 'string' ? [type] : [];
   const alternatives = shapesOf(schema);
   if (types.length === 0 && alternatives.length > 0 && properties === undefined) {
-    return [...new Set(alternatives.map((one: Json) => typeText(whole(one), whole)))].join(' or ');
+    return [...new Set(alternatives.flatMap((one) => inner(one).split(' or ')))].join(' or ');
   }
   // Vendors leave the type out where the values say it.
   if (types.length === 0)
@@ -276,7 +289,11 @@ function typeText(schema: JsonMap, whole: (inner: Json | undefined) => JsonMap):
   if (nullable === true && !types.includes('null')) types.push('null');
   return types
     .map((one) => {
-      if (one === 'array') return items === undefined ? 'array' : `array of ${typeText(whole(items), whole)}`;
+      if (one === 'array') return items === undefined ? 'array' : `array of ${inner(items)}`;
+      if (one === 'object' && properties === undefined && isMap(additionalProperties)) {
+        const values = inner(additionalProperties);
+        return values === 'any' ? one : `object of ${values}`;
+      }
       return one !== 'null' && typeof format === 'string' ? `${one} (${format})` : one;
     })
     .join(' or ');
