@@ -65,6 +65,8 @@ export interface SourceLists {
   listedAt(line: number): ListedOperation;
   /** Those whose line in the list has a word, in any case. */
   listedWith(word: string): Iterable<ListedOperation>;
+  /** Those whose answers feed an operation, as the documentation says. */
+  feeding(id: string): Iterable<ListedOperation>;
   /** What a search scans of each operation, and of what they share. */
   searched(): { readonly operations: TextLines; readonly shared: TextLines };
 }
@@ -136,6 +138,12 @@ export function openLists(folder: string, facts: IndexFacts, lines: Lines = line
     },
     *listedWith(word) {
       for (const line of list().having(word)) yield listedIn(line);
+    },
+    *feeding(id) {
+      for (const line of list().holding(id)) {
+        const listed = listedIn(line);
+        if (listed.feeds.includes(id)) yield listed;
+      }
     },
     searched: () => ({ operations: lines('find.txt'), shared: lines('shared.txt') }),
   };

@@ -30,8 +30,7 @@ export function linksOf(operation: Operation, index: DocumentationIndex): readon
 
 /** Links of the documentation point from the answer. */
 function statedLinks(id: string, index: DocumentationIndex): Link[] {
-  const feeding = [...index.listedWith(id)].filter(({ feeds }) => feeds.includes(id));
-  return feeding.flatMap((one) =>
+  return [...index.feeding(id)].flatMap((one) =>
     (index.entry(one.id)?.links ?? [])
       .filter((link) => link.operation === id)
       .map(({ parameter, from }) => ({ name: parameter, operation: one.id, place: from, guess: false })),

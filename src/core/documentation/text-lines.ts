@@ -61,6 +61,16 @@ export class TextLines {
     }
   }
 
+  /** Lines with a text as it is. */
+  *holding(text: string): Generator<string> {
+    const wanted = toBytes(text);
+    for (let at = this.text.indexOf(wanted); at !== -1; ) {
+      const end = this.endFrom(at);
+      yield this.text.slice(this.text.lastIndexOf('\n', at) + 1, end);
+      at = this.text.indexOf(wanted, end);
+    }
+  }
+
   /** Lines with a word, in any case where its letters are ASCII. */
   *having(word: string): Generator<string> {
     // A pattern finds it in less time than it takes to write all in lower case. Of other letters it may find too much.
