@@ -290,6 +290,15 @@ const hostile: readonly (readonly [name: string, file: string, text: () => strin
     /nested or multiplied beyond what is read[\s\S]*more than 1000 levels/,
   ],
   [
+    '500 levels of YAML',
+    'less-deep.yaml',
+    () => {
+      const levels = Array.from({ length: 500 }, (_, at) => `${' '.repeat(at + 1)}k:\n`).join('');
+      return `openapi: 3.1.0\ninfo: {title: Deep}\npaths: {/a: {get: {responses: {}}}}\nx-deep:\n${levels}`;
+    },
+    /next: echo-trail docs tree/,
+  ],
+  [
     'aliases that multiply',
     'bomb.yaml',
     () => {
