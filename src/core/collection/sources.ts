@@ -5,7 +5,7 @@ import { type Documents, type Part, partName } from '../documentation/documents.
 import type { IndexFacts } from '../documentation/index-file.js';
 import { readDocumentation } from '../documentation/read.js';
 import { Problem } from '../problem/problem.js';
-import { type StagedFile, stageFile } from '../storage/atomic-write.js';
+import { beginCommits, type StagedFile, stageFile } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
 import { manifestName } from './find-collection.js';
 import { keptIndex, overlaid, stampFor } from './indexing.js';
@@ -82,7 +82,7 @@ async function keptAndIndexed(
     for (const [path, bytes] of files) staged.set(path, await stageFile(placeInside(shelf.root, path), bytes));
     const documentation = await readDocumentation(await overlaid(documents, shelf, name), name);
     const stamp = stampFor(shelf, name, entry, staged);
-    const inPlace = await begun([...staged.values()].map((file) => file.commit()));
+    const inPlace = await beginCommits(staged.values());
     const facts = await keptIndex(shelf, name, documentation, documents.main, stamp);
     await inPlace();
     await manifest.commit();
@@ -92,23 +92,6 @@ async function keptAndIndexed(
     await manifest?.discard();
     throw error;
   }
-}
-
-/** Turns of the event loop in which a file that the disk has taken is closed and renamed. */
-const turns = 3;
-
-/**
- * Lets work on the disk begin that would else wait until this thread has time again: to let go of a large old file takes
- * as long as to write the new one.
- * @returns settles when all of it is done, and throws what went wrong
- */
-async function begun(work: readonly Promise<void>[]): Promise<() => Promise<void>> {
-  const all = Promise.allSettled(work);
-  for (let turn = 0; turn < turns; turn += 1) await new Promise((resolve) => setImmediate(resolve));
-  return async () => {
-    const failed = (await all).find((one) => one.status === 'rejected');
-    if (failed) throw failed.reason;
-  };
 }
 
 /** A name that may stand in a path, and before the slash of an operation. @throws Problem usage */

@@ -105,7 +105,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   };
 }
 
-/** More would outlive the engine's first look at what may go. */
+/** More are not left waiting, whatever else there is to do. */
 const most = 256;
 
 /** Characters of an echo without its bodies, about. */

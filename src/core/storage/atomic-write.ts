@@ -115,6 +115,23 @@ export async function stageFile(
   }
 }
 
+/** Turns of the event loop in which a file that the disk has taken is closed and renamed. */
+const turns = 3;
+
+/**
+ * Begins to put files in their place, which would else wait until this thread has time again: to let go of a large old
+ * file takes as long as to write the new one.
+ * @returns settles when all are there, and throws what went wrong
+ */
+export async function beginCommits(files: Iterable<StagedFile>): Promise<() => Promise<void>> {
+  const all = Promise.allSettled([...files].map((file) => file.commit()));
+  for (let turn = 0; turn < turns; turn += 1) await new Promise((resolve) => setImmediate(resolve));
+  return async () => {
+    const failed = (await all).find((one) => one.status === 'rejected');
+    if (failed) throw failed.reason;
+  };
+}
+
 function cannotWrite(path: string, error: unknown): Problem {
   const cause = error instanceof Error ? error.message : String(error);
   return new Problem('file-unreadable', { what: `cannot write ${path}`, cause }, { cause: error });

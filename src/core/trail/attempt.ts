@@ -127,6 +127,7 @@ export async function attempt(
   if (leaving) await leaving;
   const at = new Date();
   const usual = carryingOf(workspace, jar);
+  // Each by its name: to spread them takes longer than the rest of this try.
   const carrying = seal
     ? {
         allows: usual.allows,

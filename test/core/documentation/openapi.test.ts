@@ -587,6 +587,7 @@ test('schemas that hold themselves, without a property between, end; a map tells
     rates: { type: 'object', additionalProperties: { type: 'number' } },
     free: { type: 'object', additionalProperties: true },
     berths: { type: 'object', additionalProperties: { type: 'array', items: { type: 'string', format: 'date' } } },
+    choice: { $ref: '#/components/schemas/Choice' },
   };
   const { operation, index, draft } = await readJson({
     openapi: '3.0.3',
@@ -608,6 +609,7 @@ test('schemas that hold themselves, without a property between, end; a map tells
         Lists: { type: 'array', items: { $ref: '#/components/schemas/Lists' } },
         Maps: { type: 'object', additionalProperties: { $ref: '#/components/schemas/Maps' } },
         Shapes: { oneOf: [{ $ref: '#/components/schemas/Shapes' }, { type: 'string' }], properties: { code: {} } },
+        Choice: { oneOf: Array.from({ length: 60 }, () => ({ $ref: '#/components/schemas/Choice' })) },
       },
     },
   });
@@ -620,9 +622,10 @@ test('schemas that hold themselves, without a property between, end; a map tells
       'rates: object of number',
       'free: object',
       'berths: object of array of string (date)',
+      'choice: any',
     ],
   );
   assert.deepEqual(operation('a').answers[0]?.content?.fields, []);
-  for (const name of ['Lists', 'Maps', 'Shapes']) assert.ok(index.type(name));
+  for (const name of ['Lists', 'Maps', 'Shapes', 'Choice']) assert.ok(index.type(name));
   assert.match(draft('a'), /rates: \$\{rates\}/);
 });

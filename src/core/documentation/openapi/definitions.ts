@@ -58,7 +58,7 @@ export function collectDefinitions(documents: Documents): Collected {
     const found = target && atPointer(target.content as Json, fragment);
     if (found === undefined) {
       const what = target ? 'leads nowhere' : 'leads to a document that was not read';
-      missing.set(key, { part, holder, what: `$ref ${reference} ${what}` });
+      missing.set(key, { holder, what: `$ref ${reference} ${what}` });
       return key;
     }
     definitions.set(key, found as Value);
@@ -73,7 +73,6 @@ export function collectDefinitions(documents: Documents): Collected {
 }
 
 interface Missing {
-  readonly part: Part;
   readonly holder: JsonMap;
   readonly what: string;
 }

@@ -271,12 +271,21 @@ function allowedOf(schema: JsonMap): readonly Value[] | undefined {
   return own as readonly Value[] | undefined;
 }
 
-/** Lists of lists, and maps of maps, that are told: a schema may hold itself. */
+/** Lists of lists, and maps of maps, that are told: a schema may hold itself, and more than once. */
 const deepestType = 4;
+const mostTypes = 100;
 
-function typeText(schema: JsonMap, whole: (inner: Json | undefined) => JsonMap, depth = deepestType): string {
+function typeText(
+  schema: JsonMap,
+  whole: (inner: Json | undefined) => JsonMap,
+  depth = deepestType,
+  room = { left: mostTypes },
+): string {
   const { type, format, items, properties, nullable, additionalProperties } = schema;
-  const inner = (one: Json | undefined): string => (depth === 0 ? 'any' : typeText(whole(one), whole, depth - 1));
+  const inner = (one: Json | undefined): string => {
+    room.left -= 1;
+    return depth === 0 || room.left < 0 ? 'any' : typeText(whole(one), whole, depth - 1, room);
+  };
   const types = Array.isArray(type) ? type.map(String) : typeof type === 'string' ? [type] : [];
   const alternatives = shapesOf(schema);
   if (types.length === 0 && alternatives.length > 0 && properties === undefined) {
