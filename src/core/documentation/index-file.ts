@@ -227,7 +227,7 @@ function listedIn(line: string): ListedOperation {
 
 function lineOfId(list: TextLines, id: string): string | undefined {
   const bytes = toBytes(id);
-  for (const line of list.withCell(bytes)) if (cellOf(line, listColumns.id) === bytes) return line;
+  for (const line of list.holding(`\t${id}\t`)) if (cellOf(line, listColumns.id) === bytes) return line;
   return undefined;
 }
 

@@ -50,18 +50,7 @@ export class TextLines {
     }
   }
 
-  /** Lines with a cell that is neither their first nor their last. */
-  *withCell(cell: string): Generator<string> {
-    const { text } = this;
-    const wanted = `\t${cell}\t`;
-    for (let at = text.indexOf(wanted); at !== -1; ) {
-      const end = this.endFrom(at);
-      yield text.slice(text.lastIndexOf('\n', at) + 1, end);
-      at = text.indexOf(wanted, end);
-    }
-  }
-
-  /** Lines with a text as it is. */
+  /** Lines with a text as it is; of a cell, the tabs on both sides of it included. */
   *holding(text: string): Generator<string> {
     const wanted = toBytes(text);
     for (let at = this.text.indexOf(wanted); at !== -1; ) {
