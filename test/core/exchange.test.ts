@@ -1,6 +1,6 @@
 /** The exchange against real bytes: what a plain socket server receives, and ways in which a server can fail. */
 import assert from 'node:assert/strict';
-import { createServer } from 'node:net';
+import { createServer, type Socket } from 'node:net';
 import { test } from 'node:test';
 import { brotliCompressSync, deflateRawSync, deflateSync, gzipSync } from 'node:zlib';
 import { plainConnection } from '../../src/core/exchange/connection.js';
@@ -62,6 +62,78 @@ test('an answer is given back whole: status, reason, header lines in order with 
       assert.ok(phases && phases.total >= phases.waiting && phases.connect !== undefined);
     },
   );
+});
+
+test('of many at once each tells the phases of its own connection, and none where it found one open', async () => {
+  const late = (_head: string, socket: Socket): undefined => {
+    setTimeout(() => socket.write(answerOf('{}')), 5);
+  };
+  await against(late, async ({ origin }) => {
+    const transport = openTransport();
+    const connects: (number | undefined)[] = [];
+    for (let round = 0; round < 2; round += 1) {
+      const sent = await Promise.all(Array.from({ length: 12 }, () => transport.send(get(origin), undefined)));
+      for (const { received } of sent) {
+        const { connect, waiting, receiving, total } = received?.parts.phases ?? assert.fail('no answer');
+        connects.push(connect);
+        for (const phase of [connect ?? 0, waiting, receiving]) assert.ok(phase >= 0, `${phase} ms`);
+        assert.ok((connect ?? 0) + waiting + receiving <= total + 0.01, JSON.stringify(received?.parts.phases));
+      }
+    }
+    await transport.close();
+    assert.deepEqual(
+      connects.map((connect) => connect !== undefined),
+      [...Array(12).fill(true), ...Array(12).fill(false)],
+    );
+  });
+});
+
+const lines = [
+  ['Berth', 'N2'],
+  ['Empty', ''],
+  ['BERTH', 'Ö, N3'],
+] as const;
+const written = `HTTP/1.1 200 OK\r\n${lines.map(([name, value]) => `${name}: ${value}\r\n`).join('')}`;
+
+for (const step of [1, 2, 3, 7, 50, 1000])
+  test(`header lines are the same in pieces of ${step} bytes`, async () => {
+    const slowly = async (_head: string, socket: Socket): Promise<void> => {
+      const bytes = Buffer.from(`${written}Content-Length: 2\r\n\r\n{}`, 'latin1');
+      socket.setNoDelay(true);
+      for (let at = 0; at < bytes.length; at += step) {
+        socket.write(bytes.subarray(at, at + step));
+        await new Promise((resolve) => setTimeout(resolve, 1));
+      }
+    };
+    await against(
+      (head, socket) => void slowly(head, socket),
+      async ({ origin }) => {
+        const transport = openTransport();
+        for (let round = 0; round < 2; round += 1) {
+          const { received } = await transport.send(get(origin), undefined);
+          assert.deepEqual(received?.headers, [...lines, ['Content-Length', '2']]);
+        }
+        await transport.close();
+      },
+    );
+  });
+
+test('header lines that differ in one letter from those before are told as they are', async () => {
+  let count = 0;
+  const counted = (): string => answerOf('{}', { headers: [`count: ${Math.floor(count++ / 2)}`] });
+  await against(counted, async ({ origin }) => {
+    const transport = openTransport();
+    const told: unknown[] = [];
+    for (let round = 0; round < 4; round += 1)
+      told.push((await transport.send(get(origin), undefined)).received?.headers.at(-1));
+    await transport.close();
+    assert.deepEqual(told, [
+      ['count', '0'],
+      ['count', '0'],
+      ['count', '1'],
+      ['count', '1'],
+    ]);
+  });
 });
 
 const bodies: readonly (readonly [coding: string, body: Buffer])[] = [

@@ -6,7 +6,7 @@ import buildConnector from 'undici/lib/core/connect.js';
 import { type TlsFacts, tlsFacts } from './certificate.js';
 import type { TlsSettings } from './connection.js';
 
-/** When the newest connection of a pool was made; milliseconds of `performance.now`. */
+/** When a connection was made; milliseconds of `performance.now`. */
 export interface ConnectTimes {
   started: number;
   lookedUp: number;
@@ -16,6 +16,8 @@ export interface ConnectTimes {
   remoteAddress: string | undefined;
   tls: TlsFacts | undefined;
   protocol: string;
+  /** An exchange was the first on it: for those that follow it was there already. */
+  used: boolean;
 }
 
 export const noTimes = (): ConnectTimes => ({
@@ -26,6 +28,7 @@ export const noTimes = (): ConnectTimes => ({
   remoteAddress: undefined,
   tls: undefined,
   protocol: 'HTTP/1.1',
+  used: false,
 });
 
 type Connector = ReturnType<typeof buildConnector>;
@@ -53,13 +56,17 @@ export function tlsOptions(tls: TlsSettings | undefined): ConnectorOptions {
   };
 }
 
+/** @param made is told of each connection when it stands: several may be on their way at once */
 export function timedConnector(
-  times: ConnectTimes,
+  made: (times: ConnectTimes) => void,
   timeout: number,
   tls: TlsSettings | undefined,
   http2: boolean,
 ): Connector {
+  let begun = noTimes();
   const lookup: LookupFunction = (hostname, options, callback) => {
+    // Names are asked for as soon as a connection is begun: before the next one is.
+    const times = begun;
     lookUp(hostname, options, (error, address, family) => {
       times.lookedUp = performance.now();
       (callback as (error: Error | null, address: unknown, family: number) => void)(error, address, family as number);
@@ -72,29 +79,32 @@ export function timedConnector(
     ...(http2 && { allowH2: true }),
   } as ConnectorOptions);
   return (options, callback) => {
+    const times = noTimes();
+    begun = times;
     times.started = performance.now();
     times.lookedUp = times.started;
-    times.connected = 0;
+    if (http2 && options.protocol === 'http:') times.protocol = 'HTTP/2';
     const socket = (connect as unknown as (...given: Parameters<Connector>) => Socket | undefined)(
       options,
       (...result) => {
         times.ended = performance.now();
-        const made = result[1] as Socket | null;
-        times.remoteAddress = made?.remoteAddress;
-        if (made instanceof TLSSocket) {
-          times.tls = tlsFacts(made);
-          times.protocol = made.alpnProtocol === 'h2' ? 'HTTP/2' : 'HTTP/1.1';
+        const socket = result[1] as Socket | null;
+        times.remoteAddress = socket?.remoteAddress;
+        if (socket instanceof TLSSocket) {
+          times.tls = tlsFacts(socket);
+          times.protocol = socket.alpnProtocol === 'h2' ? 'HTTP/2' : 'HTTP/1.1';
           if (tls?.pinned !== undefined && times.tls.certificate?.fingerprint !== tls.pinned) {
-            made.destroy();
+            socket.destroy();
             callback(new WrongPin('the certificate is not the pinned one'), null);
             return;
           }
         }
+        if (socket) made(times);
         callback(...result);
       },
     );
-    // The TLS handshake begins when the connection stands.
-    socket?.once?.('connect', () => {
+    // The TLS handshake begins when the connection stands; without one the first exchange does, which must not come before this.
+    socket?.prependOnceListener?.('connect', () => {
       times.connected = performance.now();
     });
   };

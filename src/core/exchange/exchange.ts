@@ -2,7 +2,8 @@
 import type { Dispatcher } from 'undici';
 import { asProblem, type Problem } from '../problem/problem.js';
 import { decompressed } from './compression.js';
-import type { ConnectTimes } from './connectors.js';
+import { type ConnectTimes, noTimes } from './connectors.js';
+import { type HeaderLines, linesIn } from './header-lines.js';
 import { Received, type ReceivedParts } from './received.js';
 import type { Sink } from './sink.js';
 import { Ended, explainTrouble, type Progress } from './trouble.js';
@@ -22,7 +23,8 @@ export interface Origin {
   /** Scheme, host and port. */
   readonly name: string;
   readonly pool: Dispatcher;
-  readonly times: ConnectTimes;
+  /** How its newest connection was made. */
+  newest: ConnectTimes;
   /** Its host and port, where there is one in between. */
   readonly proxy?: string;
 }
@@ -39,8 +41,6 @@ export function exchange(
   });
 }
 
-type Lines = ReceivedParts['headers'];
-
 /** Most answers have neither trailers nor hints: they share one empty list. */
 const none: readonly never[] = [];
 
@@ -52,8 +52,10 @@ class Exchange implements Interruptible {
   private firstByte = 0;
   private status = 0;
   private reason = '';
-  private headers: Lines = none;
+  private headers: HeaderLines = none;
   private size = 0;
+  private times: ConnectTimes | undefined;
+  /** It was the first on its connection, which was made for it. */
   private fresh = false;
   private done = false;
   private readonly chunks: Buffer[] = [];
@@ -62,7 +64,7 @@ class Exchange implements Interruptible {
   /** For the first byte, then between pieces. */
   private silence: NodeJS.Timeout | undefined;
   private sinking: ReturnType<Sink['begin']> = 'nothing';
-  private trailers: Lines = none;
+  private trailers: HeaderLines = none;
   private hints: ReceivedParts['hints'] = none;
   private resume: (() => void) | undefined;
   private open: UnderWay | undefined;
@@ -103,7 +105,11 @@ class Exchange implements Interruptible {
   onConnect(abort: (error: Error) => void): void {
     this.abort = abort;
     this.sent = performance.now();
-    this.fresh = this.origin.times.ended >= this.started;
+    const { newest } = this.origin;
+    // The first exchange on a connection begins as soon as that stands.
+    this.fresh = !newest.used && newest.ended >= this.started;
+    if (this.fresh) newest.used = true;
+    this.times = newest;
     this.await(this.wire.timeout.firstByte, 'first-byte');
   }
 
@@ -200,9 +206,8 @@ class Exchange implements Interruptible {
 
   private parts(): ReceivedParts {
     const ended = performance.now();
-    const { fresh, chunks } = this;
-    const { times } = this.origin;
-    const connected = fresh && times.started >= this.started;
+    const { chunks, times = noTimes() } = this;
+    const connected = this.fresh && times.started >= this.started;
     return {
       status: this.status,
       reason: this.reason,
@@ -245,16 +250,6 @@ class Exchange implements Interruptible {
       announced: announced === undefined ? undefined : Number(announced),
     };
   }
-}
-
-const latin1 = (raw: Buffer | string | undefined): string =>
-  typeof raw === 'string' ? raw : (raw?.toString('latin1') ?? '');
-
-/** Names and values in turn, as the library gives them. */
-function linesIn(raw: readonly (Buffer | string)[]): [string, string][] {
-  const lines: [string, string][] = [];
-  for (let index = 0; index + 1 < raw.length; index += 2) lines.push([latin1(raw[index]), latin1(raw[index + 1])]);
-  return lines;
 }
 
 const lists = new WeakMap<WireRequest['headers'], string[]>();

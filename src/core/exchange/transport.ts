@@ -63,15 +63,21 @@ export function openTransport(): Transport {
 }
 
 function direct(name: string, connectTimeout: number, { tls, http2 }: Connection): Origin {
-  const times = noTimes();
   const pool = new Pool(name, {
-    connect: timedConnector(times, connectTimeout, tls, http2),
+    connect: timedConnector(
+      (times) => {
+        origin.newest = times;
+      },
+      connectTimeout,
+      tls,
+      http2,
+    ),
     headersTimeout: 0,
     bodyTimeout: 0,
     ...(http2 && { allowH2: true, ...(name.startsWith('http:') && { useH2c: true }) }),
   } as ConstructorParameters<typeof Pool>[1]);
-  if (http2 && name.startsWith('http:')) times.protocol = 'HTTP/2';
-  return { name, times, pool };
+  const origin: Origin = { name, pool, newest: noTimes() };
+  return origin;
 }
 
 /** Through a tunnel (RFC 9110 section 9.3.6) for https; for http the proxy is asked for the whole address. */
@@ -99,5 +105,5 @@ async function throughProxy(
     headersTimeout: 0,
     bodyTimeout: 0,
   } as ConstructorParameters<typeof ProxyAgent>[0]);
-  return { name, times: noTimes(), pool, proxy: url.host };
+  return { name, pool, newest: noTimes(), proxy: url.host };
 }

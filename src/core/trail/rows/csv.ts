@@ -21,12 +21,12 @@ export const csv: RowSource = {
       bom: true,
       skip_empty_lines: true,
       trim: false,
-      // Taken here, and nothing handed on: through the stream's own end each row would go by itself.
-      on_record: (columns: Record<string, string>) => {
-        rows.push(columns);
-        return null;
-      },
     });
+    // Taken as they are made: out of the stream each would go by itself, and its `on_record` works out where each stands.
+    parser.push = (columns: Record<string, string> | null) => {
+      if (columns !== null) rows.push(columns);
+      return true;
+    };
     let fault: Error | undefined;
     parser.on('error', (error) => {
       fault ??= error;

@@ -1,0 +1,46 @@
+/** Header lines out of what the library's parser gives: names and values in turn, as bytes (RFC 9110 section 5.5). */
+
+export type HeaderLines = readonly (readonly [name: string, value: string])[];
+
+let lastText = '';
+let lastLines: HeaderLines = [];
+
+/**
+ * The pieces are most often parts of one that came from the socket, which is made text at once; and a vendor's answers
+ * within one second often have the very same lines.
+ */
+export function linesIn(raw: readonly (Buffer | string)[]): HeaderLines {
+  const block = blockOf(raw);
+  if (!block) return linesOf(raw, latin1);
+  const text = block.toString('latin1');
+  if (text === lastText) return lastLines;
+  lastLines = linesOf(raw as readonly Buffer[], ({ byteOffset, length }) =>
+    text.slice(byteOffset - block.byteOffset, byteOffset - block.byteOffset + length),
+  );
+  lastText = text;
+  return lastLines;
+}
+
+function linesOf<Piece>(raw: readonly Piece[], text: (piece: Piece) => string): [string, string][] {
+  const lines: [string, string][] = [];
+  for (let index = 0; index + 1 < raw.length; index += 2)
+    lines.push([text(raw[index] as Piece), text(raw[index + 1] as Piece)]);
+  return lines;
+}
+
+const latin1 = (piece: Buffer | string): string => (typeof piece === 'string' ? piece : piece.toString('latin1'));
+
+/** The bytes that all pieces are parts of, from the first to the last; undefined where they are not. */
+function blockOf(raw: readonly (Buffer | string)[]): Buffer | undefined {
+  const first = raw[0];
+  if (first === undefined || typeof first === 'string') return undefined;
+  const { buffer, byteOffset } = first;
+  // What was cut by the end of a piece was put together in the pool, beside what has nothing to do with it.
+  if (buffer.byteLength === Buffer.poolSize) return undefined;
+  let end = byteOffset;
+  for (const piece of raw) {
+    if (typeof piece === 'string' || piece.buffer !== buffer || piece.byteOffset < end) return undefined;
+    end = piece.byteOffset + piece.length;
+  }
+  return Buffer.from(buffer, byteOffset, end - byteOffset);
+}
