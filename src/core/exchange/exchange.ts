@@ -183,11 +183,11 @@ class Exchange implements Interruptible {
     clearTimeout(this.timer);
     clearTimeout(this.silence);
     this.open?.remove(this);
-    if (error === undefined) this.conclude(undefined);
+    if (error === undefined) queueMicrotask(() => setImmediate(concluded, this));
     else void explainTrouble(error, this.progress()).then((trouble) => this.conclude(trouble));
   }
 
-  private conclude(trouble: Problem | undefined): void {
+  conclude(trouble: Problem | undefined): void {
     if (this.status === 0) {
       this.resolve({ received: undefined, trouble });
       return;
@@ -251,6 +251,8 @@ class Exchange implements Interruptible {
     };
   }
 }
+
+const concluded = (one: Exchange): void => one.conclude(undefined);
 
 const lists = new WeakMap<WireRequest['headers'], string[]>();
 
