@@ -68,7 +68,7 @@ test('of many at once each tells the phases of its own connection, and none wher
   const late = (_head: string, socket: Socket): undefined => {
     setTimeout(() => socket.write(answerOf('{}')), 5);
   };
-  await against(late, async ({ origin }) => {
+  await against(late, async ({ origin, received: connections }) => {
     const transport = openTransport();
     const connects: (number | undefined)[] = [];
     for (let round = 0; round < 2; round += 1) {
@@ -77,17 +77,31 @@ test('of many at once each tells the phases of its own connection, and none wher
         const { connect, waiting, receiving, total } = received?.parts.phases ?? assert.fail('no answer');
         connects.push(connect);
         for (const phase of [connect ?? 0, waiting, receiving]) assert.ok(phase >= 0, `${phase} ms`);
-        // Each connection is free for the next a moment after its answer.
-        await new Promise((resolve) => setTimeout(resolve, 2));
         assert.ok((connect ?? 0) + waiting + receiving <= total + 0.01, JSON.stringify(received?.parts.phases));
       }
     }
     await transport.close();
+    assert.equal(connections.length, 12, 'no more connections than there were calls at once');
     assert.deepEqual(
       connects.map((connect) => connect !== undefined),
       [...Array(12).fill(true), ...Array(12).fill(false)],
     );
   });
+});
+
+test('calls one after the other share a connection, each sent as soon as the answer before is there', async () => {
+  await against(
+    () => answerOf('{}'),
+    async ({ origin, received }) => {
+      const transport = openTransport();
+      for (let count = 0; count < 5; count += 1) {
+        const { received } = await transport.send(get(origin), undefined);
+        assert.equal(received?.parts.phases.connect === undefined, count > 0);
+      }
+      await transport.close();
+      assert.equal(received.length, 1);
+    },
+  );
 });
 
 const lines = [

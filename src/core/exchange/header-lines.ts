@@ -14,8 +14,9 @@ export function linesIn(raw: readonly (Buffer | string)[]): HeaderLines {
   if (!block) return linesOf(raw, latin1);
   const text = block.toString('latin1');
   if (text === lastText) return lastLines;
+  const { byteOffset: start } = block;
   lastLines = linesOf(raw as readonly Buffer[], ({ byteOffset, length }) =>
-    text.slice(byteOffset - block.byteOffset, byteOffset - block.byteOffset + length),
+    text.slice(byteOffset - start, byteOffset - start + length),
   );
   lastText = text;
   return lastLines;
@@ -30,17 +31,14 @@ function linesOf<Piece>(raw: readonly Piece[], text: (piece: Piece) => string): 
 
 const latin1 = (piece: Buffer | string): string => (typeof piece === 'string' ? piece : piece.toString('latin1'));
 
-/** The bytes that all pieces are parts of, from the first to the last; undefined where they are not. */
+/** The bytes from the first to the last, where both are of one piece that came: then all between them are too. */
 function blockOf(raw: readonly (Buffer | string)[]): Buffer | undefined {
   const first = raw[0];
-  if (first === undefined || typeof first === 'string') return undefined;
+  const last = raw.at(-1);
+  if (first === undefined || typeof first === 'string' || last === undefined || typeof last === 'string')
+    return undefined;
   const { buffer, byteOffset } = first;
-  // What was cut by the end of a piece was put together in the pool, beside what has nothing to do with it.
-  if (buffer.byteLength === Buffer.poolSize) return undefined;
-  let end = byteOffset;
-  for (const piece of raw) {
-    if (typeof piece === 'string' || piece.buffer !== buffer || piece.byteOffset < end) return undefined;
-    end = piece.byteOffset + piece.length;
-  }
-  return Buffer.from(buffer, byteOffset, end - byteOffset);
+  // What the end of a piece had cut was put together in the pool, beside what has nothing to do with it.
+  if (last.buffer !== buffer || buffer.byteLength === Buffer.poolSize) return undefined;
+  return Buffer.from(buffer, byteOffset, last.byteOffset + last.length - byteOffset);
 }
