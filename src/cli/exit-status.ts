@@ -10,4 +10,7 @@ export const exitStatuses: Readonly<Record<Problem['family'], number>> = {
   'failed-expectation': 1,
 };
 
+/** Of a command that was ended by Ctrl-C before all was done, whatever had gone well until then. */
+export const interruptedStatus = exitStatuses.interrupted;
+
 export const exitStatus = (problem: Problem | undefined): number => (problem ? exitStatuses[problem.family] : 0);

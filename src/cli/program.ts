@@ -5,7 +5,7 @@ import type { Action, Entry } from './command.js';
 import { collect } from './command.js';
 import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';
-import { exitStatus } from './exit-status.js';
+import { exitStatus, interruptedStatus } from './exit-status.js';
 import { openTerminal, type Terminal } from './terminal.js';
 import { version } from './version.js';
 import { problemDocument, problemLines } from './view/problem.js';
@@ -189,7 +189,7 @@ function interrupts(terminal: Terminal): {
       terminal.complain('interrupted: cleaning up (once more to stop that too)');
       first.abort();
     } else if (!second.signal.aborted) second.abort();
-    else process.exit(130);
+    else process.exit(interruptedStatus);
   };
   process.on('SIGINT', onSignal);
   process.on('SIGTERM', onSignal);

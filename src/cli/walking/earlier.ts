@@ -8,6 +8,7 @@ import { planNames } from '../../core/trail/run/names.js';
 import { demandIdle, earlierRun, failedParts, openRun, type RunOrder } from '../../core/trail/run/open-run.js';
 import { leftOf, undoRun } from '../../core/trail/run/undo-run.js';
 import { type Context, settingsOf } from '../context.js';
+import { interruptedStatus } from '../exit-status.js';
 import { eventLines } from '../view/run.js';
 import { eventDocument, undoSummaryDocument } from '../view/run-documents.js';
 import { type Opened, opened } from './opened.js';
@@ -87,7 +88,7 @@ export async function undoEarlier(context: Context, run: string, wishes: RunWish
       const left = summary.notUndone > 0 ? `, ${terminal.out.red(`${summary.notUndone} not`)}` : '';
       terminal.print(`run ${summary.run}: ${summary.undone} undone${left}`);
     }
-    return signal.aborted ? 130 : summary.notUndone > 0 ? 1 : 0;
+    return signal.aborted ? interruptedStatus : summary.notUndone > 0 ? 1 : 0;
   } finally {
     await journal.close();
   }

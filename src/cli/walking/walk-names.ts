@@ -5,6 +5,7 @@ import { planNames } from '../../core/trail/run/names.js';
 import type { RunOrder } from '../../core/trail/run/open-run.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
 import type { Context } from '../context.js';
+import { interruptedStatus } from '../exit-status.js';
 import { type Opened, opened } from './opened.js';
 import type { RunWishes } from './options.js';
 import { tellMatrix, walkAhead } from './walk-ahead.js';
@@ -26,7 +27,10 @@ export async function walkNames(context: Context, names: readonly string[], wish
   let status = 0;
   const tables = new Map<string, string>();
   for (const own of all) {
-    if (context.signal.aborted) break;
+    if (context.signal.aborted) {
+      status = interruptedStatus;
+      break;
+    }
     const { settings, environment } = own.workspace;
     if (several && !terminal.json) terminal.note(terminal.err.bold(`environment ${environment.name}`));
     const { rows, atOnce, repeat, every, until } = wishes;

@@ -9,7 +9,7 @@ import { walkTrail } from '../../core/trail/walk.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { durationText } from '../../core/value/measures.js';
 import type { Context } from '../context.js';
-import { exitStatus } from '../exit-status.js';
+import { exitStatus, interruptedStatus } from '../exit-status.js';
 import { problemLines } from '../view/problem.js';
 import { summaryDocument } from '../view/run-documents.js';
 import { dryText, summaryText } from '../view/run-summary.js';
@@ -43,10 +43,14 @@ export async function walkPlans(walking: Walking, context: Context): Promise<num
     const enough = until !== undefined && (until === 'ok') === (own === 0);
     // What is waited for has come: that it was not there before is no failure.
     if (enough && until === 'ok') status = 0;
-    if (context.signal.aborted || enough || (wishes.stopAtFirstFailure && own !== 0)) break;
+    if (enough || (wishes.stopAtFirstFailure && own !== 0) || pass + 1 === repeat) break;
     // What an earlier command walked needs no rest.
-    if (walked && (repeat === undefined || pass + 1 < repeat)) await rest(every - (performance.now() - began), context);
-    if (context.signal.aborted) return 130;
+    if (walked) await rest(every - (performance.now() - began), context);
+    // The walk itself may have come to its end well.
+    if (context.signal.aborted) {
+      if (own !== interruptedStatus && repeat !== undefined) tellLeft(walking, context);
+      return interruptedStatus;
+    }
   }
   return status;
 }
@@ -74,9 +78,20 @@ async function walkPass(
     const rows = part === 'all' ? undefined : new Set(part);
     const problem = await walkOne(plan, number, walking, context, handled, rows);
     status = worse(status, exitStatus(problem));
-    if (context.signal.aborted || (wishes.stopAtFirstFailure && problem)) break;
+    if (wishes.stopAtFirstFailure && problem) break;
+    if (context.signal.aborted && index + 1 < plans.length) {
+      if (problem?.code !== 'interrupted') tellLeft(walking, context);
+      return { status: interruptedStatus, walked };
+    }
   }
   return { status, walked };
+}
+
+/** What was walked had come to its end before the interrupt, and says nothing of what was not begun. */
+function tellLeft({ journal }: Walking, { terminal }: Context): void {
+  if (!journal || terminal.json) return;
+  const { dim } = terminal.err;
+  terminal.note(dim(`interrupted before all was walked; to go on with it: echo-trail run --resume ${journal.run}`));
 }
 
 async function walkOne(
