@@ -3,6 +3,8 @@ import assert from 'node:assert/strict';
 import { generateKeyPairSync } from 'node:crypto';
 import { test } from 'node:test';
 import { Evaluation, omitted, type Result } from '../../src/core/expression/evaluation.js';
+import { otherWords } from '../../src/core/expression/filters/other-words.js';
+import { filters } from '../../src/core/expression/filters/registry.js';
 import { namesFrom } from '../../src/core/expression/names.js';
 import { compileTemplate } from '../../src/core/expression/template.js';
 import { compileTree } from '../../src/core/expression/tree.js';
@@ -169,6 +171,9 @@ const wrong: readonly (readonly [text: string, code: string, says: RegExp])[] = 
   ['${items[7].id}', 'unknown-name', /no member 7/],
   ['${vessel.toString}', 'unknown-name', /no member toString/],
   ['${name | uper}', 'expression-syntax', /no filter uper; did you mean upper/],
+  ['${name | length}', 'expression-syntax', /no filter length; did you mean count\?/],
+  ['${name | url_encode}', 'expression-syntax', /did you mean percent\?/],
+  ['${name | default("x")}', 'expression-syntax', /is written \$\{name \?\? "N1"\}/],
   ['${nwo()}', 'expression-syntax', /no source nwo/],
   ['${name', 'expression-syntax', /closing \} is missing/],
   ['${name name}', 'expression-syntax', /expected \| or the end/],
@@ -259,4 +264,12 @@ test('what is random by nature is made anew each time', async () => {
   await Promise.all(loads);
   const at = (): Evaluation => new Evaluation(namesFrom({ key: String(key) }, 'test'), evaluation());
   assert.notEqual(template.evaluate(at()), template.evaluate(at()));
+});
+
+test('each word that a hint knows leads to a filter, and is none itself', () => {
+  const known = [...filters.keys()];
+  for (const [word, name] of otherWords) {
+    assert.ok(filters.has(name), `${word} leads to ${name}, which is none of ${known.join(', ')}`);
+    assert.ok(!filters.has(word), word);
+  }
 });

@@ -1,8 +1,10 @@
 /** `check`: one collection for each thing that it finds, with file, line and column. */
 import assert from 'node:assert/strict';
+import { rmSync } from 'node:fs';
+import { join } from 'node:path';
 import { test } from 'node:test';
 import { rules } from '../../src/core/check/rules/registry.js';
-import { collectionOf, demoCollection } from '../support/folder.js';
+import { collectionOf, demoCollection, temporaryFolder } from '../support/folder.js';
 import { document, echoTrail } from '../support/program.js';
 
 interface Finding {
@@ -277,4 +279,34 @@ test('all findings of all files are listed at once', async () => {
   ])
     assert.ok(out.includes(place), out);
   assert.match(out, /5 files: 4 errors, 0 warnings/);
+});
+
+const misspelt = { 'requests/x.yaml': 'url: http://x.example\nheaders: {x: "${now | uper}"}\n' };
+const ruleOf = ({ rule, what }: Finding): string => `${rule}: ${what}`;
+
+test('files are made ready without an environment, and without the secrets of one', async () => {
+  const bare = collectionOf({ 'echo-trail.yaml': 'name: t\n', ...misspelt });
+  rmSync(join(bare, 'environments'), { recursive: true });
+  const alone = document<{ findings: Finding[] }>(await echoTrail(['check', '--json'], { cwd: bare }));
+  assert.deepEqual(
+    alone.findings.map(({ rule }) => rule),
+    ['file-ready'],
+  );
+
+  const cwd = collectionOf(misspelt);
+  await echoTrail(['secret', 'set', 'tide'], { cwd, input: 'ebb-and-flow-9' });
+  const elsewhere = { cwd, env: { ECHO_TRAIL_HOME: temporaryFolder() } };
+  const sealed = await echoTrail(['check', '--json'], elsewhere);
+  const found = document<{ findings: Finding[] }>(sealed).findings.map(ruleOf);
+  assert.match(found.join('\n'), /^environment-opens: cannot open .*secrets\.sealed: it was sealed with another key/);
+  assert.match(found.join('\n'), /file-ready: .*did you mean upper/);
+  assert.equal(sealed.status, 2);
+});
+
+test('an environment that is asked for and is not there is an error', async () => {
+  const checked = await echoTrail(['check', '--env', 'nowhere', '--json'], { cwd: collectionOf({}) });
+  assert.equal(checked.status, 2);
+  assert.deepEqual(document<{ findings: Finding[] }>(checked).findings.map(ruleOf), [
+    'environment-opens: there is no environment nowhere',
+  ]);
 });

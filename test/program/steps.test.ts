@@ -71,6 +71,8 @@ const goneThrough: readonly (readonly [name: string, steps: string, asked: reado
   ['the members of a map', `  - keep: {map: {k: v1, l: v2}}\n${each('${map}')}`, ['GET /v1', 'GET /v2']],
   ['a range', each('{range: [8, 10]}'), ['GET /8', 'GET /9', 'GET /10']],
   ['a range downward', each('{range: [2, 1]}'), ['GET /2', 'GET /1']],
+  ['a range that is worked out', `  - keep: {most: "3"}\n${each('{range: ["${most}", 4]}')}`, ['GET /3', 'GET /4']],
+  ['a range to a count of nothing', `  - keep: {none: 0}\n${each('{range: [1, "${none}"]}')}`, []],
   ['the rows of csv', each('{rows: data/x.csv}'), ['GET /007', 'GET /b%20c']],
   ['the rows of json', each('{rows: data/x.json}'), ['GET /j1', 'GET /12345678901234567890']],
   ['the rows of jsonl', each('{rows: data/x.jsonl}'), ['GET /l1', 'GET /l2']],
@@ -416,4 +418,16 @@ test('a trail that is wrong is told with its place, and is not walked', async ()
   assert.deepEqual([ended.status, ended.out], [2, '']);
   assert.match(ended.err, /trails\/w0\.yaml:2:\d+/);
   assert.equal(existsSync(join(cwd, '.echo-trail/runs')), false, 'no run was begun');
+});
+
+test('what a range or a column of a table cannot be is told by its name', async () => {
+  const range = await walked('  - for-each: {range: [1, "${most}"]}\n    steps: [{send: get}]\n', [], {
+    'environments/sandbox.yaml': 'variables: {origin: "http://127.0.0.1:9", most: many}\nhosts: [127.0.0.1]\n',
+  });
+  assert.match(JSON.stringify(stepsOf(range)), /the range ends with \\"many\\", which is no whole number/);
+  const column = await walked(
+    '  - for-each: [a]\n    as: one\n    steps: [{send: get, give: {name: "${one}"}}]\n    table: {columns: {depth: "${depth}"}}\n',
+  );
+  const told = JSON.stringify(stepsOf(column));
+  assert.match(told, /column depth: the name depth is not known here/);
 });

@@ -1,6 +1,6 @@
 /** `check`: what is wrong with the collection, before anything is sent. */
 import { checkCollection } from '../../core/check/check.js';
-import { positionText } from '../../core/problem/problem.js';
+import { asProblem, Problem, positionText } from '../../core/problem/problem.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { type CommandModule, examples } from '../command.js';
 import type { Context } from '../context.js';
@@ -52,17 +52,19 @@ export const { configure }: CommandModule = {
   },
 };
 
-/** Of the chosen environment, or of the first that can be opened: files are made ready in one as in the other. */
-async function anyWorkspace(context: Context): Promise<Workspace | undefined> {
+/** Of the environment that is named, or of the first that can be opened; else why not. */
+async function anyWorkspace(context: Context): Promise<Workspace | Problem> {
   const collection = await context.collection();
   const { environment } = collection.manifest.content;
-  for (const name of [context.options.env ?? environment, ...collection.names('environment')]) {
+  let why: Problem | undefined;
+  const { env } = context.options;
+  for (const name of env === undefined ? [environment, ...collection.names('environment')] : [env]) {
     if (name === undefined) continue;
     try {
       return await context.workspace({ environment: name });
-    } catch {
-      // Its own file is checked by itself.
+    } catch (error) {
+      why ??= asProblem(error);
     }
   }
-  return undefined;
+  return why ?? new Problem('environment-missing', { what: 'there is no environment' });
 }

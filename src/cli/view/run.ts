@@ -124,6 +124,7 @@ function tableLines({ label, columns, lines, count, to, show }: TableEvent, term
       ? []
       : [`${out.green('wrote  ')} ${to} ${out.dim(`(${count} ${count === 1 ? 'row' : 'rows'} of ${label})`)}`];
   if (!show) return told;
+  if (count === 0) return [...told, `        ${out.dim(`the table of ${label} has no lines`)}`];
   const shown = lines.slice(0, 40);
   const heads = shown.some((line) => line.error !== undefined) ? [...columns, 'error'] : columns;
   const cells = shown.map((line) => heads.map((name) => printableLine(hide(cellText(line[name])))));

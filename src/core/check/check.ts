@@ -7,8 +7,9 @@ import { manifestName } from '../collection/find-collection.js';
 import { shapeProblems } from '../collection/shape.js';
 import { openSource } from '../collection/source-index.js';
 import { readYaml } from '../collection/yaml.js';
-import { asProblem, type FilePosition, type Problem } from '../problem/problem.js';
+import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { planTrail } from '../trail/plan.js';
+import { openPreparation } from '../trail/preparation.js';
 import type { Workspace } from '../trail/workspace.js';
 import type { Finding } from './finding.js';
 import type { Checked } from './rule.js';
@@ -21,13 +22,13 @@ export interface CheckResult {
   readonly files: number;
 }
 
-/** @param workspace of any environment; undefined where none can be opened, and then no file is made ready */
-export async function checkCollection(collection: Collection, workspace: Workspace | undefined): Promise<CheckResult> {
+/** @param workspace of any environment, for the examples of signatures; else why there is none */
+export async function checkCollection(collection: Collection, workspace: Workspace | Problem): Promise<CheckResult> {
   const findings: Finding[] = [];
   const add = (rule: string, problem: Problem, file: string): void => {
     const where: FilePosition = typeof problem.where === 'object' ? problem.where : { file };
-    const remedy = [problem.reason, problem.remedy].filter(Boolean).join('; ') || undefined;
-    findings.push({ rule, severity: 'error', where, what: problem.what, remedy });
+    const what = problem.reason === undefined ? problem.what : `${problem.what}: ${problem.reason}`;
+    findings.push({ rule, severity: 'error', where, what, remedy: problem.remedy });
   };
   const names = (Object.keys(fileKinds) as FileKind[]).flatMap((kind) =>
     collection.names(kind).map((name) => ({ kind, name, file: `${fileKinds[kind].folder}/${name}.yaml` })),
@@ -67,30 +68,32 @@ export async function checkCollection(collection: Collection, workspace: Workspa
       add('documentation-readable', asProblem(error), manifestName);
     }
   }
-  if (workspace) {
-    for (const [name, loaded] of read('signature')) {
-      const { file } = loaded.yaml;
-      await ready(() => workspace.signer(name), file, add, sound);
-      if (sound.has(file)) findings.push(...(await exampleFindings(workspace, loaded)));
-    }
-    for (const [name, { yaml }] of requests) await ready(() => workspace.prepare(name), yaml.file, add, sound);
-    for (const [name, { yaml }] of trails) await ready(() => planTrail(workspace, name), yaml.file, add, sound);
-    for (const [, { yaml, content }] of read('session')) {
-      if (content.kind !== 'login') continue;
-      for (const [key, call] of [
-        ['open', content.open],
-        ['close', content.close],
-      ] as const) {
-        if (!call) continue;
-        const used = async (): Promise<unknown> => {
-          try {
-            return await ('trail' in call ? planTrail(workspace, call.trail) : workspace.prepare(call.send));
-          } catch (error) {
-            throw asProblem(error).at(yaml.position([key, 'trail' in call ? 'trail' : 'send']));
-          }
-        };
-        await ready(used, yaml.file, add, sound);
-      }
+  const opened = workspace instanceof Problem ? undefined : workspace;
+  if (workspace instanceof Problem && names.some(({ kind }) => kind === 'environment'))
+    add('environment-opens', workspace, manifestName);
+  const preparation = await openPreparation(collection);
+  for (const [name, loaded] of read('signature')) {
+    const { file } = loaded.yaml;
+    await ready(() => preparation.signer(name), file, add, sound);
+    if (sound.has(file) && opened) findings.push(...(await exampleFindings(opened, loaded)));
+  }
+  for (const [name, { yaml }] of requests) await ready(() => preparation.prepare(name), yaml.file, add, sound);
+  for (const [name, { yaml }] of trails) await ready(() => planTrail(preparation, name), yaml.file, add, sound);
+  for (const [, { yaml, content }] of read('session')) {
+    if (content.kind !== 'login') continue;
+    for (const [key, call] of [
+      ['open', content.open],
+      ['close', content.close],
+    ] as const) {
+      if (!call) continue;
+      const used = async (): Promise<unknown> => {
+        try {
+          return await ('trail' in call ? planTrail(preparation, call.trail) : preparation.prepare(call.send));
+        } catch (error) {
+          throw asProblem(error).at(yaml.position([key, 'trail' in call ? 'trail' : 'send']));
+        }
+      };
+      await ready(used, yaml.file, add, sound);
     }
   }
   const variables = new Set([

@@ -4,6 +4,7 @@ import { Problem } from '../problem/problem.js';
 import { StreamedBytes } from '../value/streamed.js';
 import { plain, type Value, Written } from '../value/written.js';
 import { type Evaluation, omitted, type Program, type Result } from './evaluation.js';
+import { filterMeant } from './filters/other-words.js';
 import { filters } from './filters/registry.js';
 import { syntaxProblem } from './lexer.js';
 import { parseExpression } from './parser.js';
@@ -97,7 +98,7 @@ export function compileExpression(source: string, loads: Loads): Program {
 
   function filterProgram(node: Extract<Expression, { kind: 'filter' }>): Program {
     const kind = filters.get(node.name);
-    if (!kind) throw syntaxProblem(source, node.offset, unknownText('filter', node.name, filters.keys()));
+    if (!kind) throw syntaxProblem(source, node.offset, unknownFilter(node.name));
     if (kind.load) loads.push(kind.load());
     const [least, most] = kind.arguments;
     if (node.args.length < least || node.args.length > most) {
@@ -240,6 +241,18 @@ function missingSecret(name: string, key: string | undefined): Problem {
 export function secretVariable(name: string, key?: string): string {
   const words = (key === undefined ? name : `${name}_${key}`).replace(/([a-z0-9])([A-Z])/g, '$1_$2');
   return `ECHO_TRAIL_SECRET_${words.replace(/[^A-Za-z0-9]+/g, '_').toUpperCase()}`;
+}
+
+/** A value for nothing is no filter here: it is part of the grammar. */
+const insteadOfNothing = new Set(['default', 'default-value', 'or', 'if-empty', 'coalesce']);
+
+function unknownFilter(name: string): string {
+  if (insteadOfNothing.has(name.toLowerCase()))
+    return `there is no filter ${name}; another value where the first is missing is written \${name ?? "N1"}`;
+  const hint = filterMeant(name);
+  return hint === undefined
+    ? unknownText('filter', name, filters.keys())
+    : `there is no filter ${name}; did you mean ${hint}?`;
 }
 
 function unknownText(kind: string, name: string, known: Iterable<string>): string {

@@ -60,12 +60,18 @@ async function readKey(path: string): Promise<Buffer | undefined> {
   }
 }
 
+/** AES-GCM says no more than that its tag does not fit. */
+const explained = (error: unknown): string => {
+  const said = error instanceof Error ? error.message : String(error);
+  return /authenticate data/.test(said) ? 'it was sealed with another key, or has been changed since' : said;
+};
+
 export function unreadable(path: string, error: unknown): Problem {
   return new Problem(
     'secret-unreadable',
     {
       what: `cannot open ${path}`,
-      cause: error instanceof Error ? error.message : String(error),
+      cause: explained(error),
       remedy: 'if the key in your Echo Trail folder was replaced, remove the file and set the secrets again',
     },
     { cause: error },

@@ -6,6 +6,7 @@ import type { Loads } from '../expression/compile.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import type { Value } from '../value/written.js';
 import { compileCondition } from './conditions.js';
+import type { Preparation } from './preparation.js';
 import type { PreparedRequest } from './prepare.js';
 import { planRows } from './rows/rows-plan.js';
 import type { PlannedStep, PlanRoom, TrailPlan } from './step-kind.js';
@@ -27,13 +28,13 @@ export interface PlanWishes {
  * @throws Problem about anything in the trail or in what it names
  */
 export async function planTrail(
-  workspace: Workspace,
+  preparation: Preparation,
   given: string,
   wishes: PlanWishes = {},
   above: readonly string[] = [],
   many = wishes.several ?? false,
 ): Promise<TrailPlan> {
-  const { collection } = workspace;
+  const { collection } = preparation;
   const { name, content, yaml } = collection.read('trail', given);
   if (above.includes(name)) {
     throw new Problem('circle', {
@@ -59,15 +60,15 @@ export async function planTrail(
     for (const [index, file] of files.entries()) {
       const at = [...path, index];
       const room: PlanRoom = {
-        workspace,
+        preparation,
         collection,
         yaml,
         path: at,
         loads,
-        request: (request, key) => placed([...at, key], async () => workspace.prepare(request)),
+        request: (request, key) => placed([...at, key], async () => preparation.prepare(request)),
         trail: (trail, key) =>
           placed([...at, key], async () => {
-            const inner = await planTrail(workspace, trail, {}, [...above, name], ofMany);
+            const inner = await planTrail(preparation, trail, {}, [...above, name], ofMany);
             texts.push(inner.text);
             return inner;
           }),
@@ -78,7 +79,7 @@ export async function planTrail(
     }
     return steps;
   };
-  const rows = rowsOf(content, wishes, yaml, loads, workspace);
+  const rows = rowsOf(content, wishes, yaml, loads, collection.root);
   const steps = await planSteps(content.steps, ['steps'], many || rows !== undefined);
   const plan: TrailPlan = {
     name,
@@ -100,18 +101,18 @@ function rowsOf(
   wishes: PlanWishes,
   yaml: YamlFile,
   loads: Loads,
-  workspace: Workspace,
+  root: string,
 ): TrailPlan['rows'] {
-  if (wishes.rows !== undefined) return planRows(wishes.rows, yaml, loads, workspace);
-  return rows === undefined ? undefined : planRows(rows as string | Value[], yaml, loads, workspace);
+  if (wishes.rows !== undefined) return planRows(wishes.rows, yaml, loads, root);
+  return rows === undefined ? undefined : planRows(rows as string | Value[], yaml, loads, root);
 }
 
 async function planStep(file: StepFile, room: PlanRoom): Promise<PlannedStep> {
-  const { yaml, loads, workspace, path } = room;
+  const { yaml, loads, preparation, path } = room;
   const kind = stepKinds.find((one) => one.fits(file));
   if (!kind) throw new Problem('file-shape', { what: 'the step is of no known kind', where: yaml.position(path) });
   const planned = await kind.plan(file, room);
-  const { readText } = workspace;
+  const { readText } = preparation;
   const when = file.when && compileCondition(file.when, [...path, 'when'], { yaml, loads, readText });
   return { ...planned, when };
 }
@@ -127,7 +128,7 @@ export async function requestAsTrail(
   const nothingInside = (): Promise<never> =>
     Promise.reject(new Problem('circle', { what: 'a request has neither trails nor steps' }));
   const room: PlanRoom = {
-    workspace,
+    preparation: workspace,
     collection: workspace.collection,
     yaml,
     path: [],
@@ -138,7 +139,7 @@ export async function requestAsTrail(
     steps: nothingInside,
   };
   const step = await send.plan({ send: name }, room);
-  const rows = wishes.rows === undefined ? undefined : planRows(wishes.rows, yaml, loads, workspace);
+  const rows = wishes.rows === undefined ? undefined : planRows(wishes.rows, yaml, loads, workspace.collection.root);
   await Promise.all(loads);
   return {
     name,

@@ -31,7 +31,7 @@ const parts = ['url', 'path', 'query', 'headers', 'cookies', 'body'] as const;
 
 /** Of a request, its signature, and the sessions that need not be opened first. */
 export function secretsOf(
-  { collection }: Pick<Workspace, 'collection'>,
+  collection: Collection,
   { content, yaml, name }: Loaded<RequestFile>,
   sessions: readonly string[],
   signature: string | undefined,

@@ -9,6 +9,7 @@ import type { ValueMap } from '../value/written.js';
 import type { Condition } from './conditions.js';
 import type { StepEvent, TableEvent, WalkEvent } from './events.js';
 import type { Journal } from './journal/journal.js';
+import type { Preparation } from './preparation.js';
 import type { PreparedRequest } from './prepare.js';
 import type { RowsPlan } from './rows/rows-plan.js';
 import type { Scope } from './scope.js';
@@ -18,7 +19,7 @@ import type { Workspace } from './workspace.js';
 
 /** What planning a step may ask for. */
 export interface PlanRoom {
-  readonly workspace: Workspace;
+  readonly preparation: Preparation;
   readonly collection: Collection;
   readonly yaml: YamlFile;
   /** Where the step stands in the file. */

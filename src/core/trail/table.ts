@@ -118,12 +118,24 @@ function cellsOf({ columns, trees }: TablePlan, walk: Walk, failed: Problem | un
       const value = tree?.evaluate(evaluation);
       if (value !== undefined && value !== omitted) cells[name] = value;
     } catch (error) {
-      if (!failed) throw error;
+      if (!failed) throw ofColumn(name, asProblem(error));
     }
   }
   if (failed) cells[errorColumn] = walk.workspace.redactor.hide(failed.what);
   // A table is read by others: what is secret is not in it.
   return walk.workspace.redactor.hideIn(cells) as ValueMap;
+}
+
+function ofColumn(name: string, { code, what, where, reason, remedy, data }: Problem): Problem {
+  return new Problem(code, {
+    what: `column ${name}: ${what}`,
+    where,
+    cause: reason,
+    remedy:
+      remedy ??
+      (code === 'unknown-name' ? 'a name that is not there in every line is written ${name ?? ""}' : undefined),
+    data,
+  });
 }
 
 /** Lines that come in any order are put into theirs; a file of them is in its place when all are there. */

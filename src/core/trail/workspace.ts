@@ -1,5 +1,4 @@
 /** Everything that sending needs, opened once for a command: collection, environment, transport, sessions, log. */
-import { readFileSync } from 'node:fs';
 import type { Readable } from 'node:stream';
 import type { Collection } from '../collection/collection.js';
 import {
@@ -11,9 +10,8 @@ import {
   variableLayers,
   variableNames,
 } from '../collection/layers.js';
-import { openDocumentationLater } from '../collection/source-index.js';
 import { type EchoLog, openEchoLog } from '../echo/log.js';
-import { echoText, retain } from '../echo/read.js';
+import { retain } from '../echo/read.js';
 import { makeRedactor, type Redactor } from '../echo/redactor.js';
 import { type ConnectionPlan, type ConnectionSettings, connectionPlan } from '../exchange/connection.js';
 import { type CredentialHosts, credentialHosts } from '../exchange/credential-hosts.js';
@@ -34,7 +32,6 @@ import { type SecretStore, secretStore } from '../session/secrets.js';
 import type { Person, SessionRoom } from '../session/session-kind.js';
 import { openSessions, type Sessions } from '../session/sessions.js';
 import { type Clocks, serverClocks } from '../signature/clocks.js';
-import type { Signer } from '../signature/signature-kind.js';
 import { pathInside } from '../storage/inside.js';
 import { parseSize } from '../value/measures.js';
 import { textOf } from '../value/text.js';
@@ -43,7 +40,7 @@ import { retainJournals } from './journal/retain.js';
 import { HostGate } from './pacing/host-gate.js';
 import { type RetryPolicy, retryPolicy } from './pacing/retry-policy.js';
 import type { Patience, Wait } from './pacing/tries.js';
-import { type PreparedRequest, prepareRequest, prepareSigner } from './prepare.js';
+import { openPreparation, type Preparation } from './preparation.js';
 import { sessionRoom } from './session-room.js';
 
 /** A call that would change something, for the question whether it may. */
@@ -87,8 +84,7 @@ export interface WorkspaceSettings {
   readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
 }
 
-export interface Workspace {
-  readonly collection: Collection;
+export interface Workspace extends Preparation {
   readonly environment: Environment;
   readonly layers: Layers;
   readonly settings: Settings;
@@ -129,10 +125,6 @@ export interface Workspace {
   /** Where rows come from that are read from standard input. */
   readonly standardInput: (() => Readable) | undefined;
   world(): World;
-  readText(path: string): string;
-  prepare(request: string): Promise<PreparedRequest>;
-  /** @throws Problem name-not-found, and about anything in the signature file */
-  signer(signature: string): Promise<Signer>;
   /** @throws Problem change-refused, change-unconfirmed */
   demandChange(facts: Omit<ChangeFacts, 'environment' | 'calls' | 'rows'>): Promise<void>;
   /** What is to come, for the question whether it may. */
@@ -147,7 +139,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   const { collection, home, processEnvironment, userAgent } = given;
   const settings: Settings = given.settings ?? new Map();
   const loads: Loads = [];
-  await openDocumentationLater(collection);
+  const preparation = await openPreparation(collection);
   const environment = readEnvironment(collection, given.environment, loads);
   const layers = variableLayers(settings, environment, collectionVariables(collection, loads));
   const redactor = given.redactor ?? makeRedactor();
@@ -174,19 +166,15 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   });
   const retryLoads: Loads = [];
   const environmentRetry =
-    environment.retry && retryPolicy(environment.retry, environment.yaml, (path) => readText(path), retryLoads);
+    environment.retry && retryPolicy(environment.retry, environment.yaml, preparation.readText, retryLoads);
   await Promise.all(retryLoads);
   let outside: Set<string> | undefined;
   const gates = new Map<string, HostGate>();
-  const prepared = new Map<string, Promise<PreparedRequest>>();
-  const signers = new Map<string, Promise<Signer>>();
-  const readText = (path: string): string =>
-    echoId.test(path) ? echoText(collection.local, path) : readFileSync(pathInside(collection.root, path), 'utf8');
   let confirming: Promise<boolean> | undefined;
   let expected: Pick<ChangeFacts, 'calls' | 'rows'> = { calls: 1, rows: false };
 
   const workspace: Workspace = {
-    collection,
+    ...preparation,
     environment,
     layers,
     settings,
@@ -194,7 +182,6 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     redactor,
     userAgent,
     world,
-    readText,
     transport: openTransport(),
     log: openEchoLog(collection.local, new Date()),
     timeout: timeoutOf(environment.timeout),
@@ -244,24 +231,6 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       room: (name) => workspace.sessionRoom(name),
     }),
     sessionRoom: (name) => sessionRoom(workspace, name, given.person),
-    prepare(request) {
-      const name = collection.resolve('request', request);
-      let ready = prepared.get(name);
-      if (!ready) {
-        ready = prepareRequest(collection, name, readText, workspace.signer);
-        prepared.set(name, ready);
-      }
-      return ready;
-    },
-    async signer(signature) {
-      const name = collection.resolve('signature', signature);
-      let ready = signers.get(name);
-      if (!ready) {
-        ready = prepareSigner(collection, name);
-        signers.set(name, ready);
-      }
-      return ready;
-    },
     async demandChange(facts) {
       const { name, changes, file } = environment;
       if (changes === 'allow' || (changes === 'ask' && given.allowChanges)) return;
@@ -309,8 +278,6 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   };
   return workspace;
 }
-
-const echoId = /^[a-z0-9]{4}\.\d+$/;
 
 /** The environment's origin as far as it is known without a row. */
 function constantOrigin(layers: Layers, world: () => World, redactor: Redactor): string | undefined {

@@ -159,14 +159,17 @@ export type CompareStepFile = z.infer<typeof compareStep>;
 export type KeepStepFile = z.infer<typeof keepStep>;
 export type UndoFile = z.infer<typeof undo>;
 
+/** A text is worked out when the step is taken. */
+const rangeEnd = z.union([z.number().check(z.int()), z.string()]);
+
 const members = described(
   z.union([
     z.string(),
     z.array(anyValue),
     z.strictObject({
       range: described(
-        z.tuple([z.number().check(z.int()), z.number().check(z.int())]),
-        'Whole numbers, from the first to the last.',
+        z.tuple([rangeEnd, rangeEnd]),
+        'Whole numbers, from the first to the last. `${…}` may say which; one that is worked out never goes down.',
       ),
     }),
     z.strictObject({ rows: described(z.string(), 'A csv, json or jsonl file in the collection.') }),

@@ -24,11 +24,17 @@ export function planRows(
   given: string | readonly Value[],
   yaml: Pick<YamlFile, 'position'>,
   loads: Loads,
-  { collection: { root }, standardInput }: Workspace,
+  root: string,
 ): RowsPlan {
   if (given === '-') {
-    if (!standardInput) throw new Problem('usage', { what: 'rows come from standard input, which nobody reads here' });
-    return { from: 'standard input', read: () => streamRows(standardInput()), about: unknown };
+    return {
+      from: 'standard input',
+      read({ standardInput }) {
+        if (standardInput) return streamRows(standardInput());
+        throw new Problem('usage', { what: 'rows come from standard input, which nobody reads here' });
+      },
+      about: unknown,
+    };
   }
   if (typeof given === 'string' && !given.includes('${')) {
     readyRows(root, given, loads, yaml.position(['rows']));

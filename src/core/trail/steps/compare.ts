@@ -29,7 +29,7 @@ export const compare: StepKind<CompareStepFile> = {
   name: 'compare',
   fits: (file): file is CompareStepFile => 'compare' in file,
   async plan(file, room) {
-    const { yaml, path, loads, workspace } = room;
+    const { yaml, path, loads, preparation } = room;
     const sides: Side[] = [];
     for (const [index, side] of file.compare.entries()) sides.push(await planSide(side, index, room));
     const [one, other] = sides as [Side, Side];
@@ -39,7 +39,7 @@ export const compare: StepKind<CompareStepFile> = {
 
     function ratioCheck(expected: Value): Check {
       try {
-        return compileMatchers(expected, { subject: { strict: false }, loads, readText: workspace.readText });
+        return compileMatchers(expected, { subject: { strict: false }, loads, readText: preparation.readText });
       } catch (error) {
         throw asProblem(error).at(yaml.position([...path, 'time-ratio']));
       }

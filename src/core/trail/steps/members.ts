@@ -1,8 +1,9 @@
 /** What `for-each` goes through: a value, a range, the rows of a file, or the pages of a request. */
 import type { MembersFile } from '../../collection/files/trail-file.js';
 import { compileTree } from '../../expression/tree.js';
+import { shortText } from '../../matcher/reading.js';
 import { Problem } from '../../problem/problem.js';
-import { isValueMap, type Value } from '../../value/written.js';
+import { isValueMap, plain, type Value } from '../../value/written.js';
 import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
 import { graver } from '../gravity.js';
 import { type PageCount, pagesOf } from '../paging/pages.js';
@@ -44,11 +45,19 @@ export async function planMembers(given: MembersFile, label: string, room: PlanR
     };
   }
   if ('range' in given) {
-    const [from, to] = given.range;
+    // From 1 to a count of nothing there is nothing: only who writes both numbers means to go down.
+    const downward = given.range.every((end) => typeof end === 'number');
+    const ends = given.range.map((end, index) =>
+      compileTree(end, () => room.yaml.position([...path, 'range', index]), room.loads),
+    );
     return {
       request: undefined,
-      async *read() {
-        const step = from <= to ? 1 : -1;
+      async *read({ workspace, scope }) {
+        const evaluation = walkEvaluation(workspace, scope);
+        const [from, to] = ends.map((end, index) =>
+          wholeNumber(evaluated(end, evaluation, `step ${label}`)?.value, index, label),
+        ) as [number, number];
+        const step = from <= to || !downward ? 1 : -1;
         for (let value = from; step > 0 ? value <= to : value >= to; value += step) yield { value, secret: false };
       },
     };
@@ -97,6 +106,16 @@ export async function planMembers(given: MembersFile, label: string, room: PlanR
       }
     },
   };
+}
+
+/** An end of a range; rows of CSV have texts. @throws Problem data-shape */
+function wholeNumber(value: Value | undefined, index: number, label: string): number {
+  const given = typeof value === 'string' ? value.trim() : plain(value ?? null);
+  const number = given === '' || given === null ? Number.NaN : Number(given);
+  if (Number.isSafeInteger(number)) return number;
+  throw new Problem('data-shape', {
+    what: `${label}: the range ${index === 0 ? 'begins' : 'ends'} with ${value === undefined ? 'nothing' : shortText(value)}, which is no whole number`,
+  });
 }
 
 /** A map is gone through by its members. @throws Problem data-shape */

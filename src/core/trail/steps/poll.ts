@@ -20,13 +20,13 @@ export const poll: StepKind<PollStepFile> = {
   name: 'poll',
   fits: (file): file is PollStepFile => 'poll' in file,
   async plan(file, room) {
-    const { yaml, path, loads, workspace } = room;
+    const { yaml, path, loads, preparation } = room;
     const step = await planSent(file, file.poll, 'poll', room);
     const { prepared, label } = step;
     demandUnchanging(prepared, 'poll', room);
     const { namespaces } = prepared.plan.content;
     const compiled = (key: 'until' | 'unless'): readonly Expectation[] =>
-      compileExpectations(file[key], yaml, [...path, key], workspace.readText, loads, namespaces);
+      compileExpectations(file[key], yaml, [...path, key], preparation.readText, loads, namespaces);
     const [until, unless] = [compiled('until'), compiled('unless')];
     const first = parseDuration(file.pause ?? '1s') as number;
     const within = parseDuration(file.within ?? '60s') as number;

@@ -16,7 +16,7 @@ export const send: StepKind<SendStepFile> = {
   name: 'send',
   fits: (file): file is SendStepFile => 'send' in file,
   async plan(file, room) {
-    const { yaml, path, loads, workspace } = room;
+    const { yaml, path, loads, preparation } = room;
     const step = await planSent(file, file.send, 'send', room);
     const { prepared, label } = step;
     const { namespaces } = prepared.plan.content;
@@ -24,7 +24,7 @@ export const send: StepKind<SendStepFile> = {
       file.expect,
       yaml,
       [...path, 'expect'],
-      workspace.readText,
+      preparation.readText,
       loads,
       namespaces,
     );

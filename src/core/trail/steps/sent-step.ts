@@ -25,20 +25,20 @@ export async function planSent(
   key: 'send' | 'poll',
   room: PlanRoom,
 ): Promise<SentStep> {
-  const { yaml, path, loads, workspace } = room;
+  const { yaml, path, loads, collection } = room;
   const prepared = await room.request(request, key);
   const { name, content, sessions: usual } = prepared.plan;
   const label = file.name ?? name;
   const gives: Gives = planGives(file.give, room, [...path, 'give']);
   const keeps: readonly Keep[] = compileKeeps(file.keep, yaml, [...path, 'keep'], loads, content.namespaces);
   const sessions = file.session === undefined ? undefined : file.session === 'none' ? [] : [file.session].flat();
-  const own = workspace.collection.read('request', name);
+  const own = collection.read('request', name);
   return {
     prepared,
     label,
     secrets: [
       ...secretsIn(file.give, yaml, [...path, 'give']),
-      ...secretsOf(workspace, own, sessions ?? usual, prepared.signer?.name),
+      ...secretsOf(collection, own, sessions ?? usual, prepared.signer?.name),
     ],
     // One literal, nothing spread: a run makes thousands of them.
     sending: ({ workspace: at, scope, signal, row, forSession }, own) => ({
