@@ -164,6 +164,7 @@ export const documents = {
             ours: z.nullable(z.string()),
             theirs: z.nullable(z.string()),
             cause: z.nullable(z.string()),
+            further: z.array(z.strictObject({ line: z.number(), cause: z.nullable(z.string()) })),
           }),
         ),
       }),

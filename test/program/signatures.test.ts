@@ -177,6 +177,7 @@ test('preview --against points at the first difference and names its likely caus
       ours: 'x-office-time:20260302T093000Z',
       theirs: 'x-office-time:20260302T103000Z',
       cause: 'the times are 1 h apart: another time zone; | in-zone("UTC"), or the zone of the vendor',
+      further: [],
     },
   });
   const seal = await compare('id=agent-7; seal=AAAA', '--value', 'X-Office-Seal');

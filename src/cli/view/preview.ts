@@ -74,6 +74,7 @@ function againstDocument(
           ours: seen(difference.ours),
           theirs: seen(difference.theirs),
           cause: seen(difference.cause),
+          further: difference.further.map(({ line, cause }) => ({ line, cause: seen(cause) })),
         }
       : null,
   };

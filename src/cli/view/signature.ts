@@ -91,8 +91,20 @@ export function againstText(
     `${out.red('differs')}  ${name} parts from what the vendor shows at line ${difference.line}, character ${difference.column}`,
     ...partingLines(difference, hide, out),
     ...(difference.cause === undefined ? [] : [`${out.dim('likely'.padEnd(7))}  ${hide(difference.cause)}`]),
+    ...difference.further
+      .slice(0, mostFurther)
+      .map(
+        ({ line, cause }) =>
+          `${out.dim('then'.padEnd(7))}  line ${line}${cause === undefined ? ' differs too' : `: ${hide(cause)}`}`,
+      ),
+    ...(difference.further.length > mostFurther
+      ? [`${out.dim('then'.padEnd(7))}  ${difference.further.length - mostFurther} more lines`]
+      : []),
   ].join('\n');
 }
+
+/** So many lines behind the first that differs are told. */
+const mostFurther = 5;
 
 function partingLines(
   { ours = '', theirs = '', column, ourCharacter, theirCharacter }: Difference,

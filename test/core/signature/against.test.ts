@@ -26,18 +26,30 @@ const cases: readonly [name: string, ours: string, theirs: string, cause: RegExp
   ['blank slot that we lack', change('\n\n', '\n'), base, /theirs has an empty line at line 3/],
   ['blank slot that they lack', base, change('\n\n', '\n'), /ours has an empty line at line 3/],
   ['line that we lack', change('x-desk:North quay\n', ''), base, /ours lacks their line 5: "x-desk:North quay"/],
+  [
+    'lines that we lack',
+    change(/x-desk:.*\nx-time:.*\n/, ''),
+    base,
+    /ours lacks their lines 5 to 6: "x-desk:North quay"/,
+  ],
+  ['text that goes on', base, base.split('\n').slice(0, 4).join('\n'), /theirs ends behind line 4.*is that all of it/],
   ['order of headers', base, change(/(x-desk:.*)\n(x-time:.*)/, '$2\n$1'), /the same lines stand in another order/],
   ['space at the end', change('North quay', 'North quay '), base, /white space at the end of a line/],
   ['spaces in a row', change('North quay', 'North  quay'), base, /only the white space differs/],
   ['space behind the colon', base, change('x-desk:', 'x-desk: '), /the space behind a colon/],
   ['small letters', base, base.toLowerCase(), /theirs is in small letters/],
   ['capital letters of octets', '/a%2fb', '/a%2Fb', /percent-encoding with capital letters/],
+  ['small letters of octets', '/A%2Fb%C3', '/A%2fb%c3', /percent-encoding with small letters/],
+  ['space behind a comma', 'x-desk:7, 8', 'x-desk:7,8', /behind a comma alone there/],
+  ['no space behind a comma', 'x-desk:7,8', 'x-desk:7, 8', /behind a comma and a space there/],
+  ['one part encoded once more', '/b%C3%BC/a%2Fb', '/b%C3%BC/a%252Fb', /theirs is percent-encoded once more/],
   ['plus signs', 'name=North%20quay', 'name=North+quay', /a space is a plus sign there/],
   ['octets for spaces', 'name=North+quay', 'name=North%20quay', /a space is %20 there/],
   ['encoded once more', '/b%C3%BCro', '/b%25C3%25BCro', /theirs is percent-encoded once more/],
   ['encoded too often', '/b%25C3%25BCro', '/b%C3%BCro', /ours is percent-encoded once more/],
   ['another set of characters', "/a'b", '/a%27b', /percent-encoded once more|other characters are encoded/],
   ['order of parameters', '/v1?b=2&a=1', '/v1?a=1&b=2', /the parameters of the query stand in another order/],
+  ['parameters as they are sent', '/v1?a=1&b=2', '/v1?b=2&a=1', /another order: .*take \| sorted away/],
   ['empty parameters', '/v1?a=1&b=', '/v1?a=1', /parameters without a value are left out/],
   ['query behind the path', '/v1/calls', '/v1/calls?berth=N1', /theirs is the path with its query: \$\{sent\.target\}/],
   ['path alone', '/v1/calls?berth=N1', '/v1/calls', /theirs is the path without its query/],
@@ -63,6 +75,25 @@ const cases: readonly [name: string, ours: string, theirs: string, cause: RegExp
     /the same digest, written as base64/,
   ],
   [
+    'a date for a day of the week',
+    't:Mon, 02 Mar 2026 09:30:00 GMT',
+    't:2026-03-02T09:30:00Z',
+    /the time is written otherwise/,
+  ],
+  ['a day of the week for a date', 't:2026-03-02T09:30:00Z', 't:Mon, 02 Mar 2026 09:30:00 GMT', /\| http-date/],
+  [
+    'digest filled up',
+    hash('a', 'sha256', 'base64').replace(/=+$/, ''),
+    hash('a', 'sha256', 'base64'),
+    /the same digest, written as base64 there/,
+  ],
+  [
+    'digest for addresses',
+    hash('ab', 'sha256', 'base64'),
+    Buffer.from(hash('ab'), 'hex').toString('base64url'),
+    /the same digest, written as base64url there/,
+  ],
+  [
     'another algorithm',
     base,
     change(hash('{"nights":2}'), hash('{"nights":2}', 'sha512')),
@@ -78,6 +109,23 @@ const cases: readonly [name: string, ours: string, theirs: string, cause: RegExp
 test(`the likely cause of a difference: ${cases.length} mistakes that everyone makes`, () => {
   for (const [name, ours, theirs, cause] of cases)
     assert.match(differenceOf(ours, theirs).cause ?? '(none)', cause, name);
+});
+
+test('of several mistakes each has its cause, by its line', () => {
+  const theirs = change('/v1/calls', '/v1/calls/').replace('x-desk:', 'x-desk: ').replace('09:30', '10:30');
+  const { line, cause, further } = differenceOf(base, theirs);
+  assert.equal(line, 2);
+  assert.match(cause ?? '', /a slash at the end of the path/);
+  assert.deepEqual(
+    further.map((one) => [one.line, /^[^:;]*/.exec(one.cause ?? '')?.[0]]),
+    [
+      [5, 'the space behind a colon'],
+      [6, 'the times are 1 h apart'],
+    ],
+  );
+  // Where theirs has another number of lines, nobody knows which belong together.
+  assert.deepEqual(differenceOf(base, `${theirs}\nmore`).further, []);
+  assert.deepEqual(differenceOf(base, base.toLowerCase()).further, [], 'one cause for all');
 });
 
 test('nothing is made up where the cause is not known', () => {
@@ -110,6 +158,8 @@ test('theirs is compared with the value that is most alike; of a secret one only
   const steps = [step('stamp', '20260302T093000Z'), step('base', base), step('seal', 'AAAA-BBBB-CCCC', true)];
   assert.equal(compareAgainst(steps, change('quay', 'mole'))?.name, 'base');
   assert.equal(compareAgainst(steps, '20260302T093001Z')?.name, 'stamp');
+  assert.equal(compareAgainst(steps, 'post\n/v1/calls\n')?.name, 'base', 'the beginning of a long one');
+  assert.match(compareAgainst(steps, '?!')?.difference?.cause ?? '', /nothing here looks like theirs.*: stamp, base$/);
   assert.deepEqual(compareAgainst(steps, 'AAAA-BBBB-CCCC'), { name: 'seal', same: true, difference: undefined });
   assert.deepEqual(compareAgainst(steps, 'AAAA-BBBB-CCCD', 'seal'), {
     name: 'seal',

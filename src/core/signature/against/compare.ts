@@ -1,7 +1,8 @@
 /** Comparing a value of a signature with the one that the vendor shows: where they part, and the likely cause. */
 import { distance } from 'fastest-levenshtein';
 import type { SigningStep } from '../signature-kind.js';
-import { causes } from './registry.js';
+import type { Cause } from './cause.js';
+import { causesOfAll, causesOfOneLine } from './registry.js';
 
 export interface Difference {
   /** From 1. */
@@ -14,6 +15,14 @@ export interface Difference {
   /** The characters that part, as `"a" (U+0061)`; undefined where the text has ended. */
   readonly ourCharacter: string | undefined;
   readonly theirCharacter: string | undefined;
+  readonly cause: string | undefined;
+  /** Lines behind it that part too, as long as the texts have as many lines; not where one cause explains them all. */
+  readonly further: readonly FurtherLine[];
+}
+
+export interface FurtherLine {
+  /** From 1. */
+  readonly line: number;
   readonly cause: string | undefined;
 }
 
@@ -40,14 +49,34 @@ export function compareAgainst(steps: readonly SigningStep[], theirs: string, na
   const visible = texts.filter(({ step }) => !step.secret);
   const candidates = visible.length > 0 ? visible : texts;
   const likest = candidates
-    .map((one) => ({ ...one, apart: distance(one.text, theirs) / Math.max(one.text.length, theirs.length) }))
+    .map((one) => ({ ...one, apart: apart(one.text, theirs) }))
     .sort((a, b) => a.apart - b.apart)[0];
   if (!likest) return undefined;
   return {
     name: likest.step.name,
     same: false,
-    difference: likest.step.secret ? undefined : differenceOf(likest.text, theirs),
+    difference: likest.step.secret ? undefined : hinted(differenceOf(likest.text, theirs), likest.apart, candidates),
   };
+}
+
+/** Beyond this two texts have hardly more in common than any two have. */
+const unlike = 0.7;
+
+function hinted(
+  difference: Difference,
+  apart: number,
+  candidates: readonly { readonly step: SigningStep }[],
+): Difference {
+  if (difference.cause !== undefined || apart < unlike || candidates.length < 2) return difference;
+  const names = candidates.map(({ step }) => step.name).join(', ');
+  return { ...difference, cause: `nothing here looks like theirs; --value NAME says which is meant: ${names}` };
+}
+
+/** From 0 to 1. Theirs may be the beginning of a long text, which counts a little less than the whole of a short one. */
+function apart(ours: string, theirs: string): number {
+  const whole = distance(ours, theirs) / Math.max(ours.length, theirs.length, 1);
+  if (theirs.length >= ours.length || theirs.length < 8) return whole;
+  return Math.min(whole, 0.1 + distance(ours.slice(0, theirs.length), theirs) / theirs.length);
 }
 
 function stepText({ value }: SigningStep): string | undefined {
@@ -60,16 +89,33 @@ export function differenceOf(ours: string, theirs: string): Difference {
   while (at < own.length && own[at] === other[at]) at += 1;
   const before = own.slice(0, at).join('');
   const line = before.split('\n').length;
-  const cause = causes.map((one) => one.explain(ours, theirs)).find((one) => one !== undefined);
+  const [ourLines, theirLines] = [ours.split('\n'), theirs.split('\n')];
+  const [ourLine, theirLine] = [ourLines[line - 1], theirLines[line - 1]];
+  const ofAll = explained(causesOfAll, ours, theirs);
   return {
     line,
     column: [...(before.split('\n').at(-1) ?? '')].length + 1,
-    ours: ours.split('\n')[line - 1],
-    theirs: theirs.split('\n')[line - 1],
+    ours: ourLine,
+    theirs: theirLine,
     ourCharacter: named(own[at]),
     theirCharacter: named(other[at]),
-    cause,
+    cause: ofAll ?? lineCause(ourLine, theirLine),
+    further: ofAll === undefined ? furtherLines(ourLines, theirLines, line) : [],
   };
+}
+
+const explained = (among: readonly Cause[], ours: string, theirs: string): string | undefined =>
+  among.map((one) => one.explain(ours, theirs)).find((one) => one !== undefined);
+
+/** Who made several mistakes has no one cause for the whole, but one for each line. */
+const lineCause = (ours: string | undefined, theirs: string | undefined): string | undefined =>
+  ours === undefined || theirs === undefined ? undefined : explained(causesOfOneLine, ours, theirs);
+
+function furtherLines(ours: readonly string[], theirs: readonly string[], first: number): FurtherLine[] {
+  if (ours.length !== theirs.length) return [];
+  return ours.flatMap((line, index) =>
+    index < first || line === theirs[index] ? [] : [{ line: index + 1, cause: lineCause(line, theirs[index]) }],
+  );
 }
 
 const names: Readonly<Record<string, string>> = {

@@ -40,16 +40,20 @@ export const lineCauses: readonly Cause[] = [
     },
   },
   {
-    name: 'missing line',
+    name: 'missing lines',
     explain(ours, theirs) {
       const [own, other] = [linesOf(ours), linesOf(theirs)];
       const [longer, shorter] = own.length > other.length ? [own, other] : [other, own];
-      if (longer.length !== shorter.length + 1) return undefined;
+      const more = longer.length - shorter.length;
       const at = longer.findIndex((line, index) => line !== shorter[index]);
-      if (longer.toSpliced(at, 1).join('\n') !== shorter.join('\n')) return undefined;
+      if (more === 0 || longer.toSpliced(at, more).join('\n') !== shorter.join('\n')) return undefined;
+      if (own.length > other.length && at === shorter.length)
+        return `theirs ends behind line ${at}, and is the same until there: is that all of it?`;
+      const which = more === 1 ? `line ${at + 1}` : `lines ${at + 1} to ${at + more}`;
+      const first = `${JSON.stringify(longer[at])}${more === 1 ? '' : ' …'}`;
       return own.length < other.length
-        ? `ours lacks their line ${at + 1}: ${JSON.stringify(longer[at])}`
-        : `ours has a line ${at + 1} that theirs has not: ${JSON.stringify(longer[at])}`;
+        ? `ours lacks their ${which}: ${first}`
+        : `ours has ${which}, which theirs has not: ${first}`;
     },
   },
   {

@@ -9,6 +9,8 @@ const decoded = (text: string): string => {
   }
 };
 
+const octets = /%[0-9a-f]{2}/gi;
+
 /** The parameters of a query, wherever they stand; an equals sign at the end of a line is base64 more often. */
 const queryText = /[^?\s=]+=[^\s&]*(?:&[^\s]+)+/g;
 
@@ -44,16 +46,25 @@ export const textCauses: readonly Cause[] = [
       `the space behind a colon: header-lines(": "), the whole line in single quotes, writes one; header-lines writes none`,
   ),
   equalAfter(
+    'white space behind a comma',
+    (text) => text.replace(/,[^\S\n]*/g, ','),
+    (_, theirs) =>
+      /,\s/.test(theirs)
+        ? 'values of a repeated header stand behind a comma and a space there'
+        : 'values of a repeated header stand behind a comma alone there: | replace(", ", ",")',
+  ),
+  equalAfter(
     'case',
     (text) => text.toLowerCase(),
-    (ours, theirs) =>
-      theirs === theirs.toLowerCase()
-        ? 'theirs is in small letters: | lower'
-        : theirs === theirs.toUpperCase()
-          ? 'theirs is in capital letters: | upper'
-          : ours.replace(/%[0-9a-f]{2}/gi, (octet) => octet.toUpperCase()) === theirs
-            ? 'theirs writes percent-encoding with capital letters (RFC 3986, section 2.1)'
-            : 'only the case of letters differs: header names, hexadecimal digits or the method',
+    (ours, theirs) => {
+      if (ours.replace(octets, (octet) => octet.toUpperCase()) === theirs)
+        return 'theirs writes percent-encoding with capital letters (RFC 3986, section 2.1)';
+      if (ours.replace(octets, (octet) => octet.toLowerCase()) === theirs)
+        return 'theirs writes percent-encoding with small letters';
+      if (theirs === theirs.toLowerCase()) return 'theirs is in small letters: | lower';
+      if (theirs === theirs.toUpperCase()) return 'theirs is in capital letters: | upper';
+      return 'only the case of letters differs: header names, hexadecimal digits or the method';
+    },
   ),
   equalAfter(
     'plus signs',
@@ -66,8 +77,8 @@ export const textCauses: readonly Cause[] = [
   {
     name: 'encoded twice',
     explain(ours, theirs) {
-      if (decoded(ours) === theirs) return 'ours is percent-encoded once more than theirs';
-      if (decoded(theirs) === ours)
+      if (decoded(ours) === theirs) return 'ours is percent-encoded once more than theirs: | from-percent';
+      if (decoded(theirs) === ours || theirs.replaceAll('%25', '%') === ours)
         return 'theirs is percent-encoded once more than ours: | percent, or the encoded form of the path';
       return undefined;
     },
@@ -82,9 +93,11 @@ export const textCauses: readonly Cause[] = [
     explain(ours, theirs) {
       const parameters = (text: string): string =>
         text.replace(queryText, (query) => query.split('&').sort().join('&'));
-      return parameters(ours) === parameters(theirs)
-        ? 'the parameters of the query stand in another order: | sorted puts them by name, then by value'
-        : undefined;
+      if (parameters(ours) !== parameters(theirs)) return undefined;
+      const otherwise = 'the parameters of the query stand in another order';
+      return parameters(ours) === ours
+        ? `${otherwise}: theirs are as they are sent, or in an order of its own; take | sorted away`
+        : `${otherwise}: | sorted puts them by name, then by value`;
     },
   },
   {

@@ -1,25 +1,13 @@
-/** Causes that concern one value: the first line that differs tells which. */
+/** Causes that concern one value, in a line that differs. */
 import { createHash } from 'node:crypto';
 import type { Cause } from './cause.js';
 
-/** The first lines that differ, with what stands in front of a value, such as `x-office-time:`. */
-function firstDifferent(ours: string, theirs: string): [string, string] | undefined {
-  const [own, other] = [ours.split('\n'), theirs.split('\n')];
-  const at = own.findIndex((line, index) => line !== other[index]);
-  const [left, right] = [own[at], other[at]];
-  return left === undefined || right === undefined ? undefined : [left, right];
-}
-
-/** The cause looks at the first line that differs. */
-const ofLine = (name: string, explain: Cause['explain']): Cause => ({
-  name,
-  explain(ours, theirs) {
-    const lines = firstDifferent(ours, theirs);
-    return lines && explain(...lines);
-  },
-});
+const ofLine = (name: string, explain: Cause['explain']): Cause => ({ name, explain });
 
 const stamps = /(\d{4})-?(\d\d)-?(\d\d)[T ](\d\d):?(\d\d):?(\d\d)(?:\.\d+)?(Z|[+-]\d\d:?\d\d)?/;
+
+/** How a date of RFC 9110 or RFC 5322 begins. */
+const dayOfWeek = /\b(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun), \d{1,2} [A-Z][a-z]{2} \d{4}/;
 
 /** Seconds since 1970, as the text says it; the zone is left aside. */
 function wallClock(text: string): { readonly seconds: number; readonly written: string } | undefined {
@@ -71,6 +59,10 @@ export const valueCauses: readonly Cause[] = [
         return `the times are ${Math.abs(apart / 3600)} h apart: another time zone; | in-zone("UTC"), or the zone of the vendor`;
       if (apart !== 0) return 'another moment: --time says which one theirs was made at';
     }
+    const [ourWords, theirWords] = [dayOfWeek.exec(ours)?.[0], dayOfWeek.exec(theirs)?.[0]];
+    if (ourWords && other) return `the time is written otherwise: ${other.written} there; | format("…") writes it so`;
+    if (own && theirWords)
+      return `the time is written otherwise: ${theirWords} … there; | http-date, or | format("EEE, dd MMM yyyy …")`;
     const [left, right] = [/\b\d{10,13}\b/.exec(ours)?.[0], /\b\d{10,13}\b/.exec(theirs)?.[0]];
     if (left && right && left !== right && ours.replace(left, right) === theirs)
       return left.length === right.length
@@ -88,6 +80,9 @@ export const valueCauses: readonly Cause[] = [
     if (emptyDigests.has(other)) return 'theirs is the digest of no bytes at all: the body is not part of it there';
     if (emptyDigests.has(own))
       return 'ours is the digest of no bytes at all: the body had not been written, or is left out';
+    // Both alphabets are read, with and without what fills them up (RFC 4648, sections 4 and 5).
+    if (Buffer.from(own, 'base64').equals(Buffer.from(other, 'base64')))
+      return `the same digest, written as ${/[-_]/.test(other) || (/[+/=]/.test(own) && !/[+/=]/.test(other)) ? 'base64url there: | base64url' : 'base64 there: | base64'}`;
     for (const [name, read] of [
       ['hex', 'hex'],
       ['base64', 'base64'],
