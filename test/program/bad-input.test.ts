@@ -39,6 +39,13 @@ const cases: readonly Bad[] = [
     says: /x\.yaml:2:\d+[\s\S]*needs quotes/,
   },
   {
+    name: 'double quotes within double quotes',
+    files: { 'requests/x.yaml': 'url: ${origin}/\nquery: {a: "${b ?? "-"}", c: "${d}"}\n' },
+    args: ['send', 'x'],
+    status: 2,
+    says: /ends at the next of them[\s\S]*x\.yaml:2:\d+[\s\S]*with single quotes/,
+  },
+  {
     name: 'an unquoted {',
     files: { 'requests/x.yaml': 'url: {origin}/x\n' },
     args: ['send', 'x'],

@@ -322,6 +322,23 @@ test('no more rows are walked at once than is said', async () => {
   await server.close();
 });
 
+test('a value that an input does not take says where it comes from, and only of --set that --set mends it', async () => {
+  const cwd = collectionOf({
+    'requests/r.yaml': 'inputs: {nights: {type: integer}}\nurl: ${origin}\nquery: {n: "${nights}"}\n',
+    'trails/rows.yaml': 'rows: [{nights: two}]\nsteps: [{send: r}]\n',
+    'trails/given.yaml': 'steps: [{name: book, send: r, give: {nights: two}}]\n',
+  });
+  const said = async (...args: string[]): Promise<string> => {
+    const { out, err } = await echoTrail(args, { cwd });
+    return out + err;
+  };
+  const row = await said('run', 'rows', '--dry-run');
+  assert.match(row, /must be of type integer; it comes from row 1 of the list/);
+  assert.doesNotMatch(row, /--set/);
+  assert.match(await said('run', 'given', '--dry-run'), /it was given by step book/);
+  assert.match(await said('preview', 'r', '--set', 'nights=two'), /must be of type integer\ntry +--set nights=VALUE/);
+});
+
 test('a row that cannot be read ends the run with its line', async () => {
   const vendor = await things();
   const cwd = collectionOf(

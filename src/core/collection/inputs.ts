@@ -59,7 +59,7 @@ export function inputValue(
   surroundings: Surroundings,
 ): Named | undefined {
   if (given) {
-    const value = asDeclared(plan, given.value);
+    const value = asDeclared(plan, given.value, given.origin);
     return value === given.value ? given : { ...given, value };
   }
   if (!plan.fallback) return undefined;
@@ -131,15 +131,15 @@ export class InputNames implements Names {
 }
 
 /** @throws Problem input-value */
-function asDeclared(plan: InputPlan, given: Value): Value {
+function asDeclared(plan: InputPlan, given: Value, origin?: string): Value {
   const { type } = plan.declaration;
-  const value = type === undefined ? given : asType(plan, given, type);
+  const value = type === undefined ? given : asType(plan, given, type, origin);
   const miss = plan.check?.miss(value, {});
-  if (miss !== undefined) throw wrongValue(plan, given, `expected: ${plan.check?.describe()}`);
+  if (miss !== undefined) throw wrongValue(plan, given, `expected: ${plan.check?.describe()}`, origin);
   return value;
 }
 
-function asType(plan: InputPlan, given: Value, type: NonNullable<Input['type']>): Value {
+function asType(plan: InputPlan, given: Value, type: NonNullable<Input['type']>, origin: string | undefined): Value {
   const is = typeOf(given);
   if (is === type || (type === 'number' && is === 'integer')) return given;
   if (type === 'string')
@@ -167,17 +167,20 @@ function asType(plan: InputPlan, given: Value, type: NonNullable<Input['type']>)
       plan,
       given,
       `it must be ${type === 'array' || type === 'object' ? `JSON of an ${type}` : `of type ${type}`}`,
+      origin,
     );
   }
 }
 
-function wrongValue(plan: InputPlan, given: Value, why: string): Problem {
+/** @param origin of the value; who gave it there mends it there */
+function wrongValue(plan: InputPlan, given: Value, why: string, origin: string | undefined): Problem {
   const said = plan.declaration.about ?? plan.declaration.label;
+  const elsewhere = origin !== undefined && origin !== '--set';
   return new Problem('input-value', {
     what: `the input ${plan.name} of ${plan.owner} cannot be ${shortText(given)}`,
     where: { file: plan.file },
-    cause: why,
-    remedy: `--set ${plan.name}=VALUE${said === undefined ? '' : ` (${said})`}`,
+    cause: elsewhere ? `${why}; it ${/^(?:given|kept|chosen) /.test(origin) ? 'was' : 'comes from'} ${origin}` : why,
+    remedy: elsewhere ? undefined : `--set ${plan.name}=VALUE${said === undefined ? '' : ` (${said})`}`,
     data: { input: plan.name },
   });
 }

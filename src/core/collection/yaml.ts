@@ -157,7 +157,16 @@ function syntaxProblem(
 /** Outside of quotes, YAML reads on behind the colon of an argument such as `header-lines(": ")`. */
 const colonInExpression = /^[^'"#\n]*\$\{[^}'\n]*"[^"\n]*: [^"\n]*"[^}\n]*\}/m;
 
+/** A text in double quotes that has one in an expression, such as `"${berth ?? "-"}"`. */
+const quotesInQuotes = /(?:^|[\s{[,:])"[^"]*\$\{[^}"]*"[^"}]*"[^}"]*\}/;
+
 function reason(code: string, said: string, line: string, text: string): [what: string, remedy: string | undefined] {
+  if (quotesInQuotes.test(line)) {
+    return [
+      'a text in double quotes ends at the next of them, here within an expression',
+      `write the text inside with single quotes: "\${name ?? 'none'}"`,
+    ];
+  }
   const value = /^\s*(?:- )?(?:[^:#"']+:\s+)?(.*)$/.exec(line)?.[1] ?? '';
   if (/^[{[].*\$\{[^}"']*\}/.test(value) || /[{,[:]\s*\$\{/.test(line)) {
     return ['the file is not well-formed YAML here', 'inside { } and [ ] a value with ${…} needs quotes: "${name}"'];
