@@ -327,6 +327,35 @@ test('what was interrupted of many has not failed, and is not counted', async ()
   await server.close();
 });
 
+const drySteps: readonly (readonly [steps: string, says: RegExp, status: number])[] = [
+  ['  - {send: show}\n', /failed +show\n.*needs the input id/, 2],
+  ['  - {keep: {x: "${nowhere}"}}\n', /failed +keep x\n.*the name nowhere is not known/, 2],
+  ['  - {send: list}\n  - {send: show}\n', /show +depends on an answer: .*needs the input id/, 0],
+  ['  - {send: list}\n  - {keep: {x: "${id}"}}\n  - {keep: {y: "${x}"}}\n', /keep y +depends on an answer/, 0],
+  ['  - {send: list}\n  - {send: show, give: {id: "${id ?? omit}"}}\n', /show +depends on an answer/, 0],
+  ['  - {send: list}\n  - {send: show, give: {ident: "1"}}\n', /show +depends on an answer/, 0],
+  ['  - for-each: ["a"]\n    as: one\n    steps: [{keep: {x: "${one.part}"}}]\n', /failed .*keep x\n/, 2],
+  [
+    '  - {send: list}\n  - for-each: [{value: 1}]\n    as: one\n    steps: [{keep: {x: "${one.part}"}}, {keep: {y: "${neither}"}}]\n',
+    /keep x +depends on an answer: one[\s\S]*failed .*keep y\n.*the name neither is not known/,
+    2,
+  ],
+];
+
+test('a dry run takes for unknown what an answer gives, and for wrong what no answer mends', async () => {
+  const trails = Object.fromEntries(drySteps.map(([steps], at) => [`trails/t${at}.yaml`, `steps:\n${steps}`]));
+  const cwd = collectionOf({
+    'requests/list.yaml': 'url: ${origin}/things\nkeep: {id: "$[0].id"}\n',
+    'requests/show.yaml': 'inputs: {id: {}}\nurl: ${origin}/things/{id}\n',
+    ...trails,
+  });
+  for (const [at, [steps, says, status]] of drySteps.entries()) {
+    const walked = await echoTrail(['run', `t${at}`, '--dry-run'], { cwd });
+    assert.match(walked.out + walked.err, says, steps);
+    assert.equal(walked.status, status, steps);
+  }
+});
+
 test('--repeat, --every and --until: as often as is wished, and no longer than is needed', async () => {
   let count = 0;
   const times: number[] = [];

@@ -333,7 +333,7 @@ test('a value that an input does not take says where it comes from, and only of 
     return out + err;
   };
   const row = await said('run', 'rows', '--dry-run');
-  assert.match(row, /must be of type integer; it comes from row 1 of the list/);
+  assert.match(row, /failed +row 1 \(two\): r[\s\S]*must be of type integer; it comes from row 1 of the list/);
   assert.doesNotMatch(row, /--set/);
   assert.match(await said('run', 'given', '--dry-run'), /it was given by step book/);
   assert.match(await said('preview', 'r', '--set', 'nights=two'), /must be of type integer\ntry +--set nights=VALUE/);

@@ -181,6 +181,6 @@ function wrongValue(plan: InputPlan, given: Value, why: string, origin: string |
     where: { file: plan.file },
     cause: elsewhere ? `${why}; it ${/^(?:given|kept|chosen) /.test(origin) ? 'was' : 'comes from'} ${origin}` : why,
     remedy: elsewhere ? undefined : `--set ${plan.name}=VALUE${said === undefined ? '' : ` (${said})`}`,
-    data: { input: plan.name },
+    data: { input: plan.name, origin },
   });
 }

@@ -99,6 +99,7 @@ export async function walkForSession(
     last: { cells: {} },
     handled: new Map(),
     tableFiles: new Set(),
+    assumed: new Set(),
     report: (event) => {
       if (event.event === 'step') last = event.sent?.outcome.received ?? last;
     },

@@ -45,6 +45,10 @@ export interface PlannedStep {
   readonly changes: number;
   /** Secrets that it needs, as far as its files say so. */
   readonly secrets: readonly SecretUse[];
+  /** Inputs that it gives to what it sends or walks. */
+  readonly gives?: ReadonlyMap<string, unknown> | undefined;
+  /** Names that it leaves behind. */
+  readonly gains: readonly string[];
   /** Names that `--set` may give to it, beside the inputs of the trail. */
   readonly takes?: readonly string[];
   /** Requests that it sends, for a look ahead at their hosts. */
@@ -113,6 +117,11 @@ export interface Walk {
   readonly journal: Journal | undefined;
   /** The table that this walk leaves a line in. */
   readonly table: TablePlan | undefined;
+  /**
+   * Names that answers give, where nothing is sent: their values are those of the documentation, or missing, and nobody
+   * knows what the vendor's would be.
+   */
+  readonly assumed: Set<string>;
   /** What the last answer left in its columns. */
   readonly last: { cells: ValueMap };
   /** Files that tables of this walk, and of those beside it, have gone to. */

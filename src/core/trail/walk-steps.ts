@@ -21,8 +21,9 @@ export async function walkSteps(steps: readonly PlannedStep[], walk: Walk): Prom
       skipped = step.when !== undefined && !step.when(walkEvaluation(walk.workspace, walk.scope));
       if (!skipped) result = await step.walk(walk, at);
     } catch (error) {
-      result = failedResult(asProblem(error), walk);
+      result = failedResult(asProblem(error), step, walk);
     }
+    if (walk.workspace.dryRun) for (const name of step.gains) walk.assumed.add(name);
     const problem = ended(step, walk, at, result, skipped);
     if (problem) return problem;
   }
@@ -68,11 +69,26 @@ const stepEvent = (
 ): StepEvent => ({ event: 'step', kind, label, state, depth, row, rowLabel, member, sent, kept, problems, told });
 
 /** Where nothing is sent, what an answer would have given is not known, and what needs it cannot be shown. */
-function failedResult(problem: Problem, { workspace }: Walk): StepResult {
-  return workspace.dryRun && isUnknown(problem)
+function failedResult(problem: Problem, step: PlannedStep, walk: Walk): StepResult {
+  return walk.workspace.dryRun && dependsOnAnswer(problem, step, walk)
     ? { ...nothing, told: { unknown: problem.what } }
     : { ...nothing, problems: [problem] };
 }
 
-const isUnknown = ({ code }: Problem): boolean =>
-  code === 'unknown-name' || code === 'input-missing' || code === 'input-value' || code === 'data-shape';
+/** What a row or the command line gave wrongly is wrong without any answer, and so is a name that no step leaves behind. */
+function dependsOnAnswer({ code, data }: Problem, step: PlannedStep, { assumed }: Walk): boolean {
+  const about = (key: 'name' | 'input'): boolean => assumed.has(String(data[key]));
+  switch (code) {
+    case 'unknown-name':
+      return about('name');
+    case 'input-missing':
+      return about('input') || (assumed.size > 0 && step.gives?.has(String(data.input)) === true);
+    case 'input-value':
+      if (String(data.origin).startsWith('session ')) return true;
+      return about('input') || (assumed.size > 0 && /^(?:given|kept|chosen) by/.test(String(data.origin)));
+    case 'data-shape':
+      return assumed.size > 0;
+    default:
+      return false;
+  }
+}

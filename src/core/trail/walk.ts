@@ -70,6 +70,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     },
     journal,
     table: plan.table,
+    assumed: new Set(),
     last: { cells: {} },
     tableFiles,
     handled: settings.handled ?? new Map(),

@@ -32,6 +32,7 @@ export const choose: StepKind<ChooseStepFile> = {
       changes: 0,
       requests: [],
       takes: [spec.as],
+      gains: [spec.as],
       secrets: secretsIn(spec, yaml, [...path, 'choose']),
       async walk(walk) {
         const choices = choicesIn(from, labels, values, walk, label);

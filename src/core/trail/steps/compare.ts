@@ -50,6 +50,7 @@ export const compare: StepKind<CompareStepFile> = {
       label,
       changes: 0,
       requests: sides.flatMap(({ request }) => request ?? []),
+      gains: [],
       secrets: secretsIn(file.compare, yaml, [...path, 'compare']),
       async walk(walk) {
         // One after the other: the first may be what the second waits for.

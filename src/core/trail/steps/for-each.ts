@@ -47,6 +47,7 @@ export const forEach: StepKind<ForEachStepFile> = {
       label,
       changes: steps.reduce((sum, { changes }) => sum + changes, 0),
       requests: [...(members.request ? [members.request] : []), ...steps.flatMap(({ requests }) => requests)],
+      gains: table?.as === undefined ? [] : [table.as],
       takes: steps.flatMap(({ takes }) => takes ?? []),
       secrets: [
         ...secretsIn(file['for-each'], yaml, [...path, 'for-each']),
@@ -71,6 +72,9 @@ export const forEach: StepKind<ForEachStepFile> = {
             label,
             walk.scope,
           );
+          // Where answers have been assumed, what is gone through may be made of them.
+          const assumed = new Set(walk.assumed);
+          if (assumed.size > 0 || members.request) assumed.add(name);
           const inner = {
             ...walk,
             at: `${at}:${number}`,
@@ -78,6 +82,7 @@ export const forEach: StepKind<ForEachStepFile> = {
             depth: walk.depth + 1,
             member: `${name} ${number}`,
             table: lines,
+            assumed,
             last: { cells: {} },
           };
           const { problem, cells } = await memberOf(steps, inner, lines);

@@ -17,6 +17,7 @@ export const keep: StepKind<KeepStepFile> = {
       label,
       changes: 0,
       requests: [],
+      gains: [...values.keys()],
       secrets: secretsIn(file.keep, room.yaml, [...room.path, 'keep']),
       async walk({ workspace, scope }) {
         for (const [name, tree] of values) {

@@ -37,6 +37,8 @@ export const poll: StepKind<PollStepFile> = {
       label,
       changes: 0,
       requests: [prepared],
+      gives: step.gives,
+      gains: step.gains,
       secrets: step.secrets,
       async walk(walk) {
         const started = performance.now();

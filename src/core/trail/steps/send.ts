@@ -35,6 +35,8 @@ export const send: StepKind<SendStepFile> = {
       label,
       changes: prepared.plan.changes ? 1 : 0,
       requests: [prepared],
+      gives: step.gives,
+      gains: step.gains,
       secrets: step.secrets,
       async walk(walk, at) {
         const before = walk.journal?.known(at);

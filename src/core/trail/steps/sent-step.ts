@@ -12,6 +12,9 @@ export interface SentStep {
   readonly prepared: PreparedRequest;
   readonly label: string;
   readonly secrets: readonly SecretUse[];
+  readonly gives: Gives;
+  /** What is kept of its answer. */
+  readonly gains: readonly string[];
   /** What every sending of it brings along. @param own what its kind of step adds */
   sending(walk: Walk, own?: Pick<Sending, 'expectations' | 'idempotencyKey' | 'onLeaving'>): Sending;
   /** Puts what was kept where the steps behind it find it. @returns the names */
@@ -36,6 +39,8 @@ export async function planSent(
   return {
     prepared,
     label,
+    gives,
+    gains: [...prepared.keeps, ...keeps].map((one) => one.name),
     secrets: [
       ...secretsIn(file.give, yaml, [...path, 'give']),
       ...secretsOf(collection, own, sessions ?? usual, prepared.signer?.name),

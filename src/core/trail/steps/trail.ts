@@ -18,6 +18,8 @@ export const trail: StepKind<TrailStepFile> = {
       label,
       changes: plan.steps.reduce((sum, { changes }) => sum + changes, 0),
       requests: plan.steps.flatMap(({ requests }) => requests),
+      gives,
+      gains: [...keeps.keys()],
       takes: plan.steps.flatMap(({ takes }) => takes ?? []),
       secrets: [
         ...secretsIn(file.give, room.yaml, [...room.path, 'give']),
