@@ -5,6 +5,7 @@ import { answerDifferences, textDifferences } from '../../src/core/comparison/an
 import { counting } from '../../src/core/comparison/counting.js';
 import { differencesBetween } from '../../src/core/comparison/differences.js';
 import { parseJson } from '../../src/core/value/json-text.js';
+import type { Value } from '../../src/core/value/written.js';
 
 const cases: readonly (readonly [left: string, right: string, found: readonly (readonly [string, string])[]])[] = [
   ['1', '1', []],
@@ -60,6 +61,45 @@ test('places that may differ, with all below them; and places that alone count',
     found.map(({ at }) => at),
     'a part of a name is not the name',
   );
+});
+
+test('places stand for items that are told apart by a key, as for those with a number', () => {
+  const list = (...items: object[]): Value => ({ items: items as unknown as Value[], Items: 1 });
+  const found = differencesBetween(
+    list({ id: 1, at: 1, n: 1 }, { id: 'a]b"c', at: 1, n: 2, tags: ['x'] }, { id: 3 }),
+    { ...(list({ id: 'a]b"c', at: 2, n: 3, tags: ['y'] }, { id: 1, at: 5, n: 1 }) as object), Items: 2 } as Value,
+    '$',
+    { '$.items': '$.id' },
+  );
+  const places = (ignoring: string[]): string[] => counting(found, ignoring).map(({ at }) => at);
+  const second = '$.items[?@.id == "a]b\\"c"]';
+  assert.deepEqual(places(['$.items[*].at']), [`${second}.n`, `${second}.tags[0]`, '$.items[?@.id == 3]', '$.Items']);
+  assert.deepEqual(places(['$.items[*].at', '$.items[*].n', '$.items[*].tags[*]']), ['$.items[?@.id == 3]', '$.Items']);
+  assert.deepEqual(places(['$.items[*]']), ['$.Items'], 'capital letters count');
+  const names = differencesBetween({ 'a b': 1, list: [1] }, { 'a b': 2, list: [2] });
+  assert.deepEqual(
+    counting(names, ['$[*]']).map(({ at }) => at),
+    ["$['a b']", '$.list[0]'],
+    'a name in brackets is no item',
+  );
+});
+
+test('places in XML stand for elements that are told apart by a key', () => {
+  const document = (text: string): string => `<notices>${text}</notices>`;
+  const differing = (unordered: Record<string, string>, ignoring: string[]): string[] => {
+    const answer = (text: string) => ({ status: undefined, headers: [], text: document(text) });
+    const [one, other] = [
+      '<notice number="7"><at>1</at><text>a</text></notice><notice number="a]8"><at>1</at><text>b</text></notice>',
+      '<notice number="a]8"><at>2</at><text>b</text></notice><notice number="7"><at>2</at><text>c</text></notice>',
+    ].map(answer) as [ReturnType<typeof answer>, ReturnType<typeof answer>];
+    return answerDifferences(one, other, { unordered, ignoring }).map(({ at }) => at);
+  };
+  const keyed = { '/notices/notice': '@number' };
+  const changed = '/notices/notice[@number = "7"]/text';
+  assert.deepEqual(differing(keyed, ['/notices/notice/at']), [changed]);
+  assert.deepEqual(differing(keyed, ['/notices/notice[*]/at']), [changed]);
+  assert.deepEqual(differing(keyed, ['//at']), [changed]);
+  assert.deepEqual(differing(keyed, ['/notices/notice[@number = "7"]/text', '//at']), []);
 });
 
 test('answers: status, headers without those of every time, JSON by structure, text by lines', () => {

@@ -26,17 +26,26 @@ export const covering = (place: string): ((at: string) => boolean) => patternOf(
 /** Whether a place is the given one. */
 export const exactly = (place: string): ((at: string) => boolean) => patternOf(place, '$');
 
+/** What stands between brackets, a quoted text in it whole: a number, or a key such as `?@.code == "N1"`, `@number = "7"`. */
+const bracketed = String.raw`(?:"(?:[^"\\]|\\.)*"|[^\]"])*`;
+
+/** By its number or by its key; `['name']` is the name of a member. */
+const anyItem = String.raw`\[(?!')${bracketed}\]`;
+
+const predicates = new RegExp(anyItem, 'g');
+
 function patternOf(given: string, end: string): (at: string) => boolean {
   const place = given.trim();
   const xpath = place.startsWith('/');
   const escaped = place
     .replace(/^\/\//, '\u0000')
     .replace(/[$()+./?\\^{|}[\]]/g, '\\$&')
-    // Any item, by its number or by its key.
-    .replaceAll('\\[*\\]', '\\[(?:\\d+|\\?(?:"(?:[^"\\\\]|\\\\.)*"|[^\\]"])*)\\]')
+    .replaceAll('\\[*\\]', '\u0001')
     .replaceAll('*', xpath ? '[^/]+' : '\\*')
+    .replaceAll('\u0001', anyItem)
     .replace('\u0000', '(?:/.*)?/');
   const anyOfName = xpath && !place.includes('[');
-  const pattern = new RegExp(`^${escaped}${end}`, 'i');
-  return (at) => pattern.test(anyOfName ? at.replace(/\[\d+\]/g, '') : at);
+  // Of all places only the names of headers are the same in capital and in small letters.
+  const pattern = new RegExp(`^${escaped}${end}`, /^header\./i.test(place) ? 'i' : '');
+  return (at) => pattern.test(anyOfName ? at.replace(predicates, '') : at);
 }

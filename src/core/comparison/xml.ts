@@ -63,9 +63,12 @@ function byKey(one: readonly Element[], other: readonly Element[], key: string):
     const value = markOf(element);
     const index = left.findIndex((candidate) => markOf(candidate) === value);
     const right = index === -1 ? undefined : left.splice(index, 1)[0];
-    return { left: element, right, mark: `${key} = "${value}"` };
+    return { left: element, right, mark: `${key} = ${JSON.stringify(value)}` };
   });
-  return [...pairs, ...left.map((right): Pair => ({ left: undefined, right, mark: `${key} = "${markOf(right)}"` }))];
+  return [
+    ...pairs,
+    ...left.map((right): Pair => ({ left: undefined, right, mark: `${key} = ${JSON.stringify(markOf(right))}` })),
+  ];
 }
 
 function attributes(a: Element, b: Element, at: string): Difference[] {
