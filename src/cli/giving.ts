@@ -11,10 +11,16 @@ export interface Giving {
   readonly given: (input: string) => Named | undefined;
 }
 
+export interface Beside {
+  /** What an earlier sending was given. */
+  readonly recorded?: ReadonlyMap<string, Named> | undefined;
+  /** Names of `--set` that are meant for something else in the same command. */
+  readonly others?: readonly string[] | undefined;
+}
+
 /**
  * Runs the work, asking for what is missing where a person is there.
  * @param ask also for inputs that have a default
- * @param recorded what an earlier sending was given
  */
 export async function withInputs<T>(
   workspace: Workspace,
@@ -22,9 +28,9 @@ export async function withInputs<T>(
   terminal: Terminal,
   ask: boolean,
   work: (giving: Giving) => Promise<T>,
-  recorded?: ReadonlyMap<string, Named>,
+  { recorded, others = [] }: Beside = {},
 ): Promise<T> {
-  workspace.checkSettings(plan.inputs.map(({ name }) => name));
+  workspace.checkSettings([...plan.inputs.map(({ name }) => name), ...others]);
   const held = await readHeld(workspace.collection.local, workspace.environment.name);
   const answers = new Map<string, Named>();
   const given = (input: string): Named | undefined => {

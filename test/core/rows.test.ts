@@ -25,6 +25,24 @@ for (const [name, file, text, rows] of cases) {
   });
 }
 
+const separated: readonly (readonly [name: string, text: string, first: unknown])[] = [
+  ['commas', 'imo,a;b\n1,2\n', { imo: '1', 'a;b': '2' }],
+  ['semicolons', '\uFEFFimo;name\r\n1;"a;b, c"\r\n', { imo: '1', name: 'a;b, c' }],
+  ['tabs', 'imo\tname\n1\ta,b\n', { imo: '1', name: 'a,b' }],
+  ['a comma only in quotes', '"imo, long";n\n1;2\n', { 'imo, long': '1', n: '2' }],
+  ['one column', 'imo\na;b\n', { imo: 'a;b' }],
+  ['a line of names in two pieces', `${'x'.repeat(70_000)};b\n1;2\n`, { ['x'.repeat(70_000)]: '1', b: '2' }],
+];
+for (const [name, text, first] of separated) {
+  test(`CSV separated by ${name}`, async () => {
+    const root = temporaryFolder();
+    writeIn(root, 'a.csv', text);
+    const read: unknown[] = [];
+    for await (const row of fileRows(root, 'a.csv')) read.push({ ...(row as object) });
+    assert.deepEqual(read, [first]);
+  });
+}
+
 const many = Array.from({ length: 20_000 }, (_, index) => `${9_000_000 + index},Amber Tern\n`).join('');
 const faulty: readonly (readonly [name: string, text: string, rows: number, line: number])[] = [
   ['a row with a cell too many', 'imo,name\n1,a\n2,b,c\n3,d\n', 1, 3],

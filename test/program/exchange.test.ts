@@ -685,6 +685,7 @@ test('compare: what a cookie changes, what a document expects, and nothing where
       'requests/enter.yaml':
         'method: POST\nurl: ${origin}/visitors\ninputs: {seal: {}}\nbody: {form: {seal: "${seal}", visitor: Ada Grey}}\n',
       'requests/chart.yaml': 'url: ${origin}/chart\n',
+      'requests/one.yaml': 'inputs: {number: {}}\nurl: ${origin}/board/notices/{number}\n',
       'trails/visit.yaml': 'steps: [{send: gate}, {send: enter}]\n',
       'data/chart.json': '{"name": "Larkhaven", "href": "/chart", "places": []}',
     },
@@ -698,6 +699,9 @@ test('compare: what a cookie changes, what a document expects, and nothing where
   assert.equal(differ.status, 1);
   assert.match(differ.out, /changed +line 4 +\S*<p>Welcome, Ada Grey[\s\S]*<form method/);
   assert.equal((await echoTrail(['compare', inside, inside], { cwd })).out, 'no difference\n');
+  const given = await echoTrail(['compare', 'chart', 'one', '--set', 'number=7', '--json'], { cwd });
+  assert.equal(given.status, 1, `what only one of the two takes is taken: ${given.err}`);
+  assert.match((await echoTrail(['compare', 'chart', 'one', '--set', 'numbr=7'], { cwd })).err, /did you mean number/);
   const expected = await echoTrail(['compare', 'chart', 'data/chart.json', '--ignoring', '$.places', '--json'], {
     cwd,
   });

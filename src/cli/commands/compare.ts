@@ -6,14 +6,16 @@ import { noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { Problem } from '../../core/problem/problem.js';
 import { echoSide, sentSide } from '../../core/trail/compare-side.js';
+import type { PreparedRequest } from '../../core/trail/prepare.js';
 import { sendRequest } from '../../core/trail/send.js';
+import type { Sent } from '../../core/trail/sending.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { durationText } from '../../core/value/measures.js';
 import type { Value } from '../../core/value/written.js';
 import { type CommandModule, collect, examples } from '../command.js';
 import type { Context } from '../context.js';
 import { emit } from '../emit.js';
-import { withInputs } from '../giving.js';
+import { type Giving, withInputs } from '../giving.js';
 import { printableLine } from '../view/printable.js';
 import { table } from '../view/table.js';
 import { differenceDocument } from '../view/verdict-document.js';
@@ -39,7 +41,12 @@ export const { configure }: CommandModule = {
           const { terminal } = context;
           const limit = wholeNumber(most, '--most', { least: 1 });
           const workspace = await context.workspace();
-          const [left, right] = [await answerOf(a, workspace, context), await answerOf(b, workspace, context)];
+          const requests = [await requestOf(a, workspace), await requestOf(b, workspace)];
+          const others = requests.flatMap((one) => one?.plan.inputs.map(({ name }) => name) ?? []);
+          const [left, right] = [
+            await answerOf(a, requests[0], others, workspace, context),
+            await answerOf(b, requests[1], others, workspace, context),
+          ];
           const found = [
             ...answerDifferences(left, right, {
               ignoring: options.ignoring as string[] | undefined,
@@ -95,17 +102,27 @@ export const { configure }: CommandModule = {
   },
 };
 
-/** An echo by its id, a request by its name, else a file. @throws Problem name-not-found */
-async function answerOf(given: string, workspace: Workspace, context: Context): Promise<ComparedAnswer> {
-  const { collection } = workspace;
-  if (given === 'last' || /^[a-z0-9]{4}\.\d+$/.test(given)) return echoSide(collection.local, given);
-  if (/\.\w+$/.test(given) && existsSync(given))
-    return { status: undefined, headers: [], text: readFileSync(given, 'utf8') };
-  const prepared = await workspace.prepare(given);
+const isEcho = (given: string): boolean => given === 'last' || /^[a-z0-9]{4}\.\d+$/.test(given);
+const isFile = (given: string): boolean => /\.\w+$/.test(given) && existsSync(given);
+
+/** undefined for an echo and for a file. @throws Problem name-not-found */
+const requestOf = async (given: string, workspace: Workspace): Promise<PreparedRequest | undefined> =>
+  isEcho(given) || isFile(given) ? undefined : workspace.prepare(given);
+
+/** @param others inputs that are given beside those of the request */
+async function answerOf(
+  given: string,
+  prepared: PreparedRequest | undefined,
+  others: readonly string[],
+  workspace: Workspace,
+  context: Context,
+): Promise<ComparedAnswer> {
+  if (isEcho(given)) return echoSide(workspace.collection.local, given);
+  if (!prepared) return { status: undefined, headers: [], text: readFileSync(given, 'utf8') };
   context.terminal.progress(`sending ${given}`);
-  const sent = await withInputs(workspace, prepared, context.terminal, false, ({ given: values }) =>
-    sendRequest(workspace, prepared, { given: values, caller: noNames, signal: context.signal }),
-  );
+  const send = ({ given: values }: Giving): Promise<Sent> =>
+    sendRequest(workspace, prepared, { given: values, caller: noNames, signal: context.signal });
+  const sent = await withInputs(workspace, prepared, context.terminal, false, send, { others });
   context.terminal.progress('');
   return sentSide(sent);
 }

@@ -78,7 +78,7 @@ export async function sendAndShow(
           options.pages as string | undefined,
           terminal,
         ),
-      recorded,
+      { recorded },
     ),
   );
   live?.finish();

@@ -7,6 +7,7 @@ import { compileTree, type Tree } from '../expression/tree.js';
 import { nearestHint } from '../problem/nearest.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
+import { separatorOf } from '../value/csv-separator.js';
 import { plain, type Value } from '../value/written.js';
 import type { Collection, Loaded } from './collection.js';
 import type { EnvironmentFile } from './files/environment-file.js';
@@ -92,7 +93,14 @@ async function hostColumn(
   const { parse } = await import('csv-parse/sync');
   let rows: Record<string, string>[];
   try {
-    rows = parse(text, { columns: true, bom: true, skip_empty_lines: true, trim: true });
+    const [names = ''] = text.split('\n', 1);
+    rows = parse(text, {
+      columns: true,
+      delimiter: separatorOf(names),
+      bom: true,
+      skip_empty_lines: true,
+      trim: true,
+    });
   } catch (error) {
     throw new Problem('data-shape', { what: `${from} is not well-formed CSV`, cause: (error as Error).message });
   }

@@ -14,6 +14,7 @@ import type { StepFile, TrailFile } from '../../collection/files/trail-file.js';
 import type { YamlFile } from '../../collection/yaml.js';
 import { type NameUse, namesUsed } from '../../expression/names-used.js';
 import { nearestHint } from '../../problem/nearest.js';
+import { separatorOf } from '../../value/csv-separator.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
 import type { Checked, Rule } from '../rule.js';
@@ -111,7 +112,7 @@ function columnsOf({ collection }: Checked, { content: { rows } }: Loaded<TrailF
     'row',
     ...head
       .replace(/^\uFEFF/, '')
-      .split(',')
+      .split(separatorOf(head))
       .map((name) => name.replace(/^"|"$/g, '')),
   ];
 }

@@ -1,5 +1,6 @@
 /** CSV (RFC 4180) with a first line of names, by a well-known library. */
 import { Problem } from '../../problem/problem.js';
+import { separatorOf } from '../../value/csv-separator.js';
 import { countLines } from './count-lines.js';
 import type { RowSource } from './row-source.js';
 
@@ -16,8 +17,11 @@ export const csv: RowSource = {
   load,
   async *read(stream, file) {
     let rows: Record<string, string>[] = [];
+    const pieces = stream[Symbol.asyncIterator]() as AsyncIterator<Buffer>;
+    const head = await firstLine(pieces).catch((error: Error) => Promise.reject(explained(error, file)));
     const parser = (await load())({
       columns: true,
+      delimiter: separatorOf(head.line),
       bom: true,
       skip_empty_lines: true,
       trim: false,
@@ -40,15 +44,15 @@ export const csv: RowSource = {
         if (piece === undefined) parser.end(told);
         else parser.write(piece, told);
       });
-    const pieces = stream[Symbol.asyncIterator]() as AsyncIterator<Buffer>;
     try {
+      let next: Buffer | undefined = head.read;
       for (let ended = false; !ended && !fault; ) {
-        const next = await pieces.next();
-        ended = next.done === true;
-        await fed(ended ? undefined : next.value);
+        ended = next === undefined;
+        await fed(next);
         const complete = rows;
         rows = [];
         for (const columns of complete) yield columns;
+        if (!ended) next = await pieceOf(pieces);
       }
       if (fault) throw fault;
     } catch (error) {
@@ -61,6 +65,28 @@ export const csv: RowSource = {
   // The first line has the names; a line break within quotes makes one row two.
   count: async (stream) => Math.max(0, (await countLines(stream)) - 1),
 };
+
+const pieceOf = async (pieces: AsyncIterator<Buffer>): Promise<Buffer | undefined> => {
+  const { done, value } = await pieces.next();
+  return done === true ? undefined : value;
+};
+
+/** A line of names is not longer; what has no line break until then is no CSV. */
+const longestHead = 1e6;
+
+/** The line of names, and all that was read for it. */
+async function firstLine(
+  pieces: AsyncIterator<Buffer>,
+): Promise<{ readonly line: string; readonly read: Buffer | undefined }> {
+  let read: Buffer | undefined;
+  for (;;) {
+    const piece = await pieceOf(pieces);
+    if (piece) read = read ? Buffer.concat([read, piece]) : piece;
+    const end = read?.indexOf('\n') ?? -1;
+    if (!read || !piece || end !== -1 || read.length > longestHead)
+      return { line: read?.toString('utf8', 0, end === -1 ? read.length : end) ?? '', read };
+  }
+}
 
 function explained(error: Error & { lines?: number }, file: string): Problem {
   if (error instanceof Problem) return error;
