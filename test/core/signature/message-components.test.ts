@@ -2,6 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { ComponentSpec } from '../../../src/core/collection/files/signature-file.js';
+import type { Problem } from '../../../src/core/problem/problem.js';
 import {
   componentFrom,
   componentValue,
@@ -140,4 +141,29 @@ test('what cannot be signed is refused, not guessed', () => {
     { name: '@method', sf: true },
   ] as const)
     assert.throws(() => componentFrom(spec), { code: 'file-shape' });
+});
+
+test('what is covered and not there is told with what is', () => {
+  const asked = message(
+    [
+      ['X-Desk', '7'],
+      ['Priority', 'u=1, i'],
+    ],
+    'https://www.example.com/?sp%20ace=1&tag=1&tag=2&berth=N1',
+  );
+  const cases: readonly (readonly [spec: Parameters<typeof lineOf>[0], says: RegExp])[] = [
+    ['x-dsk', /did you mean x-desk\?/],
+    ['signed-on', /preview shows them all/],
+    [{ name: '@query-param', param: 'sp ace' }, /as it is encoded: param: sp%20ace/],
+    [{ name: '@query-param', param: 'birth' }, /did you mean berth\?/],
+    [{ name: '@query-param', param: 'tag' }, /stands 2 times.*@query covers all/],
+    [{ name: 'priority', key: 'urgency' }, /known: u, i/],
+    ['@status', /only answers have a status/],
+  ];
+  for (const [spec, says] of cases)
+    assert.throws(
+      () => lineOf(spec, asked),
+      ({ what, remedy }: Problem) => says.test(`${what}; ${remedy}`),
+      JSON.stringify(spec),
+    );
 });

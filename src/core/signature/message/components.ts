@@ -12,6 +12,7 @@ import {
   serializeList,
 } from 'structured-headers';
 import type { ComponentSpec } from '../../collection/files/signature-file.js';
+import { nearest, nearestHint } from '../../problem/nearest.js';
 import { type FilePosition, Problem } from '../../problem/problem.js';
 
 /** One component: a header in small letters, or a derived one. */
@@ -112,11 +113,10 @@ export function componentValue(component: Component, message: Message): string {
   const value =
     source && (component.name.startsWith('@') ? derivedValue(component, source) : fieldValue(component, source));
   if (value === undefined) {
+    const owner = message.status === undefined || component.req ? 'request' : 'answer';
     throw new Problem('expression-value', {
-      what: `the signature covers ${identifier(component)}, and the ${message.status === undefined || component.req ? 'request' : 'answer'} has none`,
-      remedy: component.name.startsWith('@')
-        ? undefined
-        : 'headers that a session, a cookie or the transport adds are there too; preview shows them all',
+      what: `the signature covers ${identifier(component)}, and the ${owner} has none`,
+      ...(source && whyNone(component, source)),
     });
   }
   if (!/^[\u0020-\u007e\t]*$/.test(value)) {
@@ -127,6 +127,55 @@ export function componentValue(component: Component, message: Message): string {
   }
   return value;
 }
+
+function whyNone(
+  component: Component,
+  { url, headers, trailers, status }: Message,
+): { readonly what?: string; readonly cause?: string; readonly remedy?: string | undefined } {
+  const { name, key, param, tr } = component;
+  if (param !== undefined && url) {
+    const names = [...url.searchParams.keys()].map(encoded);
+    const times = names.filter((own) => own === param).length;
+    if (times > 1)
+      return {
+        what: `the signature covers ${identifier(component)}, and the parameter stands ${times} times`,
+        cause: 'by its name only one can be signed (RFC 9421, section 2.2.8)',
+        remedy: '@query covers all of them',
+      };
+    return {
+      remedy: names.includes(encoded(param))
+        ? `a parameter is named as it is encoded: param: ${encoded(param)}`
+        : nearestHint(param, names),
+    };
+  }
+  if (name === '@status' && status === undefined)
+    return { remedy: 'only answers have a status: answers: says what those are signed over' };
+  if (name.startsWith('@')) return {};
+  const lines = tr ? trailers : headers;
+  if (key !== undefined && lines.some(([own]) => own.toLowerCase() === name)) {
+    const value = fieldValue({ ...plainField, name, tr }, { headers, trailers }) ?? '';
+    return { remedy: nearestHint(key, read(name, () => parseDictionary(value)).keys()) };
+  }
+  const near = nearest(
+    name,
+    lines.map(([own]) => own.toLowerCase()),
+  );
+  return {
+    remedy:
+      near === undefined
+        ? 'headers that a session, a cookie or the transport adds are there too; preview shows them all'
+        : `did you mean ${near}?`,
+  };
+}
+
+const plainField: Omit<Component, 'name'> = {
+  sf: false,
+  key: undefined,
+  bs: false,
+  tr: false,
+  req: false,
+  param: undefined,
+};
 
 /** Section 2.2. */
 function derivedValue({ name, param }: Component, { method, url, status }: Message): string | undefined {
