@@ -209,6 +209,8 @@ class Exchange implements Interruptible {
   private parts(): ReceivedParts {
     const { ended, chunks, times = noTimes() } = this;
     const connected = this.fresh && times.started >= this.started;
+    const stood = times.connected || times.ended;
+    const ready = times.tls ? times.ended : stood;
     return {
       status: this.status,
       reason: this.reason,
@@ -218,11 +220,12 @@ class Exchange implements Interruptible {
       saved: this.sinking === 'instead' ? (this.sink?.saved ?? this.size) : undefined,
       phases: {
         lookup: connected && times.lookedUp > times.started ? times.lookedUp - times.started : undefined,
-        connect: connected ? (times.connected || times.ended) - times.lookedUp : undefined,
-        tls: connected && times.tls ? times.ended - (times.connected || times.lookedUp) : undefined,
+        connect: connected ? stood - times.lookedUp : undefined,
+        tls: connected && times.tls ? ready - stood : undefined,
         waiting: this.firstByte - this.sent,
         receiving: ended - this.firstByte,
-        total: ended - (connected ? times.started : this.sent),
+        // The sum: between the connection and the first byte that leaves, the library may have been at its own start.
+        total: ended - this.sent + (connected ? ready - times.started : 0),
       },
       finalUrl: this.wire.url.href,
       hops: [],
