@@ -42,3 +42,21 @@ test('the mark stands below the character that differs, also behind wide marks a
   assert.equal(long[2]?.indexOf('^'), long[0]?.indexOf('x'));
   assert.match(long[0] ?? '', /…a{50}xb{49}…$/);
 });
+
+test('further lines that differ are told with their cause, a few of them', () => {
+  const told = (ours: string, theirs: string): string[] =>
+    againstText({ name: 'base', same: false, difference: differenceOf(ours, theirs) }, (text) => text, terminal)
+      .split('\n')
+      .slice(4);
+  assert.deepEqual(told('a:1\nb:2\n/c\nd', 'a: 1\nb: 2\n/c/\ne'), [
+    'likely   theirs has a space behind the colon: header-lines(": "), the whole line in single quotes, writes one',
+    'then     line 2: likewise',
+    'then     line 3: a slash at the end of the path',
+    'then     line 4 differs too',
+  ]);
+  const many = Array.from({ length: 9 }, (_, index) => `${index}`).join('\n');
+  assert.deepEqual(told(many, many.replaceAll(/\d/g, 'x')).slice(-2), [
+    'then     line 6 differs too',
+    'then     3 more lines',
+  ]);
+});

@@ -165,7 +165,7 @@ test('preview --against points at the first difference and names its likely caus
   assert.match(space.out, /base parts from what the vendor shows at line 4, character 15\n/);
   assert.match(
     space.out,
-    /\^ ours has "7" \(U\+0037\), theirs has space \(U\+0020\)\nlikely {3}the space behind a colon/,
+    /\^ ours has "7" \(U\+0037\), theirs has space \(U\+0020\)\nlikely {3}theirs has a space behind the colon/,
   );
   const zone = document<{ against: unknown }>(await compare(expected.replace('T0930', 'T1030'), '--json'));
   assert.deepEqual(zone.against, {

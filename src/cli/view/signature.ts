@@ -91,12 +91,11 @@ export function againstText(
     `${out.red('differs')}  ${name} parts from what the vendor shows at line ${difference.line}, character ${difference.column}`,
     ...partingLines(difference, hide, out),
     ...(difference.cause === undefined ? [] : [`${out.dim('likely'.padEnd(7))}  ${hide(difference.cause)}`]),
-    ...difference.further
-      .slice(0, mostFurther)
-      .map(
-        ({ line, cause }) =>
-          `${out.dim('then'.padEnd(7))}  line ${line}${cause === undefined ? ' differs too' : `: ${hide(cause)}`}`,
-      ),
+    ...difference.further.slice(0, mostFurther).map(({ line, cause }) => {
+      const said =
+        cause === undefined ? ' differs too' : cause === difference.cause ? ': likewise' : `: ${hide(cause)}`;
+      return `${out.dim('then'.padEnd(7))}  line ${line}${said}`;
+    }),
     ...(difference.further.length > mostFurther
       ? [`${out.dim('then'.padEnd(7))}  ${difference.further.length - mostFurther} more lines`]
       : []),

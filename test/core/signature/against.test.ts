@@ -36,7 +36,13 @@ const cases: readonly [name: string, ours: string, theirs: string, cause: RegExp
   ['order of headers', base, change(/(x-desk:.*)\n(x-time:.*)/, '$2\n$1'), /the same lines stand in another order/],
   ['space at the end', change('North quay', 'North quay '), base, /white space at the end of a line/],
   ['spaces in a row', change('North quay', 'North  quay'), base, /only the white space differs/],
-  ['space behind the colon', base, change('x-desk:', 'x-desk: '), /the space behind a colon/],
+  [
+    'space behind the colon',
+    base,
+    change('x-desk:', 'x-desk: '),
+    /theirs has a space behind the colon: header-lines\(": "\)/,
+  ],
+  ['no space behind the colon', change('x-desk:', 'x-desk: '), base, /theirs has no space behind the colon/],
   ['small letters', base, base.toLowerCase(), /theirs is in small letters/],
   ['capital letters of octets', '/a%2fb', '/a%2Fb', /percent-encoding with capital letters/],
   ['small letters of octets', '/A%2Fb%C3', '/A%2fb%c3', /percent-encoding with small letters/],
@@ -119,7 +125,7 @@ test('of several mistakes each has its cause, by its line', () => {
   assert.deepEqual(
     further.map((one) => [one.line, /^[^:;]*/.exec(one.cause ?? '')?.[0]]),
     [
-      [5, 'the space behind a colon'],
+      [5, 'theirs has a space behind the colon'],
       [6, 'the times are 1 h apart'],
     ],
   );

@@ -14,6 +14,8 @@ const octets = /%[0-9a-f]{2}/gi;
 /** The parameters of a query, wherever they stand; an equals sign at the end of a line is base64 more often. */
 const queryText = /[^?\s=]+=[^\s&]*(?:&[^\s]+)+/g;
 
+const spacesBehindColons = (text: string): number => text.split(/:[^\S\n]/).length - 1;
+
 /** Both texts become the same by one change. */
 function equalAfter(
   name: string,
@@ -42,8 +44,10 @@ export const textCauses: readonly Cause[] = [
   equalAfter(
     'white space behind a colon',
     (text) => text.replace(/:[^\S\n]*/g, ':'),
-    () =>
-      `the space behind a colon: header-lines(": "), the whole line in single quotes, writes one; header-lines writes none`,
+    (ours, theirs) =>
+      spacesBehindColons(theirs) > spacesBehindColons(ours)
+        ? 'theirs has a space behind the colon: header-lines(": "), the whole line in single quotes, writes one'
+        : 'theirs has no space behind the colon: header-lines writes none',
   ),
   equalAfter(
     'white space behind a comma',

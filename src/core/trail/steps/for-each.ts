@@ -73,8 +73,8 @@ export const forEach: StepKind<ForEachStepFile> = {
             walk.scope,
           );
           // Where answers have been assumed, what is gone through may be made of them.
-          const assumed = new Set(walk.assumed);
-          if (assumed.size > 0 || members.request) assumed.add(name);
+          const assumed = walk.workspace.dryRun ? new Set(walk.assumed) : walk.assumed;
+          if (assumed.size > 0 || (walk.workspace.dryRun && members.request)) assumed.add(name);
           const inner = {
             ...walk,
             at: `${at}:${number}`,
