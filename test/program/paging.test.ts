@@ -76,6 +76,45 @@ test('every style of paging gives all 95 entries, once each, in order', async ()
   }
 });
 
+const cursors = (pages: string): string =>
+  `inputs: {after: {}}\nurl: \${origin}/logbook/cursors\nquery: {after: "\${after ?? omit}"}\npages: {items: $.items, ${pages}}\n`;
+
+const ended: readonly (readonly [name: string, request: string, says: RegExp])[] = [
+  [
+    'the place of the cursor is not there, although more is announced',
+    cursors('cursor: {input: after, from: $.curser}, while: {$.more: true}'),
+    /partial: 1 page, 20 items \(while: says that there is more, and nothing stands at \$\.curser \(nearest: \$\.cursor\)\)/,
+  ],
+  [
+    'the place of the cursor is not there',
+    cursors('cursor: {input: after, from: $.curser}'),
+    /1 page, 20 items: nothing stands at \$\.curser \(nearest: \$\.cursor\)/,
+  ],
+  ['the place is there', cursors('cursor: {input: after, from: $.cursor}'), /6 pages, 95 items\n/],
+  [
+    'the address of the next page is not there, and fewer came than were announced',
+    'url: ${origin}/logbook/next\npages: {items: $.items, next: $.following, total: $.total}\n',
+    /partial: 1 page, 20 of 95 items \(nothing stands at \$\.following/,
+  ],
+];
+
+test('a first page that leads nowhere is told with the place at which nothing stands', async () => {
+  const cwd = collectionOf(Object.fromEntries(ended.map(([, text], at) => [`requests/r${at}.yaml`, text])), origin);
+  for (const [at, [name, , says]] of ended.entries()) {
+    const { out, err } = await echoTrail(['run', `r${at}`], { cwd });
+    assert.match(out + err, says, name);
+  }
+  const told = await echoTrail(['run', 'r1', '--json'], { cwd });
+  const step = documentLines(told).find(({ event }) => event === 'step') as { pages: Record<string, unknown> };
+  assert.deepEqual(step.pages, {
+    pages: 1,
+    items: 20,
+    total: null,
+    partial: null,
+    doubt: 'nothing stands at $.curser (nearest: $.cursor)',
+  });
+});
+
 test('GraphQL connections are paged by their cursor, in the variables of the document', async () => {
   const document =
     'query ($after: String) { pilots(first: 2, after: $after) { edges { node { ... on Person { name } } } pageInfo { endCursor hasNextPage } } }';

@@ -11,6 +11,8 @@ export const pages = z.strictObject({
   total: z.nullable(z.number()),
   /** Why not all of them were read. */
   partial: z.nullable(z.string()),
+  /** Why there may be more, although nothing leads on. */
+  doubt: z.optional(z.string()),
 });
 
 export const session = z.strictObject({

@@ -199,10 +199,10 @@ async function printSent(
 }
 
 /** Page one is not everything. */
-function tellPages({ pages, items, total, partial }: PageCount, first: boolean, terminal: Terminal): void {
+function tellPages({ pages, items, total, partial, doubt }: PageCount, first: boolean, terminal: Terminal): void {
   const { err } = terminal;
   const counted = `${items}${total === undefined ? '' : ` of ${total}`} items on ${pages} ${pages === 1 ? 'page' : 'pages'}`;
-  if (partial === undefined) terminal.note(err.dim(`pages   ${counted}`));
+  if (partial === undefined) terminal.note(err.dim(`pages   ${counted}${doubt === undefined ? '' : `: ${doubt}`}`));
   else if (first) terminal.note(`${err.yellow('pages')}   ${counted}: --pages all reads on`);
   else terminal.note(`${err.yellow('partial')} ${counted}: ${partial}`);
 }

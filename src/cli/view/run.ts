@@ -110,9 +110,10 @@ function toldTexts(told: Told | undefined, hide: Hide): string[] {
 }
 
 /** `4 pages, 100 items`, or what is missing. */
-function pagesText({ pages, items, total, partial }: NonNullable<Told['pages']>): string {
+function pagesText({ pages, items, total, partial, doubt }: NonNullable<Told['pages']>): string {
   const counted = `${pages} ${pages === 1 ? 'page' : 'pages'}, `;
-  if (partial === undefined) return `${counted}${items} ${items === 1 ? 'item' : 'items'}`;
+  if (partial === undefined)
+    return `${counted}${items} ${items === 1 ? 'item' : 'items'}${doubt === undefined ? '' : `: ${doubt}`}`;
   return `partial: ${counted}${items}${total === undefined ? ' items' : ` of ${total} items`} (${partial})`;
 }
 

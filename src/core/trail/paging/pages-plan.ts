@@ -5,6 +5,7 @@ import { compileExpectations, type Expectation } from '../../expectation/expecta
 import type { Loads } from '../../expression/compile.js';
 import type { Namespaces, Place } from '../../place/place.js';
 import { readPlace } from '../../place/registry.js';
+import { nearest, nearestHint } from '../../problem/nearest.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import type { NextPage, PageFacts } from './page-kind.js';
 import { pageKinds } from './registry.js';
@@ -18,6 +19,8 @@ export interface PagesPlan {
   readonly most: number;
   /** Without a word of the answer a page without items is the last. */
   readonly told: boolean;
+  /** Where the body of an answer names the next page, where it does. */
+  readonly from: Place | undefined;
   readonly next: (facts: PageFacts) => NextPage;
 }
 
@@ -54,9 +57,13 @@ export function planPages(spec: PagesFile, { yaml, inputs, readText, loads, name
     throw new Problem('file-shape', {
       what: `pages gives the next page to the input ${input}, which the request does not have`,
       where: yaml.position(['pages', kind.name, 'input']),
-      remedy: `declare it: inputs: {${input}: {default: …}}, and use \${${input}} in the request`,
+      remedy:
+        nearest(input, inputs) === undefined
+          ? `declare it: inputs: {${input}: {default: …}}, and use \${${input}} in the request`
+          : nearestHint(input, inputs),
     });
   }
+  const from = kind.from(spec);
   return {
     items: place('items')(spec.items),
     total: spec.total === undefined ? undefined : place('total')(spec.total),
@@ -64,6 +71,7 @@ export function planPages(spec: PagesFile, { yaml, inputs, readText, loads, name
     size: spec.size,
     most: spec.most ?? 1000,
     told: kind.told,
+    from: from === undefined ? undefined : place(kind.name)(from),
     next: kind.compile(spec, place(kind.name)),
   };
 }

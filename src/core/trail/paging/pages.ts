@@ -23,6 +23,8 @@ export interface PageCount {
   readonly total: number | undefined;
   /** Why not all of them were read; undefined where they were. */
   readonly partial: string | undefined;
+  /** Why the first page may not be the only one, although nothing leads on from it. */
+  readonly doubt?: string | undefined;
 }
 
 export interface Page {
@@ -75,7 +77,9 @@ export async function* pagesOf(
     const digest = items.length === 0 ? '' : createHash('sha256').update(writeJson(items)).digest('base64');
     const same = digest !== '' && digest === before;
     before = digest;
-    const following = same ? undefined : await nextOf(plan, received, items.length, facts, workspace);
+    const { next: following, missing } = same
+      ? { next: undefined, missing: undefined }
+      : await nextOf(plan, received, items.length, facts, workspace);
     const key = following && JSON.stringify('address' in following ? following.address : plain(following.value));
     if (same || (key !== undefined && asked.has(key))) {
       throw new Problem('pages-loop', {
@@ -92,10 +96,14 @@ export async function* pagesOf(
     const partial = limited
       ? `no more than ${pages} ${pages === 1 ? 'page was' : 'pages were'} asked for`
       : short
-        ? 'the vendor named no further page'
-        : undefined;
+        ? (missing ?? 'the vendor named no further page')
+        : missing !== undefined && plan.following.length > 0
+          ? `while: says that there is more, and ${missing}`
+          : undefined;
+    // On later pages a vendor that leaves out what it does not have has come to its end.
+    const doubt = partial === undefined && pages === 1 && items.length > 0 ? missing : undefined;
     const last = following === undefined || limited;
-    yield { sent, items, count: { ...facts, partial }, last };
+    yield { sent, items, count: { ...facts, partial, doubt }, last };
     if (last) return;
     next = following;
   }
@@ -132,22 +140,34 @@ function totalIn({ total }: PagesPlan, received: Received): number | undefined {
   return Number.isFinite(number) ? number : undefined;
 }
 
+interface Following {
+  readonly next: NextPage;
+  /** What stands nowhere in the answer although it would name the next page. */
+  readonly missing?: string | undefined;
+}
+
 async function nextOf(
   plan: PagesPlan,
   received: Received,
   own: number,
   { pages, items, total }: Omit<PageCount, 'partial'>,
   workspace: Workspace,
-): Promise<NextPage> {
-  if (!plan.told && (own === 0 || (plan.size !== undefined && own < plan.size))) return undefined;
-  if (!plan.told && total !== undefined && items >= total) return undefined;
+): Promise<Following> {
+  const none = { next: undefined };
+  if (!plan.told && (own === 0 || (plan.size !== undefined && own < plan.size))) return none;
+  if (!plan.told && total !== undefined && items >= total) return none;
   if (plan.following.length > 0) {
     const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
     const evaluation = new Evaluation(noNames, surroundings);
     const verdicts = await judge(plan.following, received, evaluation, { documented: () => undefined });
-    if (!verdicts.every(({ ok }) => ok)) return undefined;
+    if (!verdicts.every(({ ok }) => ok)) return none;
   }
-  return plan.next({ received, pages, items });
+  const next = plan.next({ received, pages, items });
+  if (next || plan.from?.find(received) !== undefined) return { next };
+  // All that were announced have come.
+  if (!plan.from || (total !== undefined && items >= total)) return none;
+  const near = plan.from.near(received);
+  return { next, missing: `nothing stands at ${plan.from.text}${near === undefined ? '' : ` (nearest: ${near})`}` };
 }
 
 /** What is kept of pages: lists are joined, anything else is of the last page. */

@@ -7,6 +7,7 @@ export const cursor: PageKind = {
   name: 'cursor',
   told: true,
   input: ({ cursor: spec }) => spec?.input,
+  from: ({ cursor: spec }) => spec?.from,
   compile({ cursor: spec }, place) {
     const { input, from } = spec as NonNullable<typeof spec>;
     const found = place(from);

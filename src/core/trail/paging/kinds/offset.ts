@@ -5,6 +5,7 @@ export const offset: PageKind = {
   name: 'offset',
   told: false,
   input: ({ offset: spec }) => spec?.input,
+  from: () => undefined,
   compile({ offset: spec }) {
     const { input } = spec as NonNullable<typeof spec>;
     return ({ items }) => ({ input, value: items });
