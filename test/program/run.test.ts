@@ -339,6 +339,16 @@ test('a value that an input does not take says where it comes from, and only of 
   assert.match(await said('preview', 'r', '--set', 'nights=two'), /must be of type integer\ntry +--set nights=VALUE/);
 });
 
+test('rows that are not there are told at the trail that names them, and at no place where --rows does', async () => {
+  const cwd = collectionOf({
+    'requests/r.yaml': 'url: ${origin}\n',
+    'trails/t.yaml': 'rows: data/none.csv\nsteps: [{send: r}]\n',
+  });
+  assert.match((await echoTrail(['run', 't'], { cwd })).err, /data\/none\.csv does not exist\nat +trails\/t\.yaml:1:7/);
+  const named = (await echoTrail(['run', 't', '--rows', 'data/other.csv'], { cwd })).err;
+  assert.match(named, /data\/other\.csv does not exist\ntry/);
+});
+
 test('a row that cannot be read ends the run with its line', async () => {
   const vendor = await things();
   const cwd = collectionOf(

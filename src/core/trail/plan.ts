@@ -96,6 +96,8 @@ export async function planTrail(
   return plan;
 }
 
+const onCommandLine = (): undefined => undefined;
+
 function rowsOf(
   { rows }: TrailFile,
   wishes: PlanWishes,
@@ -103,8 +105,8 @@ function rowsOf(
   loads: Loads,
   root: string,
 ): TrailPlan['rows'] {
-  if (wishes.rows !== undefined) return planRows(wishes.rows, yaml, loads, root);
-  return rows === undefined ? undefined : planRows(rows as string | Value[], yaml, loads, root);
+  if (wishes.rows !== undefined) return planRows(wishes.rows, onCommandLine, loads, root);
+  return rows === undefined ? undefined : planRows(rows as string | Value[], yaml.position, loads, root);
 }
 
 async function planStep(file: StepFile, room: PlanRoom): Promise<PlannedStep> {
@@ -139,7 +141,8 @@ export async function requestAsTrail(
     steps: nothingInside,
   };
   const step = await send.plan({ send: name }, room);
-  const rows = wishes.rows === undefined ? undefined : planRows(wishes.rows, yaml, loads, workspace.collection.root);
+  const rows =
+    wishes.rows === undefined ? undefined : planRows(wishes.rows, onCommandLine, loads, workspace.collection.root);
   await Promise.all(loads);
   return {
     name,

@@ -21,7 +21,7 @@ function rowSourceOf(file: string): RowSource {
 }
 
 /** Looks at a file before anything is sent. @throws Problem file-not-found, file-outside, data-shape: no format has that ending */
-export function readyRows(root: string, file: string, loads: Loads, where: FilePosition): void {
+export function readyRows(root: string, file: string, loads: Loads, where: FilePosition | undefined): void {
   try {
     const { load } = rowSourceOf(file);
     pathInside(root, file);

@@ -1,11 +1,10 @@
 /** Where the rows of a trail come from: a file, standard input, or a list that is worked out. */
 import { variableNames } from '../../collection/layers.js';
-import type { YamlFile } from '../../collection/yaml.js';
 import type { Loads } from '../../expression/compile.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { layered, type Names } from '../../expression/names.js';
 import { compileTree } from '../../expression/tree.js';
-import { Problem } from '../../problem/problem.js';
+import { type FilePosition, Problem } from '../../problem/problem.js';
 import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import type { Workspace } from '../workspace.js';
 import { fileRows, readyRows, rowsAbout, streamRows } from './registry.js';
@@ -19,10 +18,13 @@ export interface RowsPlan {
   about(): Promise<number | undefined>;
 }
 
-/** @throws Problem file-not-found, file-outside, data-shape: the file cannot give any rows */
+/**
+ * @param position of what stands in the trail's file; nothing where the command line names the rows
+ * @throws Problem file-not-found, file-outside, data-shape: the file cannot give any rows
+ */
 export function planRows(
   given: string | readonly Value[],
-  yaml: Pick<YamlFile, 'position'>,
+  position: (path: readonly (string | number)[]) => FilePosition | undefined,
   loads: Loads,
   root: string,
 ): RowsPlan {
@@ -37,15 +39,15 @@ export function planRows(
     };
   }
   if (typeof given === 'string' && !given.includes('${')) {
-    readyRows(root, given, loads, yaml.position(['rows']));
+    readyRows(root, given, loads, position(['rows']));
     return {
       from: given,
       read: () => fileRows(root, given),
       about: () => rowsAbout(root, given),
     };
   }
-  const where = yaml.position(['rows']);
-  const tree = compileTree(given as Value, (path) => yaml.position(['rows', ...path]), loads);
+  const where = position(['rows']);
+  const tree = compileTree(given as Value, (path) => position(['rows', ...path]), loads);
   let tell = (_: number): void => undefined;
   return {
     from: 'the list',
