@@ -111,11 +111,15 @@ const explained = (among: readonly Cause[], ours: string, theirs: string): strin
 const lineCause = (ours: string | undefined, theirs: string | undefined): string | undefined =>
   ours === undefined || theirs === undefined ? undefined : explained(causesOfOneLine, ours, theirs);
 
+/** So many are looked into: a body may have thousands. */
+const mostFurther = 100;
+
 function furtherLines(ours: readonly string[], theirs: readonly string[], first: number): FurtherLine[] {
   if (ours.length !== theirs.length) return [];
-  return ours.flatMap((line, index) =>
-    index < first || line === theirs[index] ? [] : [{ line: index + 1, cause: lineCause(line, theirs[index]) }],
-  );
+  const found: FurtherLine[] = [];
+  for (let index = first; index < ours.length && found.length < mostFurther; index += 1)
+    if (ours[index] !== theirs[index]) found.push({ line: index + 1, cause: lineCause(ours[index], theirs[index]) });
+  return found;
 }
 
 const names: Readonly<Record<string, string>> = {
