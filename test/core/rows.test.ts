@@ -30,6 +30,11 @@ const separated: readonly (readonly [name: string, text: string, first: unknown]
   ['semicolons', '\uFEFFimo;name\r\n1;"a;b, c"\r\n', { imo: '1', name: 'a;b, c' }],
   ['tabs', 'imo\tname\n1\ta,b\n', { imo: '1', name: 'a,b' }],
   ['a comma only in quotes', '"imo, long";n\n1;2\n', { 'imo, long': '1', n: '2' }],
+  [
+    'semicolons, with a line break in a name',
+    '"imo\n(seven, digits)";n\n1;2\n',
+    { 'imo\n(seven, digits)': '1', n: '2' },
+  ],
   ['one column', 'imo\na;b\n', { imo: 'a;b' }],
   ['a line of names in two pieces', `${'x'.repeat(70_000)};b\n1;2\n`, { ['x'.repeat(70_000)]: '1', b: '2' }],
 ];

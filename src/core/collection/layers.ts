@@ -93,10 +93,9 @@ async function hostColumn(
   const { parse } = await import('csv-parse/sync');
   let rows: Record<string, string>[];
   try {
-    const [names = ''] = text.split('\n', 1);
     rows = parse(text, {
       columns: true,
-      delimiter: separatorOf(names),
+      delimiter: separatorOf(text),
       bom: true,
       skip_empty_lines: true,
       trim: true,

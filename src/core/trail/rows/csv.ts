@@ -18,10 +18,10 @@ export const csv: RowSource = {
   async *read(stream, file) {
     let rows: Record<string, string>[] = [];
     const pieces = stream[Symbol.asyncIterator]() as AsyncIterator<Buffer>;
-    const head = await firstLine(pieces).catch((error: Error) => Promise.reject(explained(error, file)));
+    const head = await beginning(pieces).catch((error: Error) => Promise.reject(explained(error, file)));
     const parser = (await load())({
       columns: true,
-      delimiter: separatorOf(head.line),
+      delimiter: separatorOf(head?.toString('utf8') ?? ''),
       bom: true,
       skip_empty_lines: true,
       trim: false,
@@ -45,7 +45,7 @@ export const csv: RowSource = {
         else parser.write(piece, told);
       });
     try {
-      let next: Buffer | undefined = head.read;
+      let next = head;
       for (let ended = false; !ended && !fault; ) {
         ended = next === undefined;
         await fed(next);
@@ -74,17 +74,14 @@ const pieceOf = async (pieces: AsyncIterator<Buffer>): Promise<Buffer | undefine
 /** A line of names is not longer; what has no line break until then is no CSV. */
 const longestHead = 1e6;
 
-/** The line of names, and all that was read for it. */
-async function firstLine(
-  pieces: AsyncIterator<Buffer>,
-): Promise<{ readonly line: string; readonly read: Buffer | undefined }> {
+/** So many pieces as hold the line of names; undefined where there is nothing. */
+async function beginning(pieces: AsyncIterator<Buffer>): Promise<Buffer | undefined> {
   let read: Buffer | undefined;
   for (;;) {
     const piece = await pieceOf(pieces);
-    if (piece) read = read ? Buffer.concat([read, piece]) : piece;
-    const end = read?.indexOf('\n') ?? -1;
-    if (!read || !piece || end !== -1 || read.length > longestHead)
-      return { line: read?.toString('utf8', 0, end === -1 ? read.length : end) ?? '', read };
+    if (!piece) return read;
+    read = read ? Buffer.concat([read, piece]) : piece;
+    if (read.includes('\n') || read.length > longestHead) return read;
   }
 }
 
