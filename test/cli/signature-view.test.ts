@@ -57,6 +57,6 @@ test('further lines that differ are told with their cause, a few of them', () =>
   const many = Array.from({ length: 9 }, (_, index) => `${index}`).join('\n');
   assert.deepEqual(told(many, many.replaceAll(/\d/g, 'x')).slice(-2), [
     'then     line 6 differs too',
-    'then     3 more lines',
+    'then     further lines',
   ]);
 });

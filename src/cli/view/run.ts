@@ -77,10 +77,7 @@ function stepLines(event: StepEvent, terminal: Terminal, hide: Hide, width: numb
   const lines = [`${mark} ${margin}${memberText(event, terminal, hide)}${out.bold(label)}${more}`];
   for (const problem of problems) {
     lines.push(`        ${margin}${printableLine(hide(problem.what))}`);
-    // The first of the differences is in the list below.
-    const listed = told?.differences?.[0] && problem.reason?.startsWith(`${told.differences[0].at}: `);
-    if (problem.reason !== undefined && !listed)
-      lines.push(`        ${margin}${out.dim(printableLine(hide(problem.reason)))}`);
+    if (problem.reason !== undefined) lines.push(`        ${margin}${out.dim(printableLine(hide(problem.reason)))}`);
     if (problem.remedy !== undefined)
       lines.push(`        ${margin}${out.dim('try')} ${printableLine(hide(problem.remedy))}`);
   }

@@ -96,9 +96,7 @@ export function againstText(
         cause === undefined ? ' differs too' : cause === difference.cause ? ': likewise' : `: ${hide(cause)}`;
       return `${out.dim('then'.padEnd(7))}  line ${line}${said}`;
     }),
-    ...(difference.further.length > mostFurther
-      ? [`${out.dim('then'.padEnd(7))}  ${difference.further.length - mostFurther} more lines`]
-      : []),
+    ...(difference.further.length > mostFurther ? [`${out.dim('then'.padEnd(7))}  further lines`] : []),
   ].join('\n');
 }
 

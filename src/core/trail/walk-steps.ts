@@ -82,10 +82,13 @@ function dependsOnAnswer({ code, data }: Problem, step: PlannedStep, { assumed }
     case 'unknown-name':
       return about('name');
     case 'input-missing':
-      return about('input') || (assumed.size > 0 && step.gives?.has(String(data.input)) === true);
     case 'input-value':
-      if (String(data.origin).startsWith('session ')) return true;
-      return about('input') || (assumed.size > 0 && /^(?:given|kept|chosen) by/.test(String(data.origin)));
+      return (
+        about('input') ||
+        (assumed.size > 0 && step.gives?.has(String(data.input)) === true) ||
+        // What a session supplies is known when it is open.
+        String(data.origin).startsWith('session ')
+      );
     case 'data-shape':
       return assumed.size > 0;
     default:

@@ -22,7 +22,7 @@ export interface PageKind {
   readonly told: boolean;
   /** The input that it gives to, where it does. */
   input(spec: PagesFile): string | undefined;
-  /** Where the body of an answer names the next page, where it does. */
+  /** The place that names the next page, where an answer does. */
   from(spec: PagesFile): string | undefined;
   compile(spec: PagesFile, place: (text: string) => Place): (facts: PageFacts) => NextPage;
 }

@@ -19,7 +19,7 @@ export interface PagesPlan {
   readonly most: number;
   /** Without a word of the answer a page without items is the last. */
   readonly told: boolean;
-  /** Where the body of an answer names the next page, where it does. */
+  /** The place in the body that names the next page, where it does. */
   readonly from: Place | undefined;
   readonly next: (facts: PageFacts) => NextPage;
 }
@@ -71,7 +71,8 @@ export function planPages(spec: PagesFile, { yaml, inputs, readText, loads, name
     size: spec.size,
     most: spec.most ?? 1000,
     told: kind.told,
-    from: from === undefined ? undefined : place(kind.name)(from),
+    // A header line that is not there says that nothing follows.
+    from: from !== undefined && /^[$/]/.test(from) ? place(kind.name)(from) : undefined,
     next: kind.compile(spec, place(kind.name)),
   };
 }

@@ -6,7 +6,6 @@ import type { Difference } from '../../comparison/differences.js';
 import { compileTree } from '../../expression/tree.js';
 import { compileMatchers } from '../../matcher/compile.js';
 import type { Check } from '../../matcher/matcher.js';
-import { shortText } from '../../matcher/reading.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { durationText } from '../../value/measures.js';
 import type { Value } from '../../value/written.js';
@@ -63,7 +62,7 @@ export const compare: StepKind<CompareStepFile> = {
         const { wrong, missing } = changed ? asIntended(found, changed) : { wrong: found, missing: [] };
         const problems = [
           ...missing.map((place) => new Problem('step-failed', { what: `${place} should have changed, and did not` })),
-          ...(wrong.length > 0 ? [differ(wrong, walk)] : []),
+          ...(wrong.length > 0 ? [differ(wrong)] : []),
           ...slow(ratio, left, right),
         ];
         return { sent: undefined, kept: [], problems, told: { differences: wrong } };
@@ -134,15 +133,14 @@ function asIntended(
   };
 }
 
-function differ(found: readonly Difference[], { workspace }: Walk): Problem {
-  const [first] = found;
-  const { hide } = workspace.redactor;
-  const at = first && `${first.at}: ${hide(shortText(first.left))}, and ${hide(shortText(first.right))}`;
-  return new Problem('step-failed', {
-    what: `${found.length} ${found.length === 1 ? 'difference' : 'differences'}`,
-    cause: at,
+/** What they are is told beside it. */
+const differ = (found: readonly Difference[]): Problem =>
+  new Problem('step-failed', {
+    what:
+      found.length === 1
+        ? `1 difference, at ${found[0]?.at}`
+        : `${found.length} differences, the first at ${found[0]?.at}`,
   });
-}
 
 function slow(check: Check | undefined, left: ComparedAnswer, right: ComparedAnswer): Problem[] {
   if (!check || left.time === undefined || right.time === undefined) return [];

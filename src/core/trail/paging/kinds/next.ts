@@ -7,7 +7,7 @@ export const next: PageKind = {
   name: 'next',
   told: true,
   input: () => undefined,
-  from: ({ next: at = '' }) => (at.startsWith('link.') ? undefined : at),
+  from: ({ next: at }) => at,
   compile({ next: at = '' }, place) {
     const found = place(at);
     return ({ received }) => {
