@@ -139,6 +139,7 @@ export const documents = {
     body: z.nullable(z.strictObject({ type: z.string(), size: z.number(), text: z.string() })),
     names: z.array(named),
     doubts: z.array(z.string()),
+    undocumented: z.array(z.strictObject({ at: z.string(), what: z.string() })),
     opens: z.array(z.string()),
     signature: z.nullable(
       z.strictObject({

@@ -220,6 +220,83 @@ const cases: readonly (readonly [
     /query parameter colour is not documented/,
   ],
   [
+    'files-exist',
+    'error',
+    { 'data/plan.txt': 'x', 'requests/x.yaml': 'method: POST\nurl: ${origin}/\nbody: {file: plan.txt}\n' },
+    'requests/x.yaml:3:14',
+    /plan\.txt does not exist did you mean data\/plan\.txt\?/,
+  ],
+  [
+    'files-exist',
+    'error',
+    {
+      'data/plan.txt': 'x',
+      'requests/x.yaml':
+        'method: POST\nurl: ${origin}/\nbody: {parts: {a: {file: data/plan.txt}, b: [{file: data/plam.txt}]}}\n',
+    },
+    'requests/x.yaml:3:53',
+    /data\/plam\.txt does not exist did you mean data\/plan\.txt\?/,
+  ],
+  [
+    'files-exist',
+    'error',
+    {
+      'requests/x.yaml': 'url: ${origin}/\nheaders: {X-Plan: \'${"a" | replace("a", file("data/no.txt"))}\'}\n',
+    },
+    'requests/x.yaml:2:19',
+    /data\/no\.txt does not exist/,
+  ],
+  [
+    'files-exist',
+    'error',
+    {
+      'requests/x.yaml': 'method: POST\nchanges: false\nurl: ${origin}/\nbody: {file: data/made-7.csv}\n',
+      'trails/x.yaml':
+        'inputs: {n: {default: 7}}\nsteps:\n  - {for-each: [1], steps: [{send: x}], table: {columns: {a: $.a}, to: "data/made-${n}.csv"}}\n  - {compare: [{send: x}, {file: data/none.json}]}\n',
+    },
+    'trails/x.yaml:4:34',
+    /^data\/none\.json does not exist/,
+  ],
+  [
+    'file-parts',
+    'warning',
+    {
+      'data/plan.txt': 'x',
+      'requests/x.yaml': 'method: POST\nurl: ${origin}/\nbody: {parts: {plan: {text: data/plan.txt}}}\n',
+    },
+    'requests/x.yaml:3:22',
+    /text data\/plan\.txt, not the file.*plan: \{file: data\/plan\.txt\}/,
+  ],
+  [
+    'file-parts',
+    'warning',
+    {
+      'echo-trail.yaml': 'name: t\nenvironment: sandbox\ndocs: {desk: {file: docs/d.json}}\n',
+      'docs/d.json': JSON.stringify({
+        openapi: '3.1.0',
+        info: { title: 'T' },
+        paths: {
+          '/plans': {
+            post: {
+              operationId: 'hand',
+              requestBody: {
+                content: {
+                  'multipart/form-data': {
+                    schema: { type: 'object', properties: { plan: { type: 'string', format: 'binary' } } },
+                  },
+                },
+              },
+              responses: {},
+            },
+          },
+        },
+      }),
+      'requests/x.yaml': 'operation: desk/hand\nmethod: POST\nurl: ${origin}/plans\nbody: {parts: {plan: grain}}\n',
+    },
+    'requests/x.yaml:4:22',
+    /the part plan is a text, documented as a file/,
+  ],
+  [
     'documents-fit',
     'error',
     {

@@ -182,7 +182,52 @@ test('check tells a document that the schema does not take, a wrong action, and 
   assert.match((await inOwn('send', 'd', '--session', 'none', '--strict')).err, /method is GET, documented is POST/);
   const loose = await inOwn('send', 'c', '--session', 'none');
   assert.match(loose.err, /warning {2}\$\.nights is a string, documented as integer/);
+  const looked = await inOwn('preview', 'd', '--session', 'none');
+  assert.match(looked.err, /warning {2}method is GET, documented is POST/);
   assert.equal(loose.status, 1);
+});
+
+test('what is documented as required and missing is told, once sessions have added their part', async () => {
+  const parameter = (name: string, where: string): object => ({ name, in: where, required: true, schema: {} });
+  const own = collectionOf({
+    'echo-trail.yaml': 'name: t\nenvironment: sandbox\ndocs: {desk: {file: docs/d.json}}\n',
+    'docs/d.json': JSON.stringify({
+      openapi: '3.1.0',
+      info: { title: 'T' },
+      paths: {
+        '/plans': {
+          get: {
+            operationId: 'list',
+            parameters: [parameter('X-Desk', 'header'), parameter('by', 'query')],
+            responses: {},
+          },
+          post: { operationId: 'hand', requestBody: { required: true, content: { 'text/plain': {} } }, responses: {} },
+        },
+      },
+    }),
+    'sessions/desk.yaml': 'kind: api-key\nkey: tide\nheader: x-desk\n',
+    'requests/list.yaml': 'operation: desk/list\nurl: ${origin}/plans\n',
+    'requests/hand.yaml': 'operation: desk/hand\nmethod: POST\nurl: ${origin}/plans\n',
+    'requests/odd.yaml': 'operation: desk/list\nurl: ${origin}/plans?by=me\nbody: {json: {}}\n',
+  });
+  const told = async (...args: string[]): Promise<string[]> =>
+    (await echoTrail(['preview', ...args], { cwd: own })).err.match(/(?<=warning {2}).*/g) ?? [];
+  assert.deepEqual(await told('list'), [
+    'header X-Desk is documented as required, and missing',
+    'query by is documented as required, and missing',
+  ]);
+  assert.deepEqual(await told('list', '--session', 'desk'), ['query by is documented as required, and missing']);
+  assert.deepEqual(await told('hand'), ['body is documented as required, and missing']);
+  assert.deepEqual(await told('odd', '--session', 'desk'), [
+    'body is there, and none is documented',
+    'a GET carries a body, which many servers ignore or refuse',
+  ]);
+  const strict = await echoTrail(['send', 'list', '--session', 'desk', '--strict'], { cwd: own });
+  assert.match(strict.err, /differs from desk\/list: query by is documented as required, and missing/);
+  const { undocumented } = document<{ undocumented: unknown[] }>(
+    await echoTrail(['preview', 'hand', '--json'], { cwd: own }),
+  );
+  assert.deepEqual(undocumented, [{ at: 'body', what: 'is documented as required, and missing' }]);
 });
 
 test('an answer that differs from the documentation is told with --against-docs', async () => {

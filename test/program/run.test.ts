@@ -468,6 +468,42 @@ test('before the first step, everything that the trail names is read', async () 
   await vendor.close();
 });
 
+test('files that are missing are told before anything is sent, unless the run makes them', async () => {
+  const sent: string[] = [];
+  const server = await rawServer((head) => {
+    sent.push(head);
+    return answerOf('{}');
+  });
+  const cwd = collectionOf(
+    {
+      'requests/show.yaml': 'url: ${origin}/show\n',
+      'requests/hand.yaml':
+        'method: POST\nurl: ${origin}/hand\ninputs: {plan: {default: data/a.txt}}\nbody: {parts: {plan: {file: data/plan.txt}, other: {file: "${plan}"}}}\n',
+      'requests/list.yaml': 'method: POST\nurl: ${origin}/list\nbody: {file: ./data/made.csv}\n',
+      'trails/hand.yaml': 'steps: [{send: show}, {send: hand}]\n',
+      'trails/both.yaml':
+        'steps: [{send: show}, {for-each: [1], steps: [{send: hand}]}, {compare: [{send: show}, {file: data/was.json}]}]\n',
+      'trails/seldom.yaml': 'steps: [{send: show}, {send: hand, when: {never: {exists: true}}}]\n',
+      'trails/made.yaml':
+        'steps:\n  - {for-each: [1], steps: [{send: show}], table: {columns: {n: "${item}"}, to: data/made.csv}}\n  - {send: list}\n',
+    },
+    server.origin,
+  );
+  const one = await echoTrail(['run', 'hand'], { cwd });
+  assert.equal(one.status, 2);
+  assert.match(one.err, /data\/plan\.txt does not exist\nat +requests\/hand\.yaml:4:29/);
+  const both = await echoTrail(['run', 'both', '--dry-run'], { cwd });
+  assert.match(both.err, /the files data\/plan\.txt, data\/was\.json are not there[\s\S]*nothing was sent/);
+  assert.equal(sent.length, 0);
+  assert.equal((await echoTrail(['run', 'seldom'], { cwd })).status, 0);
+  assert.equal(sent.length, 1);
+  const made = await echoTrail(['run', 'made'], { cwd });
+  assert.equal(made.status, 0, made.err + made.out);
+  assert.match(sent.at(-1) ?? '', /^POST \/list[\s\S]*content-length: 11$/);
+  const single = await echoTrail(['send', 'hand'], { cwd });
+  assert.match(single.err, /data\/plan\.txt does not exist\nat +requests\/hand\.yaml:4:29/);
+});
+
 test('secrets that are missing are told before anything is sent, all at once', async () => {
   const sent: string[] = [];
   const server = await rawServer((head) => {

@@ -36,6 +36,7 @@ export const { configure }: CommandModule = {
               caller: noNames,
               sessions: sessionsFrom(session),
               signature: sign as string | undefined,
+              documented: 'tell',
             }),
           );
           const eyes = reveal === true ? revealing : hiding(workspace.redactor.hide);
@@ -45,6 +46,8 @@ export const { configure }: CommandModule = {
           if (value !== undefined && against === undefined)
             throw new Problem('usage', { what: '--value goes with --against' });
           if (terminal.json) return emit(terminal, 'preview', previewDocument(preview, eyes, compared));
+          for (const { at, what } of preview.undocumented)
+            terminal.note(`${terminal.err.yellow('warning')}  ${eyes.text(`${at} ${what}`)}`);
           for (const doubt of preview.doubts) terminal.note(`${terminal.err.yellow('warning')}  ${doubt}`);
           const about = `environment ${workspace.environment.name}; nothing is sent`;
           if (signature === true || compared) terminal.print(signaturePreview(preview, about, terminal, eyes));

@@ -11,6 +11,7 @@ import type { Terminal } from '../terminal.js';
 import type { Eyes } from './eyes.js';
 import { colouredJsonText } from './json.js';
 import { printable, printableLine } from './printable.js';
+import { told } from './send-document.js';
 import { signatureText } from './signature.js';
 import { table } from './table.js';
 
@@ -27,7 +28,7 @@ export function signaturePreview({ wire, signed }: Preview, about: string, termi
 }
 
 export function previewDocument(
-  { request, wire, notOpen, doubts, signed }: Preview,
+  { request, wire, notOpen, doubts, undocumented, signed }: Preview,
   eyes: Eyes,
   compared: Against | undefined,
 ): Documents['preview'] {
@@ -43,6 +44,7 @@ export function previewDocument(
       origin: named.origin,
     })),
     doubts: [...doubts],
+    undocumented: told(undocumented),
     opens: [...notOpen],
     signature: signed
       ? {

@@ -5,15 +5,41 @@ import type { Content, Operation } from '../documentation/model.js';
 import { separatorOf } from '../documentation/parameter-style.js';
 import { nearest } from '../problem/nearest.js';
 import type { Received } from './received.js';
-import type { ResolvedRequest } from './wire.js';
+import type { ResolvedRequest, WireRequest } from './wire.js';
 
-/** In the words of the documentation: `$.price is a string, documented as number`. */
-export function requestMismatches(request: ResolvedRequest, operation: Operation): readonly Mismatch[] {
+/**
+ * In the words of the documentation: `$.price is a string, documented as number`.
+ * @param wire with what sessions and signatures add; undefined where that is not known yet, and nothing is missed then
+ */
+export function requestMismatches(
+  request: ResolvedRequest,
+  operation: Operation,
+  wire: Pick<WireRequest, 'url' | 'headers'> | undefined,
+): readonly Mismatch[] {
   return [
     ...methodMismatch(request, operation),
     ...queryMismatches(request, operation),
+    ...(wire ? missingParameters(wire, operation) : []),
     ...bodyMismatches(request, operation),
   ];
+}
+
+function missingParameters(
+  { url, headers }: Pick<WireRequest, 'url' | 'headers'>,
+  { parameters, protocol }: Operation,
+): Mismatch[] {
+  if (protocol !== 'http') return [];
+  const given = {
+    query: [...url.searchParams.keys()].flatMap((name) => [name, name.replace(/\[[^\]]*\]$/, '')]),
+    header: headers.map(({ name }) => name.toLowerCase()),
+  };
+  return parameters.flatMap(({ in: where, name, required, type }) => {
+    if (!required || (where !== 'query' && where !== 'header')) return [];
+    // The members of an object may be parameters by themselves.
+    if (where === 'query' && type.startsWith('object')) return [];
+    if (given[where].includes(where === 'header' ? name.toLowerCase() : name)) return [];
+    return [{ at: `${where} ${name}`, path: [name], what: 'is documented as required, and missing' }];
+  });
 }
 
 function methodMismatch({ method }: ResolvedRequest, { method: documented, protocol }: Operation): readonly Mismatch[] {
@@ -46,6 +72,10 @@ function bodyMismatches(
   { body }: ResolvedRequest,
   { parameters, body: documented, protocol }: Operation,
 ): readonly Mismatch[] {
+  if (protocol === 'http' && !body && documented?.required)
+    return [{ at: 'body', path: [], what: 'is documented as required, and missing' }];
+  if (protocol === 'http' && body && !documented)
+    return [{ at: 'body', path: [], what: 'is there, and none is documented' }];
   if (!body || body.streamed || !/[/+]json\b/.test(body.type)) return [];
   let value: unknown;
   try {

@@ -1,6 +1,7 @@
 /** Paths that must stay inside the collection folder, symbolic links resolved. */
 import { existsSync, lstatSync, readdirSync, realpathSync, statSync } from 'node:fs';
-import { dirname, isAbsolute, join, relative, resolve, sep } from 'node:path';
+import { basename, dirname, isAbsolute, join, normalize, relative, resolve, sep } from 'node:path';
+import { nearest } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 
 /**
@@ -14,9 +15,10 @@ export function pathInside(root: string, named: string): string {
   try {
     real = realpathSync(wanted);
   } catch {
+    const meant = nearFile(root, named);
     throw new Problem('file-not-found', {
       what: `${named} does not exist`,
-      remedy: `files are named from the collection folder, ${root}`,
+      remedy: `${meant === undefined ? '' : `did you mean ${meant}? `}files are named from the collection folder, ${root}`,
       data: { file: named },
     });
   }
@@ -28,6 +30,31 @@ export function pathInside(root: string, named: string): string {
       data: { file: named },
     });
   return real;
+}
+
+/** A file of the collection that may be meant: one beside it with nearly its name, or one elsewhere with the same. */
+function nearFile(root: string, named: string): string | undefined {
+  const folder = normalize(dirname(named));
+  const within = (inner: string): string[] => {
+    const path = resolve(root, inner);
+    if (!isWithin(root, path)) return [];
+    const entries = safely(() => readdirSync(path, { withFileTypes: true })) ?? [];
+    return entries.filter((entry) => entry.isFile()).map(({ name }) => join(inner, name));
+  };
+  const near = nearest(normalize(named), within(folder));
+  if (near !== undefined) return near;
+  const folders = (safely(() => readdirSync(root, { withFileTypes: true })) ?? []).filter(
+    (entry) => entry.isDirectory() && !entry.name.startsWith('.'),
+  );
+  return ['.', ...folders.map(({ name }) => name)].flatMap(within).find((path) => basename(path) === basename(named));
+}
+
+function safely<T>(work: () => T): T | undefined {
+  try {
+    return work();
+  } catch {
+    return undefined;
+  }
 }
 
 /**

@@ -5,13 +5,16 @@ import type { Workspace } from './workspace.js';
 const noDoubts: readonly string[] = [];
 
 export function doubtsOf(
-  { url, method }: Pick<WireRequest, 'url' | 'method'>,
+  { url, method, body }: Pick<WireRequest, 'url' | 'method' | 'body'>,
   { environment }: Workspace,
 ): readonly string[] {
   const { href } = url;
   const { length } = href;
-  if (length <= environment.urlLimit && !href.includes('%25')) return noDoubts;
+  const bare = body === undefined || (method !== 'GET' && method !== 'HEAD');
+  if (bare && length <= environment.urlLimit && !href.includes('%25')) return noDoubts;
   const doubts: string[] = [];
+  // RFC 9110, section 9.3.1.
+  if (!bare) doubts.push(`a ${method} carries a body, which many servers ignore or refuse`);
   if (length > environment.urlLimit) {
     doubts.push(
       `the address has ${length} characters, the environment ${environment.name} takes ${environment.urlLimit}${method === 'GET' ? '; where the vendor has a form of the call with a body, that has no such limit' : ''}`,

@@ -41,7 +41,7 @@ function givingOf(
 export async function previewRequest(
   workspace: Workspace,
   prepared: PreparedRequest,
-  sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'signature' | 'noCookies'>,
+  sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'signature' | 'noCookies' | 'documented'>,
 ): Promise<Preview> {
   const sessions = sending.sessions ?? prepared.plan.sessions;
   const giving = givingOf(workspace, sending);
@@ -57,11 +57,16 @@ export async function previewRequest(
   const signer = await signerFor(workspace, prepared, sending.signature);
   const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
   const signed = seal?.sign(unsigned, 'look');
+  const wire = signed?.wire ?? unsigned;
+  const whole = notOpen.length === 0 && !signed?.missing;
   return {
     request,
     notOpen,
     doubts: doubtsOf(bare, workspace),
-    wire: signed?.wire ?? unsigned,
+    undocumented: sending.documented
+      ? undocumentedParts(workspace, request, sending.documented, whole ? wire : undefined)
+      : [],
+    wire,
     signed: seal &&
       signed && {
         name: seal.signer.name,
@@ -151,7 +156,9 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
       }),
   };
   if (talk.anew) await workOutAnew(talk, sending.lines);
-  const undocumented = sending.documented ? undocumentedParts(workspace, talk.request, sending.documented) : [];
+  const undocumented = sending.documented
+    ? undocumentedParts(workspace, talk.request, sending.documented, await wholeBefore(talk))
+    : [];
   const {
     attempt: tried,
     tries,
@@ -234,14 +241,28 @@ async function acceptCertificate(
   onAccepted(facts, await pins.accept(url, facts));
 }
 
+/** The request with what open sessions add; undefined where one has still to be opened, or a signature adds more. */
+async function wholeBefore({
+  workspace,
+  sessions,
+  seal,
+  request,
+  sending,
+}: Conversation): Promise<WireRequest | undefined> {
+  if (seal) return undefined;
+  const { lines, query, notOpen } = await workspace.sessions.peek(sessions);
+  return notOpen.length > 0 ? undefined : composed(workspace, request, [...(sending.lines ?? []), ...lines], query);
+}
+
 /** @throws Problem not-documented: the request differs, and that is refused */
 function undocumentedParts(
   workspace: Workspace,
   request: ResolvedRequest,
   how: 'tell' | 'refuse',
+  wire: WireRequest | undefined,
 ): readonly Mismatch[] {
   if (request.operation === undefined) return [];
-  const found = requestMismatches(request, findOperation(workspace.collection, request.operation));
+  const found = requestMismatches(request, findOperation(workspace.collection, request.operation), wire);
   if (how === 'tell' || found.length === 0) return found;
   throw new Problem('not-documented', {
     what: `the request differs from ${request.operation}: ${found.map(({ at, what }) => `${at} ${what}`).join('; ')}`,

@@ -71,6 +71,8 @@ export interface Preview {
   readonly request: ResolvedRequest;
   readonly wire: WireRequest;
   readonly doubts: readonly string[];
+  /** Where the request differs from its documented operation; only where that was asked for. */
+  readonly undocumented: readonly Mismatch[];
   /** Sessions that sending would open first. */
   readonly notOpen: readonly string[];
   /** How its signature is made, step by step. */

@@ -9,11 +9,11 @@ import type { ValueMap } from '../value/written.js';
 import type { Condition } from './conditions.js';
 import type { StepEvent, TableEvent, WalkEvent } from './events.js';
 import type { Journal } from './journal/journal.js';
+import type { Need } from './needs.js';
 import type { Preparation } from './preparation.js';
 import type { PreparedRequest } from './prepare.js';
 import type { RowsPlan } from './rows/rows-plan.js';
 import type { Scope } from './scope.js';
-import type { SecretUse } from './secrets-ahead.js';
 import type { TablePlan } from './table.js';
 import type { Workspace } from './workspace.js';
 
@@ -43,8 +43,10 @@ export interface PlannedStep {
   readonly when: Condition | undefined;
   /** How many of its calls change something. */
   readonly changes: number;
-  /** Secrets that it needs, as far as its files say so. */
-  readonly secrets: readonly SecretUse[];
+  /** Secrets and files that it needs, as far as its files name them. */
+  readonly needs: readonly Need[];
+  /** Those that it, or a step inside it, may write to a file. */
+  readonly tables?: readonly TablePlan[];
   /** Inputs that it gives to what it sends or walks. */
   readonly gives?: ReadonlyMap<string, unknown> | undefined;
   /** Names that it leaves behind. */

@@ -1,4 +1,5 @@
 /** `table`: what leaves the rows or the iterations of a walk, a line each, in their order. */
+import { normalize } from 'node:path';
 import type { TableFile } from '../collection/files/trail-file.js';
 import type { Received } from '../exchange/received.js';
 import { omitted } from '../expression/evaluation.js';
@@ -24,6 +25,8 @@ export interface TablePlan {
   readonly as: string | undefined;
   /** The file, in the collection. */
   readonly to: Tree | undefined;
+  /** That may be the file, whatever stands for its `${…}`. */
+  readonly mayWrite: (file: string) => boolean;
   readonly show: boolean;
 }
 
@@ -75,8 +78,16 @@ export function planTable(
     places,
     as: spec.as,
     to,
+    mayWrite: spec.to === undefined ? () => false : writing(spec.to),
     show: spec.show ?? (spec.as === undefined && spec.to === undefined),
   };
+}
+
+/** @param to the name of the file as the trail has it */
+export function writing(to: string): (file: string) => boolean {
+  const parts = normalize(to).split(/\$\{[^}]*\}/);
+  const pattern = new RegExp(`^${parts.map((part) => part.replace(/[\\^$.*+?()[\]{}|]/g, '\\$&')).join('.*')}$`, 's');
+  return (file) => pattern.test(normalize(file));
 }
 
 /** What an answer leaves in the columns that are places; the next answer takes its place. */

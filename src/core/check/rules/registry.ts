@@ -1,6 +1,8 @@
 /** All rules. A new one is one file and one line here. */
 import type { Rule } from '../rule.js';
 import { documentsFit } from './documents-fit.js';
+import { fileParts } from './file-parts.js';
+import { filesExist } from './files-exist.js';
 import { inputsUsed } from './inputs-used.js';
 import { keptValuesUsed } from './kept-values-used.js';
 import { namesResolve } from './names-resolve.js';
@@ -16,6 +18,8 @@ export const rules: readonly Rule[] = [
   operationMatches,
   valuesDocumented,
   documentsFit,
+  filesExist,
+  fileParts,
   keptValuesUsed,
   inputsUsed,
   noBodyInGet,

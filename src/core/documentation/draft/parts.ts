@@ -18,7 +18,7 @@ export function partLines({ fields }: Body, inputs: Inputs): Line[] {
 function part(field: Field, inputs: Inputs): Line {
   const { required, type, name } = field;
   const given = (): string => reference(inputs.add(field, [name], 'body'));
-  if (isFile(type)) {
+  if (isFileType(type)) {
     const file = { ...field, type: 'string', description: field.description ?? 'the path of a file in the collection' };
     const path = required ? `"${reference(inputs.add(file, [name], 'body'))}"` : 'data/file.bin';
     return { active: required, text: `${key(name)}: {file: ${path}}${remark(field)}` };
@@ -33,7 +33,7 @@ function part(field: Field, inputs: Inputs): Line {
 }
 
 /** By its format in OpenAPI 3.0, by a media type or an encoding of its content in 3.1. */
-const isFile = (type: string): boolean => /\((?:binary|base64)\)|^file\b/.test(type);
+export const isFileType = (type: string): boolean => /\((?:binary|base64)\)|^file\b/.test(type);
 
 /** A body that is a file as it is. */
 export const fileLine = (type: string, required: boolean, inputs: Inputs): Line =>

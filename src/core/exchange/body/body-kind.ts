@@ -1,6 +1,7 @@
 /** A kind of body: from what the file says to bytes. */
 import type { Loads } from '../../expression/compile.js';
 import type { Evaluation } from '../../expression/evaluation.js';
+import type { NamedFile } from '../../expression/files-used.js';
 import type { TreePath } from '../../expression/tree.js';
 import type { FilePosition } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
@@ -21,6 +22,8 @@ export interface BodyKind {
   readonly name: string;
   readonly about: string;
   compile(spec: Value, setting: BodySetting): BodyPlan;
+  /** Files whose names are written out, and that are read when it is sent. */
+  files?(spec: Value): readonly NamedFile[];
 }
 
 /** undefined where the whole body is `${omit}`. */

@@ -8,12 +8,14 @@ import { textOf } from '../../value/text.js';
 import type { BodyKind } from './body-kind.js';
 import { filePieces } from './file-pieces.js';
 import { mediaTypeOf } from './media-type.js';
+import { pathNamed, writtenOut } from './named-file.js';
 
 const nothing = new Uint8Array();
 
 export const file: BodyKind = {
   name: 'file',
   about: 'the bytes of a file in the collection, streamed from the disk',
+  files: (spec) => writtenOut(spec, []),
   compile(spec, { where, loads }) {
     const template = compileTemplate(spec, where([]), loads);
     return (evaluation) => {
@@ -21,7 +23,7 @@ export const file: BodyKind = {
       if (value === omitted) return undefined;
       const named = textOf(value);
       if (named === '') throw new Problem('body-shape', { what: 'the file of the body has no name', where: where([]) });
-      const path = evaluation.world.path(named);
+      const path = pathNamed(named, evaluation, where([]));
       const { size } = statSync(path);
       return {
         bytes: nothing,

@@ -5,8 +5,9 @@ import { basename } from 'node:path';
 import { Readable } from 'node:stream';
 import type { Evaluation } from '../../expression/evaluation.js';
 import { omitted } from '../../expression/evaluation.js';
+import type { NamedFile } from '../../expression/files-used.js';
 import { compileTemplate } from '../../expression/template.js';
-import { compileTree } from '../../expression/tree.js';
+import { compileTree, type TreePath } from '../../expression/tree.js';
 import { Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { sizeText } from '../../value/measures.js';
@@ -16,6 +17,7 @@ import { hidden, type WireBody } from '../wire.js';
 import type { BodyKind, BodySetting } from './body-kind.js';
 import { filePieces } from './file-pieces.js';
 import { mediaTypeOf } from './media-type.js';
+import { pathNamed, writtenOut } from './named-file.js';
 import { compileTemplateFile } from './template.js';
 
 /** One part made ready. */
@@ -35,6 +37,12 @@ type PartPlan = (evaluation: Evaluation) => readonly Part[];
 export const parts: BodyKind = {
   name: 'parts',
   about: 'multipart/form-data: texts, values, templates and files',
+  files: (spec) =>
+    Object.entries(isValueMap(spec) ? spec : {}).flatMap(([name, given]) =>
+      Array.isArray(given)
+        ? (given as readonly Value[]).flatMap((one, index) => fileOf(one, [name, index]))
+        : fileOf(given, [name]),
+    ),
   compile(spec, setting) {
     if (!isValueMap(spec))
       throw new Problem('body-shape', { what: 'parts is a map of names and contents', where: setting.where([]) });
@@ -45,6 +53,9 @@ export const parts: BodyKind = {
     };
   },
 };
+
+const fileOf = (part: Value, path: TreePath): NamedFile[] =>
+  isValueMap(part) ? writtenOut(part.file, [...path, 'file']) : [];
 
 const kinds = ['text', 'file', 'template', 'json'] as const;
 
@@ -133,7 +144,7 @@ function contentPlan(
       name,
       fileName: basename(named),
       type: mediaTypeOf(named),
-      content: { path: evaluation.world.path(named), named },
+      content: { path: pathNamed(named, evaluation, where([name, kind])), named },
     };
   };
 }

@@ -1,4 +1,4 @@
-/** What can be known before the first step: secrets, whether the hosts are there, the version of the vendor's API. */
+/** What can be known before the first step: secrets, files, whether the hosts are there, the version of the vendor's API. */
 import { connect } from 'node:net';
 import type { EnvironmentFile } from '../../collection/files/environment-file.js';
 import { variableNames } from '../../collection/layers.js';
@@ -9,7 +9,7 @@ import { readPlace } from '../../place/registry.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { textOf } from '../../value/text.js';
 import { graver } from '../gravity.js';
-import { demandSecrets } from '../secrets-ahead.js';
+import { demandNeeds } from '../needs.js';
 import { sendRequest } from '../send.js';
 import type { TrailPlan } from '../step-kind.js';
 import type { Workspace } from '../workspace.js';
@@ -20,13 +20,13 @@ const patience = 3000;
 /** Hosts that are looked for; more of them are rows. */
 const mostHosts = 20;
 
-/** @throws Problem secret-missing, connection-refused, name-lookup, connection-timeout, version-refused */
+/** @throws Problem secret-missing, file-not-found, connection-refused, name-lookup, connection-timeout, version-refused */
 export async function demandAhead(
   workspace: Workspace,
   plans: readonly TrailPlan[],
   signal: AbortSignal,
 ): Promise<void> {
-  demandSecrets(workspace, plans);
+  demandNeeds(workspace, plans);
   if (workspace.dryRun) return;
   await demandHosts(workspace, plans);
   await demandVersion(workspace, signal);

@@ -6,8 +6,8 @@ import { Problem } from '../../problem/problem.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
 import { evaluated, walkEvaluation } from '../giving.js';
+import { needsIn } from '../needs.js';
 import { Scope } from '../scope.js';
-import { secretsIn } from '../secrets-ahead.js';
 import type { StepKind, Walk } from '../step-kind.js';
 
 export interface Choice {
@@ -33,7 +33,7 @@ export const choose: StepKind<ChooseStepFile> = {
       requests: [],
       takes: [spec.as],
       gains: [spec.as],
-      secrets: secretsIn(spec, yaml, [...path, 'choose']),
+      needs: needsIn(spec, yaml, [...path, 'choose']),
       async walk(walk) {
         const choices = choicesIn(from, labels, values, walk, label);
         const given = walk.workspace.settings.get(spec.as);

@@ -11,8 +11,8 @@ import { durationText } from '../../value/measures.js';
 import type { Value } from '../../value/written.js';
 import { echoSide, fileSide, sentSide } from '../compare-side.js';
 import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
+import { fileNeed, needsIn } from '../needs.js';
 import type { PreparedRequest } from '../prepare.js';
-import { secretsIn } from '../secrets-ahead.js';
 import { sendRequest } from '../send.js';
 import type { PlanRoom, StepKind, Walk } from '../step-kind.js';
 import { demandUnchanging } from './unchanging.js';
@@ -50,7 +50,12 @@ export const compare: StepKind<CompareStepFile> = {
       changes: 0,
       requests: sides.flatMap(({ request }) => request ?? []),
       gains: [],
-      secrets: secretsIn(file.compare, yaml, [...path, 'compare']),
+      needs: [
+        ...needsIn(file.compare, yaml, [...path, 'compare']),
+        ...file.compare.flatMap((side, index) =>
+          'file' in side ? [fileNeed({ file: side.file, path: [...path, 'compare', index, 'file'] }, yaml)] : [],
+        ),
+      ],
       async walk(walk) {
         // One after the other: the first may be what the second waits for.
         const left = await one.answer(walk);

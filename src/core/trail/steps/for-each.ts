@@ -8,8 +8,8 @@ import type { Value, ValueMap } from '../../value/written.js';
 import type { TableEvent } from '../events.js';
 import { graver } from '../gravity.js';
 import { manyAtOnce } from '../many.js';
+import { needsIn } from '../needs.js';
 import { Scope } from '../scope.js';
-import { secretsIn } from '../secrets-ahead.js';
 import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
 import { lineOf, openTable, planTable, settleTable, type Table, type TablePlan } from '../table.js';
 import { type Member, type PagesTold, planMembers } from './members.js';
@@ -49,10 +49,11 @@ export const forEach: StepKind<ForEachStepFile> = {
       requests: [...(members.request ? [members.request] : []), ...steps.flatMap(({ requests }) => requests)],
       gains: table?.as === undefined ? [] : [table.as],
       takes: steps.flatMap(({ takes }) => takes ?? []),
-      secrets: [
-        ...secretsIn(file['for-each'], yaml, [...path, 'for-each']),
-        ...steps.flatMap(({ when, secrets }) => (when ? [] : secrets)),
+      needs: [
+        ...needsIn(file['for-each'], yaml, [...path, 'for-each']),
+        ...steps.flatMap(({ when, needs }) => (when ? [] : needs)),
       ],
+      tables: [...(table ? [table] : []), ...steps.flatMap(({ tables }) => tables ?? [])],
       async walk(walk, at): Promise<StepResult> {
         const told: PagesTold = {};
         const counts: Counts = { ok: 0, failed: 0, passed: 0, problem: undefined };

@@ -1,7 +1,7 @@
 /** A step with only `keep`: names for values that are worked out. */
 import type { KeepStepFile } from '../../collection/files/trail-file.js';
 import { evaluated, planGives, walkEvaluation } from '../giving.js';
-import { secretsIn } from '../secrets-ahead.js';
+import { needsIn } from '../needs.js';
 import type { StepKind } from '../step-kind.js';
 
 const others = ['send', 'trail', 'for-each', 'poll', 'choose', 'compare'] as const;
@@ -18,7 +18,7 @@ export const keep: StepKind<KeepStepFile> = {
       changes: 0,
       requests: [],
       gains: [...values.keys()],
-      secrets: secretsIn(file.keep, room.yaml, [...room.path, 'keep']),
+      needs: needsIn(file.keep, room.yaml, [...room.path, 'keep']),
       async walk({ workspace, scope }) {
         for (const [name, tree] of values) {
           // One after the other, so that a value may use the one before it.

@@ -39,7 +39,7 @@ export const poll: StepKind<PollStepFile> = {
       requests: [prepared],
       gives: step.gives,
       gains: step.gains,
-      secrets: step.secrets,
+      needs: step.needs,
       async walk(walk) {
         const started = performance.now();
         const seen: string[] = [];

@@ -37,7 +37,7 @@ export const send: StepKind<SendStepFile> = {
       requests: [prepared],
       gives: step.gives,
       gains: step.gains,
-      secrets: step.secrets,
+      needs: step.needs,
       async walk(walk, at) {
         const before = walk.journal?.known(at);
         const { method, changes } = prepared.plan;

@@ -3,15 +3,15 @@ import type { PollStepFile, SendStepFile } from '../../collection/files/trail-fi
 import { compileKeeps, type Keep, type Kept } from '../../expectation/keeps.js';
 import { lazily } from '../../expression/names.js';
 import { type Gives, giver, planGives, walkEvaluation } from '../giving.js';
+import { type Need, needsIn, needsOf } from '../needs.js';
 import type { PreparedRequest } from '../prepare.js';
-import { type SecretUse, secretsIn, secretsOf } from '../secrets-ahead.js';
 import type { Sending } from '../sending.js';
 import type { PlanRoom, Walk } from '../step-kind.js';
 
 export interface SentStep {
   readonly prepared: PreparedRequest;
   readonly label: string;
-  readonly secrets: readonly SecretUse[];
+  readonly needs: readonly Need[];
   readonly gives: Gives;
   /** What is kept of its answer. */
   readonly gains: readonly string[];
@@ -41,9 +41,9 @@ export async function planSent(
     label,
     gives,
     gains: [...prepared.keeps, ...keeps].map((one) => one.name),
-    secrets: [
-      ...secretsIn(file.give, yaml, [...path, 'give']),
-      ...secretsOf(collection, own, sessions ?? usual, prepared.signer?.name),
+    needs: [
+      ...needsIn(file.give, yaml, [...path, 'give']),
+      ...needsOf(collection, own, sessions ?? usual, prepared.signer?.name),
     ],
     // One literal, nothing spread: a run makes thousands of them.
     sending: ({ workspace: at, scope, signal, row, forSession }, own) => ({

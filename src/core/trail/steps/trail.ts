@@ -1,7 +1,7 @@
 /** `trail`: another trail, with inputs and a scope of its own; what it gives back is named by `keep`. */
 import type { TrailStepFile } from '../../collection/files/trail-file.js';
 import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
-import { secretsIn } from '../secrets-ahead.js';
+import { needsIn } from '../needs.js';
 import { startScope } from '../start-scope.js';
 import type { StepKind } from '../step-kind.js';
 
@@ -21,10 +21,11 @@ export const trail: StepKind<TrailStepFile> = {
       gives,
       gains: [...keeps.keys()],
       takes: plan.steps.flatMap(({ takes }) => takes ?? []),
-      secrets: [
-        ...secretsIn(file.give, room.yaml, [...room.path, 'give']),
-        ...plan.steps.flatMap(({ when, secrets }) => (when ? [] : secrets)),
+      needs: [
+        ...needsIn(file.give, room.yaml, [...room.path, 'give']),
+        ...plan.steps.flatMap(({ when, needs }) => (when ? [] : needs)),
       ],
+      tables: [...(plan.table ? [plan.table] : []), ...plan.steps.flatMap(({ tables }) => tables ?? [])],
       async walk(walk, at) {
         const { workspace } = walk;
         const inner = startScope(plan, workspace, giver(gives, workspace, walk.scope, label));
