@@ -198,6 +198,9 @@ export const documents = {
     pages: z.optional(pages),
     undocumented: z.array(z.strictObject({ at: z.string(), what: z.string() })),
     againstDocs: z.optional(z.array(z.strictObject({ at: z.string(), what: z.string() }))),
+    takenBackBy: z.optional(
+      z.strictObject({ request: z.string(), trail: z.string(), give: z.record(z.string(), z.nullable(z.string())) }),
+    ),
     problems: z.array(problem),
     echo: z.string(),
   }),

@@ -276,3 +276,38 @@ test('echo show gives both directions; an unknown echo says so', async () => {
   assert.equal(unknown.status, 2);
   assert.ok(existsSync(join(cwd, '.echo-trail/echoes')));
 });
+
+test('what was made by hand is told with what takes it back, as a trail has it', async () => {
+  const server = await rawServer((head) =>
+    head.startsWith('POST /refused') ? answerOf('{}', '409 Conflict') : answerOf('{"id":"PC 7","token":"t-77777777"}'),
+  );
+  const cwd = collectionOf(
+    {
+      'requests/book.yaml':
+        'method: POST\nurl: ${origin}/book\nkeep: {id: $.id, pass: {at: $.token, secret: true}}\nexpect: {status: 201}\n',
+      'requests/refused.yaml': 'method: POST\nurl: ${origin}/refused\n',
+      'requests/ask.yaml': 'method: POST\nchanges: false\nurl: ${origin}/ask\n',
+      'requests/cancel.yaml':
+        'inputs: {id: {}, by: {}, pass: {}, note: {}}\nmethod: POST\nurl: ${origin}/cancel/{id}\nbody: {json: {by: "${by}", note: "${note}", pass: "${pass}"}}\n',
+      'trails/broken.yaml': 'steps: [{send: book, undo: {}}]\n',
+      'trails/stay.yaml':
+        'steps:\n  - for-each: [1]\n    steps:\n      - {send: book, undo: {send: cancel, give: {id: "${id}", by: "it\'s us", pass: "${pass}", note: "${before.note}"}}}\n  - {send: refused, undo: {send: cancel}}\n  - {send: ask, undo: {send: cancel}}\n',
+    },
+    server.origin,
+  );
+  const made = await echoTrail(['send', 'book'], { cwd });
+  assert.equal(made.status, 1, 'it is there, though it is not as expected');
+  const line = /^undo +(.*)$/m.exec(made.err)?.[1];
+  assert.equal(
+    line,
+    String.raw`echo-trail send cancel --set id='PC 7' --set by='it'\''s us' --set pass=VALUE --set note=VALUE   as trail stay has it`,
+  );
+  for (const other of ['refused', 'ask', 'cancel'])
+    assert.doesNotMatch((await echoTrail(['send', other, '--set', 'id=1'], { cwd })).err, /^undo/m);
+  const { takenBackBy } = document<{ takenBackBy: object }>(await echoTrail(['send', 'book', '--json'], { cwd }));
+  assert.deepEqual(takenBackBy, {
+    request: 'cancel',
+    trail: 'stay',
+    give: { id: 'PC 7', by: "it's us", pass: null, note: null },
+  });
+});

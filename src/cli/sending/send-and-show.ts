@@ -13,6 +13,7 @@ import type { PageCount } from '../../core/trail/paging/pages.js';
 import type { PreparedRequest } from '../../core/trail/prepare.js';
 import type { Sent } from '../../core/trail/sending.js';
 import { tableWriter } from '../../core/trail/table-file.js';
+import { type TakenBack, takenBackBy } from '../../core/trail/taken-back.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { duplicateKeys, writeJson } from '../../core/value/json-text.js';
 import { durationText, sizeText } from '../../core/value/measures.js';
@@ -25,10 +26,10 @@ import { exitStatus } from '../exit-status.js';
 import { sessionsFrom, withInputs } from '../giving.js';
 import type { Terminal } from '../terminal.js';
 import { headersText, outlineText, prettyText, type TableContent, tableContent, tableText } from '../view/answer.js';
-import { answerLine, outcomeLines } from '../view/exchange.js';
+import { answerLine, outcomeLines, takenBackLine } from '../view/exchange.js';
 import { printable, printableLine } from '../view/printable.js';
 import { problemLines } from '../view/problem.js';
-import { sendDocument, told } from '../view/send-document.js';
+import { sendDocument, takenBackDocument, told } from '../view/send-document.js';
 import { type SentPages, sendPages } from './all-pages.js';
 import { LiveSink } from './live-sink.js';
 import { type Wishes, wishesOf } from './options.js';
@@ -93,16 +94,18 @@ export async function sendAndShow(
     terminal.note(`${terminal.err.yellow('undocumented')}  ${hide(`${at} ${what}`)}`);
   if (against?.length === 0) terminal.note('the answer is as documented');
   if (wishes.picked) return printPicked(sent, wishes.picked, context, hide, status);
+  const takenBack = takenBackOf(sent, workspace);
   if (terminal.json) {
     const pages = count && { ...count, total: count.total ?? null, partial: count.partial ?? null };
     emit(terminal, 'send', {
       ...sendDocument(sent, workspace),
       ...(pages && { pages }),
       ...(against && { againstDocs: told(against) }),
+      ...(takenBack && { takenBackBy: takenBackDocument(takenBack, hide) }),
     });
     return status;
   }
-  await printSent(sent, workspace, terminal, wishes, { saved, shown: live?.begun === true });
+  await printSent(sent, workspace, terminal, wishes, { saved, shown: live?.begun === true, takenBack });
   if (count) tellPages(count, options.pages === undefined, terminal);
   return status;
 }
@@ -168,12 +171,27 @@ function printPicked(
   return status;
 }
 
+interface Shown {
+  /** undefined where the answer went to no file. */
+  readonly saved: boolean | undefined;
+  /** It was shown while it came. */
+  readonly shown: boolean;
+  readonly takenBack: TakenBack | undefined;
+}
+
+/** Of something that was made by hand, what takes it back is worth knowing. */
+const takenBackOf = (
+  { request, kept, outcome: { received } }: Sent,
+  { collection }: Workspace,
+): TakenBack | undefined =>
+  request.changes && received && received.status < 400 ? takenBackBy(collection, request.name, kept) : undefined;
+
 async function printSent(
   sent: Sent,
   workspace: Workspace,
   terminal: Terminal,
   wishes: Wishes,
-  { saved, shown }: { readonly saved: boolean | undefined; readonly shown: boolean },
+  { saved, shown, takenBack }: Shown,
 ): Promise<void> {
   const { wire, outcome, echo } = sent;
   const { err } = terminal;
@@ -193,6 +211,7 @@ async function printSent(
     if (wishes.view === 'pretty' && !shown && saved === undefined) tellMore(received, terminal);
   } else if (wishes.view === 'headers') terminal.print(headersText(wire, undefined, terminal, hide));
   for (const line of outcomeLines(sent, err, hide)) terminal.complain(line);
+  if (takenBack) terminal.note(takenBackLine(takenBack, err, hide));
   if (trouble) terminal.complain(problemLines(trouble, err, hide));
   // In the columns of what stands above it.
   terminal.note(err.dim(`${'echo'.padEnd(trouble ? 7 : 8)}${echo}`));

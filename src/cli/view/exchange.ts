@@ -4,7 +4,9 @@ import { hidden } from '../../core/exchange/wire.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { headerValue } from '../../core/place/observed.js';
 import type { Sent } from '../../core/trail/sending.js';
+import type { TakenBack } from '../../core/trail/taken-back.js';
 import { durationText, sizeText } from '../../core/value/measures.js';
+import { textOf } from '../../core/value/text.js';
 import type { Colours, Terminal } from '../terminal.js';
 import { printableLine } from './printable.js';
 import { table } from './table.js';
@@ -98,3 +100,18 @@ export function outcomeLines(
   }
   return lines;
 }
+
+/** The command that takes back what was made. */
+export function takenBackLine(
+  { request, trail, give }: TakenBack,
+  colours: Colours,
+  hide: (text: string) => string,
+): string {
+  const set = [...give].map(
+    ([name, value]) => ` --set ${name}=${value === undefined ? 'VALUE' : argument(textOf(value))}`,
+  );
+  return `${colours.cyan('undo   ')} echo-trail send ${request}${hide(printableLine(set.join('')))}   ${colours.dim(`as trail ${trail} has it`)}`;
+}
+
+/** As a shell takes it. */
+const argument = (text: string): string => (/^[\w./:@-]+$/.test(text) ? text : `'${text.replaceAll("'", "'\\''")}'`);

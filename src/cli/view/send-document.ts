@@ -4,13 +4,25 @@ import type { Received } from '../../core/exchange/received.js';
 import { hidden } from '../../core/exchange/wire.js';
 import { brief } from '../../core/problem/brief.js';
 import type { Sent } from '../../core/trail/sending.js';
+import type { TakenBack } from '../../core/trail/taken-back.js';
 import type { Workspace } from '../../core/trail/workspace.js';
+import { textOf } from '../../core/value/text.js';
 import { plain } from '../../core/value/written.js';
 import type { Documents } from '../documents.js';
 import { verdictDocument } from './verdict-document.js';
 
 export const told = (found: readonly Mismatch[]): { at: string; what: string }[] =>
   found.map(({ at, what }) => ({ at, what }));
+
+/** What has no value yet is null. */
+export const takenBackDocument = (
+  { request, trail, give }: TakenBack,
+  hide: (text: string) => string,
+): NonNullable<Documents['send']['takenBackBy']> => ({
+  request,
+  trail,
+  give: Object.fromEntries([...give].map(([name, value]) => [name, value === undefined ? null : hide(textOf(value))])),
+});
 
 export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'] {
   const { request, wire, outcome, verdicts, kept, problems, echo } = sent;
