@@ -47,7 +47,8 @@ export function recordEcho(
   redactor: Redactor,
   beside: Beside,
 ): Echo {
-  const failed = verdicts.filter(({ ok }) => !ok);
+  const failed: Verdict[] = [];
+  for (const verdict of verdicts) if (!verdict.ok) failed.push(verdict);
   return {
     id,
     at: isoTime(at),
@@ -211,7 +212,7 @@ function phasesOf({ parts: { phases } }: Received): NonNullable<Echo['phases']> 
 
 /** Microseconds are enough. */
 function rounded(ms: number | undefined): number | undefined {
-  return ms === undefined ? undefined : Math.round(ms * 1000) / 1000;
+  return typeof ms === 'number' ? Math.round(ms * 1000) / 1000 : undefined;
 }
 
 function recordedTrouble(trouble: Problem, redactor: Redactor): NonNullable<Echo['trouble']> {

@@ -86,6 +86,11 @@ function pathPart(name: string, missing: (name: string) => Problem): AddressPart
     write(value) {
       const given = value(name);
       if (given === undefined) throw missing(name);
+      if (!Array.isArray(given)) {
+        const text = textAt(given, name);
+        if (text === '') throw emptyPart(name);
+        return percentEncode(text);
+      }
       const texts = textsOf(given, name);
       if (texts.every((text) => text === '')) throw emptyPart(name);
       return texts.map(percentEncode).join(',');
@@ -104,10 +109,12 @@ export function addressNames(source: string): readonly string[] {
 
 function textsOf(value: Value, name: string): string[] {
   const items = Array.isArray(value) ? (value as readonly Value[]) : [value];
-  return items.map((item) => {
-    if (plain(item) !== null) return textOf(item);
-    throw new Problem('address-shape', { what: `the value for {${name}} in the address is null`, data: { name } });
-  });
+  return items.map((item) => textAt(item, name));
+}
+
+function textAt(value: Value, name: string): string {
+  if (plain(value) !== null) return textOf(value);
+  throw new Problem('address-shape', { what: `the value for {${name}} in the address is null`, data: { name } });
 }
 
 const emptyPart = (name: string): Problem =>

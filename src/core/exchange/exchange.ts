@@ -3,6 +3,7 @@ import type { Dispatcher } from 'undici';
 import { asProblem, type Problem } from '../problem/problem.js';
 import { decompressed } from './compression.js';
 import { type ConnectTimes, noTimes } from './connectors.js';
+import { type Deadlines, deadlinesOf, type Limited } from './deadlines.js';
 import { type HeaderLines, linesIn } from './header-lines.js';
 import { Received, type ReceivedParts } from './received.js';
 import type { Sink } from './sink.js';
@@ -45,9 +46,12 @@ export function exchange(
 const none: readonly never[] = [];
 
 /** The handler of the library's dispatcher: a class, since a run makes one for every request. */
-class Exchange implements Interruptible {
+class Exchange implements Interruptible, Limited {
   place = 0;
-  private readonly started = performance.now();
+  limitedBy: Deadlines | undefined;
+  earlier: Limited | undefined;
+  later: Limited | undefined;
+  readonly started = performance.now();
   private sent = this.started;
   private firstByte = 0;
   private ended = 0;
@@ -61,7 +65,6 @@ class Exchange implements Interruptible {
   private done = false;
   private readonly chunks: Buffer[] = [];
   private abort: ((error: Error) => void) | undefined;
-  private timer: NodeJS.Timeout | undefined;
   /** For the first byte, then between pieces. */
   private silence: NodeJS.Timeout | undefined;
   private sinking: ReturnType<Sink['begin']> = 'nothing';
@@ -86,7 +89,7 @@ class Exchange implements Interruptible {
     }
     this.open = signal && underWayOf(signal);
     this.open?.add(this);
-    this.timer = setTimeout(() => this.end(new Ended('timeout')), wire.timeout.total);
+    deadlinesOf(wire.timeout.total).add(this);
     try {
       this.origin.pool.dispatch(
         {
@@ -167,6 +170,10 @@ class Exchange implements Interruptible {
     this.finish(error);
   }
 
+  expire(): void {
+    this.end(new Ended('timeout'));
+  }
+
   interrupt(): void {
     this.end(new Ended('interrupt'));
   }
@@ -181,8 +188,8 @@ class Exchange implements Interruptible {
   private finish(error: unknown): void {
     if (this.done) return;
     this.done = true;
-    clearTimeout(this.timer);
-    clearTimeout(this.silence);
+    this.limitedBy?.remove(this);
+    if (this.silence) clearTimeout(this.silence);
     this.open?.remove(this);
     this.ended = performance.now();
     if (error === undefined) afterwards(this);

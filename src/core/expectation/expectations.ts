@@ -78,17 +78,30 @@ export function judge(
   situation: Situation,
 ): Verdict[] | Promise<Verdict[]> {
   const loads: Loads = [];
-  const checks = expectations.map((expectation) => {
-    if (expectation.check) return expectation.check;
-    const made = dynamicCheck(expectation, evaluation);
-    loads.push(...made.loads);
-    return made.check;
-  });
-  const verdicts = (): Verdict[] =>
-    expectations.map(({ place }, index) =>
-      withRefusal(verdictOf(place, checks[index] as Check, observed, situation), observed),
-    );
+  const checks: Check[] = [];
+  for (const { check, expected, remake } of expectations) {
+    if (check) checks.push(check);
+    else {
+      const value = expected.evaluate(evaluation);
+      checks.push(remake(value === omitted ? null : value, loads));
+    }
+  }
+  const verdicts = (): Verdict[] => verdictsOf(expectations, checks, observed, situation);
   return loads.length > 0 ? Promise.all(loads).then(verdicts) : verdicts();
+}
+
+function verdictsOf(
+  expectations: readonly Expectation[],
+  checks: readonly Check[],
+  observed: Observed,
+  situation: Situation,
+): Verdict[] {
+  const verdicts: Verdict[] = [];
+  for (let index = 0; index < expectations.length; index += 1) {
+    const { place } = expectations[index] as Expectation;
+    verdicts.push(withRefusal(verdictOf(place, checks[index] as Check, observed, situation), observed));
+  }
+  return verdicts;
 }
 
 /** An unexpected status says more with what the vendor says of it. */
@@ -96,12 +109,6 @@ function withRefusal(verdict: Verdict, observed: Observed): Verdict {
   if (verdict.ok || verdict.place !== 'status' || verdict.detail !== undefined) return verdict;
   const detail = problemText(observed);
   return detail === undefined ? verdict : { ...verdict, detail };
-}
-
-function dynamicCheck({ expected, remake }: Expectation, evaluation: Evaluation): { check: Check; loads: Loads } {
-  const loads: Loads = [];
-  const value = expected.evaluate(evaluation);
-  return { check: remake(value === omitted ? null : value, loads), loads };
 }
 
 function verdictOf(place: Place, check: Check, observed: Observed, situation: Situation): Verdict {

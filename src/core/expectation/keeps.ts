@@ -8,6 +8,7 @@ import type { Observed } from '../place/observed.js';
 import type { Namespaces, Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
+import { isSecretName } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
 
 export interface Keep {
@@ -15,6 +16,7 @@ export interface Keep {
   readonly place: Place;
   readonly fallback: Tree | undefined;
   readonly only: boolean;
+  /** As the file says, or by its name. */
   readonly secret: boolean;
   readonly where: FilePosition;
 }
@@ -46,7 +48,7 @@ export function compileKeeps(
             ? undefined
             : compileTree(long.default, (inner) => yaml.position([...path, name, 'default', ...inner]), loads),
         only: long.only ?? false,
-        secret: long.secret ?? false,
+        secret: long.secret === true || isSecretName(name),
       };
     } catch (error) {
       throw asProblem(error).at(where);

@@ -9,7 +9,7 @@ import { Evaluation, type Surroundings } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
 import type { Situation } from '../matcher/matcher.js';
 import { asProblem, Problem } from '../problem/problem.js';
-import { isSecretName, secretFieldValues } from '../value/secret-fields.js';
+import { secretFieldValues } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
 import type { PreparedRequest } from './prepare.js';
 import type { Sending, Sent } from './sending.js';
@@ -57,20 +57,18 @@ export function judgeOutcome(
     const verdicts = await judged;
     return accept && acceptable(verdicts) ? judgeAll({ ...situation, accept }) : verdicts;
   };
-  const { kept: taken, missing } = takeKeeps(ofRequest.keeps, received, evaluation(ownNames));
+  const { kept, missing } = takeKeeps(ofRequest.keeps, received, evaluation(ownNames));
   if (sending.keeps && sending.keeps.length > 0) {
     const fromStep = takeKeeps(sending.keeps, received, evaluation(sending.caller));
-    taken.push(...fromStep.kept);
+    kept.push(...fromStep.kept);
     missing.push(...fromStep.missing);
   }
-  const kept = taken.map((one) => (one.secret || isSecretName(one.name) ? { ...one, secret: true } : one));
   for (const one of kept) if (one.secret) workspace.redactor.add(one.value);
   const concluded = (verdicts: Verdict[]): Judged => {
-    const failed = verdicts.filter(({ ok }) => !ok);
-    const problems = failed.map((verdict) => failedExpectation(verdict));
+    const problems: Problem[] = [];
+    for (const verdict of verdicts) if (!verdict.ok) problems.push(failedExpectation(verdict));
     // Behind a failed expectation a missing value is no news.
-    if (failed.length === 0) problems.push(...missing);
-    return { outcome, verdicts, kept, problems };
+    return { outcome, verdicts, kept, problems: problems.length === 0 ? missing : problems };
   };
   return accept || judged instanceof Promise ? accepted().then(concluded) : concluded(judged);
 }

@@ -61,9 +61,12 @@ export async function planSent(
       onLeaving: own?.onLeaving,
     }),
     keep({ scope }, kept) {
-      for (const { name: as, value, secret, place } of kept)
+      const names: string[] = [];
+      for (const { name: as, value, secret, place } of kept) {
         scope.set(as, { value, secret, origin: `kept by step ${label} from ${place}` });
-      return kept.map((one) => one.name);
+        names.push(as);
+      }
+      return names;
     },
   };
 }
