@@ -3,17 +3,16 @@ import { randomBytes } from 'node:crypto';
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { lineLog } from '../storage/line-log.js';
-import type { Echo } from './echo.js';
 
 export interface EchoLog {
   /** Short name of this run, the first part of its echoes' ids. */
   readonly run: string;
   nextId(): string;
   /**
-   * @param make called when there is time for it: what it reads must stay as it is
+   * @param make the line of an echo, without its line feed; called when there is time for it: what it reads must stay as it is
    * @param size of its bodies, in bytes or characters
    */
-  append(make: () => Echo, size: number): void;
+  append(make: () => string, size: number): void;
   /** A long body of an echo in a file of its own; its path from the folder of the echoes, undefined beyond 64 MB. */
   beside(id: string, direction: 'sent' | 'received', content: string | Uint8Array): string | undefined;
   /** About how many characters wait to be written. */
@@ -30,7 +29,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   const folder = join(local, 'echoes');
   const path = join(folder, `${started.toISOString().replace(/[-:]|\.\d+/g, '')}-${run}.jsonl`);
   let count = 0;
-  let waiting: (() => Echo)[] = [];
+  let waiting: (() => string)[] = [];
   let text = '';
   let size = 0;
   let failure: unknown;
@@ -49,7 +48,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
     waiting = [];
     for (const make of echoes) {
       try {
-        text += `${JSON.stringify(make())}\n`;
+        text += `${make()}\n`;
       } catch (error) {
         failure ??= error;
       }

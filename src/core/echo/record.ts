@@ -2,7 +2,7 @@
 import type { TlsFacts } from '../exchange/certificate.js';
 import type { Received } from '../exchange/received.js';
 import type { Outcome } from '../exchange/transport.js';
-import { bodySize, type HeaderLine, hidden, type WireRequest } from '../exchange/wire.js';
+import { bodySize, hidden, type WireRequest } from '../exchange/wire.js';
 import type { Verdict } from '../expectation/expectations.js';
 import type { Kept } from '../expectation/keeps.js';
 import type { Named } from '../expression/names.js';
@@ -11,13 +11,11 @@ import { type Problem, positionText } from '../problem/problem.js';
 import { isSecretName } from '../value/secret-fields.js';
 import { plain, type Value } from '../value/written.js';
 import type { Echo, RecordedBody } from './echo.js';
+import { receivedHeaders, recordedLine, sentHeaders } from './header-text.js';
 import type { Redactor } from './redactor.js';
 
 /** Characters of a body that are recorded. */
 const longest = 200_000;
-
-/** Headers whose values are credentials wherever they come from. */
-const secretHeaders = new Set(['authorization', 'proxy-authorization', 'cookie', 'set-cookie']);
 
 /** Keeps a long body in a file of its own; where it is, undefined where it is too long for that too. */
 export type Beside = (id: string, direction: 'sent' | 'received', content: string | Uint8Array) => string | undefined;
@@ -37,7 +35,10 @@ export interface Occasion {
   readonly again?: boolean | undefined;
 }
 
-/** Absent parts are undefined, which JSON leaves out: of all a run does, this happens most often. */
+/**
+ * The line of an echo, without its line feed. Absent parts are undefined, which JSON leaves out; header lines are text
+ * already: of all a run does, this happens most often.
+ */
 export function recordEcho(
   { id, at, environment, request, operation, sessions, inputs, step, row, again }: Occasion,
   wire: WireRequest,
@@ -46,10 +47,10 @@ export function recordEcho(
   kept: readonly Kept[],
   redactor: Redactor,
   beside: Beside,
-): Echo {
+): string {
   const failed: Verdict[] = [];
   for (const verdict of verdicts) if (!verdict.ok) failed.push(verdict);
-  return {
+  const about: Omit<Echo, 'sent' | 'received'> = {
     id,
     at: isoTime(at),
     environment,
@@ -60,20 +61,25 @@ export function recordEcho(
     step,
     row,
     again,
-    sent: {
-      method: wire.method,
-      url: redactor.hide(wire.shownUrl),
-      headers: recordedLines(wire, redactor),
-      body: wire.body && recordedText(wire.body.shown, bodySize(wire.body), redactor, beside, id, 'sent'),
-    },
-    received: received && recordedAnswer(received, redactor, beside, id),
     phases: received && phasesOf(received),
     trouble: trouble && recordedTrouble(trouble, redactor),
     met: verdicts.length - failed.length,
     failed: failed.length > 0 ? failed.map((verdict) => hideVerdict(verdict, redactor)) : undefined,
     kept: kept.length > 0 ? recordedKeeps(kept, redactor) : undefined,
   };
+  const sent: Omit<Echo['sent'], 'headers'> = {
+    method: wire.method,
+    url: redactor.hide(wire.shownUrl),
+    body: wire.body && recordedText(wire.body.shown, bodySize(wire.body), redactor, beside, id, 'sent'),
+  };
+  const line = `${opened(about)},"sent":${opened(sent)},"headers":${sentHeaders(wire, redactor)}}`;
+  if (!received) return `${line}}`;
+  const answer = opened(recordedAnswer(received, redactor, beside, id));
+  return `${line},"received":${answer},"headers":${receivedHeaders(received.headers, redactor)}}}`;
 }
+
+/** The text of an object that more is to be put into. */
+const opened = (object: object): string => JSON.stringify(object).slice(0, -1);
 
 let lastTime = 0;
 let lastIso = '';
@@ -86,34 +92,6 @@ function isoTime(at: Date): string {
     lastTime = time;
   }
   return lastIso;
-}
-
-const recorded = new WeakMap<WireRequest['headers'], { readonly size: number; readonly lines: [string, string][] }>();
-const recordedOnes = new WeakMap<HeaderLine, { readonly size: number; readonly line: [string, string] }>();
-
-/** Lines that are the same for thousands of requests are recorded from one copy, as long as no secret becomes known. */
-function recordedLines({ headers, signed }: WireRequest, redactor: Redactor): [string, string][] {
-  const { size } = redactor;
-  if (signed) return headers.map((line) => recordedOnce(line, size, redactor));
-  const before = recorded.get(headers);
-  if (before?.size === size) return before.lines;
-  const lines = headers.map(({ name, value, secret }) => recordedLine(name, value, secret, redactor));
-  recorded.set(headers, { size, lines });
-  return lines;
-}
-
-/** A signature is another for every request; what stands beside it is not. */
-function recordedOnce(given: HeaderLine, size: number, redactor: Redactor): [string, string] {
-  if (given.secret) return [given.name, hidden];
-  const known = recordedOnes.get(given);
-  if (known?.size === size) return known.line;
-  const line = recordedLine(given.name, given.value, false, redactor);
-  if (!given.origin.startsWith('signature ')) recordedOnes.set(given, { size, line });
-  return line;
-}
-
-function recordedLine(name: string, value: string, secret: boolean, redactor: Redactor): [string, string] {
-  return [name, secret || secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hideKnown(value)];
 }
 
 function recordedInputs(
@@ -137,12 +115,11 @@ function recordedAnswer(
   redactor: Redactor,
   beside: Beside,
   id: string,
-): NonNullable<Echo['received']> {
+): Omit<NonNullable<Echo['received']>, 'headers'> {
   const { reason, hops, finalUrl, remoteAddress, protocol, tls, trailers, hints, wireSize } = received.parts;
   return {
     status: received.status,
     reason,
-    headers: recordedHeaders(received.headers, redactor),
     body: received.parts.body.length > 0 ? recordedBody(received, redactor, beside, id) : undefined,
     hops: hops.length > 0 ? hops.map(({ status, url }) => ({ status, url: redactor.hide(url) })) : undefined,
     finalUrl: hops.length > 0 ? redactor.hide(finalUrl) : undefined,
@@ -158,12 +135,8 @@ function recordedAnswer(
   };
 }
 
-function recordedHeaders(lines: Received['headers'], redactor: Redactor): [string, string][] {
-  // Where there is nothing to hide they are recorded as they are.
-  if (redactor.size === 0 && !lines.some(([name]) => secretHeaders.has(name.toLowerCase())))
-    return lines as [string, string][];
-  return lines.map(([name, value]) => recordedLine(name, value, false, redactor));
-}
+const recordedHeaders = (lines: Received['headers'], redactor: Redactor): [string, string][] =>
+  lines.map(([name, value]) => recordedLine(name, value, false, redactor));
 
 function recordedTls({ protocol, cipher, certificate }: TlsFacts): NonNullable<NonNullable<Echo['received']>['tls']> {
   const { subject, issuer, until, fingerprint } = certificate ?? {};

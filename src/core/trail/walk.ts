@@ -32,6 +32,9 @@ export interface WalkSettings {
   readonly handled?: Handled | undefined;
 }
 
+/** Where something is sent, nothing is assumed. */
+const nothing: Set<string> = new Set();
+
 /**
  * Walks a trail, once or once a row. What fails on the way is in the summary.
  * @throws Problem: an input that is missing, rows that cannot be read
@@ -70,7 +73,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     },
     journal,
     table: plan.table,
-    assumed: new Set(),
+    assumed: workspace.dryRun ? new Set() : nothing,
     last: { cells: {} },
     tableFiles,
     handled: settings.handled ?? new Map(),
