@@ -276,6 +276,30 @@ test('a repeated run that was killed goes on with its repetitions, and handles n
   assert.deepEqual([vendor.asked.get('POST a'), vendor.asked.get('POST b')], [1, 1]);
 });
 
+test('a table of what is handled once is whole when the run is gone on with, whatever the list has become', async () => {
+  const vendor = await ledger(5);
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'data/list.csv': 'id\na\nb\nc\nd\n',
+      'trails/all.yaml':
+        'steps:\n  - for-each: {rows: data/list.csv}\n    as: one\n    once-by: $.id\n    steps: [{send: make-keyed, give: {subject: "${one.id}"}}]\n    table: {columns: {id: "${one.id}", made: $.id}, as: lines, to: data/made.csv}\n  - keep: {count: "${lines | count}"}\n  - {send: look, give: {subject: "n${count}"}}\n',
+    },
+    vendor.origin,
+  );
+  await killedAt(['run', 'all'], cwd, vendor, (subject) => subject === 'c', 1);
+  assert.ok(!existsSync(join(cwd, 'data/made.csv')));
+  writeFileSync(join(cwd, 'data/list.csv'), 'id\nnew\nb\nc\nd\n');
+  const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.equal(resumed.status, 0, resumed.out + resumed.err);
+  assert.equal(
+    readFileSync(join(cwd, 'data/made.csv'), 'utf8'),
+    `id,made,error\n${['new', 'b', 'c', 'd', 'a'].map((id) => `${id},made-${id},\n`).join('')}`,
+  );
+  assert.equal(vendor.asked.get('GET n5'), 1);
+  assert.deepEqual([vendor.asked.get('POST a'), vendor.asked.get('POST b')], [1, 1]);
+});
+
 test('what could not be undone is listed, kept, and taken back by a later command, newest first', async () => {
   const vendor = await ledger();
   const cwd = collectionOf(

@@ -210,6 +210,55 @@ test('once-by passes over what was handled, as long as the run is repeated; what
   );
 });
 
+test('a table of what is handled once grows from walk to walk, and loses nothing that was handled', async () => {
+  const vendor = await mirror();
+  for (const [ending, first, whole] of [
+    ['csv', 'n,error\na,\nb,\n', 'n,error\na,\nb,\nbad,'],
+    ['jsonl', '{"n":"a"}\n{"n":"b"}\n', '{"n":"a"}\n{"n":"b"}\n{"n":"bad","error":'],
+  ] as const) {
+    const cwd = collectionOf(
+      {
+        ...requests,
+        'trails/t.yaml': `steps:\n  - for-each: [a, bad, b, a, b]\n    as: one\n    at-once: 5\n    once-by: $\n    steps: [{send: get, give: {name: "\${one}"}}]\n    table: {columns: {n: "\${one}"}, as: lines, to: data/t.${ending}}\n`,
+        'trails/good.yaml': `steps:\n  - for-each: [a, b]\n    as: one\n    once-by: $\n    steps: [{keep: {x: "\${one}"}}]\n    table: {columns: {n: "\${one}"}, as: lines, to: data/g.${ending}}\n  - {keep: {count: "\${lines | count}"}}\n`,
+      },
+      vendor.origin,
+    );
+    const ended = await echoTrail(['run', 't', '--repeat', '2', '--json'], { cwd });
+    assert.ok(readFileSync(join(cwd, `data/t.${ending}`), 'utf8').startsWith(whole), ended.out);
+    const tables = documentLines(ended).filter(({ event }) => event === 'table');
+    assert.deepEqual(
+      tables.map(({ count, before }) => [count, before]),
+      [
+        [3, 0],
+        [1, 2],
+      ],
+    );
+    const good = await echoTrail(['run', 'good', '--repeat', '3'], { cwd });
+    assert.equal(readFileSync(join(cwd, `data/g.${ending}`), 'utf8'), first);
+    assert.match(good.out, new RegExp(`wrote +data/g\\.${ending} \\(2 rows, 0 of them new, of for each one\\)`));
+  }
+});
+
+test('what is handled once is told apart by the way to it: by its trail, its step, and the item outside', async () => {
+  const vendor = await mirror();
+  const inner = (items: string): string =>
+    `for-each: ${items}, as: n, once-by: $, steps: [{send: get, give: {name: "\${quay}-\${n}"}}]`;
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'data/quays.csv': 'quay\nnorth\nsouth\n',
+      'trails/t.yaml': `inputs: {quay: {default: own}}\nsteps:\n  - {for-each: {rows: data/quays.csv}, as: row, steps: [{keep: {quay: "\${row.quay}"}}, {${inner('[1, 2]')}}]}\n  - {${inner('[1]')}}\n  - {${inner('[1]')}}\n`,
+      'trails/other.yaml': `steps: [{trail: t, give: {quay: inside}}]\n`,
+    },
+    vendor.origin,
+  );
+  const ended = await echoTrail(['run', 't', 'other', '--repeat', '2'], { cwd });
+  assert.equal(ended.status, 0, ended.out + ended.err);
+  const once = ['GET /north-1', 'GET /north-2', 'GET /south-1', 'GET /south-2'];
+  assert.deepEqual(vendor.asked, [...once, 'GET /own-1', 'GET /own-1', ...once, 'GET /inside-1', 'GET /inside-1']);
+});
+
 test('a job is polled until it is done, with what was seen on the way; a poll that cannot come true fails at once', async () => {
   const cwd = demoCollection(standin.origin);
   const done = await echoTrail(['run', 'dredge', '--json'], { cwd });

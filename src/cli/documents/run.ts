@@ -63,6 +63,8 @@ export const runDocuments = {
     /** Of a long table the beginning. */
     rows: z.array(z.record(z.string(), z.any())),
     count: z.number(),
+    /** Of walks before, ahead of these in the file. */
+    before: z.number(),
     to: z.nullable(z.string()),
     environment: z.optional(z.string()),
   }),

@@ -84,7 +84,7 @@ function toldDocument({ pages, seen, chosen, differences, members, unknown }: To
   };
 }
 
-const tableDocument = ({ label, columns, lines, count, to }: TableEvent): Documents['run table'] => ({
+const tableDocument = ({ label, columns, lines, count, before, to }: TableEvent): Documents['run table'] => ({
   event: 'table',
   step: label,
   columns: [...columns],
@@ -92,6 +92,7 @@ const tableDocument = ({ label, columns, lines, count, to }: TableEvent): Docume
     Object.fromEntries(Object.entries(line).map(([name, value]) => [name, plain(value as Value)])),
   ),
   count,
+  before,
   to: to ?? null,
 });
 

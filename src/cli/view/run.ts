@@ -118,12 +118,17 @@ function waitText({ host, wait, why, told }: WaitEvent, { out }: Terminal): stri
   return `${out.yellow('waiting')} ${host}: ${durationText(wait)} ${out.dim(`(${why}; ${told ? 'as the server asks' : 'the server does not say how long'})`)}`;
 }
 
-function tableLines({ label, columns, lines, count, to, show }: TableEvent, terminal: Terminal, hide: Hide): string[] {
+const rowsText = (count: number, before: number): string =>
+  before === 0 ? `${count} ${count === 1 ? 'row' : 'rows'}` : `${before + count} rows, ${count} of them new,`;
+
+function tableLines(
+  { label, columns, lines, count, before, to, show }: TableEvent,
+  terminal: Terminal,
+  hide: Hide,
+): string[] {
   const { out } = terminal;
   const told =
-    to === undefined
-      ? []
-      : [`${out.green('wrote  ')} ${to} ${out.dim(`(${count} ${count === 1 ? 'row' : 'rows'} of ${label})`)}`];
+    to === undefined ? [] : [`${out.green('wrote  ')} ${to} ${out.dim(`(${rowsText(count, before)} of ${label})`)}`];
   if (!show) return told;
   if (count === 0) return [...told, `        ${out.dim(`the table of ${label} has no lines`)}`];
   const shown = lines.slice(0, 40);

@@ -1,10 +1,11 @@
 /** Walking what is planned, as often as is wished, and telling what it came to. */
 import { setTimeout } from 'node:timers/promises';
 import type { Problem } from '../../core/problem/problem.js';
+import type { Handled } from '../../core/trail/handled.js';
 import type { Journal } from '../../core/trail/journal/journal.js';
 import type { RunOptions } from '../../core/trail/journal/lines.js';
 import type { MatrixMaker } from '../../core/trail/run/matrix.js';
-import type { Handled, TrailPlan } from '../../core/trail/step-kind.js';
+import type { TrailPlan } from '../../core/trail/step-kind.js';
 import { walkTrail } from '../../core/trail/walk.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { durationText } from '../../core/value/measures.js';
@@ -56,7 +57,7 @@ export async function walkPlans(walking: Walking, context: Context): Promise<num
 }
 
 const handledBefore = (journal: Journal | undefined): Handled =>
-  new Map([...(journal?.handledBefore() ?? [])].map(([where, keys]) => [where, new Set(keys)]));
+  new Map([...(journal?.handledBefore() ?? [])].map(([way, items]) => [way, new Map(items)]));
 
 /** All plans once. */
 async function walkPass(

@@ -86,6 +86,8 @@ export interface TableEvent {
   /** Of a long table the beginning. */
   readonly lines: readonly ValueMap[];
   readonly count: number;
+  /** Lines of walks before, which its file has ahead of these. */
+  readonly before: number;
   readonly to: string | undefined;
   readonly show: boolean;
 }

@@ -89,6 +89,7 @@ export async function walkForSession(
     scope,
     row: undefined,
     at: '',
+    way: plan.name,
     depth: 0,
     signal: never,
     ending: never,

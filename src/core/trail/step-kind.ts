@@ -8,6 +8,7 @@ import type { Problem } from '../problem/problem.js';
 import type { ValueMap } from '../value/written.js';
 import type { Condition } from './conditions.js';
 import type { StepEvent, TableEvent, WalkEvent } from './events.js';
+import type { Handled } from './handled.js';
 import type { Journal } from './journal/journal.js';
 import type { Need } from './needs.js';
 import type { Preparation } from './preparation.js';
@@ -45,6 +46,8 @@ export interface PlannedStep {
   readonly changes: number;
   /** Secrets and files that it needs, as far as its files name them. */
   readonly needs: readonly Need[];
+  /** It, or a step inside it, passes over what was handled before. */
+  readonly remembers?: boolean;
   /** Those that it, or a step inside it, may write to a file. */
   readonly tables?: readonly TablePlan[];
   /** Inputs that it gives to what it sends or walks. */
@@ -105,6 +108,8 @@ export interface Walk {
   readonly rowLabel?: string | undefined;
   /** Which one of for-each it is: `notice 12`. */
   readonly member?: string | undefined;
+  /** The way to it, by what is on it: the same when the run is repeated. */
+  readonly way: string;
   /** Where it stands in the run: `12`, row 12; `12/3:5`, the fifth iteration of its step 3. Empty where there are no rows. */
   readonly at: string;
   /** Ends what is under way. */
@@ -128,15 +133,12 @@ export interface Walk {
   readonly last: { cells: ValueMap };
   /** Files that tables of this walk, and of those beside it, have gone to. */
   readonly tableFiles: Set<string>;
-  /** What was handled already, by the step that goes through it. */
+  /** What was handled already. */
   readonly handled: Handled;
   readonly report: (event: WalkEvent) => void;
   /** Walks steps in this walk; the gravest problem when one failed. */
   readonly steps: (steps: readonly PlannedStep[], walk: Walk) => Promise<Problem | undefined>;
 }
-
-/** Keys of items, by where the step stands: what `once-by` passes over when a run is repeated. */
-export type Handled = Map<string, Set<string>>;
 
 export interface StepKind<File extends StepFile = StepFile> {
   readonly name: StepEvent['kind'];

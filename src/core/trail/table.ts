@@ -153,6 +153,8 @@ function ofColumn(name: string, { code, what, where, reason, remedy, data }: Pro
 export interface Table {
   /** Its file. */
   readonly to: string | undefined;
+  /** Lines of walks before, in the file alone. */
+  readonly before: number;
   /** @param number from 1 */
   add(number: number, cells: ValueMap): Promise<void>;
   /** @returns how many lines there are, and those that are to be shown or named */
@@ -164,16 +166,21 @@ export interface Table {
 /** So many lines are kept for the terminal where nothing else wants them. */
 const shownLines = 200;
 
-/** @throws Problem file-unreadable, file-outside, file-exists: another table of this walk went there */
-export async function openTable(plan: TablePlan, at: TableRoom): Promise<Table> {
+/**
+ * @param before lines that stand in its file ahead of those that are added
+ * @throws Problem file-unreadable, file-outside, file-exists: another table of this walk went there
+ */
+export async function openTable(plan: TablePlan, at: TableRoom, before: readonly ValueMap[] = []): Promise<Table> {
   const heads = [...plan.columns, errorColumn];
   const to = plan.to && tableFile(plan.to, at);
   const writer = to === undefined ? undefined : await tableWriter(placeInside(at.workspace.collection.root, to), heads);
+  for (const line of before) await writer?.add(line);
   const early = new Map<number, ValueMap>();
   const lines: ValueMap[] = [];
   let next = 1;
   return {
     to,
+    before: before.length,
     async add(number, cells) {
       early.set(number, cells);
       for (let line = early.get(next); line; line = early.get(next)) {
@@ -229,5 +236,5 @@ export async function settleTable(
 ): Promise<TableEvent> {
   const { count, lines } = await table.finish();
   const { columns, show } = plan;
-  return { event: 'table', label, row, columns, lines, count, to: table.to, show };
+  return { event: 'table', label, row, columns, lines, count, before: table.before, to: table.to, show };
 }

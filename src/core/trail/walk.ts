@@ -3,10 +3,11 @@ import { Problem } from '../problem/problem.js';
 import { closeSessions } from './closing.js';
 import type { Summary, WalkEvent } from './events.js';
 import { graver } from './gravity.js';
+import type { Handled } from './handled.js';
 import type { Journal } from './journal/journal.js';
 import type { Scope } from './scope.js';
 import { fromCommandLine, startScope } from './start-scope.js';
-import type { Handled, TrailPlan, Walk } from './step-kind.js';
+import type { TrailPlan, Walk } from './step-kind.js';
 import { count, newTally, summaryOf } from './tally.js';
 import { walkWithUndo } from './undoing.js';
 import { walkRows } from './walk-rows.js';
@@ -63,6 +64,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     row,
     rowLabel,
     at: row === undefined ? String(number) : `${number}.${row}`,
+    way: row === undefined ? plan.name : `${plan.name}.${row}`,
     depth: 0,
     signal,
     ending,

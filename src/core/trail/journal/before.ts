@@ -5,7 +5,8 @@ import type { BriefProblem } from '../../problem/brief.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import { jsonLines } from '../../storage/json-lines.js';
-import type { Value } from '../../value/written.js';
+import type { Value, ValueMap } from '../../value/written.js';
+import { type Handled, handledBy } from '../handled.js';
 import type { KeptName } from '../step-kind.js';
 import type { Armed } from './journal.js';
 import { type JournalLine, journalLine } from './lines.js';
@@ -44,8 +45,7 @@ export interface Before {
   readonly failed: readonly (FailedRow & { readonly walk: number })[];
   /** Changing calls whose answer was lost. */
   readonly doubts: readonly { readonly walk: number; readonly call: string }[];
-  /** Keys of items that once-by passes over, by the step that goes through them. */
-  readonly handled: ReadonlyMap<string, ReadonlySet<string>>;
+  readonly handled: Handled;
   readonly walks: ReadonlyMap<number, boolean>;
   /** What can be taken back, the oldest first. */
   readonly armed: ReadonlyMap<string, Armed>;
@@ -60,7 +60,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
   const rows = new Map<number, Map<number, boolean>>();
   const failed: (FailedRow & { walk: number })[] = [];
   const doubts: { walk: number; call: string }[] = [];
-  const handled = new Map<string, Set<string>>();
+  const handled: Handled = new Map();
   const walks = new Map<number, boolean>();
   const armed = new Map<string, Armed>();
   const undone = new Set<string>();
@@ -116,12 +116,13 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
       case 'undone':
         if (line.state === 'done' || line.state === 'not needed') undone.add(line.at);
         break;
-      case 'handled': {
-        const keys = handled.get(line.where);
-        if (keys) keys.add(line.key);
-        else handled.set(line.where, new Set([line.key]));
+      case 'handled':
+        handledBy(handled, line.way).set(line.key, {
+          walk: line.walk,
+          place: line.place,
+          cells: line.cells as ValueMap | undefined,
+        });
         break;
-      }
       case 'doubt':
         doubts.push({ walk: line.walk, call: line.call });
         break;

@@ -7,6 +7,7 @@ import type { Problem } from '../../problem/problem.js';
 import { lineLog } from '../../storage/line-log.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { UndoState } from '../events.js';
+import type { HandledItem } from '../handled.js';
 import type { KeptName, Walk } from '../step-kind.js';
 import type { Before, KnownStep } from './before.js';
 import type { JournalLine } from './lines.js';
@@ -45,9 +46,9 @@ export interface Journal {
   /** A changing call whose answer was lost. */
   doubt(walk: number, call: string): void;
   doubtsBefore(walk: number): readonly string[];
-  /** @param where which step goes through them */
-  handled(where: string, key: string): void;
-  handledBefore(): ReadonlyMap<string, ReadonlySet<string>>;
+  /** @param way to the step that goes through them */
+  handled(way: string, key: string, item: HandledItem): void;
+  handledBefore(): Before['handled'];
   /** Settles when it is on disk, and all of the walk with it. */
   walked(walk: number, ok: boolean): Promise<void>;
   close(): Promise<void>;
@@ -141,7 +142,7 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     undone: (at, state, problem) => add('', () => ({ line: 'undone', at, state, ...recorded(problem) })),
     doubt: (walk, call) => add('', () => ({ line: 'doubt', walk, call })),
     doubtsBefore: (walk) => (before?.doubts ?? []).filter((one) => one.walk === walk).map(({ call }) => call),
-    handled: (where, key) => add('', () => ({ line: 'handled', where, key })),
+    handled: (way, key, item) => add('', () => ({ line: 'handled', way, key, ...item })),
     handledBefore: () => before?.handled ?? new Map(),
     walked(walk, ok) {
       add('', () => ({ line: 'walk', walk, ok }));

@@ -91,7 +91,15 @@ export const journalLine = z.discriminatedUnion('line', [
   }),
   z.strictObject({ line: z.literal('undone'), at, state: undoStates, problem: z.optional(briefProblem) }),
   /** An item that once-by passes over from now on. */
-  z.strictObject({ line: z.literal('handled'), where: z.string(), key: z.string() }),
+  z.strictObject({
+    line: z.literal('handled'),
+    way: z.string(),
+    key: z.string(),
+    walk: z.number(),
+    place: z.number(),
+    /** What it leaves in its table. */
+    cells: z.optional(z.record(z.string(), z.any())),
+  }),
   z.strictObject({ line: z.literal('doubt'), walk: z.number(), call: z.string() }),
   z.strictObject({ line: z.literal('walk'), walk: z.number(), ok: z.boolean() }),
 ]);

@@ -7,6 +7,7 @@ import { textOf } from '../../value/text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { TableEvent } from '../events.js';
 import { graver } from '../gravity.js';
+import { handledBy, itemOnWay, OnceEach, wayTo } from '../handled.js';
 import { manyAtOnce } from '../many.js';
 import { needsIn } from '../needs.js';
 import { Scope } from '../scope.js';
@@ -33,6 +34,7 @@ export const forEach: StepKind<ForEachStepFile> = {
     const table = file.table && planTable(file.table, room, [...path, 'table']);
     const keyPlace = file['once-by'] === undefined ? undefined : placeAt(file['once-by']);
     const atOnce = file['at-once'] ?? 1;
+    const remembersInside = steps.some(({ remembers }) => remembers);
 
     function placeAt(text: string): ReturnType<typeof readPlace> {
       try {
@@ -53,46 +55,52 @@ export const forEach: StepKind<ForEachStepFile> = {
         ...needsIn(file['for-each'], yaml, [...path, 'for-each']),
         ...steps.flatMap(({ when, needs }) => (when ? [] : needs)),
       ],
+      remembers: keyPlace !== undefined || remembersInside,
       tables: [...(table ? [table] : []), ...steps.flatMap(({ tables }) => tables ?? [])],
       async walk(walk, at): Promise<StepResult> {
         const told: PagesTold = {};
         const counts: Counts = { ok: 0, failed: 0, passed: 0, problem: undefined };
-        const where = `${walk.row ?? ''} ${label}`;
-        const handled = keyPlace && handledAt(walk, where);
+        const way = wayTo(walk, at);
+        const number = walkNumber(walk);
+        const once = keyPlace && new OnceEach(handledBy(walk.handled, way), number);
         // Where nothing is sent, there are no answers to make lines of.
         const lines = walk.workspace.dryRun ? undefined : table;
-        const open = lines && (await openTable(lines, walk));
-        const work = async ({ value, secret }: Member, number: number): Promise<void> => {
+        const open = lines && (await openTable(lines, walk, once?.linesBefore()));
+        let last = 0;
+        const work = async ({ value, secret }: Member, place: number): Promise<void> => {
+          last = Math.max(last, place);
           const key = keyPlace && keyOf(keyPlace.find(asAnswer(value)), keyPlace.text);
-          if (key !== undefined && handled?.has(key)) {
+          const before = key === undefined ? undefined : once?.before(key);
+          if (before) {
             counts.passed += 1;
+            // A run that is gone on with has its whole table.
+            if (before.cells) await open?.add(place, before.cells);
             return;
           }
-          const scope = new Scope(
-            new Map([[name, { value, secret, origin: `${label} ${number}` }]]),
-            label,
-            walk.scope,
-          );
+          const scope = new Scope(new Map([[name, { value, secret, origin: `${label} ${place}` }]]), label, walk.scope);
           // Where answers have been assumed, what is gone through may be made of them.
           const assumed = walk.workspace.dryRun ? new Set(walk.assumed) : walk.assumed;
           if (assumed.size > 0 || (walk.workspace.dryRun && members.request)) assumed.add(name);
           const inner = {
             ...walk,
-            at: `${at}:${number}`,
+            // What an earlier command did is known of the item, wherever it stands by now.
+            at: `${at}:${key === undefined ? place : itemOnWay(value, key)}`,
+            // To tell one without a key by what it is takes longer than most steps do by themselves.
+            way: remembersInside ? `${way}:${itemOnWay(value, key)}` : way,
             scope,
             depth: walk.depth + 1,
-            member: `${name} ${number}`,
+            member: `${name} ${place}`,
             table: lines,
             assumed,
             last: { cells: {} },
           };
           const { problem, cells } = await memberOf(steps, inner, lines);
-          if (cells && open) await open.add(number, cells);
+          if (cells && open) await open.add(place, cells);
           counts[problem ? 'failed' : 'ok'] += 1;
           if (problem) counts.problem = graver(counts.problem, problem);
           else if (key !== undefined && !walk.signal.aborted) {
-            handled?.add(key);
-            walk.journal?.handled(where, key);
+            once?.add(key, place, cells);
+            walk.journal?.handled(way, key, { walk: number, place, cells });
           }
         };
         let ended: Problem | undefined;
@@ -101,6 +109,11 @@ export const forEach: StepKind<ForEachStepFile> = {
         } catch (error) {
           await open?.abandon();
           throw error;
+        }
+        // Nor does it lose what is not in the list any more.
+        for (const cells of once?.left() ?? []) {
+          last += 1;
+          await open?.add(last, cells);
         }
         let settled: TableEvent | undefined;
         if (walk.ending.aborted) await open?.abandon();
@@ -148,14 +161,8 @@ function result(
   };
 }
 
-function handledAt({ handled }: Walk, where: string): Set<string> {
-  let keys = handled.get(where);
-  if (!keys) {
-    keys = new Set();
-    handled.set(where, keys);
-  }
-  return keys;
-}
+/** Which of the walks of the command it is. */
+const walkNumber = ({ at }: Walk): number => Number.parseInt(at, 10);
 
 function keyOf(found: Value | undefined, place: string): string {
   if (found !== undefined) return textOf(found);

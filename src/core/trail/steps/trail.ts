@@ -1,6 +1,7 @@
 /** `trail`: another trail, with inputs and a scope of its own; what it gives back is named by `keep`. */
 import type { TrailStepFile } from '../../collection/files/trail-file.js';
 import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
+import { wayTo } from '../handled.js';
 import { needsIn } from '../needs.js';
 import { startScope } from '../start-scope.js';
 import type { StepKind } from '../step-kind.js';
@@ -25,11 +26,18 @@ export const trail: StepKind<TrailStepFile> = {
         ...needsIn(file.give, room.yaml, [...room.path, 'give']),
         ...plan.steps.flatMap(({ when, needs }) => (when ? [] : needs)),
       ],
+      remembers: plan.steps.some(({ remembers }) => remembers),
       tables: [...(plan.table ? [plan.table] : []), ...plan.steps.flatMap(({ tables }) => tables ?? [])],
       async walk(walk, at) {
         const { workspace } = walk;
         const inner = startScope(plan, workspace, giver(gives, workspace, walk.scope, label));
-        const problem = await walk.steps(plan.steps, { ...walk, at, scope: inner, depth: walk.depth + 1 });
+        const problem = await walk.steps(plan.steps, {
+          ...walk,
+          at,
+          way: wayTo(walk, at),
+          scope: inner,
+          depth: walk.depth + 1,
+        });
         if (problem) return { sent: undefined, kept: [], problems: [problem] };
         for (const [name, tree] of keeps) {
           const named = evaluated(tree, walkEvaluation(workspace, inner), `kept by step ${label}`);
