@@ -324,6 +324,15 @@ for (const [given, status, outcome] of choices) {
   });
 }
 
+test('of choices that are all the same any is chosen, and they are told once', async () => {
+  const same =
+    '  - keep: {seen: [moved, left, moved, moved]}\n  - choose: {from: "${seen}", as: one}\n  - {send: get, give: {name: "${one}"}}\n';
+  const moved = await walked(same, ['--set', 'one=moved']);
+  assert.deepEqual(moved.asked, ['GET /moved']);
+  const both = await walked(same, ['--set', 'one=e']);
+  assert.match(stepsOf(both).at(-1)?.problems[0]?.what ?? '', /fits 4 of them: moved; left$/);
+});
+
 const conditions: readonly (readonly [when: string, taken: boolean])[] = [
   ['{kind: ferry}', true],
   ['{kind: tanker}', false],

@@ -3,6 +3,7 @@ import type { ChooseStepFile } from '../../collection/files/trail-file.js';
 import { compileTree, type Tree } from '../../expression/tree.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
+import { equalValues } from '../../value/equal.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
 import { evaluated, walkEvaluation } from '../giving.js';
@@ -99,7 +100,8 @@ function fitting(name: string, given: string, choices: readonly Choice[]): Choic
   const found =
     whole.length > 0 ? whole : choices.filter(({ label }) => wanted !== '' && label.toLowerCase().includes(wanted));
   const [first] = found;
-  if (first && found.length === 1) return first;
+  // Of those that are all the same, any is.
+  if (first && found.every(({ value }) => equalValues(value, first.value))) return first;
   if (first) {
     throw new Problem('name-ambiguous', {
       what: `--set ${name}=${given} fits ${found.length} of them: ${some(found)}`,
@@ -119,6 +121,7 @@ function fitting(name: string, given: string, choices: readonly Choice[]): Choic
 }
 
 function some(choices: readonly Choice[]): string {
-  const labels = choices.slice(0, 8).map(({ label }) => label);
-  return `${labels.join('; ')}${choices.length > labels.length ? `; and ${choices.length - labels.length} more` : ''}`;
+  const labels = [...new Set(choices.map(({ label }) => label))];
+  const shown = labels.slice(0, 8);
+  return `${shown.join('; ')}${labels.length > shown.length ? `; and ${labels.length - shown.length} more` : ''}`;
 }
