@@ -468,6 +468,58 @@ test('before the first step, everything that the trail names is read', async () 
   await vendor.close();
 });
 
+test('names that a later step would stumble over are told before anything is sent', async () => {
+  const sent: string[] = [];
+  const server = await rawServer((head) => {
+    sent.push(head);
+    return answerOf('{"id": 7}');
+  });
+  const cwd = collectionOf(
+    {
+      'data/rows.csv': 'imo;"name"\n1;a\n',
+      'data/other.csv': 'imo,flag\n1,b\n',
+      'data/rows.json': '[{"imo": "1", "name": "a"}]',
+      'requests/make.yaml': 'method: POST\nurl: ${origin}/make\nkeep: {id: $.id}\n',
+      'requests/look.yaml': 'inputs: {id: {default: "1"}}\nurl: ${origin}/look/{id}\nquery: {at: "${desk}"}\n',
+      'sessions/desk.yaml': 'kind: bearer\ntoken: t-77777777\nsupply: {desk: north}\n',
+      'requests/wrong.yaml': 'url: ${origin}/wrong\nquery: {at: "${dexk}"}\n',
+      'trails/later.yaml': 'steps: [{send: make}, {send: look, give: {id: "${ID}"}}]\n',
+      'trails/inside.yaml': 'steps: [{send: make}, {for-each: [1], as: n, steps: [{trail: later}]}]\n',
+      'trails/undo.yaml': 'steps: [{send: make, undo: {send: wrong}}]\n',
+      'trails/rows.yaml':
+        'rows: data/rows.csv\nsteps: [{send: look, session: desk, give: {id: "${imo}"}}, {keep: {n: "${name}"}, when: {n: {exists: true}}}]\n',
+      'trails/well.yaml': 'steps: [{send: make}, {send: look, session: desk, give: {id: "${id}"}}]\n',
+    },
+    server.origin,
+  );
+  const refused: readonly (readonly [args: string[], says: RegExp])[] = [
+    [
+      ['later'],
+      /the name ID is not known at this step of later\nat +trails\/later\.yaml:1:47\ntry +did you mean id\?; nothing was sent/,
+    ],
+    [['inside'], /the name ID is not known at this step of later/],
+    [
+      ['undo'],
+      /the name dexk is neither an input of wrong.*\nat +requests\/wrong\.yaml:2:13[\s\S]*did you mean desk\?/,
+    ],
+    [['wrong'], /the name dexk is neither an input of wrong/],
+    [['rows', '--rows', 'data/other.csv'], /the name name is not known at this step of rows/],
+    [['well', 'undo', 'later'], /the name dexk[\s\S]*cause +and 1 more; echo-trail check names them all/],
+  ];
+  for (const [args, says] of refused) {
+    const ended = await echoTrail(['run', ...args], { cwd });
+    assert.equal(ended.status, 2, ended.out + ended.err);
+    assert.match(ended.err, says);
+  }
+  assert.equal(sent.length, 0);
+  for (const args of [['well'], ['rows'], ['rows', '--rows', 'data/rows.json'], ['later', '--dry-run']])
+    assert.doesNotMatch((await echoTrail(['run', ...args], { cwd })).err, /nothing was sent$/m);
+  assert.deepEqual(
+    sent.map((head) => head.split(' ', 2).join(' ')),
+    ['POST /make', 'GET /look/7?at=north', 'GET /look/1?at=north', 'GET /look/1?at=north'],
+  );
+});
+
 test('files that are missing are told before anything is sent, unless the run makes them', async () => {
   const sent: string[] = [];
   const server = await rawServer((head) => {

@@ -484,8 +484,8 @@ test('what a range or a column of a table cannot be is told by its name', async 
   });
   assert.match(JSON.stringify(stepsOf(range)), /the range ends with \\"many\\", which is no whole number/);
   const column = await walked(
-    '  - for-each: [a]\n    as: one\n    steps: [{send: get, give: {name: "${one}"}}]\n    table: {columns: {depth: "${depth}"}}\n',
+    '  - for-each: [a]\n    as: one\n    steps: [{send: get, give: {name: "${one}"}}]\n    table: {columns: {depth: "${one.depth}"}}\n',
   );
   const told = JSON.stringify(stepsOf(column));
-  assert.match(told, /column depth: the name depth is not known here/);
+  assert.match(told, /column depth: one \(for each one 1\) has no member depth/);
 });

@@ -1,4 +1,5 @@
 /** From plans to their end: what can be known ahead is looked at, the journal is opened, all is walked. */
+import { demandNames } from '../../core/check/names-ahead.js';
 import { asProblem } from '../../core/problem/problem.js';
 import type { Before } from '../../core/trail/journal/before.js';
 import { demandAhead } from '../../core/trail/run/ahead.js';
@@ -41,6 +42,8 @@ export async function walkAhead(
     calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),
     rows: plans.some(({ rows }) => rows !== undefined),
   });
+  // A dry run tells each by its step.
+  if (!wishes.dryRun) demandNames(workspace, plans, order.options.rows);
   try {
     await demandAhead(workspace, plans, context.signal);
   } catch (error) {

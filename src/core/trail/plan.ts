@@ -83,6 +83,7 @@ export async function planTrail(
   const steps = await planSteps(content.steps, ['steps'], many || rows !== undefined);
   const plan: TrailPlan = {
     name,
+    file: 'trail',
     steps,
     takes: [...Object.keys(content.inputs ?? {}), ...steps.flatMap(({ takes }) => takes ?? [])],
     inputs: planInputs(content.inputs, { yaml }, `trail ${name}`, loads),
@@ -146,6 +147,7 @@ export async function requestAsTrail(
   await Promise.all(loads);
   return {
     name,
+    file: 'request',
     steps: [{ ...step, when: undefined }],
     takes: prepared.plan.inputs.map((input) => input.name),
     // Only what the command line names; the request has its defaults itself.

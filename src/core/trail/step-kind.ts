@@ -75,6 +75,8 @@ export interface StepResult extends Pick<StepEvent, 'sent' | 'kept' | 'problems'
 
 export interface TrailPlan {
   readonly name: string;
+  /** The kind of file that it was made from. */
+  readonly file: 'trail' | 'request';
   readonly inputs: readonly import('../collection/inputs.js').InputPlan[];
   readonly steps: readonly PlannedStep[];
   /** The names that `--set` may give. */

@@ -15,7 +15,7 @@ import type { Rule } from '../rule.js';
 
 const parts = ['url', 'path', 'query', 'headers', 'cookies', 'body', 'expect'] as const;
 
-export const namesResolve: Rule = {
+export const namesResolve = {
   name: 'names-resolve',
   must: 'every name that a request uses is an input of it, a variable, or supplied by a session',
   *check({ requests, variables, collection }) {
@@ -45,7 +45,7 @@ export const namesResolve: Rule = {
       }
     }
   },
-};
+} satisfies Rule;
 
 /** By any session: which one a request is sent with may be said by a step or the command line. */
 function suppliedBy(collection: Collection): string[] {

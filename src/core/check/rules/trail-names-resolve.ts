@@ -29,7 +29,7 @@ interface Room {
   readonly trail: string;
 }
 
-export const trailNamesResolve: Rule = {
+export const trailNamesResolve = {
   name: 'trail-names-resolve',
   must: 'every name that a step uses is known by then',
   *check(checked) {
@@ -47,7 +47,7 @@ export const trailNamesResolve: Rule = {
       yield* unknown(namesIn(content.table?.to, ['table', 'to']), ahead, room);
     }
   },
-};
+} satisfies Rule;
 
 /** @returns the names that are known behind the last of the steps */
 function* inSteps(

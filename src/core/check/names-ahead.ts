@@ -1,0 +1,55 @@
+/** Names that a walk would stumble over at a later step, told before its first: `check` for what is about to be walked. */
+import type { Loaded } from '../collection/collection.js';
+import type { RequestFile } from '../collection/files/request-file.js';
+import type { StepFile, TrailFile } from '../collection/files/trail-file.js';
+import { Problem } from '../problem/problem.js';
+import type { TrailPlan } from '../trail/step-kind.js';
+import type { Workspace } from '../trail/workspace.js';
+import type { Finding } from './finding.js';
+import type { Checked } from './rule.js';
+import { namesResolve } from './rules/names-resolve.js';
+import { trailNamesResolve } from './rules/trail-names-resolve.js';
+import { sentBy } from './trail-steps.js';
+
+/**
+ * @param rows in place of those that the trails name
+ * @throws Problem unknown-name: the first of them, and how many there are
+ */
+export function demandNames(workspace: Workspace, plans: readonly TrailPlan[], rows: string | undefined): void {
+  const { collection, layers, settings } = workspace;
+  const requests = new Map<string, Loaded<RequestFile>>();
+  const trails = new Map<string, Loaded<TrailFile>>();
+  const addRequest = (given: string): void => {
+    const loaded = collection.read('request', given);
+    requests.set(loaded.name, loaded);
+  };
+  const addTrail = (given: string): void => {
+    const loaded = collection.read('trail', given);
+    if (trails.has(loaded.name)) return;
+    trails.set(loaded.name, loaded);
+    for (const step of loaded.content.steps) for (const sent of sentBy(step)) addRequest(sent);
+    for (const inner of trailsIn(loaded.content.steps)) addTrail(inner);
+  };
+  for (const { name, file } of plans) {
+    if (file === 'request') addRequest(name);
+    else {
+      addTrail(name);
+      const loaded = trails.get(name) as Loaded<TrailFile>;
+      if (rows !== undefined) trails.set(name, { ...loaded, content: { ...loaded.content, rows } });
+    }
+  }
+  const variables = new Set([...settings.keys(), ...layers.layers.flatMap((layer) => [...layer.variables.keys()])]);
+  const checked: Checked = { collection, variables, requests, trails };
+  const found: Omit<Finding, 'rule'>[] = [...namesResolve.check(checked), ...trailNamesResolve.check(checked)];
+  const [first] = found;
+  if (!first) return;
+  throw new Problem('unknown-name', {
+    what: first.what,
+    where: first.where,
+    cause: found.length > 1 ? `and ${found.length - 1} more; echo-trail check names them all` : undefined,
+    remedy: `${first.remedy === undefined ? '' : `${first.remedy}; `}nothing was sent`,
+  });
+}
+
+const trailsIn = (steps: readonly StepFile[]): string[] =>
+  steps.flatMap((step) => ('trail' in step ? [step.trail] : 'for-each' in step ? trailsIn(step.steps) : []));
