@@ -220,6 +220,39 @@ const cases: readonly (readonly [
     /query parameter colour is not documented/,
   ],
   [
+    'trail-names-resolve',
+    'error',
+    {
+      'requests/x.yaml': 'inputs: {imo: {}}\nurl: ${origin}/{imo}\n',
+      'trails/t.yaml': 'steps: [{send: x, give: {ino: 7, imo: 8}}]\n',
+    },
+    'trails/t.yaml:1:26',
+    /^x takes no input ino did you mean imo\?/,
+  ],
+  [
+    'trail-names-resolve',
+    'error',
+    {
+      'requests/x.yaml':
+        'inputs: {imo: {}, berth: {default: N1}, note: {}, mark: {}}\nurl: ${origin}/{imo}{?mark}\nquery: {b: "${berth}", n: "${note ?? omit}"}\n',
+      'trails/t.yaml': 'steps: [{for-each: [1], as: n, steps: [{poll: x, until: {status: 200}}]}]\n',
+    },
+    'trails/t.yaml:1:47',
+    /^x needs the input imo, and nothing gives it at this step/,
+  ],
+  [
+    'trail-names-resolve',
+    'error',
+    {
+      'requests/x.yaml': 'inputs: {imo: {}}\nurl: ${origin}/{imo}\nkeep: {mark: $.mark}\n',
+      'requests/y.yaml': 'inputs: {mark: {}, gone: {}}\nmethod: DELETE\nurl: ${origin}/{mark}/{gone}\n',
+      'trails/inner.yaml': 'inputs: {imo: {}, flag: {default: b}}\nsteps: [{send: x, undo: {send: y}}]\n',
+      'trails/t.yaml': 'inputs: {imo: {}}\nsteps: [{trail: inner}, {trail: inner, give: {imo: 7}}]\n',
+    },
+    'trails/inner.yaml:2:32',
+    /^y needs the input gone, and nothing gives it at this step/,
+  ],
+  [
     'files-exist',
     'error',
     { 'data/plan.txt': 'x', 'requests/x.yaml': 'method: POST\nurl: ${origin}/\nbody: {file: plan.txt}\n' },
@@ -332,6 +365,18 @@ test('every rule is in the table', () => {
     rules.map(({ name }) => name).filter((name) => !used.has(name)),
     [],
   );
+});
+
+test('an input is used where an operator of the address writes it, and given where a step, a row or a session does', async () => {
+  const cwd = collectionOf({
+    'data/rows.csv': 'imo\n1\n',
+    'sessions/desk.yaml': 'kind: bearer\ntoken: ${secret.desk}\nsupply: {key: north}\n',
+    'requests/x.yaml':
+      'inputs: {imo: {}, mark: {}, key: {}, note: {}}\nurl: ${origin}/{imo}{?mark}\nheaders: {X-Key: "${key}", X-Note: "${note ?? omit}"}\n',
+    'trails/t.yaml': 'rows: data/rows.csv\nsteps: [{send: x}, {send: x, give: {imo: 2, mark: 3}}]\n',
+  });
+  const checked = await echoTrail(['check', '--json'], { cwd });
+  assert.deepEqual(document<{ findings: Finding[] }>(checked).findings, []);
 });
 
 test('the demo collection has no finding', async () => {

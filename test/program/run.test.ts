@@ -167,7 +167,7 @@ const walks: readonly TrailCase[] = [
   },
   {
     name: 'a changing call without an answer is in doubt, and its undo is tried',
-    trail: 'steps:\n  - {send: change, give: {path: lost}, undo: {send: remove}}\n',
+    trail: 'steps:\n  - {send: change, give: {path: lost}, keep: {thing: $.thing}, undo: {send: remove}}\n',
     status: 3,
     asked: ['POST /lost'],
     out: /left +change by remove +not undone: a value for it is missing[\s\S]*in doubt[\s\S]*POST .*\/lost/,
@@ -480,12 +480,14 @@ test('names that a later step would stumble over are told before anything is sen
       'data/other.csv': 'imo,flag\n1,b\n',
       'data/rows.json': '[{"imo": "1", "name": "a"}]',
       'requests/make.yaml': 'method: POST\nurl: ${origin}/make\nkeep: {id: $.id}\n',
-      'requests/look.yaml': 'inputs: {id: {default: "1"}}\nurl: ${origin}/look/{id}\nquery: {at: "${desk}"}\n',
+      'requests/look.yaml': 'inputs: {id: {}}\nurl: ${origin}/look/{id}\nquery: {at: "${desk}"}\n',
       'sessions/desk.yaml': 'kind: bearer\ntoken: t-77777777\nsupply: {desk: north}\n',
       'requests/wrong.yaml': 'url: ${origin}/wrong\nquery: {at: "${dexk}"}\n',
       'trails/later.yaml': 'steps: [{send: make}, {send: look, give: {id: "${ID}"}}]\n',
       'trails/inside.yaml': 'steps: [{send: make}, {for-each: [1], as: n, steps: [{trail: later}]}]\n',
       'trails/undo.yaml': 'steps: [{send: make, undo: {send: wrong}}]\n',
+      'trails/needs.yaml': 'steps: [{send: wrong2}, {send: look}]\n',
+      'requests/wrong2.yaml': 'url: ${origin}/x\n',
       'trails/rows.yaml':
         'rows: data/rows.csv\nsteps: [{send: look, session: desk, give: {id: "${imo}"}}, {keep: {n: "${name}"}, when: {n: {exists: true}}}]\n',
       'trails/well.yaml': 'steps: [{send: make}, {send: look, session: desk, give: {id: "${id}"}}]\n',
@@ -505,6 +507,10 @@ test('names that a later step would stumble over are told before anything is sen
     [['wrong'], /the name dexk is neither an input of wrong/],
     [['rows', '--rows', 'data/other.csv'], /the name name is not known at this step of rows/],
     [['well', 'undo', 'later'], /the name dexk[\s\S]*cause +and 1 more; echo-trail check names them all/],
+    [
+      ['needs'],
+      /look needs the input id, and nothing gives it at this step\nat +trails\/needs\.yaml:1:32[\s\S]*nothing was sent/,
+    ],
   ];
   for (const [args, says] of refused) {
     const ended = await echoTrail(['run', ...args], { cwd });

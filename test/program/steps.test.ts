@@ -479,7 +479,7 @@ test('a trail that is wrong is told with its place, and is not walked', async ()
 });
 
 test('what a range or a column of a table cannot be is told by its name', async () => {
-  const range = await walked('  - for-each: {range: [1, "${most}"]}\n    steps: [{send: get}]\n', [], {
+  const range = await walked('  - for-each: {range: [1, "${most}"]}\n    steps: [{send: get, give: {name: x}}]\n', [], {
     'environments/sandbox.yaml': 'variables: {origin: "http://127.0.0.1:9", most: many}\nhosts: [127.0.0.1]\n',
   });
   assert.match(JSON.stringify(stepsOf(range)), /the range ends with \\"many\\", which is no whole number/);

@@ -98,6 +98,10 @@ function pathPart(name: string, missing: (name: string) => Problem): AddressPart
   };
 }
 
+/** What stands between the braces of an address, behind the expression that may open it. */
+export const addressParts = (url: string): string[] =>
+  [...url.replace(/^\$\{[^}]*\}/, '').matchAll(/\{([^{}]*)\}/g)].map(([, part]) => part ?? '');
+
 /** The names in a part, for checks without values; none where it is no part. */
 export function addressNames(source: string): readonly string[] {
   try {

@@ -5,6 +5,7 @@
  *     url: ${origin}/v1/vessels/{imo}     # holds
  *     url: ${origin}/v1/vessels           # does not
  */
+import { addressNames, addressParts } from '../../exchange/address-template.js';
 import { namesUsed } from '../../expression/names-used.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';
@@ -15,8 +16,9 @@ export const inputsUsed: Rule = {
   *check({ requests }) {
     for (const { content, yaml, name } of requests.values()) {
       const used = new Set(namesUsed({ ...content, inputs: null } as unknown as Value).map((use) => use.name));
+      const inAddress = new Set(addressParts(content.url).flatMap(addressNames));
       for (const input of Object.keys(content.inputs ?? {})) {
-        if (used.has(input) || (content.url.includes(`{${input}}`) && content.path?.[input] === undefined)) continue;
+        if (used.has(input) || (inAddress.has(input) && content.path?.[input] === undefined)) continue;
         yield {
           severity: 'warning',
           where: yaml.position(['inputs', input], 'key'),

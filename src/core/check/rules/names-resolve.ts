@@ -6,12 +6,12 @@
  *     query: {ship: "${imoo}"}     # does not
  */
 
-import type { Collection } from '../../collection/collection.js';
-import { addressNames } from '../../exchange/address-template.js';
+import { addressNames, addressParts } from '../../exchange/address-template.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { nearestHint } from '../../problem/nearest.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';
+import { suppliedBy } from '../supplied.js';
 
 const parts = ['url', 'path', 'query', 'headers', 'cookies', 'body', 'expect'] as const;
 
@@ -34,8 +34,8 @@ export const namesResolve = {
           if (use.name !== 'secret' && !known.has(use.name) && !use.optional) yield missing(use.name, use.path);
         }
       }
-      for (const [, part] of content.url.replace(/^\$\{[^}]*\}/, '').matchAll(/\{([^{}]*)\}/g)) {
-        for (const used of addressNames(part ?? '')) {
+      for (const part of addressParts(content.url)) {
+        for (const used of addressNames(part)) {
           if (inputs.includes(used) || content.path?.[used] !== undefined) continue;
           yield {
             ...missing(used, ['url']),
@@ -46,15 +46,3 @@ export const namesResolve = {
     }
   },
 } satisfies Rule;
-
-/** By any session: which one a request is sent with may be said by a step or the command line. */
-function suppliedBy(collection: Collection): string[] {
-  return collection.names('session').flatMap((name) => {
-    try {
-      return Object.keys(collection.read('session', name).content.supply ?? {});
-    } catch {
-      // What is wrong with that file is told of it.
-      return [];
-    }
-  });
-}

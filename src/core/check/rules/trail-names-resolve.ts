@@ -1,5 +1,6 @@
 /**
- * Every name that a step uses is known by then: an input of the trail, a row column, a variable, or kept by a step before.
+ * Every name that a step uses is known by then: an input of the trail, a row column, a variable, or kept by a step before;
+ * and what it sends or walks is given what it needs, and nothing else.
  *
  *     - send: calls/book
  *       keep: {callId: $.id}
@@ -17,6 +18,7 @@ import { nearestHint } from '../../problem/nearest.js';
 import { separatorOf } from '../../value/csv-separator.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
+import { inputsGiven } from '../inputs-given.js';
 import type { Checked, Rule } from '../rule.js';
 import { gains, ownParts } from '../trail-steps.js';
 
@@ -31,7 +33,7 @@ interface Room {
 
 export const trailNamesResolve = {
   name: 'trail-names-resolve',
-  must: 'every name that a step uses is known by then',
+  must: 'every name that a step uses is known by then, and what it sends is given the inputs that it needs',
   *check(checked) {
     for (const trail of checked.trails.values()) {
       const { content, yaml, name } = trail;
@@ -60,6 +62,8 @@ function* inSteps(
   for (const [index, step] of steps.entries()) {
     const at = [...path, index];
     const gained = gains(step, room.checked);
+    const after = new Set([...known, ...gained]);
+    yield* inputsGiven(step, at, { known, after }, room.checked, room.yaml);
     const { own, withGained, withItem } = ownParts(step, at);
     yield* unknown(
       own.flatMap(({ value, path: where }) => namesIn(value, where)),
@@ -68,7 +72,7 @@ function* inSteps(
     );
     yield* unknown(
       withGained.flatMap(({ value, path: where }) => namesIn(value, where)),
-      new Set([...known, ...gained]),
+      after,
       room,
     );
     yield* unknown(
@@ -78,8 +82,8 @@ function* inSteps(
     );
     if ('for-each' in step) {
       const inside = new Set([...known, step.as ?? 'item']);
-      const after = yield* inSteps(step.steps, [...at, 'steps'], inside, room);
-      yield* unknown(namesIn(step.table?.columns, [...at, 'table', 'columns']), after, room);
+      const within = yield* inSteps(step.steps, [...at, 'steps'], inside, room);
+      yield* unknown(namesIn(step.table?.columns, [...at, 'table', 'columns']), within, room);
       yield* unknown(namesIn(step.table?.to, [...at, 'table', 'to']), known, room);
     }
     for (const one of gained) known.add(one);
