@@ -497,7 +497,7 @@ test('names that a later step would stumble over are told before anything is sen
   const refused: readonly (readonly [args: string[], says: RegExp])[] = [
     [
       ['later'],
-      /the name ID is not known at this step of later\nat +trails\/later\.yaml:1:47\ntry +did you mean id\?; nothing was sent/,
+      /the name ID is not known at this step of later\nat +trails\/later\.yaml:1:47\ntry +did you mean id\? nothing was sent/,
     ],
     [['inside'], /the name ID is not known at this step of later/],
     [

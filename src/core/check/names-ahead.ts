@@ -47,7 +47,7 @@ export function demandNames(workspace: Workspace, plans: readonly TrailPlan[], r
     what: first.what,
     where: first.where,
     cause: found.length > 1 ? `and ${found.length - 1} more; echo-trail check names them all` : undefined,
-    remedy: `${first.remedy === undefined ? '' : `${first.remedy}; `}nothing was sent`,
+    remedy: `${first.remedy === undefined ? '' : `${first.remedy}${first.remedy.endsWith('?') ? '' : ';'} `}nothing was sent`,
   });
 }
 
