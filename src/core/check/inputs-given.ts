@@ -1,7 +1,7 @@
 /** What a step gives to the request or the trail that it names: all that it needs, and nothing that it does not take. */
 import type { Loaded } from '../collection/collection.js';
 import type { Input } from '../collection/files/parts.js';
-import type { RequestFile } from '../collection/files/request-file.js';
+import { type RequestFile, sentParts } from '../collection/files/request-file.js';
 import type { StepFile } from '../collection/files/trail-file.js';
 import type { YamlFile } from '../collection/yaml.js';
 import { addressNames, addressParts } from '../exchange/address-template.js';
@@ -62,7 +62,7 @@ export function* inputsGiven(
 function calledBy(step: StepFile, at: Path, checked: Checked): Called[] {
   const called: (Called | undefined)[] = [];
   const request = (given: string, give: Called['give'], path: Path, givePath: Path): void => {
-    const loaded = checked.requests.get(resolved(checked.collection, given));
+    const loaded = checked.requests.get(resolved(checked.collection, 'request', given));
     if (!loaded) return;
     const { name, content } = loaded;
     called.push({ name, give, inputs: content.inputs ?? {}, needed: neededBy(loaded), path, givePath });
@@ -84,7 +84,7 @@ function calledBy(step: StepFile, at: Path, checked: Checked): Called[] {
     }
   }
   if ('trail' in step) {
-    const loaded = [...checked.trails.values()].find(({ name }) => name === trailNamed(step.trail, checked));
+    const loaded = checked.trails.get(resolved(checked.collection, 'trail', step.trail));
     const inputs = loaded?.content.inputs ?? {};
     if (loaded)
       called.push({
@@ -99,20 +99,10 @@ function calledBy(step: StepFile, at: Path, checked: Checked): Called[] {
   return called.filter((one) => one !== undefined);
 }
 
-function trailNamed(given: string, { collection }: Checked): string {
-  try {
-    return collection.resolve('trail', given);
-  } catch {
-    return given;
-  }
-}
-
-const parts = ['url', 'path', 'query', 'headers', 'cookies', 'body', 'expect'] as const;
-
 /** Inputs that are used where no other value stands for them. */
 function neededBy({ content }: Loaded<RequestFile>): ReadonlySet<string> {
   const inputs = content.inputs ?? {};
-  const used = parts.flatMap((part) =>
+  const used = ([...sentParts, 'expect'] as const).flatMap((part) =>
     namesUsed((content[part] ?? null) as Value).flatMap(({ name, optional }) => (optional ? [] : [name])),
   );
   // What an operator writes may be left out (RFC 6570).

@@ -15,13 +15,13 @@ export function gains(step: StepFile, { requests, collection }: Checked): string
   const own = Object.keys(step.keep ?? {});
   const sent = 'send' in step ? step.send : 'poll' in step ? step.poll : undefined;
   if (sent === undefined) return own;
-  return [...own, ...Object.keys(requests.get(resolved(collection, sent))?.content.keep ?? {})];
+  return [...own, ...Object.keys(requests.get(resolved(collection, 'request', sent))?.content.keep ?? {})];
 }
 
-/** The whole name of a request, or the given one where it has none. */
-export function resolved(collection: Checked['collection'], given: string): string {
+/** The whole name of a file, or the given one where there is none. */
+export function resolved(collection: Checked['collection'], kind: 'request' | 'trail', given: string): string {
   try {
-    return collection.resolve('request', given);
+    return collection.resolve(kind, given);
   } catch {
     return given;
   }

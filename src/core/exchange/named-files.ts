@@ -1,10 +1,8 @@
 /** The files that a request needs and names outright, so that a missing one is told before anything is sent. */
-import type { RequestFile } from '../collection/files/request-file.js';
+import { type RequestFile, sentParts } from '../collection/files/request-file.js';
 import { filesUsed, type NamedFile } from '../expression/files-used.js';
 import type { Value } from '../value/written.js';
 import { bodyKinds } from './body/registry.js';
-
-const parts = ['url', 'path', 'query', 'headers', 'cookies', 'body'] as const;
 
 /** @throws Problem expression-syntax */
 export function filesNamed(content: RequestFile): NamedFile[] {
@@ -12,6 +10,6 @@ export function filesNamed(content: RequestFile): NamedFile[] {
   const own = spec === undefined ? [] : (bodyKinds.get(kind)?.files?.(spec as Value) ?? []);
   return [
     ...own.map(({ file, path }) => ({ file, path: ['body', kind, ...path] })),
-    ...parts.flatMap((part) => filesUsed((content[part] ?? null) as Value, [part])),
+    ...sentParts.flatMap((part) => filesUsed((content[part] ?? null) as Value, [part])),
   ];
 }

@@ -4,17 +4,20 @@ import type { Workspace } from './workspace.js';
 
 const noDoubts: readonly string[] = [];
 
+/** Of a request with a body (RFC 9110, section 9.3.1). @param method in capitals */
+export const bodyDoubt = (method: string): string | undefined =>
+  method === 'GET' || method === 'HEAD' ? `a ${method} carries a body, which many servers ignore or refuse` : undefined;
+
 export function doubtsOf(
   { url, method, body }: Pick<WireRequest, 'url' | 'method' | 'body'>,
   { environment }: Workspace,
 ): readonly string[] {
   const { href } = url;
   const { length } = href;
-  const bare = body === undefined || (method !== 'GET' && method !== 'HEAD');
-  if (bare && length <= environment.urlLimit && !href.includes('%25')) return noDoubts;
+  const odd = body && bodyDoubt(method);
+  if (odd === undefined && length <= environment.urlLimit && !href.includes('%25')) return noDoubts;
   const doubts: string[] = [];
-  // RFC 9110, section 9.3.1.
-  if (!bare) doubts.push(`a ${method} carries a body, which many servers ignore or refuse`);
+  if (odd !== undefined) doubts.push(odd);
   if (length > environment.urlLimit) {
     doubts.push(
       `the address has ${length} characters, the environment ${environment.name} takes ${environment.urlLimit}${method === 'GET' ? '; where the vendor has a form of the call with a body, that has no such limit' : ''}`,

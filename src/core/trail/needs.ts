@@ -1,6 +1,6 @@
 /** Secrets and files that a walk will need are looked for before its first step: a missing one fails every row alike. */
 import type { Collection, Loaded } from '../collection/collection.js';
-import type { RequestFile } from '../collection/files/request-file.js';
+import { type RequestFile, sentParts } from '../collection/files/request-file.js';
 import type { YamlFile } from '../collection/yaml.js';
 import { filesNamed } from '../exchange/named-files.js';
 import { filesUsed, type NamedFile } from '../expression/files-used.js';
@@ -56,8 +56,6 @@ const secretsIn = (
       : [{ kind: 'secret', name: secret, key: keys[1], where: yaml.position([...at]) }],
   );
 
-const parts = ['url', 'path', 'query', 'headers', 'cookies', 'body'] as const;
-
 /** Of a request, its signature, and the sessions that need not be opened first. */
 export function needsOf(
   collection: Collection,
@@ -66,7 +64,7 @@ export function needsOf(
   signature: string | undefined,
 ): Need[] {
   return [
-    ...parts.flatMap((part) => secretsIn((content[part] ?? null) as Value, yaml, [part])),
+    ...sentParts.flatMap((part) => secretsIn((content[part] ?? null) as Value, yaml, [part])),
     ...filesNamed(content).map((one) => fileNeed(one, yaml)),
     ...collection
       .defaults(name)

@@ -89,6 +89,7 @@ export async function walkForSession(
     scope,
     row: undefined,
     at: '',
+    number: 0,
     way: plan.name,
     depth: 0,
     signal: never,

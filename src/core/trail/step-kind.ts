@@ -110,6 +110,8 @@ export interface Walk {
   readonly rowLabel?: string | undefined;
   /** Which one of for-each it is: `notice 12`. */
   readonly member?: string | undefined;
+  /** Which of the walks of the command it is, from 0. */
+  readonly number: number;
   /** The way to it, by what is on it: the same when the run is repeated. */
   readonly way: string;
   /** Where it stands in the run: `12`, row 12; `12/3:5`, the fifth iteration of its step 3. Empty where there are no rows. */

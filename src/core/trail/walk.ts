@@ -64,6 +64,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     row,
     rowLabel,
     at: row === undefined ? String(number) : `${number}.${row}`,
+    number,
     way: row === undefined ? plan.name : `${plan.name}.${row}`,
     depth: 0,
     signal,

@@ -66,7 +66,7 @@ const mentions = (part: unknown, name: string): boolean =>
 /** In an expression of a later step, or as an input of its request; the step itself counts for its undo part. */
 function usedAfter(name: string, [own, ...later]: readonly StepFile[], { requests, collection }: Checked): boolean {
   const takes = (request: string): boolean =>
-    requests.get(resolved(collection, request))?.content.inputs?.[name] !== undefined;
+    requests.get(resolved(collection, 'request', request))?.content.inputs?.[name] !== undefined;
   if (own && 'undo' in own && own.undo && (mentions(own.undo, name) || takes(own.undo.send))) return true;
   if (own && 'keep' in own && !('send' in own || 'trail' in own || 'poll' in own) && mentions(own.keep, name))
     return true;

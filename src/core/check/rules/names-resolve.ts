@@ -6,14 +6,13 @@
  *     query: {ship: "${imoo}"}     # does not
  */
 
+import { sentParts } from '../../collection/files/request-file.js';
 import { addressNames, addressParts } from '../../exchange/address-template.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { nearestHint } from '../../problem/nearest.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';
 import { suppliedBy } from '../supplied.js';
-
-const parts = ['url', 'path', 'query', 'headers', 'cookies', 'body', 'expect'] as const;
 
 export const namesResolve = {
   name: 'names-resolve',
@@ -29,7 +28,7 @@ export const namesResolve = {
         what: `the name ${used} is neither an input of ${name} nor a variable, nor supplied by a session`,
         remedy: nearestHint(used, known),
       });
-      for (const part of parts) {
+      for (const part of [...sentParts, 'expect'] as const) {
         for (const use of namesUsed((content[part] ?? null) as Value, [part])) {
           if (use.name !== 'secret' && !known.has(use.name) && !use.optional) yield missing(use.name, use.path);
         }

@@ -4,6 +4,7 @@
  *     method: GET
  *     body: {json: {}}      # does not hold
  */
+import { bodyDoubt } from '../../trail/doubts.js';
 import type { Rule } from '../rule.js';
 
 export const noBodyInGet: Rule = {
@@ -12,12 +13,13 @@ export const noBodyInGet: Rule = {
   *check({ requests }) {
     for (const { content, yaml } of requests.values()) {
       const method = (content.method ?? 'GET').toUpperCase();
-      if (content.body === undefined || (method !== 'GET' && method !== 'HEAD')) continue;
+      const what = content.body === undefined ? undefined : bodyDoubt(method);
+      if (what === undefined) continue;
       const where = content.method === undefined ? yaml.position(['body'], 'key') : yaml.position(['method']);
       yield {
         severity: 'warning',
         where,
-        what: `a ${method} carries a body, which many servers ignore or refuse`,
+        what,
         remedy:
           content.method === undefined
             ? 'no method is written, which means GET: was method: POST meant?'

@@ -140,6 +140,9 @@ export const requestFile = described(
 );
 export type RequestFile = z.infer<typeof requestFile>;
 
+/** The parts of a request file that what is sent is made of. */
+export const sentParts = ['url', 'path', 'query', 'headers', 'cookies', 'body'] as const;
+
 export const defaultsFile = described(
   z.strictObject(shared),
   'What holds for all requests in a folder and below it; the nearest wins, key by key.',

@@ -61,7 +61,7 @@ export const forEach: StepKind<ForEachStepFile> = {
         const told: PagesTold = {};
         const counts: Counts = { ok: 0, failed: 0, passed: 0, problem: undefined };
         const way = wayTo(walk, at);
-        const number = walkNumber(walk);
+        const { number } = walk;
         const once = keyPlace && new OnceEach(handledBy(walk.handled, way), number);
         // Where nothing is sent, there are no answers to make lines of.
         const lines = walk.workspace.dryRun ? undefined : table;
@@ -160,9 +160,6 @@ function result(
     told: { members: { ok, failed, passed }, pages },
   };
 }
-
-/** Which of the walks of the command it is. */
-const walkNumber = ({ at }: Walk): number => Number.parseInt(at, 10);
 
 function keyOf(found: Value | undefined, place: string): string {
   if (found !== undefined) return textOf(found);
