@@ -1,7 +1,7 @@
 /** The machine-readable documents of `--json`, one schema a command. Their JSON Schemas are in schemas/output/. */
 import * as z from 'zod/mini';
 import { echo } from '../core/echo/echo.js';
-import { difference, pages, problem, session, verdict } from './documents/pieces.js';
+import { difference, furtherPages, pages, problem, session, verdict } from './documents/pieces.js';
 import { runDocuments } from './documents/run.js';
 
 const source = z.strictObject({
@@ -196,6 +196,7 @@ export const documents = {
       }),
     ),
     pages: z.optional(pages),
+    furtherPages: z.optional(furtherPages),
     undocumented: z.array(z.strictObject({ at: z.string(), what: z.string() })),
     againstDocs: z.optional(z.array(z.strictObject({ at: z.string(), what: z.string() }))),
     takenBackBy: z.optional(

@@ -1,6 +1,6 @@
 /** Every style of paging, its limits and its faults. */
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf } from '../support/folder.js';
@@ -273,4 +273,39 @@ test('a next page on another host gets no credential', async () => {
   assert.equal(ended.status, 4, ended.out + ended.err);
   assert.deepEqual(heads, []);
   await Promise.all([other.close(), vendor.close()]);
+});
+
+test('of a request that knows of no pages, more is noticed, and the lines it lacks are told and hold', async () => {
+  const bare = 'url: ${origin}/logbook/next\nexpect: {status: 200}\n';
+  const cwd = collectionOf(
+    {
+      'requests/entries.yaml': bare,
+      'trails/all.yaml': 'steps: [{send: entries, keep: {all: $.items}}]\n',
+      'trails/one.yaml': 'steps: [{send: entries, keep: {first: "$.items[0].id"}}]\n',
+    },
+    origin,
+  );
+  const sent = document(await echoTrail(['send', 'entries', '--json'], { cwd })) as { furtherPages: { block: string } };
+  const block = 'pages: {items: $.items, next: $.next, total: $.total}';
+  assert.deepEqual(sent.furtherPages, { items: '$.items', count: 20, total: 95, block });
+  const picked = await echoTrail(['send', 'entries', '--pick', '$.items[*].id'], { cwd });
+  assert.ok(picked.err.includes(`20 of 95 items at $.items: ${block} in the request reads on`), picked.err);
+  const single = await echoTrail(['send', 'entries', '--pick', '$.items[0].id'], { cwd });
+  assert.ok(!single.err.includes('of 95'), single.err);
+
+  // Who keeps the list of one page takes it for everything; who keeps its first item does not.
+  const [step] = documentLines(await echoTrail(['run', 'all', '--json'], { cwd }));
+  assert.deepEqual(step?.furtherPages, sent.furtherPages);
+  const text = await echoTrail(['run', 'all'], { cwd });
+  assert.ok(text.out.includes(`20 of 95 items at $.items: ${block}`), text.out);
+  const [first] = documentLines(await echoTrail(['run', 'one', '--json'], { cwd }));
+  assert.equal(first?.furtherPages, undefined);
+
+  writeFileSync(join(cwd, 'requests/entries.yaml'), `${bare}${sent.furtherPages.block}\n`);
+  const whole = document(await echoTrail(['send', 'entries', '--pages', 'all', '--json'], { cwd })) as {
+    pages: PagesDocument;
+    furtherPages?: unknown;
+  };
+  assert.deepEqual(whole.pages, { pages: 5, items: 95, total: 95, partial: null });
+  assert.equal(whole.furtherPages, undefined);
 });

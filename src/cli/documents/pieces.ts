@@ -15,6 +15,16 @@ export const pages = z.strictObject({
   doubt: z.optional(z.string()),
 });
 
+/** Of a request that does not say how to read on: what its answer says about more than the list in it. */
+export const furtherPages = z.strictObject({
+  /** The place of the list, and how many items it has. */
+  items: z.string(),
+  count: z.number(),
+  total: z.nullable(z.number()),
+  /** `pages:` for the request file, as far as the answer tells. */
+  block: z.nullable(z.string()),
+});
+
 export const session = z.strictObject({
   name: z.string(),
   kind: z.string(),

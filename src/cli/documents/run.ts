@@ -1,6 +1,6 @@
 /** The documents of `run --json`: a line an event, a summary as the last. */
 import * as z from 'zod/mini';
-import { difference, pages, problem, verdict } from './pieces.js';
+import { difference, furtherPages, pages, problem, verdict } from './pieces.js';
 
 export const runDocuments = {
   'run step': z.strictObject({
@@ -22,6 +22,7 @@ export const runDocuments = {
     kept: z.array(z.string()),
     problems: z.array(problem),
     pages: z.optional(pages),
+    furtherPages: z.optional(furtherPages),
     seen: z.optional(z.strictObject({ asked: z.number(), values: z.array(z.string()) })),
     chosen: z.optional(z.string()),
     differences: z.optional(z.array(difference)),

@@ -9,7 +9,9 @@ import { type Named, noNames } from '../../core/expression/names.js';
 import type { Place } from '../../core/place/place.js';
 import { Problem } from '../../core/problem/problem.js';
 import { hold } from '../../core/trail/held.js';
+import type { FurtherPages } from '../../core/trail/paging/further-pages.js';
 import type { PageCount } from '../../core/trail/paging/pages.js';
+import { unreadPages } from '../../core/trail/paging/unread.js';
 import type { PreparedRequest } from '../../core/trail/prepare.js';
 import type { Sent } from '../../core/trail/sending.js';
 import { tableWriter } from '../../core/trail/table-file.js';
@@ -27,6 +29,7 @@ import { sessionsFrom, withInputs } from '../giving.js';
 import type { Terminal } from '../terminal.js';
 import { headersText, outlineText, prettyText, type TableContent, tableContent, tableText } from '../view/answer.js';
 import { answerLine, outcomeLines, takenBackLine } from '../view/exchange.js';
+import { furtherPagesDocument, furtherPagesLine } from '../view/further-pages.js';
 import { printable, printableLine } from '../view/printable.js';
 import { problemLines } from '../view/problem.js';
 import { sendDocument, takenBackDocument, told } from '../view/send-document.js';
@@ -93,13 +96,15 @@ export async function sendAndShow(
   for (const { at, what } of against ?? [])
     terminal.note(`${terminal.err.yellow('undocumented')}  ${hide(`${at} ${what}`)}`);
   if (against?.length === 0) terminal.note('the answer is as documented');
-  if (wishes.picked) return printPicked(sent, wishes.picked, context, hide, status);
+  const further = count ? undefined : unreadPages(workspace, sent);
+  if (wishes.picked) return printPicked(sent, wishes.picked, context, hide, status, further);
   const takenBack = takenBackOf(sent, workspace);
   if (terminal.json) {
     const pages = count && { ...count, total: count.total ?? null, partial: count.partial ?? null };
     emit(terminal, 'send', {
       ...sendDocument(sent, workspace),
       ...(pages && { pages }),
+      ...(further && { furtherPages: furtherPagesDocument(further, hide) }),
       ...(against && { againstDocs: told(against) }),
       ...(takenBack && { takenBackBy: takenBackDocument(takenBack, hide) }),
     });
@@ -107,6 +112,7 @@ export async function sendAndShow(
   }
   await printSent(sent, workspace, terminal, wishes, { saved, shown: live?.begun === true, takenBack });
   if (count) tellPages(count, options.pages === undefined, terminal);
+  if (further) terminal.note(furtherPagesLine(further, terminal.err, hide));
   return status;
 }
 
@@ -147,6 +153,7 @@ function printPicked(
   { terminal }: Context,
   hide: (text: string) => string,
   status: number,
+  further: FurtherPages | undefined,
 ): number {
   const { received } = outcome;
   const found = received && place.find(received);
@@ -162,6 +169,7 @@ function printPicked(
     terminal.complain(problemLines(problem, terminal.err, hide));
     return status || 1;
   }
+  if (further && Array.isArray(found)) terminal.note(furtherPagesLine(further, terminal.err, hide));
   const value = plain(found);
   terminal.print(
     printable(

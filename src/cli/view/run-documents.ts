@@ -6,6 +6,7 @@ import type { Matrix } from '../../core/trail/run/matrix.js';
 import type { UndoSummary } from '../../core/trail/run/undo-run.js';
 import { plain, type Value, type ValueMap } from '../../core/value/written.js';
 import type { Documents } from '../documents.js';
+import { furtherPagesDocument } from './further-pages.js';
 import { differenceDocument, verdictDocument } from './verdict-document.js';
 
 type Hide = (text: string) => string;
@@ -68,13 +69,14 @@ function stepDocument(event: StepEvent, hide: Hide): Documents['run step'] {
     },
     kept: [...kept],
     problems: problems.map((problem) => brief(problem)),
-    ...(told && toldDocument(told)),
+    ...(told && toldDocument(told, hide)),
     echo: sent?.echo || null,
   };
 }
 
-function toldDocument({ pages, seen, chosen, differences, members, unknown }: Told): object {
+function toldDocument({ pages, further, seen, chosen, differences, members, unknown }: Told, hide: Hide): object {
   return {
+    ...(further && { furtherPages: furtherPagesDocument(further, hide) }),
     ...(pages && { pages: { ...pages, total: pages.total ?? null, partial: pages.partial ?? null } }),
     ...(seen && { seen: { asked: seen.asked, values: [...seen.values] } }),
     ...(chosen !== undefined && { chosen }),

@@ -3,6 +3,7 @@ import type { Difference } from '../comparison/differences.js';
 import type { Problem } from '../problem/problem.js';
 import type { ValueMap } from '../value/written.js';
 import type { Wait } from './pacing/tries.js';
+import type { FurtherPages } from './paging/further-pages.js';
 import type { PageCount } from './paging/pages.js';
 import type { Sent } from './sending.js';
 
@@ -14,6 +15,8 @@ export type StepKindName = 'send' | 'trail' | 'for-each' | 'poll' | 'choose' | '
 export interface Told {
   /** Of a request with pages. */
   readonly pages?: PageCount | undefined;
+  /** Of a request without, whose answer says that there is more than what was kept of it. */
+  readonly further?: FurtherPages | undefined;
   /** Of a poll: what stood at the awaited places, each change once, and how often was asked. */
   readonly seen?: { readonly asked: number; readonly values: readonly string[] } | undefined;
   /** Of a choice: the label of what was chosen. */

@@ -3,7 +3,9 @@ import type { SendStepFile } from '../../collection/files/trail-file.js';
 import { compileExpectations } from '../../expectation/expectations.js';
 import type { Kept } from '../../expectation/keeps.js';
 import { Problem } from '../../problem/problem.js';
+import type { Told } from '../events.js';
 import { gathered, type PageCount, pagesOf } from '../paging/pages.js';
+import { unreadPages } from '../paging/unread.js';
 import type { PreparedRequest } from '../prepare.js';
 import { isRepeatable } from '../repeatable.js';
 import { sendRequest } from '../send.js';
@@ -67,7 +69,12 @@ export const send: StepKind<SendStepFile> = {
           if (lost(sent))
             walk.doubt(`${sent.wire.method} ${walk.workspace.redactor.hide(sent.wire.shownUrl)} (echo ${sent.echo})`);
           if (undo && !refused(sent)) undo(walk, at);
-          return { sent, kept: names, problems: sent.problems, told: paged && { pages: paged.pages } };
+          return {
+            sent,
+            kept: names,
+            problems: sent.problems,
+            told: paged ? { pages: paged.pages } : unread(walk, sent),
+          };
         } catch (error) {
           if (undo && left) undo(walk, at);
           throw error;
@@ -92,6 +99,12 @@ async function allPages(
     if (page.last) return { sent: page.sent, kept: [...kept.values()], pages: page.count };
   }
   throw new Problem('fault', { what: 'pages ended without a last one' });
+}
+
+/** A list that is kept of one answer is taken for all there is. */
+function unread({ workspace }: Walk, sent: Sent): Told | undefined {
+  const further = sent.kept.some(({ value }) => Array.isArray(value)) ? unreadPages(workspace, sent) : undefined;
+  return further && { further };
 }
 
 /** A 4xx says that nothing was done, so there is nothing to take back. */
