@@ -1,5 +1,6 @@
 /** Values for a request that is sent by itself: `--set`, else held from an earlier send, else asked for. */
 import type { InputPlan } from '../core/collection/inputs.js';
+import { keepersOf } from '../core/collection/keepers.js';
 import type { Named } from '../core/expression/names.js';
 import { asProblem, Problem } from '../core/problem/problem.js';
 import { readHeld } from '../core/trail/held.js';
@@ -63,10 +64,18 @@ export async function withInputs<T>(
       // The file is named by the problem: an input of another request, such as a log-in, is not asked for here.
       const own = missing && typeof problem.where === 'object' && problem.where.file === missing.file;
       if (!own || !terminal.interactive || answers.has(missing.name) || missing.declaration.prompt === 'never')
-        throw error;
+        throw missing ? keptElsewhere(problem, missing.name, workspace) : error;
       await askFor(missing);
     }
   }
+}
+
+/** What was kept by a `send` is held for the next: which one keeps a name is what somebody who lacks it wants to know. */
+function keptElsewhere(problem: Problem, name: string, { collection }: Workspace): Problem {
+  const [first, ...others] = keepersOf(collection, name);
+  if (first === undefined) return problem;
+  const also = others.length === 0 ? '' : `, and so ${others.length === 1 ? 'does' : 'do'} ${others.join(', ')}`;
+  return problem.orTry(`echo-trail send ${first} keeps it${also}`);
 }
 
 /** `--session NAME` in place of the request's own; `none` for none. */

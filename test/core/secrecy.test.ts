@@ -77,6 +77,9 @@ test('a sealed file that was altered, or whose key was replaced, is refused', as
 test('a value that was pasted wrongly is noticed by its shape', () => {
   for (const wrong of ['"quoted-token"', "'quoted'", 'token\n', ' token', 'token ', 'Bearer abc'])
     assert.notEqual(pastedWrongly(wrong), undefined, wrong);
+  // Who pasted several things wrongly is told of all of them.
+  const all = pastedWrongly(' "Bearer abc"') ?? '';
+  for (const fault of [/quotes/, /space/, /Bearer/]) assert.match(all, fault);
   for (const right of ['token', 'it"s', '-----BEGIN KEY-----\nx\n-----END KEY-----'])
     assert.equal(pastedWrongly(right), undefined, right);
 });

@@ -134,7 +134,10 @@ test('send shows status, phases, size, type and body, opens the session once, an
   await echoTrail(['env', 'clear'], { cwd });
   const missing = await echoTrail(['send', 'calls/show'], { cwd });
   assert.equal(missing.status, 2);
-  assert.match(missing.err, /needs the input callId \(number of the port call\)[\s\S]*--set callId=VALUE/);
+  assert.match(
+    missing.err,
+    /needs the input callId \(number of the port call\)[\s\S]*--set callId=VALUE; echo-trail send calls\/book keeps it$/m,
+  );
 
   const echoes = document<{ echoes: { request: string }[] }>(
     await echoTrail(['echo', 'list', '--json'], { cwd }),

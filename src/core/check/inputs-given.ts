@@ -3,6 +3,7 @@ import type { Loaded } from '../collection/collection.js';
 import type { Input } from '../collection/files/parts.js';
 import { type RequestFile, sentParts } from '../collection/files/request-file.js';
 import type { StepFile } from '../collection/files/trail-file.js';
+import { keepersOf } from '../collection/keepers.js';
 import type { YamlFile } from '../collection/yaml.js';
 import { addressNames, addressParts } from '../exchange/address-template.js';
 import { namesUsed } from '../expression/names-used.js';
@@ -53,10 +54,15 @@ export function* inputsGiven(
         severity: 'error',
         where: yaml.position(path),
         what: `${name} needs the input ${input}, and nothing gives it at this step`,
-        remedy: `give: {${input}: …}, or keep a value of that name in a step before`,
+        remedy: `give: {${input}: …}, or keep a value of that name in a step before${keptBy(checked, input)}`,
       };
     }
   }
+}
+
+function keptBy({ collection }: Checked, input: string): string {
+  const keepers = keepersOf(collection, input);
+  return keepers.length === 0 ? '' : `, as ${keepers.join(' or ')} does`;
 }
 
 function calledBy(step: StepFile, at: Path, checked: Checked): Called[] {

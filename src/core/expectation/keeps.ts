@@ -4,6 +4,7 @@ import type { YamlFile } from '../collection/yaml.js';
 import type { Loads } from '../expression/compile.js';
 import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';
+import { shortText } from '../matcher/reading.js';
 import type { Observed } from '../place/observed.js';
 import type { Namespaces, Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
@@ -79,7 +80,11 @@ export function takeKeeps(
   return { kept, missing };
 }
 
-function takeOne({ name, place, fallback, only, where }: Keep, observed: Observed, evaluation: Evaluation): Value {
+function takeOne(
+  { name, place, fallback, only, secret, where }: Keep,
+  observed: Observed,
+  evaluation: Evaluation,
+): Value {
   const found = place.find(observed);
   const nothing = found === undefined || (only && Array.isArray(found) && found.length === 0);
   if (nothing) {
@@ -99,7 +104,16 @@ function takeOne({ name, place, fallback, only, where }: Keep, observed: Observe
   throw new Problem('keep-missing', {
     what: `${name} is not kept: ${place.text} holds ${found.length} items, and only: true wants one`,
     where,
+    cause: secret ? undefined : `they are ${firstOf(found)}`,
     remedy: 'narrow the place, for example with a filter: $.items[?@.code == "N1"]',
     data: { name, place: place.text, count: found.length },
   });
+}
+
+/** So many of several are named. */
+const named = 5;
+
+function firstOf(found: readonly Value[]): string {
+  const more = found.length - named;
+  return `${found.slice(0, named).map(shortText).join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
 }

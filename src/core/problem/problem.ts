@@ -52,9 +52,21 @@ export class Problem extends Error {
 
   /** The same problem, placed in a file unless it already has a place. */
   at(where: FilePosition | string | undefined): Problem {
-    if (this.where !== undefined || where === undefined) return this;
-    const { what, reason, remedy, excerpt, data } = this;
-    return new Problem(this.code, { what, where, cause: reason, remedy, excerpt, data }, { cause: this.cause });
+    return this.where !== undefined || where === undefined ? this : this.with({ where });
+  }
+
+  /** The same problem, with one more thing to do about it. */
+  orTry(remedy: string): Problem {
+    return this.with({ remedy: this.remedy === undefined ? remedy : `${this.remedy}; ${remedy}` });
+  }
+
+  private with(other: Partial<ProblemParts>): Problem {
+    const { what, where, reason, remedy, excerpt, data } = this;
+    return new Problem(
+      this.code,
+      { what, where, cause: reason, remedy, excerpt, data, ...other },
+      { cause: this.cause },
+    );
   }
 }
 

@@ -53,8 +53,13 @@ export async function userAndPassword(
 
 /** What is wrong with a pasted secret, by its shape; undefined where nothing is. */
 export function pastedWrongly(value: string): string | undefined {
-  if (/^(["']).*\1$/s.test(value)) return 'it begins and ends with quotes, which are now part of it';
-  if (/[\r\n]/.test(value) && !value.includes('-----BEGIN')) return 'it holds a line break, which is now part of it';
-  if (value !== value.trim()) return 'it begins or ends with a space, which is now part of it';
-  return /^bearer\s/i.test(value) ? 'it begins with the word Bearer, which the session adds by itself' : undefined;
+  const bare = value.trim();
+  const faults = [
+    /^(["']).*\1$/s.test(bare) && 'begins and ends with quotes, which are now part of it',
+    /[\r\n]/.test(value) && !value.includes('-----BEGIN')
+      ? 'holds a line break, which is now part of it'
+      : value !== bare && 'begins or ends with a space, which is now part of it',
+    /^["']?bearer\s/i.test(bare) && 'begins with the word Bearer, which the session adds by itself',
+  ].filter((fault) => fault !== false);
+  return faults.length === 0 ? undefined : `it ${faults.join('; it ')}`;
 }
