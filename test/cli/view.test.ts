@@ -8,6 +8,7 @@ import { colouredJson } from '../../src/cli/view/json.js';
 import { printable, printableLine } from '../../src/cli/view/printable.js';
 import { problemDocument, problemLines } from '../../src/cli/view/problem.js';
 import { table } from '../../src/cli/view/table.js';
+import { colouredXml } from '../../src/cli/view/xml.js';
 import { problemCodes } from '../../src/core/problem/codes.js';
 import { Problem } from '../../src/core/problem/problem.js';
 
@@ -57,6 +58,52 @@ test('JSON is laid out, and coloured by what a thing is', () => {
   const coloured = colouredJson(value, pc.createColors(true));
   assert.ok(coloured.includes('\u001b[36m"a"\u001b[39m: \u001b[32m"x \\"y\\": 1"\u001b[39m'), coloured);
   assert.ok(coloured.includes('\u001b[33m-1.5\u001b[39m') && coloured.includes('\u001b[35mnull\u001b[39m'));
+});
+
+const bill = { port: 'Larkhaven', calls: [{ id: 'PC-1' }, { id: 'PC-2' }], fees: {}, note: 'a { b [', one: { x: [] } };
+const folds: readonly (readonly [levels: number, text: string])[] = [
+  [
+    1,
+    '{\n  "port": "Larkhaven",\n  "calls": [ 2 items ],\n  "fees": {},\n  "note": "a { b [",\n  "one": { 1 member }\n}',
+  ],
+  [
+    2,
+    '{\n  "port": "Larkhaven",\n  "calls": [\n    { 1 member },\n    { 1 member }\n  ],\n  "fees": {},\n  "note": "a { b [",\n  "one": {\n    "x": []\n  }\n}',
+  ],
+  [9, JSON.stringify(bill, null, 2)],
+];
+test('JSON is folded below so many levels', () => {
+  for (const [levels, text] of folds) assert.equal(colouredJson(bill, plain, undefined, levels), text);
+});
+
+const log =
+  '<?xml version="1.0"?><log\n   total="2"><!-- <all> --><entry id="a"><berth>N1</berth>\n</entry><entry id="b"/><w:note>x\ny</w:note></log>';
+const laidOut = [
+  '<?xml version="1.0"?>',
+  '<log total="2">',
+  '  <!-- <all> -->',
+  '  <entry id="a">',
+  '    <berth>N1</berth>',
+  '  </entry>',
+  '  <entry id="b"/>',
+  '  <w:note>x\ny</w:note>',
+  '</log>',
+];
+test('XML is laid out an element a line, folded below so many levels, and coloured by what a thing is', () => {
+  assert.equal(colouredXml(log.replaceAll('>\n<', '><'), plain), laidOut.join('\n'));
+  assert.equal(
+    colouredXml(log, plain, 1),
+    [...laidOut.slice(0, 3), '  <entry id="a"> 1 element </entry>', ...laidOut.slice(6)].join('\n'),
+  );
+  // What the vendor has laid out stays so, and what is no such text stays whole.
+  const own = '<log>\n      <entry/>\n</log>';
+  assert.equal(colouredXml(own, plain), own);
+  assert.equal(colouredXml('<log><entry>', plain, 1), '<log>\n  <entry>');
+  const colours = pc.createColors(true);
+  assert.equal(
+    colouredXml('<a:log x="1">N<b/></a:log>', colours, 3),
+    `<${colours.cyan('a:log')} x=${colours.green('"1"')}>N<${colours.cyan('b')}/>\n</${colours.cyan('a:log')}>`,
+  );
 });
 
 test('an error says what, where, why and what to do, and hides what it must', () => {

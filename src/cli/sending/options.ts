@@ -19,6 +19,7 @@ export function answerOptions(command: Command): Command {
     .option('--sign <name>', 'another signature, or none')
     .option('--no-cookies', 'neither send cookies nor keep those that come')
     .option('--view <view>', `how the answer is shown: ${views.join(', ')}`)
+    .option('--depth <levels>', 'fold what lies deeper in the answer, in the views pretty and outline')
     .option('--pick <place>', 'print one value of the answer and nothing else')
     .option('--rows <place>', 'the list that a table shows; else the largest')
     .option('--columns <paths>', 'the columns of a table, such as imo,name,berth.code; else those that are found')
@@ -35,6 +36,8 @@ export function answerOptions(command: Command): Command {
 
 export interface Wishes {
   readonly view: View;
+  /** Deeper ones are folded. */
+  readonly levels: number | undefined;
   readonly picked: Place | undefined;
   readonly table: TableWish;
   /** A file for the body; a table goes to its file when it is whole. */
@@ -60,6 +63,9 @@ export async function wishesOf(
     });
   }
   const most = wholeNumber(options.most, '--most', { least: 1 });
+  const levels = options.depth === undefined ? undefined : wholeNumber(options.depth, '--depth', { least: 1 });
+  if (levels !== undefined && view !== 'pretty' && view !== 'outline')
+    throw new Problem('usage', { what: `--depth goes with the views pretty and outline, not with ${view}` });
   const loads: Loads = [];
   const picked = options.pick === undefined ? undefined : readPlace(options.pick as string, loads);
   const rows = rowsText === undefined ? undefined : readPlace(rowsText, loads);
@@ -73,6 +79,7 @@ export async function wishesOf(
     throw new Problem('usage', { what: `--live and --${picked ? 'pick' : 'json'} do not go together` });
   return {
     view: view as View,
+    levels,
     picked,
     to,
     live,

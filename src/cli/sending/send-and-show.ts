@@ -241,13 +241,13 @@ const savedText = (saved: boolean, { size }: Received, to: string): string =>
 
 async function printBody(
   received: Received,
-  { view, table, to }: Wishes,
+  { view, levels, table, to }: Wishes,
   terminal: Terminal,
   hide: (text: string) => string,
 ): Promise<void> {
   if (view === 'none' || received.size === 0) return;
   if (view === 'raw') terminal.print(printable(hide(received.text)).replace(/\n$/, ''));
-  else if (view === 'outline') terminal.print(outlineText(received, terminal, hide));
+  else if (view === 'outline') terminal.print(outlineText(received, terminal, hide, levels));
   else if (view === 'table') {
     const content = tableContent(received, table);
     if (to !== undefined) {
@@ -263,7 +263,7 @@ async function printBody(
       terminal.note(`the largest list, ${content.at}, is shown; other lists are ${others.join(', ')}: --rows`);
     }
   } else {
-    const text = prettyText(received, terminal.out, hide);
+    const text = prettyText(received, terminal.out, hide, levels);
     if (text !== '') terminal.print(text);
   }
 }

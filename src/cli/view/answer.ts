@@ -11,6 +11,7 @@ import { headerLines } from './exchange.js';
 import { colouredJson } from './json.js';
 import { printable, printableLine } from './printable.js';
 import { table } from './table.js';
+import { colouredXml } from './xml.js';
 
 export const views = ['pretty', 'raw', 'headers', 'outline', 'table', 'none'] as const;
 export type View = (typeof views)[number];
@@ -27,35 +28,22 @@ export interface TableWish {
   readonly most: number;
 }
 
-/** JSON laid out, text as it is, bytes by type, size, digest and their beginning. Secrets hidden. */
-export function prettyText(received: Received, colours: Colours, hide: Hide): string {
+/**
+ * JSON and XML laid out, other text as it is, bytes by type, size, digest and their beginning. Secrets hidden.
+ * @param levels deeper ones are folded
+ */
+export function prettyText(received: Received, colours: Colours, hide: Hide, levels?: number): string {
   if (received.size === 0 || received.parts.body.length === 0) return '';
   if (!received.textual) return bytesText(received, colours);
   if (received.claimsJson || /^\s*[{[]/.test(received.text)) {
     try {
-      return colouredJson(received.json(), colours, hide);
+      return colouredJson(received.json(), colours, hide, levels);
     } catch {
       // Shown as it came: what is wrong with it is said elsewhere.
     }
   }
   const text = printable(hide(received.text));
-  return /[/+]xml$/.test(received.mediaType) ? laidOut(text) : text;
-}
-
-/** Elements on lines of their own where the document has none; text is left as it stands. */
-function laidOut(xml: string): string {
-  if (/>\s*\n\s*</.test(xml)) return xml.trimEnd();
-  let depth = 0;
-  return xml
-    .replace(/>\s*</g, '>\n<')
-    .split('\n')
-    .map((line) => {
-      if (/^<\//.test(line)) depth = Math.max(0, depth - 1);
-      const shown = '  '.repeat(depth) + line;
-      if (/^<[^!?/][^>]*[^/]>$/.test(line) || /^<[^!?/]>$/.test(line)) depth += 1;
-      return shown;
-    })
-    .join('\n');
+  return /[/+]xml$/.test(received.mediaType) ? colouredXml(text, colours, levels) : text;
 }
 
 const shownBytes = 128;
@@ -123,17 +111,17 @@ export function headersText(wire: WireRequest, received: Received | undefined, t
 const outlineDepth = 6;
 
 /** The shape of JSON: keys with types, lists with their length and the shape of their first item. */
-export function outlineText(received: Received, { out }: Terminal, hide: Hide): string {
+export function outlineText(received: Received, { out }: Terminal, hide: Hide, levels = outlineDepth): string {
   const lines: string[] = [];
   const add = (value: Value, name: string, depth: number): void => {
     const margin = '  '.repeat(depth);
     if (Array.isArray(value)) {
       const items = value as readonly Value[];
       lines.push(`${margin}${name}  ${out.dim(`list of ${items.length}`)}`);
-      if (items.length > 0 && depth < outlineDepth) add(items[0] as Value, out.dim('each'), depth + 1);
+      if (items.length > 0 && depth < levels) add(items[0] as Value, out.dim('each'), depth + 1);
     } else if (isValueMap(value)) {
       lines.push(`${margin}${name}  ${out.dim(`${Object.keys(value).length} members`)}`);
-      if (depth < outlineDepth)
+      if (depth < levels)
         for (const [key, inner] of Object.entries(value)) add(inner, out.cyan(printableLine(key)), depth + 1);
     } else {
       const text = typeof value === 'string' ? JSON.stringify(value) : cellText(value) || 'null';

@@ -2,13 +2,23 @@
 import { writeJson } from '../../core/value/json-text.js';
 import type { Value } from '../../core/value/written.js';
 import type { Colours } from '../terminal.js';
+import { foldedJson } from './folding.js';
 import { printable } from './printable.js';
 
 const tokens = /("(?:[^"\\]|\\.)*")(\s*:)?|(-?\d[\d.eE+-]*)|\b(true|false|null)\b/g;
 
-/** @param hide takes secrets out before the colours come in */
-export function colouredJson(value: Value, colours: Colours, hide: (text: string) => string = (text) => text): string {
-  return colouredJsonText(printable(hide(writeJson(value, 2))), colours);
+/**
+ * @param hide takes secrets out before the colours come in
+ * @param levels deeper ones are folded
+ */
+export function colouredJson(
+  value: Value,
+  colours: Colours,
+  hide: (text: string) => string = (text) => text,
+  levels?: number,
+): string {
+  const text = printable(hide(writeJson(value, 2)));
+  return colouredJsonText(levels === undefined ? text : foldedJson(text, levels), colours);
 }
 
 export function colouredJsonText(text: string, colours: Colours): string {

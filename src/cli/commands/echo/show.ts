@@ -1,6 +1,7 @@
 /** `echo show`. */
-import type { Echo, RecordedBody } from '../../../core/echo/echo.js';
+import type { Echo } from '../../../core/echo/echo.js';
 import { findEcho, recordedBytes } from '../../../core/echo/read.js';
+import { headerValue } from '../../../core/place/observed.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { parseJson } from '../../../core/value/json-text.js';
 import { durationText, sizeText } from '../../../core/value/measures.js';
@@ -10,6 +11,7 @@ import type { Terminal } from '../../terminal.js';
 import { headerLines, statusText } from '../../view/exchange.js';
 import { colouredJson } from '../../view/json.js';
 import { printable, printableLine } from '../../view/printable.js';
+import { colouredXml } from '../../view/xml.js';
 
 export const show: CommandModule = {
   configure(command, run) {
@@ -65,9 +67,9 @@ function echoText(
     .join(', ');
   const blocks = [
     `${out.bold(id)}   ${at}   environment ${environment}${request === undefined ? '' : `   request ${request}`}${step === undefined || step === request ? '' : `   step ${step}`}`,
-    `${out.bold('sent')}\n  ${out.cyan(sent.method)} ${printableLine(sent.url)}\n${headerLines(sent.headers, terminal, plainly)}${bodyBlock(sent.body, terminal)}`,
+    `${out.bold('sent')}\n  ${out.cyan(sent.method)} ${printableLine(sent.url)}\n${headerLines(sent.headers, terminal, plainly)}${bodyBlock(sent, terminal)}`,
     received &&
-      `${out.bold('received')}\n  ${statusText(received.status, received.reason, out)}   ${phases ? `${durationText(phases.total ?? 0)} (${phase})` : ''}\n${headerLines(received.headers, terminal, plainly)}${bodyBlock(received.body, terminal)}`,
+      `${out.bold('received')}\n  ${statusText(received.status, received.reason, out)}   ${phases ? `${durationText(phases.total ?? 0)} (${phase})` : ''}\n${headerLines(received.headers, terminal, plainly)}${bodyBlock(received, terminal)}`,
     trouble &&
       `${out.red(out.bold('trouble'))}  ${printableLine(trouble.what)}${trouble.cause === undefined ? '' : `\n  ${printableLine(trouble.cause)}`}`,
     failed &&
@@ -81,7 +83,7 @@ function echoText(
   return blocks.filter((block) => typeof block === 'string').join('\n\n');
 }
 
-function bodyBlock(body: RecordedBody | undefined, { out }: Terminal): string {
+function bodyBlock({ body, headers }: Pick<Echo['sent'], 'body' | 'headers'>, { out }: Terminal): string {
   if (!body) return '';
   const cut = body.cut
     ? out.dim(
@@ -96,6 +98,6 @@ function bodyBlock(body: RecordedBody | undefined, { out }: Terminal): string {
     } catch {
       // Shown as it was recorded.
     }
-  }
+  } else if (/[/+]xml\b/.test(headerValue(headers, 'content-type') ?? '')) text = colouredXml(text, out);
   return `\n\n${text.replace(/^/gm, '  ')}${cut}`;
 }
