@@ -1,7 +1,7 @@
 /** The machine-readable documents of `--json`, one schema a command. Their JSON Schemas are in schemas/output/. */
 import * as z from 'zod/mini';
 import { echo } from '../core/echo/echo.js';
-import { difference, furtherPages, pages, problem, session, verdict } from './documents/pieces.js';
+import { contradiction, difference, furtherPages, pages, problem, session, verdict } from './documents/pieces.js';
 import { runDocuments } from './documents/run.js';
 
 const source = z.strictObject({
@@ -186,6 +186,7 @@ export const documents = {
     expectations: z.array(verdict),
     kept: z.record(z.string(), z.any()),
     doubts: z.array(z.string()),
+    contradiction: z.optional(contradiction),
     refusal: z.optional(
       z.strictObject({
         kind: z.enum(['refused', 'forbidden']),

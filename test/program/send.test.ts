@@ -4,7 +4,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, demoCollection, writeIn } from '../support/folder.js';
-import { document, echoTrail } from '../support/program.js';
+import { document, documentLines, echoTrail } from '../support/program.js';
 import { answerOf, rawServer } from '../support/raw-server.js';
 import { harbourForThisFile } from '../support/standin.js';
 
@@ -318,4 +318,30 @@ test('what was made by hand is told with what takes it back, as a trail has it',
     trail: 'stay',
     give: { id: 'PC 7', by: "it's us", pass: null, note: null },
   });
+});
+
+test('a body that says no to its good status is told, by send, by a step, and once for all rows', async () => {
+  const vendor = await rawServer(() => answerOf('{"success": false, "note": "the desk is shut"}'));
+  const cwd = collectionOf(
+    {
+      'requests/ask.yaml': 'inputs: {n: {default: 1}}\nurl: ${origin}/\nexpect: {status: 200}\n',
+      'requests/judged.yaml': 'url: ${origin}/\nexpect: {status: 200, $.success: false}\n',
+      'trails/rows.yaml': 'rows: [{n: 1}, {n: 2}, {n: 3}]\nsteps: [{send: ask}]\n',
+    },
+    vendor.origin,
+  );
+  const says = /^doubt +the status is good, but \$\.success says false: expect: \{\$\.success: …\} holds it/m;
+  const sent = await echoTrail(['send', 'ask'], { cwd });
+  assert.match(sent.err, says);
+  // It is told and not judged: no standard says what the words mean.
+  assert.equal(sent.status, 0);
+  const contradiction = { at: '$.success', found: 'false' };
+  assert.deepEqual(document(await echoTrail(['send', 'ask', '--json'], { cwd })).contradiction, contradiction);
+  assert.equal(document(await echoTrail(['send', 'judged', '--json'], { cwd })).contradiction, undefined);
+  assert.match((await echoTrail(['run', 'ask'], { cwd })).out, says);
+  const rows = await echoTrail(['run', 'rows'], { cwd });
+  assert.match(rows.out, /^3 answers say no inside a good status, .*\n {2}row 1: ask: \$\.success says false$/m);
+  assert.doesNotMatch(rows.out, says);
+  assert.equal(documentLines(await echoTrail(['run', 'rows', '--json'], { cwd })).at(-1)?.contradictions, 3);
+  await vendor.close();
 });

@@ -15,6 +15,9 @@ export const pages = z.strictObject({
   doubt: z.optional(z.string()),
 });
 
+/** What a body says against a good status, where nothing is expected of it. */
+export const contradiction = z.strictObject({ at: z.string(), found: z.string() });
+
 /** Of a request that does not say how to read on: what its answer says about more than the list in it. */
 export const furtherPages = z.strictObject({
   /** The place of the list, and how many items it has. */

@@ -1,6 +1,6 @@
 /** The documents of `run --json`: a line an event, a summary as the last. */
 import * as z from 'zod/mini';
-import { difference, furtherPages, pages, problem, verdict } from './pieces.js';
+import { contradiction, difference, furtherPages, pages, problem, verdict } from './pieces.js';
 
 export const runDocuments = {
   'run step': z.strictObject({
@@ -14,6 +14,7 @@ export const runDocuments = {
     environment: z.optional(z.string()),
     method: z.optional(z.string()),
     url: z.optional(z.string()),
+    contradiction: z.optional(contradiction),
     /** 0 where nothing was sent. */
     tries: z.optional(z.number()),
     status: z.nullable(z.optional(z.number())),
@@ -112,6 +113,8 @@ export const runDocuments = {
     triedAgain: z.number(),
     /** Milliseconds that hosts were left alone for. */
     waited: z.number(),
+    /** Answers whose body said no to their good status. */
+    contradictions: z.number(),
     undone: z.number(),
     notUndone: z.array(z.string()),
     inDoubt: z.array(z.string()),

@@ -1,6 +1,7 @@
 /** An exchange in words: status line, body, what was met, kept and recorded. */
 import type { Received } from '../../core/exchange/received.js';
 import { hidden } from '../../core/exchange/wire.js';
+import { type Contradiction, contradictionText } from '../../core/expectation/contradiction.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { headerValue } from '../../core/place/observed.js';
 import type { Sent } from '../../core/trail/sending.js';
@@ -75,9 +76,17 @@ function refusalLines(
   ];
 }
 
+/** Nothing was expected of the body, so all was called well. */
+export const contradictionLine = (
+  contradiction: Contradiction,
+  colours: Colours,
+  hide: (text: string) => string,
+): string =>
+  `${colours.yellow('doubt  ')} ${printableLine(hide(`the status is good, but ${contradictionText(contradiction)}: expect: {${contradiction.at}: …} holds it to what it must be`))}`;
+
 /** What an expectation or a keep has to say of a sending. */
 export function outcomeLines(
-  { verdicts, kept, problems, outcome, refusal }: Sent,
+  { verdicts, kept, problems, outcome, refusal, contradiction }: Sent,
   colours: Colours,
   hide: (text: string) => string,
 ): string[] {
@@ -85,6 +94,7 @@ export function outcomeLines(
   const failed = verdicts.filter(({ ok }) => !ok);
   const met = verdicts.length - failed.length;
   if (met > 0) lines.push(`${colours.green('met    ')} ${met} expectation${met === 1 ? '' : 's'}`);
+  if (contradiction) lines.push(contradictionLine(contradiction, colours, hide));
   for (const problem of problems) {
     if (problem === outcome.trouble) continue;
     lines.push(`${colours.red('failed ')} ${printableLine(hide(problem.what))}`);

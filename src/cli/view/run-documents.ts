@@ -7,6 +7,7 @@ import type { UndoSummary } from '../../core/trail/run/undo-run.js';
 import { plain, type Value, type ValueMap } from '../../core/value/written.js';
 import type { Documents } from '../documents.js';
 import { furtherPagesDocument } from './further-pages.js';
+import { contradictionDocument } from './send-document.js';
 import { differenceDocument, verdictDocument } from './verdict-document.js';
 
 type Hide = (text: string) => string;
@@ -61,6 +62,7 @@ function stepDocument(event: StepEvent, hide: Hide): Documents['run step'] {
     row: row ?? null,
     member: member ?? null,
     ...(sent && { method: sent.wire.method, url: hide(sent.wire.shownUrl), tries: sent.tries }),
+    ...(sent?.contradiction && { contradiction: contradictionDocument(sent.contradiction, hide) }),
     status: received?.status ?? null,
     time: received ? rounded(received.time) : null,
     expectations: {
@@ -99,11 +101,12 @@ const tableDocument = ({ label, columns, lines, count, before, to }: TableEvent)
 });
 
 export function summaryDocument(summary: Summary, walked: string): Documents['run summary'] {
-  const { rows, inDoubt, notUndone, problem, ended: _, ...facts } = summary;
+  const { rows, contradictions, inDoubt, notUndone, problem, ended: _, ...facts } = summary;
   return {
     event: 'summary',
     walked,
     ...facts,
+    contradictions: contradictions.count,
     waited: Math.round(summary.waited),
     time: Math.round(summary.time),
     rows: rows ?? null,

@@ -23,6 +23,7 @@ export function summaryText(summary: Summary, name: string, terminal: Terminal, 
   const lines = [`${out.bold(name)}: ${out.bold(word)}   ${facts.join('   ')}   ${out.dim(`run ${run}`)}`];
   const patience = patienceText(summary);
   if (patience) lines.push(patience);
+  lines.push(...contradictionLines(summary, out, hide));
   lines.push(...listed('in doubt: these may or may not have happened', inDoubt, terminal, hide));
   lines.push(...listed('not undone: what these made may still be there', notUndone, terminal, hide));
   if (notUndone.length > 0) lines.push(out.dim(`  try echo-trail run --undo ${run}`));
@@ -45,6 +46,15 @@ function rowsText({ ok, failed, before }: NonNullable<Summary['rows']>, out: Ter
   if (failed > 0) parts.push(out.red(`${failed} failed`));
   if (before > 0) parts.push(`${before} of them before`);
   return parts.join(', ');
+}
+
+function contradictionLines({ contradictions: { count, first } }: Summary, out: Terminal['out'], hide: Hide): string[] {
+  if (count === 0) return [];
+  const head = `${count} ${count === 1 ? 'answer says' : 'answers say'} no inside a good status`;
+  return [
+    out.yellow(`${head}, and nothing is expected of ${count === 1 ? 'its body' : 'their bodies'}`),
+    `  ${printableLine(hide(first))}`,
+  ];
 }
 
 /** How often a host asked for patience, where one did. */

@@ -12,7 +12,7 @@ import type {
 import { durationText } from '../../core/value/measures.js';
 import { cellText } from '../../core/value/rows.js';
 import type { Terminal } from '../terminal.js';
-import { statusText } from './exchange.js';
+import { contradictionLine, statusText } from './exchange.js';
 import { furtherPagesLine } from './further-pages.js';
 import { printableLine } from './printable.js';
 import { table } from './table.js';
@@ -82,6 +82,7 @@ function stepLines(event: StepEvent, terminal: Terminal, hide: Hide, width: numb
     if (problem.remedy !== undefined)
       lines.push(`        ${margin}${out.dim('try')} ${printableLine(hide(problem.remedy))}`);
   }
+  if (sent?.contradiction) lines.push(`${margin}${contradictionLine(sent.contradiction, out, hide)}`);
   if (told?.further) lines.push(`        ${margin}${furtherPagesLine(told.further, out, hide)}`);
   for (const { at, left, right } of (told?.differences ?? []).slice(0, 10))
     lines.push(

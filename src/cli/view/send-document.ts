@@ -2,6 +2,7 @@
 import type { Mismatch } from '../../core/documentation/mismatch.js';
 import type { Received } from '../../core/exchange/received.js';
 import { hidden } from '../../core/exchange/wire.js';
+import type { Contradiction } from '../../core/expectation/contradiction.js';
 import { brief } from '../../core/problem/brief.js';
 import type { Sent } from '../../core/trail/sending.js';
 import type { TakenBack } from '../../core/trail/taken-back.js';
@@ -22,6 +23,11 @@ export const takenBackDocument = (
   request,
   trail,
   give: Object.fromEntries([...give].map(([name, value]) => [name, value === undefined ? null : hide(textOf(value))])),
+});
+
+export const contradictionDocument = ({ at, found }: Contradiction, hide: (text: string) => string): Contradiction => ({
+  at: hide(at),
+  found: hide(found),
 });
 
 export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'] {
@@ -46,6 +52,7 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
     kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(plain(value))])),
     undocumented: told(sent.undocumented),
     doubts: [...sent.doubts],
+    ...(sent.contradiction && { contradiction: contradictionDocument(sent.contradiction, hide) }),
     ...(sent.refusal && {
       refusal: {
         kind: sent.refusal.kind,

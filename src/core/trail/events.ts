@@ -108,6 +108,8 @@ export interface Summary {
   readonly refused: number;
   readonly triedAgain: number;
   readonly waited: number;
+  /** Answers whose body said no to their good status, and what the first of them said. */
+  readonly contradictions: { readonly count: number; readonly first: string };
   readonly undone: number;
   /** Undo parts that could not run; what they would have taken back may still be there. */
   readonly notUndone: readonly string[];

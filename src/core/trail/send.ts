@@ -6,6 +6,7 @@ import { requestMismatches } from '../exchange/against-documentation.js';
 import { certificateOf } from '../exchange/certificate.js';
 import { type Giving, resolveRequest } from '../exchange/resolve.js';
 import type { ResolvedRequest, WireRequest } from '../exchange/wire.js';
+import { contradictionIn } from '../expectation/contradiction.js';
 import { takeKeeps } from '../expectation/keeps.js';
 import { Evaluation } from '../expression/evaluation.js';
 import { type Names, noNames } from '../expression/names.js';
@@ -197,6 +198,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   // Each by its name: to spread them costs as much as a whole expectation.
   const { verdicts, kept, problems } = judged;
   const doubts = doubtsOf(wire, workspace);
+  const contradiction = received && problems.length === 0 ? contradictionIn(received, verdicts) : undefined;
   return {
     echo: id,
     tries,
@@ -204,6 +206,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     wire,
     undocumented,
     doubts,
+    contradiction,
     refusal,
     outcome: judged.outcome,
     verdicts,
@@ -283,7 +286,7 @@ async function unsent(workspace: Workspace, prepared: PreparedRequest, sending: 
     new Evaluation(noNames, surroundings),
   );
   const outcome = { received: undefined, trouble: undefined };
-  const nothing = { verdicts: [], undocumented: [], problems: [], refusal: undefined };
+  const nothing = { verdicts: [], undocumented: [], problems: [], contradiction: undefined, refusal: undefined };
   return { echo: '', tries: 0, request, wire, doubts, outcome, kept, ...nothing };
 }
 

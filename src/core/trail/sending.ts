@@ -4,6 +4,7 @@ import type { CertificateFacts } from '../exchange/certificate.js';
 import type { Sink } from '../exchange/sink.js';
 import type { Outcome } from '../exchange/transport.js';
 import type { HeaderLine, ResolvedRequest, WireRequest } from '../exchange/wire.js';
+import type { Contradiction } from '../expectation/contradiction.js';
 import type { Expectation, Verdict } from '../expectation/expectations.js';
 import type { Keep, Kept } from '../expectation/keeps.js';
 import type { Named, Names } from '../expression/names.js';
@@ -60,6 +61,8 @@ export interface Sent {
   readonly undocumented: readonly Mismatch[];
   /** What is doubtful about the request as it left. */
   readonly doubts: readonly string[];
+  /** What the body says against the good status, where nothing is expected of it. */
+  readonly contradiction: Contradiction | undefined;
   /** Why who calls was not let in, where that is so. */
   readonly refusal: Refusal | undefined;
   /** Everything that makes it a failure; empty where all is well. */

@@ -1,6 +1,7 @@
 /** What a walk counts while it happens. */
+import { contradictionText } from '../expectation/contradiction.js';
 import type { Problem } from '../problem/problem.js';
-import type { Summary, UndoEvent, WalkEvent } from './events.js';
+import type { StepEvent, Summary, UndoEvent, WalkEvent } from './events.js';
 import type { Patience } from './pacing/tries.js';
 
 /** Mutable counts of one walk. */
@@ -8,6 +9,7 @@ export interface Tally {
   rows: { ok: number; failed: number; before: number };
   steps: { ok: number; failed: number; skipped: number };
   expectations: { met: number; failed: number };
+  contradictions: { count: number; first: string };
   undone: number;
   notUndone: string[];
   inDoubt: string[];
@@ -19,6 +21,7 @@ export const newTally = (): Tally => ({
   rows: { ok: 0, failed: 0, before: 0 },
   steps: { ok: 0, failed: 0, skipped: 0 },
   expectations: { met: 0, failed: 0 },
+  contradictions: { count: 0, first: '' },
   undone: 0,
   notUndone: [],
   inDoubt: [],
@@ -30,12 +33,20 @@ export function count(event: WalkEvent, tally: Tally): void {
   if (event.event === 'step') {
     tally.steps[event.state] += 1;
     for (const { ok } of event.sent?.verdicts ?? []) tally.expectations[ok ? 'met' : 'failed'] += 1;
+    const { contradiction } = event.sent ?? {};
+    if (contradiction) {
+      tally.contradictions.count += 1;
+      tally.contradictions.first ||= `${memberText(event)}${event.label}: ${contradictionText(contradiction)}`;
+    }
   } else if (event.event === 'row') tally.rows[event.ok ? 'ok' : 'failed'] += 1;
   else if (event.event === 'undo') {
     if (event.state === 'done') tally.undone += 1;
     if (event.state === 'failed' || event.state === 'impossible') tally.notUndone.push(leftText(event));
   }
 }
+
+const memberText = ({ row, member }: StepEvent): string =>
+  `${row === undefined ? '' : `row ${row}: `}${member === undefined ? '' : `${member}: `}`;
 
 /** What could not be taken back. */
 const leftText = ({ step, label, row, problem }: UndoEvent): string =>

@@ -7,6 +7,7 @@ import multipart, { type MultipartFile } from '@fastify/multipart';
 import { DOMParser, onErrorStopParsing } from '@xmldom/xmldom';
 import type { FaceModule } from '../face.js';
 import { credentials } from '../harbour/routes.js';
+import { Refusal } from '../problem.js';
 
 /** How often a ticket opens the gateway. */
 const uses = 3;
@@ -53,6 +54,9 @@ export const gatewayFace: FaceModule = {
 
     app.register(async (scope) => {
       await scope.register(multipart);
+      scope.addContentTypeParser('*', (_request, _body, done) =>
+        done(new Refusal(415, 'type', 'Unsupported media type', 'send multipart/form-data with a part named command')),
+      );
       scope.get<{ Querystring: { command?: string } }>('/gateway', async ({ query }, reply) =>
         reply.type('application/xml').send(perform(query.command)),
       );
