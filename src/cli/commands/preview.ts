@@ -2,7 +2,7 @@
 
 import { noNames } from '../../core/expression/names.js';
 import { Problem } from '../../core/problem/problem.js';
-import { previewRequest } from '../../core/trail/send.js';
+import { previewRequest } from '../../core/trail/preview.js';
 import { durationText } from '../../core/value/measures.js';
 import { type CommandModule, examples } from '../command.js';
 import { emit } from '../emit.js';

@@ -9,7 +9,18 @@ import type { Problem } from '../problem/problem.js';
 import type { Signed, Signer, SigningRoom } from '../signature/signature-kind.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
+import type { PreparedRequest } from './prepare.js';
 import type { Workspace } from './workspace.js';
+
+/** undefined where the request is not signed. @param given in place of what its file says */
+export async function signerFor(
+  workspace: Workspace,
+  prepared: PreparedRequest,
+  given: string | undefined,
+): Promise<Signer | undefined> {
+  if (given === undefined) return prepared.signer;
+  return given === 'none' ? undefined : workspace.signer(given);
+}
 
 export interface Seal {
   readonly signer: Signer;

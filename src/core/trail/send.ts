@@ -1,95 +1,29 @@
 /** One sending, from names to echo: resolve, attach sessions, compose, send, judge, keep, record. */
-import { findOperation } from '../collection/source-index.js';
-import type { Mismatch } from '../documentation/mismatch.js';
 import { recordEcho } from '../echo/record.js';
-import { requestMismatches } from '../exchange/against-documentation.js';
 import { certificateOf } from '../exchange/certificate.js';
-import { type Giving, resolveRequest } from '../exchange/resolve.js';
-import type { ResolvedRequest, WireRequest } from '../exchange/wire.js';
+import { resolveRequest } from '../exchange/resolve.js';
+import type { WireRequest } from '../exchange/wire.js';
 import { contradictionIn } from '../expectation/contradiction.js';
-import { takeKeeps } from '../expectation/keeps.js';
 import { Evaluation } from '../expression/evaluation.js';
-import { type Names, noNames } from '../expression/names.js';
-import { asAnswer } from '../place/observed.js';
 import { Problem } from '../problem/problem.js';
-import type { Signer } from '../signature/signature-kind.js';
-import type { Value } from '../value/written.js';
-import { type Attempt, composed, jarFor } from './attempt.js';
+import { type Attempt, composed } from './attempt.js';
 import { type Conversation, converse, workOutAnew } from './converse.js';
+import { changesByDocumentation, undocumentedParts } from './documented.js';
 import { doubtsOf } from './doubts.js';
 import { type Judged, judgeOutcome } from './judge-outcome.js';
-import { inTries } from './pacing/tries.js';
+import { inTries, type Tried } from './pacing/tries.js';
 import type { PreparedRequest } from './prepare.js';
+import { unsent } from './preview.js';
 import { refusalOf } from './refusal.js';
-import { sealFor } from './seal.js';
-import type { Preview, Sending, Sent } from './sending.js';
+import { givingOf } from './request-giving.js';
+import { sealFor, signerFor } from './seal.js';
+import type { Sending, Sent } from './sending.js';
 import { suppliedNames } from './supply.js';
 import { tryRoom } from './try-room.js';
 import type { Workspace } from './workspace.js';
 
-function givingOf(
-  workspace: Workspace,
-  { given, caller, idempotencyKey, address }: Pick<Sending, 'given' | 'caller' | 'idempotencyKey' | 'address'>,
-  supplied?: Names,
-): Giving & { supplied: Names | undefined } {
-  const { layers, redactor, timeout, connection } = workspace;
-  const world = workspace.world();
-  const onSecret = redactor.add;
-  return { layers, given, caller, timeout, connection, world, onSecret, idempotencyKey, address, supplied };
-}
-
-/** @throws Problem: whatever keeps the request from being written */
-export async function previewRequest(
-  workspace: Workspace,
-  prepared: PreparedRequest,
-  sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'signature' | 'noCookies' | 'documented'>,
-): Promise<Preview> {
-  const sessions = sending.sessions ?? prepared.plan.sessions;
-  const giving = givingOf(workspace, sending);
-  const { request } = resolveRequest(prepared.plan, {
-    ...giving,
-    supplied: await suppliedNames(workspace, sessions, false),
-    withOrigins: true,
-  });
-  const { lines, query, notOpen } = await workspace.sessions.peek(sessions);
-  const bare = composed(workspace, request, lines, query);
-  const cookie = (await jarFor(workspace, sessions, sending.noCookies)).line(bare.url);
-  const unsigned = cookie ? composed(workspace, request, [...lines, cookie], query) : bare;
-  const signer = await signerFor(workspace, prepared, sending.signature);
-  const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
-  const signed = seal?.sign(unsigned, 'look');
-  const wire = signed?.wire ?? unsigned;
-  const whole = notOpen.length === 0 && !signed?.missing;
-  return {
-    request,
-    notOpen,
-    doubts: doubtsOf(bare, workspace),
-    undocumented: sending.documented
-      ? undocumentedParts(workspace, request, sending.documented, whole ? wire : undefined)
-      : [],
-    wire,
-    signed: seal &&
-      signed && {
-        name: seal.signer.name,
-        steps: signed.steps,
-        missing: signed.missing,
-        clock: {
-          ahead: workspace.clocks.ahead(bare.url.host),
-          followed: workspace.environment.clock === 'follow-server' && workspace.moment?.now === undefined,
-        },
-      },
-  };
-}
-
-/** undefined where the request is not signed. @param given in place of what its file says */
-async function signerFor(
-  workspace: Workspace,
-  prepared: PreparedRequest,
-  given: string | undefined,
-): Promise<Signer | undefined> {
-  if (given === undefined) return prepared.signer;
-  return given === 'none' ? undefined : workspace.signer(given);
-}
+/** Characters of echoes that may wait to be written before a walk waits for them. */
+const mostWaiting = 4e6;
 
 /**
  * Sends a request and records its echo. What the network does is part of the result.
@@ -101,112 +35,85 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   // Before it is clear that the request may leave, no session is opened for it.
   const supplied = sessions.length > 0 ? await suppliedNames(workspace, sessions, false) : undefined;
   const giving = givingOf(workspace, sending, supplied);
-  let { request, names, inputs } = resolveRequest(prepared.plan, giving);
-  let bare = composed(workspace, request, sending.lines ?? []);
+  const resolved = resolveRequest(prepared.plan, giving);
+  let bare = composed(workspace, resolved.request, sending.lines ?? []);
   if (sending.onAccepted) {
     await acceptCertificate(workspace, bare, sending.onAccepted);
-    bare = composed(workspace, request, sending.lines ?? []);
+    bare = composed(workspace, resolved.request, sending.lines ?? []);
   }
-  if (sessions.length > 0) workspace.hosts.demand(bare.url, `the session ${sessions.join(', ')}`);
   const signer =
     sending.signature === undefined ? prepared.signer : await signerFor(workspace, prepared, sending.signature);
   const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
-  if (seal) workspace.hosts.demand(bare.url, `the signature ${seal.signer.name}`);
-  if (request.changes || changesByDocumentation(workspace, prepared))
-    await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
-
-  const record = ({ at, wire }: Attempt, judged: Judged, again?: 'again'): string => {
-    const id = workspace.log.nextId();
-    const { name: environment } = workspace.environment;
-    const { step, row } = sending;
-    const { name, operation } = talk.request;
-    const occasion = {
-      id,
-      at,
-      environment,
-      request: name,
-      operation,
-      sessions,
-      inputs,
-      step,
-      row,
-      again: again && true,
-    };
-    const { outcome, verdicts, kept } = judged;
-    const { redactor, log } = workspace;
-    log.append(
-      () => recordEcho(occasion, wire, outcome, verdicts, kept, redactor, log.beside),
-      (wire.body?.shown.length ?? 0) + (outcome.received?.parts.body.length ?? 0),
-    );
-    return id;
-  };
-  const talk: Conversation = {
-    workspace,
-    sessions,
-    sending,
-    seal,
-    request,
-    bare,
-    anew:
-      supplied &&
-      (async () => {
-        giving.supplied = await suppliedNames(workspace, sessions, true);
-        const again = resolveRequest(prepared.plan, giving);
-        ({ names, inputs } = again);
-        return again.request;
-      }),
-  };
-  if (talk.anew) await workOutAnew(talk, sending.lines);
+  const anew =
+    supplied &&
+    (async () => {
+      giving.supplied = await suppliedNames(workspace, sessions, true);
+      return resolveRequest(prepared.plan, giving);
+    });
+  const talk: Conversation = { workspace, sessions, sending, seal, resolved, bare, anew };
+  const asked = demandToLeave(talk, prepared);
+  if (asked) await asked;
+  if (talk.anew) await workOutAnew(talk);
   const undocumented = sending.documented
-    ? undocumentedParts(workspace, talk.request, sending.documented, await wholeBefore(talk))
+    ? undocumentedParts(workspace, talk.resolved.request, sending.documented, await wholeBefore(talk))
     : [];
-  const {
-    attempt: tried,
-    tries,
-    gaveUp,
-  } = await inTries(
-    tryRoom(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? names, giving)),
+
+  const tried = await inTries(
+    tryRoom(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? talk.resolved.names, giving)),
     () => converse(talk),
     async (early) => {
       // It is not the answer: nothing is expected of it, and nothing is kept.
-      record(early, { outcome: early.outcome, verdicts: [], kept: [], problems: [] }, 'again');
+      record(talk, early, { outcome: early.outcome, verdicts: [], kept: [], problems: [] }, 'again');
     },
   );
-  const { inside } = tried;
-  request = talk.request;
-  const { wire, outcome } = tried;
-  const { received } = outcome;
-  const refusal =
-    received &&
-    refusalOf(
-      workspace,
-      sessions,
-      wire.headers,
-      received,
-      inside,
-      seal && { signature: seal.signer.name, request: request.name },
-    );
-
-  const judging = judgeOutcome(workspace, prepared, sending, outcome, names, giving);
+  const judging = judgeOutcome(workspace, prepared, sending, tried.attempt.outcome, talk.resolved.names, giving);
   const judged = judging instanceof Promise ? await judging : judging;
-  const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
-  if (distrust) judged.problems.push(distrust);
-  if (gaveUp !== undefined && judged.problems.length > 0)
-    judged.problems.push(new Problem('step-failed', { what: gaveUp }));
-  const id = record(tried, judged);
-  if (workspace.log.waiting > 4e6) await workspace.log.flushed();
+  const sent = concluded(talk, tried, judged, undocumented);
+  if (workspace.log.waiting > mostWaiting) await workspace.log.flushed();
+  return sent;
+}
+
+/**
+ * Whether it may leave at all: credentials for its host, changes in its environment.
+ * @returns a promise only where somebody may have to be asked
+ * @throws Problem host-not-allowed
+ */
+function demandToLeave(
+  { workspace, sessions, seal, resolved: { request }, bare }: Conversation,
+  prepared: PreparedRequest,
+): Promise<void> | undefined {
+  if (sessions.length > 0) workspace.hosts.demand(bare.url, `the session ${sessions.join(', ')}`);
+  if (seal) workspace.hosts.demand(bare.url, `the signature ${seal.signer.name}`);
+  if (!request.changes && !changesByDocumentation(workspace, prepared)) return undefined;
+  return workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
+}
+
+/** What became of it, recorded. */
+function concluded(
+  talk: Conversation,
+  { attempt, tries, gaveUp }: Tried<Attempt>,
+  judged: Judged,
+  undocumented: Sent['undocumented'],
+): Sent {
+  const { workspace, sessions, seal, resolved } = talk;
+  const { request } = resolved;
+  const { wire, outcome, inside } = attempt;
+  const { received } = outcome;
+  const signature = seal && { signature: seal.signer.name, request: request.name };
+  const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside, signature);
   // Each by its name: to spread them costs as much as a whole expectation.
   const { verdicts, kept, problems } = judged;
-  const doubts = doubtsOf(wire, workspace);
-  const contradiction = received && problems.length === 0 ? contradictionIn(received, verdicts) : undefined;
+  const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
+  if (distrust) problems.push(distrust);
+  if (gaveUp !== undefined && problems.length > 0) problems.push(new Problem('step-failed', { what: gaveUp }));
   return {
-    echo: id,
+    echo: record(talk, attempt, judged),
     tries,
     request,
     wire,
     undocumented,
-    doubts,
-    contradiction,
+    doubts: doubtsOf(wire, workspace),
+    contradiction: received && problems.length === 0 ? contradictionIn(received, verdicts) : undefined,
     refusal,
     outcome: judged.outcome,
     verdicts,
@@ -215,16 +122,33 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   };
 }
 
-/** Looked up only where it matters: the documentation may know of a GET that changes something. */
-function changesByDocumentation({ environment, collection }: Workspace, { plan }: PreparedRequest): boolean {
-  const { changes, operation } = plan.content;
-  if (environment.changes === 'allow' || changes !== undefined || operation === undefined) return false;
-  try {
-    return findOperation(collection, operation).changes;
-  } catch {
-    // What is wrong with its name is told by check.
-    return false;
-  }
+/** @param again it was sent once more after this @returns the id of its echo */
+function record(
+  { workspace, sessions, sending, resolved }: Conversation,
+  { at, wire }: Attempt,
+  { outcome, verdicts, kept }: Judged,
+  again?: 'again',
+): string {
+  const { redactor, log, environment } = workspace;
+  const { request, inputs } = resolved;
+  const id = log.nextId();
+  const occasion = {
+    id,
+    at,
+    environment: environment.name,
+    request: request.name,
+    operation: request.operation,
+    sessions,
+    inputs,
+    step: sending.step,
+    row: sending.row,
+    again: again && true,
+  };
+  log.append(
+    () => recordEcho(occasion, wire, outcome, verdicts, kept, redactor, log.beside),
+    (wire.body?.shown.length ?? 0) + (outcome.received?.parts.body.length ?? 0),
+  );
+  return id;
 }
 
 /** @throws Problem tls-failed: the host shows no certificate */
@@ -249,58 +173,10 @@ async function wholeBefore({
   workspace,
   sessions,
   seal,
-  request,
+  resolved: { request },
   sending,
 }: Conversation): Promise<WireRequest | undefined> {
   if (seal) return undefined;
   const { lines, query, notOpen } = await workspace.sessions.peek(sessions);
   return notOpen.length > 0 ? undefined : composed(workspace, request, [...(sending.lines ?? []), ...lines], query);
-}
-
-/** @throws Problem not-documented: the request differs, and that is refused */
-function undocumentedParts(
-  workspace: Workspace,
-  request: ResolvedRequest,
-  how: 'tell' | 'refuse',
-  wire: WireRequest | undefined,
-): readonly Mismatch[] {
-  if (request.operation === undefined) return [];
-  const found = requestMismatches(request, findOperation(workspace.collection, request.operation), wire);
-  if (how === 'tell' || found.length === 0) return found;
-  throw new Problem('not-documented', {
-    what: `the request differs from ${request.operation}: ${found.map(({ at, what }) => `${at} ${what}`).join('; ')}`,
-    remedy: `echo-trail docs show ${request.operation}; without --strict it is sent with a warning`,
-    data: { operation: request.operation },
-  });
-}
-
-/** Everything but the sending: what is kept is taken from the documented answer, where there is one. */
-async function unsent(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
-  const { request, wire, doubts } = await previewRequest(workspace, prepared, sending);
-  if (request.changes && workspace.environment.changes === 'refuse')
-    await workspace.demandChange({ host: wire.url.host, method: request.method, url: wire.shownUrl });
-  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
-  const { kept } = takeKeeps(
-    [...prepared.keeps, ...(sending.keeps ?? [])],
-    asAnswer(documentedExample(workspace, request.operation)),
-    new Evaluation(noNames, surroundings),
-  );
-  const outcome = { received: undefined, trouble: undefined };
-  const nothing = { verdicts: [], undocumented: [], problems: [], contradiction: undefined, refusal: undefined };
-  return { echo: '', tries: 0, request, wire, doubts, outcome, kept, ...nothing };
-}
-
-/** The first documented answer that is no error. */
-function documentedExample({ collection }: Workspace, operation: string | undefined): Value {
-  if (operation === undefined) return null;
-  try {
-    const { answers } = findOperation(collection, operation);
-    const good = answers.find(
-      ({ status, content }) => /^(?:2|default)/i.test(status) && content?.example !== undefined,
-    );
-    return good?.content?.example ?? null;
-  } catch {
-    // What is wrong with its name is told by check.
-    return null;
-  }
 }

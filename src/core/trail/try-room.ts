@@ -14,7 +14,7 @@ export function tryRoom(
   workspace: Workspace,
   prepared: PreparedRequest,
   { expectations = [], caller, signal }: Sending,
-  { request, bare }: Conversation,
+  { resolved, bare }: Conversation,
   evaluation: (names?: Names) => Evaluation,
 ): TryRoom {
   const { host } = bare.url;
@@ -27,7 +27,7 @@ export function tryRoom(
     gate: workspace.gate(host),
     host,
     policy,
-    repeatable: isRepeatable(request),
+    repeatable: isRepeatable(resolved.request),
     signal,
     patience: workspace.patience,
     onWait: workspace.onWait,

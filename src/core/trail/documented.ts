@@ -1,0 +1,56 @@
+/** What the documentation says of a request that is about to be sent. */
+import { findOperation } from '../collection/source-index.js';
+import type { Mismatch } from '../documentation/mismatch.js';
+import { requestMismatches } from '../exchange/against-documentation.js';
+import type { ResolvedRequest, WireRequest } from '../exchange/wire.js';
+import { Problem } from '../problem/problem.js';
+import type { Value } from '../value/written.js';
+import type { PreparedRequest } from './prepare.js';
+import type { Workspace } from './workspace.js';
+
+/**
+ * @param wire undefined where it is not whole yet: what is missing from it may still come
+ * @throws Problem not-documented: the request differs, and that is refused
+ */
+export function undocumentedParts(
+  workspace: Workspace,
+  request: ResolvedRequest,
+  how: 'tell' | 'refuse',
+  wire: WireRequest | undefined,
+): readonly Mismatch[] {
+  if (request.operation === undefined) return [];
+  const found = requestMismatches(request, findOperation(workspace.collection, request.operation), wire);
+  if (how === 'tell' || found.length === 0) return found;
+  throw new Problem('not-documented', {
+    what: `the request differs from ${request.operation}: ${found.map(({ at, what }) => `${at} ${what}`).join('; ')}`,
+    remedy: `echo-trail docs show ${request.operation}; without --strict it is sent with a warning`,
+    data: { operation: request.operation },
+  });
+}
+
+/** Looked up only where it matters: the documentation may know of a GET that changes something. */
+export function changesByDocumentation({ environment, collection }: Workspace, { plan }: PreparedRequest): boolean {
+  const { changes, operation } = plan.content;
+  if (environment.changes === 'allow' || changes !== undefined || operation === undefined) return false;
+  try {
+    return findOperation(collection, operation).changes;
+  } catch {
+    // What is wrong with its name is told by check.
+    return false;
+  }
+}
+
+/** The first documented answer that is no error; null where there is none. */
+export function documentedExample({ collection }: Workspace, operation: string | undefined): Value {
+  if (operation === undefined) return null;
+  try {
+    const { answers } = findOperation(collection, operation);
+    const good = answers.find(
+      ({ status, content }) => /^(?:2|default)/i.test(status) && content?.example !== undefined,
+    );
+    return good?.content?.example ?? null;
+  } catch {
+    // What is wrong with its name is told by check.
+    return null;
+  }
+}
