@@ -9,7 +9,7 @@ import { openSource } from '../collection/source-index.js';
 import { readYaml } from '../collection/yaml.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { planTrail } from '../trail/plan.js';
-import { openPreparation } from '../trail/preparation.js';
+import { openPreparation, type Preparation } from '../trail/preparation.js';
 import type { Workspace } from '../trail/workspace.js';
 import type { Finding } from './finding.js';
 import type { Checked } from './rule.js';
@@ -24,67 +24,94 @@ export interface CheckResult {
 
 /** @param workspace of any environment, for the examples of signatures; else why there is none */
 export async function checkCollection(collection: Collection, workspace: Workspace | Problem): Promise<CheckResult> {
-  const findings: Finding[] = [];
-  const add = (rule: string, problem: Problem, file: string): void => {
-    const where: FilePosition = typeof problem.where === 'object' ? problem.where : { file };
-    const what = problem.reason === undefined ? problem.what : `${problem.what}: ${problem.reason}`;
-    findings.push({ rule, severity: 'error', where, what, remedy: problem.remedy });
-  };
-  const names = (Object.keys(fileKinds) as FileKind[]).flatMap((kind) =>
-    collection.names(kind).map((name) => ({ kind, name, file: `${fileKinds[kind].folder}/${name}.yaml` })),
-  );
-  const sound = new Set<string>();
-  const shape = (file: string, schema: Parameters<typeof shapeProblems>[0]): void => {
-    try {
-      const problems = shapeProblems(schema, readYaml(join(collection.root, file), file));
-      for (const problem of problems) add('file-valid', problem, file);
-      if (problems.length === 0) sound.add(file);
-    } catch (error) {
-      add('file-valid', asProblem(error), file);
-    }
-  };
-  shape(manifestName, manifestFile);
-  for (const { kind, file } of names) shape(file, fileKinds[kind].schema);
-  const defaults = new Set(
-    collection
-      .names('request')
-      .flatMap((name) => safely(() => collection.defaults(name).map(({ yaml }) => yaml.file)) ?? []),
-  );
-  for (const file of defaults) shape(file, defaultsKind.schema);
+  const checking = new Checking(collection);
+  checking.shapes();
+  await checking.sources();
+  if (workspace instanceof Problem) checking.environmentShut(workspace);
+  await checking.readiness(workspace instanceof Problem ? undefined : workspace);
+  await checking.together();
+  return checking.result();
+}
 
-  const read = <K extends FileKind>(kind: K): Map<string, Loaded<FileContents[K]>> =>
-    new Map(
-      names
-        .filter((one) => one.kind === kind && sound.has(one.file))
-        .map(({ name }) => [name, collection.read(kind, name)]),
+interface NamedFile {
+  readonly kind: FileKind;
+  readonly name: string;
+  readonly file: string;
+}
+
+/** One check, step by step: a file that fails at one is left out of those that follow. */
+class Checking {
+  private readonly findings: Finding[] = [];
+  private readonly named: readonly NamedFile[];
+  private readonly defaults: ReadonlySet<string>;
+  /** Files without a fault so far. */
+  private readonly sound = new Set<string>();
+
+  constructor(private readonly collection: Collection) {
+    this.named = (Object.keys(fileKinds) as FileKind[]).flatMap((kind) =>
+      collection.names(kind).map((name) => ({ kind, name, file: `${fileKinds[kind].folder}/${name}.yaml` })),
     );
-  const requests = read('request');
-  const trails = read('trail');
+    this.defaults = new Set(
+      collection
+        .names('request')
+        .flatMap((name) => safely(() => collection.defaults(name).map(({ yaml }) => yaml.file)) ?? []),
+    );
+  }
 
-  for (const name of Object.keys(collection.docs)) {
+  /** Every file by the schema of its kind. */
+  shapes(): void {
+    this.shape(manifestName, manifestFile);
+    for (const { kind, file } of this.named) this.shape(file, fileKinds[kind].schema);
+    for (const file of this.defaults) this.shape(file, defaultsKind.schema);
+  }
+
+  private shape(file: string, schema: Parameters<typeof shapeProblems>[0]): void {
     try {
-      await openSource(collection, name);
+      const problems = shapeProblems(schema, readYaml(join(this.collection.root, file), file));
+      for (const problem of problems) this.add('file-valid', problem, file);
+      if (problems.length === 0) this.sound.add(file);
     } catch (error) {
-      add('documentation-readable', asProblem(error), manifestName);
+      this.add('file-valid', asProblem(error), file);
     }
   }
-  const opened = workspace instanceof Problem ? undefined : workspace;
-  if (workspace instanceof Problem && names.some(({ kind }) => kind === 'environment'))
-    add('environment-opens', workspace, manifestName);
-  const preparation = await openPreparation(collection);
-  for (const [name, loaded] of read('signature')) {
-    const { file } = loaded.yaml;
-    await ready(() => preparation.signer(name), file, add, sound);
-    if (sound.has(file) && opened) findings.push(...(await exampleFindings(opened, loaded)));
+
+  /** The documentation that the manifest names. */
+  async sources(): Promise<void> {
+    for (const name of Object.keys(this.collection.docs)) {
+      try {
+        await openSource(this.collection, name);
+      } catch (error) {
+        this.add('documentation-readable', asProblem(error), manifestName);
+      }
+    }
   }
-  for (const [name, { yaml }] of requests) await ready(() => preparation.prepare(name), yaml.file, add, sound);
-  for (const [name, { yaml }] of trails) await ready(() => planTrail(preparation, name), yaml.file, add, sound);
-  for (const [, { yaml, content }] of read('session')) {
-    if (content.kind !== 'login') continue;
-    for (const [key, call] of [
-      ['open', content.open],
-      ['close', content.close],
-    ] as const) {
+
+  environmentShut(why: Problem): void {
+    if (this.named.some(({ kind }) => kind === 'environment')) this.add('environment-opens', why, manifestName);
+  }
+
+  /** Makes everything ready that would be sent or walked, which parses its expressions, places and matchers. */
+  async readiness(workspace: Workspace | undefined): Promise<void> {
+    const preparation = await openPreparation(this.collection);
+    for (const [name, loaded] of this.read('signature')) {
+      const { file } = loaded.yaml;
+      await this.ready(() => preparation.signer(name), file);
+      if (this.sound.has(file) && workspace) this.findings.push(...(await exampleFindings(workspace, loaded)));
+    }
+    const requests = this.read('request');
+    const trails = this.read('trail');
+    for (const [name, { yaml }] of requests) await this.ready(() => preparation.prepare(name), yaml.file);
+    for (const [name, { yaml }] of trails) await this.ready(() => planTrail(preparation, name), yaml.file);
+    for (const [, session] of this.read('session')) await this.readyLogin(session, preparation);
+  }
+
+  private async readyLogin(
+    { yaml, content }: Loaded<FileContents['session']>,
+    preparation: Preparation,
+  ): Promise<void> {
+    if (content.kind !== 'login') return;
+    for (const key of ['open', 'close'] as const) {
+      const call = content[key];
       if (!call) continue;
       const used = async (): Promise<unknown> => {
         try {
@@ -93,45 +120,55 @@ export async function checkCollection(collection: Collection, workspace: Workspa
           throw asProblem(error).at(yaml.position([key, 'trail' in call ? 'trail' : 'send']));
         }
       };
-      await ready(used, yaml.file, add, sound);
+      await this.ready(used, yaml.file);
     }
   }
-  const variables = new Set([
-    ...Object.keys(collection.manifest.content.variables ?? {}),
-    ...[...read('environment').values()].flatMap(({ content }) => Object.keys(content.variables ?? {})),
-  ]);
-  const usable = <T>(files: Map<string, Loaded<T>>): Map<string, Loaded<T>> =>
-    new Map([...files].filter(([, { yaml }]) => sound.has(yaml.file)));
-  const checked: Checked = { collection, variables, requests: usable(requests), trails: usable(trails) };
-  for (const rule of rules)
-    for await (const finding of rule.check(checked)) findings.push({ rule: rule.name, ...finding });
 
-  const order = (finding: Finding): string =>
-    `${finding.where.file} ${String(finding.where.line ?? 0).padStart(6, '0')}`;
-  // A file that is not valid is not ready either: what is said twice is said by the first.
-  const unique = new Map<string, Finding>();
-  for (const finding of findings) {
-    const key = `${order(finding)} ${finding.what}`;
-    if (!unique.has(key)) unique.set(key, finding);
+  private async ready(work: () => Promise<unknown>, file: string): Promise<void> {
+    try {
+      await work();
+    } catch (error) {
+      this.add('file-ready', asProblem(error), file);
+      this.sound.delete(file);
+    }
   }
-  return {
-    findings: [...unique.values()].sort((a, b) => (order(a) < order(b) ? -1 : 1)),
-    files: names.length + 1 + defaults.size,
-  };
-}
 
-/** Makes a file ready, which parses its expressions, places and matchers; a file that fails is left out of what follows. */
-async function ready(
-  work: () => Promise<unknown>,
-  file: string,
-  add: (rule: string, problem: Problem, file: string) => void,
-  sound: Set<string>,
-): Promise<void> {
-  try {
-    await work();
-  } catch (error) {
-    add('file-ready', asProblem(error), file);
-    sound.delete(file);
+  /** The rules that look at all files at once. */
+  async together(): Promise<void> {
+    const { collection } = this;
+    const variables = new Set([
+      ...Object.keys(collection.manifest.content.variables ?? {}),
+      ...[...this.read('environment').values()].flatMap(({ content }) => Object.keys(content.variables ?? {})),
+    ]);
+    const checked: Checked = { collection, variables, requests: this.read('request'), trails: this.read('trail') };
+    for (const rule of rules)
+      for await (const finding of rule.check(checked)) this.findings.push({ rule: rule.name, ...finding });
+  }
+
+  /** By file and line. A file that is not valid is not ready either: what is said twice is said by the first. */
+  result(): CheckResult {
+    const order = ({ where }: Finding): string => `${where.file} ${String(where.line ?? 0).padStart(6, '0')}`;
+    const unique = new Map<string, Finding>();
+    for (const finding of this.findings) {
+      const key = `${order(finding)} ${finding.what}`;
+      if (!unique.has(key)) unique.set(key, finding);
+    }
+    return {
+      findings: [...unique.values()].sort((a, b) => (order(a) < order(b) ? -1 : 1)),
+      files: this.named.length + 1 + this.defaults.size,
+    };
+  }
+
+  /** The files of a kind that are sound. */
+  private read<K extends FileKind>(kind: K): Map<string, Loaded<FileContents[K]>> {
+    const names = this.named.filter((one) => one.kind === kind && this.sound.has(one.file));
+    return new Map(names.map(({ name }) => [name, this.collection.read(kind, name)]));
+  }
+
+  private add(rule: string, problem: Problem, file: string): void {
+    const where: FilePosition = typeof problem.where === 'object' ? problem.where : { file };
+    const what = problem.reason === undefined ? problem.what : `${problem.what}: ${problem.reason}`;
+    this.findings.push({ rule, severity: 'error', where, what, remedy: problem.remedy });
   }
 }
 
