@@ -514,6 +514,29 @@ test('what is doubtful about an address is said: too long, encoded twice', async
   assert.match(err, /percent-encoded before it came in/);
 });
 
+test('values of an address that were pasted with more than themselves are told, and empty ones are seen', async () => {
+  const cwd = collectionOf(
+    {
+      'requests/it.yaml':
+        'inputs: {id: {}, q: {default: ""}}\nurl: ${origin}/mirror/{id}\nquery: {q: "${q}", note: "a b", key: "${secret.key}"}\n',
+    },
+    origin,
+  );
+  const env = { ECHO_TRAIL_SECRET_KEY: ' winch-grease-77' };
+  const told = async (...set: string[]): Promise<string[]> => {
+    const args = ['preview', 'it', '--json', ...set.flatMap((one) => ['--set', one])];
+    return document<{ doubts: string[] }>(await echoTrail(args, { cwd, env })).doubts;
+  };
+  assert.deepEqual(await told('id= PC-1'), ['" PC-1" in the path begins or ends with white space']);
+  assert.deepEqual(await told('id="PC-1"'), ['"\\"PC-1\\"" in the path stands in quotes, which are part of it']);
+  assert.deepEqual(await told('id=1', 'q=a b\n'), [
+    '"a b\\n" in the query parameter q begins or ends with white space',
+  ]);
+  assert.deepEqual(await told('id=a "b" c', "q='N1'"), []);
+  const { out } = await echoTrail(['preview', 'it', '--set', 'id=1'], { cwd, env });
+  assert.match(out, /^ {2}q {5}\(empty\)$/m);
+});
+
 test('keys that stand twice are pointed out, long numbers stay exact, __proto__ is data', async () => {
   const server = await rawServer(() => {
     const body = '{"a": 1, "b": {"x": 1, "x": 2}, "n": 12345678901234567890, "__proto__": {"c": 3}}';

@@ -10,6 +10,7 @@ import { sessionsFrom, withInputs } from '../giving.js';
 import { comparedWith, momentFrom } from '../signing.js';
 import { hiding, revealing } from '../view/eyes.js';
 import { previewDocument, previewText, signaturePreview } from '../view/preview.js';
+import { printableLine } from '../view/printable.js';
 import { againstText } from '../view/signature.js';
 
 export const { configure }: CommandModule = {
@@ -48,7 +49,8 @@ export const { configure }: CommandModule = {
           if (terminal.json) return emit(terminal, 'preview', previewDocument(preview, eyes, compared));
           for (const { at, what } of preview.undocumented)
             terminal.note(`${terminal.err.yellow('warning')}  ${eyes.text(`${at} ${what}`)}`);
-          for (const doubt of preview.doubts) terminal.note(`${terminal.err.yellow('warning')}  ${doubt}`);
+          for (const doubt of preview.doubts)
+            terminal.note(`${terminal.err.yellow('warning')}  ${eyes.text(printableLine(doubt))}`);
           const about = `environment ${workspace.environment.name}; nothing is sent`;
           if (signature === true || compared) terminal.print(signaturePreview(preview, about, terminal, eyes));
           else terminal.print(previewText(preview, about, terminal, eyes));

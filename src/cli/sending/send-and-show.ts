@@ -91,7 +91,7 @@ export async function sendAndShow(
   const status = Math.max(0, ...sent.problems.map(exitStatus));
   for (const { at, what } of sent.undocumented)
     terminal.note(`${terminal.err.yellow('warning')}  ${hide(`${at} ${what}`)}`);
-  for (const doubt of sent.doubts) terminal.note(`${terminal.err.yellow('warning')}  ${doubt}`);
+  for (const doubt of sent.doubts) terminal.note(`${terminal.err.yellow('warning')}  ${hide(printableLine(doubt))}`);
   const against = options.againstDocs === true ? differencesOf(sent, workspace) : undefined;
   for (const { at, what } of against ?? [])
     terminal.note(`${terminal.err.yellow('undocumented')}  ${hide(`${at} ${what}`)}`);

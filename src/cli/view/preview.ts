@@ -43,7 +43,7 @@ export function previewDocument(
       value: plain(eyes.named(name, named) ?? hidden),
       origin: named.origin,
     })),
-    doubts: [...doubts],
+    doubts: doubts.map(eyes.text),
     undocumented: told(undocumented),
     opens: [...notOpen],
     signature: signed
@@ -96,7 +96,10 @@ export function previewText({ request, wire, signed }: Preview, about: string, t
     `${out.cyan(wire.method)} ${out.bold(printableLine(eyes.url(wire)))}   ${out.dim(about)}`,
     query.length > 0 &&
       `${title('query')}\n${table(
-        query.map(({ name, value }) => [out.cyan(printableLine(name)), printableLine(eyes.text(value))]),
+        query.map(({ name, value }) => [
+          out.cyan(printableLine(name)),
+          value === '' ? out.dim('(empty)') : printableLine(eyes.text(value)),
+        ]),
         terminal,
         { indent: 2 },
       )}`,

@@ -51,7 +51,7 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
     expectations: verdicts.map(verdictDocument),
     kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(plain(value))])),
     undocumented: told(sent.undocumented),
-    doubts: [...sent.doubts],
+    doubts: sent.doubts.map(hide),
     ...(sent.contradiction && { contradiction: contradictionDocument(sent.contradiction, hide) }),
     ...(sent.refusal && {
       refusal: {

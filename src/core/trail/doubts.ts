@@ -9,13 +9,13 @@ export const bodyDoubt = (method: string): string | undefined =>
   method === 'GET' || method === 'HEAD' ? `a ${method} carries a body, which many servers ignore or refuse` : undefined;
 
 export function doubtsOf(
-  { url, method, body }: Pick<WireRequest, 'url' | 'method' | 'body'>,
+  { url, shownUrl, method, body }: Pick<WireRequest, 'url' | 'shownUrl' | 'method' | 'body'>,
   { environment }: Workspace,
 ): readonly string[] {
   const { href } = url;
   const { length } = href;
   const odd = body && bodyDoubt(method);
-  if (odd === undefined && length <= environment.urlLimit && !href.includes('%25')) return noDoubts;
+  if (odd === undefined && length <= environment.urlLimit && !/[%+]/.test(href)) return noDoubts;
   const doubts: string[] = [];
   if (odd !== undefined) doubts.push(odd);
   if (length > environment.urlLimit) {
@@ -25,5 +25,33 @@ export function doubtsOf(
   }
   if (/%25[0-9A-Fa-f]{2}/.test(url.pathname + url.search))
     doubts.push('the address holds a value that was percent-encoded before it came in: it is encoded twice now');
+  doubts.push(...pastedParts(shownUrl));
   return doubts;
+}
+
+/** Values of an address that were pasted with more than themselves. */
+function pastedParts(address: string): string[] {
+  if (!URL.canParse(address)) return [];
+  const { pathname, searchParams } = new URL(address);
+  const parts = [
+    ...pathname.split('/').map((segment) => ['the path', decoded(segment)] as const),
+    ...[...searchParams].map(([name, value]) => [`the query parameter ${name}`, value] as const),
+  ];
+  return parts.flatMap(([where, value]) => {
+    const fault =
+      value !== value.trim()
+        ? 'begins or ends with white space'
+        : /^".+"$/s.test(value)
+          ? 'stands in quotes, which are part of it'
+          : undefined;
+    return fault === undefined ? [] : [`${JSON.stringify(value)} in ${where} ${fault}`];
+  });
+}
+
+function decoded(segment: string): string {
+  try {
+    return decodeURIComponent(segment);
+  } catch {
+    return segment;
+  }
 }
