@@ -1,8 +1,8 @@
 /** Bodies that say no to a good status, and bodies that only sound like it. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { contradictionIn } from '../../src/core/expectation/contradiction.js';
 import type { Verdict } from '../../src/core/expectation/expectations.js';
+import { contradictionIn } from '../../src/core/place/contradiction.js';
 
 function said(body: unknown, places: readonly string[] = [], status = 200): string | undefined {
   const text = typeof body === 'string' ? body : JSON.stringify(body);
@@ -27,6 +27,7 @@ const saying: readonly (readonly [body: unknown, says: string])[] = [
   [{ success: false, berth: null }, '$.success says false'],
   [{ ok: 'no' }, '$.ok says no'],
   [{ error: 'no such berth' }, '$.error says no such berth'],
+  [{ success: false, error: 'the desk is shut' }, '$.error says the desk is shut'],
   [{ error: { code: 'E7' } }, '$.error says {"code":"E7"}'],
   [{ items: [], errors: ['a', 'b'] }, '$.errors says 2 errors'],
   [{ error_message: 'the desk is shut' }, '$.error_message says the desk is shut'],

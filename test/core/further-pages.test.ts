@@ -63,7 +63,7 @@ const tells: readonly (readonly [about: string, said: string | undefined, expect
     told({ items: two, paging: { totalItems: 9 } }, [], ['page']),
     '2 of 9: pages: {items: $.items, number: {input: page}, total: $.paging.totalItems}',
   ],
-  ['a total and no way to go on', told({ items: two, total: 9 }), '2 of 9: undefined'],
+  ['a total and no way to go on', told({ ok: true, items: two, total: 9 }), '2 of 9: undefined'],
   ['a plain yes', told({ berths: two, more: true }), '2 of ?: undefined'],
   [
     'a count of all in a header',

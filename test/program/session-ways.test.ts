@@ -123,6 +123,25 @@ test('a verdict inside a 200 keeps a session from opening', async () => {
   assert.equal((await run('session', 'close', 'ticket')).status, 0);
 });
 
+test('a log-in whose 200 holds no token says what the body has against it', async () => {
+  const vendor = await rawServer(() => answerOf('{"success": false, "error": "the desk is shut"}'));
+  const cwd = collectionOf(
+    {
+      'requests/enter.yaml': 'method: POST\nchanges: false\nurl: ${origin}/enter\n',
+      'requests/berths.yaml': 'url: ${origin}/berths\nsession: desk\n',
+      'sessions/desk.yaml': 'kind: login\nopen: {send: enter}\ntoken: $.token\n',
+    },
+    vendor.origin,
+  );
+  const { status, err } = await echoTrail(['send', 'berths'], { cwd });
+  assert.equal(status, 4, err);
+  assert.match(
+    err,
+    /desk could not be opened: no token at \$\.token\nat .*desk\.yaml:3:8\ncause +enter answered 200, and \$\.error says the desk is shut; nearest: \$ has success, error$/m,
+  );
+  await vendor.close();
+});
+
 test('a client certificate is a session of its own, and another session goes along', async () => {
   const secure = await startSecure();
   try {

@@ -1,8 +1,8 @@
 /** An exchange in words: status line, body, what was met, kept and recorded. */
 import type { Received } from '../../core/exchange/received.js';
 import { hidden } from '../../core/exchange/wire.js';
-import { type Contradiction, contradictionText } from '../../core/expectation/contradiction.js';
 import { shortText } from '../../core/matcher/reading.js';
+import { type Contradiction, contradictionText } from '../../core/place/contradiction.js';
 import { headerValue } from '../../core/place/observed.js';
 import type { Sent } from '../../core/trail/sending.js';
 import type { TakenBack } from '../../core/trail/taken-back.js';

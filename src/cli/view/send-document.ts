@@ -2,7 +2,7 @@
 import type { Mismatch } from '../../core/documentation/mismatch.js';
 import type { Received } from '../../core/exchange/received.js';
 import { hidden } from '../../core/exchange/wire.js';
-import type { Contradiction } from '../../core/expectation/contradiction.js';
+import type { Contradiction } from '../../core/place/contradiction.js';
 import { brief } from '../../core/problem/brief.js';
 import type { Sent } from '../../core/trail/sending.js';
 import type { TakenBack } from '../../core/trail/taken-back.js';

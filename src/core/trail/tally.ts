@@ -1,5 +1,5 @@
 /** What a walk counts while it happens. */
-import { contradictionText } from '../expectation/contradiction.js';
+import { contradictionText } from '../place/contradiction.js';
 import type { Problem } from '../problem/problem.js';
 import type { StepEvent, Summary, UndoEvent, WalkEvent } from './events.js';
 import type { Patience } from './pacing/tries.js';

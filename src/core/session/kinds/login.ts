@@ -1,6 +1,7 @@
 /** `login`: a request or a trail gives a token or cookies, sent with every other, until a request gives them back. */
 import type { LoginFile } from '../../collection/files/session-file.js';
 import type { Received } from '../../exchange/received.js';
+import { contradictionIn, contradictionText } from '../../place/contradiction.js';
 import { readPlace } from '../../place/registry.js';
 import { Problem } from '../../problem/problem.js';
 import { parseDuration } from '../../value/measures.js';
@@ -64,11 +65,18 @@ function nothingAt(
   room: SessionRoom,
 ): Problem {
   const near = readPlace(text, []).near(received);
+  const against = contradictionIn(received, []);
   const what = path[0] === 'token' ? 'no token' : `nothing for ${path.at(-1)}`;
   return new Problem('session-missing', {
     what: `the session ${room.name} could not be opened: ${what} at ${text}`,
     where: room.yaml.position(path),
-    cause: `${'trail' in open ? `the last step of ${open.trail}` : open.send} answered ${received.status}${near === undefined ? '' : `; nearest: ${near}`}`,
+    cause: [
+      `${'trail' in open ? `the last step of ${open.trail}` : open.send} answered ${received.status}`,
+      against && `, and ${contradictionText(against)}`,
+      near !== undefined && `; nearest: ${near}`,
+    ]
+      .filter(Boolean)
+      .join(''),
     remedy: 'expect: in the request that opens it tells a refusal from a success, whatever its status',
   });
 }

@@ -34,7 +34,7 @@ const clearTotals =
   /^total[-_ ]?(?:count|items|results|records|entries|elements|number)$|^(?:item|result|record)s?[-_ ]?count$/i;
 /** What stands around a page and nothing else: beside these a bare `total` is the number of items, not a sum of money. */
 const pageWords =
-  /^(?:total|count|size|limit|offset|start|skip|page|pages|per[-_ ]?page|page[-_ ]?\w+|\w*cursor|\w*token|has[-_ ]?\w+|more|self|first|last|next|prev|previous|_?links?|paging|pagination|meta|query|sort|order|took|time)$/i;
+  /^(?:total|count|size|limit|offset|start|skip|page|pages|per[-_ ]?page|page[-_ ]?\w+|\w*cursor|\w*token|has[-_ ]?\w+|more|self|first|last|next|prev|previous|_?links?|paging|pagination|meta|query|sort|order|took|time|timestamp|ok|success|errors?|warnings?|message|version|request[-_ ]?id)$/i;
 /** Members that hold what is said about pages one level down. */
 const holders = /^(?:_?links?|paging|pagination|pages?|page[-_ ]?info|cursors?|meta)$/i;
 

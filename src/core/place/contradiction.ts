@@ -2,11 +2,11 @@
  * A good status, and a body that says no: nothing was expected of the body, and all would be called well. No standard says
  * what the words mean, so they are told and not judged.
  */
-import { verdictInside } from '../place/kinds/errors.js';
-import { headerValue, type Observed } from '../place/observed.js';
+
 import { pathBelow } from '../value/json-path-text.js';
 import { isValueMap, plain, type Value } from '../value/written.js';
-import type { Verdict } from './expectations.js';
+import { verdictInside } from './kinds/errors.js';
+import { headerValue, type Observed } from './observed.js';
 
 export interface Contradiction {
   /** The place that says so: `$.success`, `/Result/@code`, `errors`. */
@@ -21,11 +21,14 @@ export const contradictionText = ({ at, found }: Contradiction): string => `${at
 /** A longer answer is data, and not a verdict. */
 const longest = 200_000;
 
-/** undefined where a verdict of these looked into the body already. */
-export function contradictionIn(answer: Observed, verdicts: readonly Verdict[]): Contradiction | undefined {
+/** @param judged what was looked at already: undefined where the body was */
+export function contradictionIn(
+  answer: Observed,
+  judged: readonly { readonly place: string }[],
+): Contradiction | undefined {
   const { status, size } = answer;
   if (status < 200 || status > 299 || size === 0 || size > longest) return undefined;
-  for (const { place } of verdicts) if (/^[$/]|^body$|^errors$/.test(place)) return undefined;
+  for (const { place } of judged) if (/^[$/]|^body$|^errors$/.test(place)) return undefined;
   const type = headerValue(answer.headers, 'content-type') ?? '';
   const xml = /[/+]xml\b/i.test(type);
   // What went to a file is not here to be read.
@@ -65,16 +68,21 @@ function isSomething(value: unknown): boolean {
 /** Members beside which a verdict stands. */
 const holders = /^(?:status|result|response|meta|header|outcome|answer)$/i;
 
+/** An error says why, and a flag only that: the first error is told, else the first that says no. */
 function inJson(body: Value, at = '$'): Contradiction | undefined {
   if (!isValueMap(body)) return undefined;
+  let first: Contradiction | undefined;
   for (const name in body) {
     const value = body[name] as Value;
     const here = pathBelow(at, name);
-    if (saysNo(name, value)) return { at: here, found: foundText(value) };
-    const inner = at === '$' && holders.test(name) ? inJson(value, here) : undefined;
-    if (inner) return inner;
+    if (saysNo(name, value)) {
+      const own = { at: here, found: foundText(value) };
+      if (errors.test(name)) return own;
+      first ??= own;
+    }
+    if (at === '$' && holders.test(name)) first ??= inJson(value, here);
   }
-  return undefined;
+  return first;
 }
 
 function foundText(value: Value): string {
