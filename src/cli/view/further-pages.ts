@@ -6,13 +6,17 @@ import { printableLine } from './printable.js';
 
 export function furtherPagesLine(further: FurtherPages, colours: Colours, hide: (text: string) => string): string {
   const { items, count, total } = further;
-  const counted = total ? `${count} of ${total.number} items` : `${count} ${count === 1 ? 'item' : 'items'} of more`;
+  const counted = total
+    ? `${count} of ${total.number} items at ${items}`
+    : count === 1
+      ? `1 item at ${items} is not all`
+      : `${count} items at ${items} are not all`;
   const block = pagesBlock(further);
   const remedy =
     block === undefined
       ? 'pages: in the request says how the others are asked for'
       : `${block} in the request reads on`;
-  return `${colours.yellow('pages')}   ${hide(printableLine(`${counted} at ${items}: ${remedy}`))}`;
+  return `${colours.yellow('pages')}   ${hide(printableLine(`${counted}: ${remedy}`))}`;
 }
 
 export const furtherPagesDocument = (
