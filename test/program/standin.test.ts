@@ -53,6 +53,7 @@ const refusals: readonly (readonly [
   ['a wrong password', 'POST', '/v1/sessions', { body: { ...credentials, password: 'x' } }, 401, /wrong/],
   ['an unknown vessel', 'GET', '/v1/vessels/1234567', { token }, 404, /no vessel/],
   ['an unknown address', 'GET', '/v1/boats', { token }, 404, /nothing is at/],
+  ['a command that is no part', 'POST', '/gateway', { body: { name: 'lights' } }, 415, /a part named command/],
   ['a wrong method', 'PUT', '/v1/vessels', { token, body: {} }, 405, /not a method/],
   ['an unknown parameter', 'GET', '/v1/berths?colour=red', { token }, 400, /colour is not a field/],
   ['a parameter of the wrong type', 'GET', '/v1/vessels?limit=many', { token }, 400, /limit must be integer/],

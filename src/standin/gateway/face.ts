@@ -53,6 +53,7 @@ export const gatewayFace: FaceModule = {
     };
 
     app.register(async (scope) => {
+      scope.removeAllContentTypeParsers();
       await scope.register(multipart);
       scope.addContentTypeParser('*', (_request, _body, done) =>
         done(new Refusal(415, 'type', 'Unsupported media type', 'send multipart/form-data with a part named command')),
