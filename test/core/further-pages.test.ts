@@ -35,7 +35,7 @@ const tells: readonly (readonly [about: string, said: string | undefined, expect
   ],
   [
     'an address and a total in the body',
-    told({ items: two, total: 9, next: '/berths?page=2' }),
+    told({ items: two, total: 9, next: 'berths?page=2' }),
     '2 of 9: pages: {items: $.items, next: $.next, total: $.total}',
   ],
   [

@@ -66,6 +66,10 @@ export async function wishesOf(
   const levels = options.depth === undefined ? undefined : wholeNumber(options.depth, '--depth', { least: 1 });
   if (levels !== undefined && view !== 'pretty' && view !== 'outline')
     throw new Problem('usage', { what: `--depth goes with the views pretty and outline, not with ${view}` });
+  if (levels !== undefined && (options.pick ?? options.to) !== undefined)
+    throw new Problem('usage', {
+      what: `--depth and --${options.pick === undefined ? 'to' : 'pick'} do not go together`,
+    });
   const loads: Loads = [];
   const picked = options.pick === undefined ? undefined : readPlace(options.pick as string, loads);
   const rows = rowsText === undefined ? undefined : readPlace(rowsText, loads);

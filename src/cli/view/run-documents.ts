@@ -7,8 +7,7 @@ import type { UndoSummary } from '../../core/trail/run/undo-run.js';
 import { plain, type Value, type ValueMap } from '../../core/value/written.js';
 import type { Documents } from '../documents.js';
 import { furtherPagesDocument } from './further-pages.js';
-import { contradictionDocument } from './send-document.js';
-import { differenceDocument, verdictDocument } from './verdict-document.js';
+import { contradictionDocument, differenceDocument, verdictDocument } from './verdict-document.js';
 
 type Hide = (text: string) => string;
 

@@ -2,7 +2,6 @@
 import type { Mismatch } from '../../core/documentation/mismatch.js';
 import type { Received } from '../../core/exchange/received.js';
 import { hidden } from '../../core/exchange/wire.js';
-import type { Contradiction } from '../../core/place/contradiction.js';
 import { brief } from '../../core/problem/brief.js';
 import type { Sent } from '../../core/trail/sending.js';
 import type { TakenBack } from '../../core/trail/taken-back.js';
@@ -10,7 +9,7 @@ import type { Workspace } from '../../core/trail/workspace.js';
 import { textOf } from '../../core/value/text.js';
 import { plain } from '../../core/value/written.js';
 import type { Documents } from '../documents.js';
-import { verdictDocument } from './verdict-document.js';
+import { contradictionDocument, verdictDocument } from './verdict-document.js';
 
 export const told = (found: readonly Mismatch[]): { at: string; what: string }[] =>
   found.map(({ at, what }) => ({ at, what }));
@@ -23,11 +22,6 @@ export const takenBackDocument = (
   request,
   trail,
   give: Object.fromEntries([...give].map(([name, value]) => [name, value === undefined ? null : hide(textOf(value))])),
-});
-
-export const contradictionDocument = ({ at, found }: Contradiction, hide: (text: string) => string): Contradiction => ({
-  at: hide(at),
-  found: hide(found),
 });
 
 export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'] {

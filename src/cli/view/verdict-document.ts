@@ -1,6 +1,8 @@
 /** Verdicts and differences for programs. */
+
 import type { Difference } from '../../core/comparison/differences.js';
 import type { Verdict } from '../../core/expectation/expectations.js';
+import type { Contradiction } from '../../core/place/contradiction.js';
 import { plain } from '../../core/value/written.js';
 import type { Documents } from '../documents.js';
 
@@ -19,4 +21,9 @@ export const differenceDocument = ({
 export const verdictDocument = ({ deviations, ...verdict }: Verdict): Documents['send']['expectations'][number] => ({
   ...verdict,
   ...(deviations && { deviations: deviations.map(differenceDocument) }),
+});
+
+export const contradictionDocument = ({ at, found }: Contradiction, hide: (text: string) => string): Contradiction => ({
+  at: hide(at),
+  found: hide(found),
 });

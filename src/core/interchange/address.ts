@@ -3,6 +3,7 @@ import { stringify } from 'yaml';
 import { absoluteUrl, withQuery } from '../exchange/address.js';
 import { percentEncode } from '../expression/filters/text.js';
 import { Problem } from '../problem/problem.js';
+import { percentDecoded } from '../value/percent-decoded.js';
 
 export interface ImportedAddress {
   /** The text of the request file, from its second line. */
@@ -68,16 +69,8 @@ function pairsIn(search: string): [string, string][] {
     .map((pair) => {
       const at = pair.indexOf('=');
       const [name, value] = at === -1 ? [pair, ''] : [pair.slice(0, at), pair.slice(at + 1)];
-      return [decodedOnce(name), decodedOnce(value)];
+      return [percentDecoded(name.replaceAll('+', ' ')), percentDecoded(value.replaceAll('+', ' '))];
     });
-}
-
-function decodedOnce(text: string): string {
-  try {
-    return decodeURIComponent(text.replaceAll('+', ' '));
-  } catch {
-    return text;
-  }
 }
 
 function asMap(query: readonly (readonly [string, string])[]): Record<string, string | string[]> {

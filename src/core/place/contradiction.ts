@@ -4,6 +4,7 @@
  */
 
 import { pathBelow } from '../value/json-path-text.js';
+import { writeJson } from '../value/json-text.js';
 import { isValueMap, plain, type Value } from '../value/written.js';
 import { verdictInside } from './kinds/errors.js';
 import { headerValue, type Observed } from './observed.js';
@@ -87,7 +88,7 @@ function inJson(body: Value, at = '$'): Contradiction | undefined {
 
 function foundText(value: Value): string {
   if (Array.isArray(value)) return countText(value.length);
-  const bare = isValueMap(value) ? JSON.stringify(value) : String(plain(value));
+  const bare = isValueMap(value) ? writeJson(value) : String(plain(value));
   return bare.length > 60 ? `${bare.slice(0, 59)}…` : bare;
 }
 

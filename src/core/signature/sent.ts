@@ -1,5 +1,6 @@
 /** `sent`: the request that is about to leave, as values of a recipe. */
 import { bodySize, type HeaderLine, type WireBody, type WireRequest } from '../exchange/wire.js';
+import { percentDecoded } from '../value/percent-decoded.js';
 import { StreamedBytes } from '../value/streamed.js';
 import type { Value, ValueMap } from '../value/written.js';
 
@@ -129,15 +130,6 @@ function queryPairs(text: string): readonly Value[] {
   return text.split('&').map((pair) => {
     const at = pair.indexOf('=');
     const [name, value] = at === -1 ? [pair, ''] : [pair.slice(0, at), pair.slice(at + 1)];
-    return { name: decoded(name), value: decoded(value), 'as-sent': pair };
+    return { name: percentDecoded(name), value: percentDecoded(value), 'as-sent': pair };
   });
-}
-
-function decoded(text: string): string {
-  if (!text.includes('%')) return text;
-  try {
-    return decodeURIComponent(text);
-  } catch {
-    return text;
-  }
 }

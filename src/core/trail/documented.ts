@@ -1,6 +1,7 @@
 /** What the documentation says of a request that is about to be sent. */
 import { findOperation } from '../collection/source-index.js';
 import type { Mismatch } from '../documentation/mismatch.js';
+import type { Operation } from '../documentation/model.js';
 import { requestMismatches } from '../exchange/against-documentation.js';
 import type { ResolvedRequest, WireRequest } from '../exchange/wire.js';
 import { Problem } from '../problem/problem.js';
@@ -28,29 +29,31 @@ export function undocumentedParts(
   });
 }
 
-/** Looked up only where it matters: the documentation may know of a GET that changes something. */
-export function changesByDocumentation({ environment, collection }: Workspace, { plan }: PreparedRequest): boolean {
-  const { changes, operation } = plan.content;
-  if (environment.changes === 'allow' || changes !== undefined || operation === undefined) return false;
+/** The operation that a request names, where there is one: what is wrong with its name is told by check. */
+function knownOperation({ collection }: Workspace, operation: string | undefined): Operation | undefined {
+  if (operation === undefined) return undefined;
   try {
-    return findOperation(collection, operation).changes;
+    return findOperation(collection, operation);
   } catch {
-    // What is wrong with its name is told by check.
-    return false;
+    return undefined;
   }
 }
 
+/** Looked up only where it matters: the documentation may know of a GET that changes something. */
+export function changesByDocumentation(workspace: Workspace, { plan }: PreparedRequest): boolean {
+  const { changes, operation } = plan.content;
+  if (workspace.environment.changes === 'allow' || changes !== undefined) return false;
+  return knownOperation(workspace, operation)?.changes ?? false;
+}
+
+/** Names of the query parameters that are documented. */
+export const documentedQuery = (workspace: Workspace, operation: string | undefined): readonly string[] =>
+  (knownOperation(workspace, operation)?.parameters ?? []).filter((one) => one.in === 'query').map(({ name }) => name);
+
 /** The first documented answer that is no error; null where there is none. */
-export function documentedExample({ collection }: Workspace, operation: string | undefined): Value {
-  if (operation === undefined) return null;
-  try {
-    const { answers } = findOperation(collection, operation);
-    const good = answers.find(
-      ({ status, content }) => /^(?:2|default)/i.test(status) && content?.example !== undefined,
-    );
-    return good?.content?.example ?? null;
-  } catch {
-    // What is wrong with its name is told by check.
-    return null;
-  }
+export function documentedExample(workspace: Workspace, operation: string | undefined): Value {
+  const good = knownOperation(workspace, operation)?.answers.find(
+    ({ status, content }) => /^(?:2|default)/i.test(status) && content?.example !== undefined,
+  );
+  return good?.content?.example ?? null;
 }

@@ -1,5 +1,6 @@
 /** What many servers refuse, or read otherwise than it was meant. */
 import type { WireRequest } from '../exchange/wire.js';
+import { percentDecoded } from '../value/percent-decoded.js';
 import type { Workspace } from './workspace.js';
 
 const noDoubts: readonly string[] = [];
@@ -34,7 +35,7 @@ function pastedParts(address: string): string[] {
   if (!URL.canParse(address)) return [];
   const { pathname, searchParams } = new URL(address);
   const parts = [
-    ...pathname.split('/').map((segment) => ['the path', decoded(segment)] as const),
+    ...pathname.split('/').map((segment) => ['the path', percentDecoded(segment)] as const),
     ...[...searchParams].map(([name, value]) => [`the query parameter ${name}`, value] as const),
   ];
   return parts.flatMap(([where, value]) => {
@@ -46,12 +47,4 @@ function pastedParts(address: string): string[] {
           : undefined;
     return fault === undefined ? [] : [`${JSON.stringify(value)} in ${where} ${fault}`];
   });
-}
-
-function decoded(segment: string): string {
-  try {
-    return decodeURIComponent(segment);
-  } catch {
-    return segment;
-  }
 }

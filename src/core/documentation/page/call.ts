@@ -1,4 +1,5 @@
 /** A method and a path as pages write them. */
+import { percentDecoded } from '../../value/percent-decoded.js';
 import type { ExampleRequest } from './messages.js';
 
 export const methodPath =
@@ -25,16 +26,8 @@ export function callOf({ method, address }: Pick<ExampleRequest, 'method' | 'add
     /:([A-Za-z_]\w*)|<([^>]+)>|\[([^\]]+)\]/g,
     (_, a: string, b: string, c: string) => `{${a ?? b ?? c}}`,
   );
-  const names = query.split('&').flatMap((pair) => decodeURIComponentSafely(pair.split('=')[0] ?? '') || []);
+  const names = query.split('&').flatMap((pair) => percentDecoded(pair.split('=')[0] ?? '') || []);
   return { method, path: template === '' ? '/' : template.replace(/(.)\/+$/, '$1'), query: names };
-}
-
-export function decodeURIComponentSafely(text: string): string {
-  try {
-    return decodeURIComponent(text);
-  } catch {
-    return text;
-  }
 }
 
 /** Whether the end of a path is one that a template stands for; some part of it must be the same. */

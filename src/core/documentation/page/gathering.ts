@@ -1,11 +1,11 @@
 /** What the tables and examples below a call say of its parameters, its body and its answers. */
+import { percentDecoded } from '../../value/percent-decoded.js';
 import type { Value } from '../../value/written.js';
 import { withExamples } from '../example.js';
 import type { Answer, Body, Content, Field, Parameter, Warning } from '../model.js';
 import { safeMethods } from '../safe-methods.js';
 import { inferFields } from '../sample/infer.js';
 import type { Code, Table } from './blocks.js';
-import { decodeURIComponentSafely } from './call.js';
 import { fieldsIn, type ReadField } from './field-table.js';
 import { commandLine, type ExampleRequest, jsonIn, rawAnswer, rawRequest, typeOfBody } from './messages.js';
 import type { Section } from './sections.js';
@@ -108,7 +108,7 @@ function takeRequest(
   for (const [index, part] of path.split('/').entries()) {
     const name = /^\{(.*)\}$/.exec(part)?.[1];
     const known = name === undefined ? undefined : gathered.parameters.get(`path ${name}`);
-    const value = decodeURIComponentSafely(parts[index] ?? '');
+    const value = percentDecoded(parts[index] ?? '');
     if (known && value !== '' && !/[{}:]/.test(value)) addParameter(gathered, { ...known, example: value });
   }
   for (const [name, value] of url.searchParams) {

@@ -1,13 +1,6 @@
 /** Causes that concern how a line is written: case, white space, encoding, order of parameters. */
+import { percentDecoded } from '../../value/percent-decoded.js';
 import type { Cause } from './cause.js';
-
-const decoded = (text: string): string => {
-  try {
-    return decodeURIComponent(text);
-  } catch {
-    return text;
-  }
-};
 
 const octets = /%[0-9a-f]{2}/gi;
 
@@ -81,15 +74,15 @@ export const textCauses: readonly Cause[] = [
   {
     name: 'encoded twice',
     explain(ours, theirs) {
-      if (decoded(ours) === theirs) return 'ours is percent-encoded once more than theirs: | from-percent';
-      if (decoded(theirs) === ours || theirs.replaceAll('%25', '%') === ours)
+      if (percentDecoded(ours) === theirs) return 'ours is percent-encoded once more than theirs: | from-percent';
+      if (percentDecoded(theirs) === ours || theirs.replaceAll('%25', '%') === ours)
         return 'theirs is percent-encoded once more than ours: | percent, or the encoded form of the path';
       return undefined;
     },
   },
   equalAfter(
     'percent-encoding',
-    decoded,
+    percentDecoded,
     () => 'percent-encoding: other characters are encoded there (RFC 3986 leaves letters, digits, - . _ ~ as they are)',
   ),
   {

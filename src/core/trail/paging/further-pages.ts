@@ -133,8 +133,8 @@ function saidBeside(map: ValueMap, at: string): readonly Said[] {
   });
 }
 
-const isAddress = (value: unknown): boolean =>
-  typeof value === 'string' && /^(?:https?:\/\/|\.?\/|\?)\S*$/i.test(value);
+/** Whole or relative (RFC 3986, section 4.2); a mere word is none. */
+const isAddress = (value: unknown): boolean => typeof value === 'string' && /^\S*[/?]\S*$/.test(value);
 
 const isToken = (value: unknown): boolean => typeof value === 'string' && value.trim() !== '';
 
