@@ -1,7 +1,7 @@
 /** The machine-readable documents of `--json`, one schema a command. Their JSON Schemas are in schemas/output/. */
 import * as z from 'zod/mini';
 import { echo } from '../core/echo/echo.js';
-import { contradiction, difference, furtherPages, pages, problem, session, verdict } from './documents/pieces.js';
+import { contradiction, difference, furtherPages, pages, problem, session, verdict, ways } from './documents/pieces.js';
 import { runDocuments } from './documents/run.js';
 
 const source = z.strictObject({
@@ -122,7 +122,7 @@ export const documents = {
   'env show': z.strictObject({
     name: z.string(),
     changes: z.string(),
-    hosts: z.array(z.string()),
+    ways,
     names: z.array(named),
     held: z.array(named),
   }),
@@ -132,6 +132,7 @@ export const documents = {
   'session list': z.strictObject({ sessions: z.array(session) }),
   'session show': session,
   preview: z.strictObject({
+    ways,
     method: z.string(),
     url: z.string(),
     query: z.array(z.strictObject({ name: z.string(), value: z.string() })),
@@ -183,6 +184,11 @@ export const documents = {
     phases: z.record(z.string(), z.number()),
     size: z.number(),
     finalUrl: z.nullable(z.string()),
+    hops: z.optional(
+      z.array(
+        z.strictObject({ status: z.number(), url: z.string(), method: z.string(), dropped: z.array(z.string()) }),
+      ),
+    ),
     expectations: z.array(verdict),
     kept: z.record(z.string(), z.any()),
     doubts: z.array(z.string()),
@@ -232,6 +238,7 @@ export const documents = {
     signatures: z.array(z.string()),
   }),
   check: z.strictObject({
+    environments: z.array(z.strictObject({ name: z.string(), ways })),
     files: z.number(),
     errors: z.number(),
     warnings: z.number(),

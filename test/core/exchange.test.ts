@@ -4,7 +4,7 @@ import { createServer, type Socket } from 'node:net';
 import { test } from 'node:test';
 import { brotliCompressSync, deflateRawSync, deflateSync, gzipSync } from 'node:zlib';
 import { plainConnection } from '../../src/core/exchange/connection.js';
-import { credentialHosts } from '../../src/core/exchange/credential-hosts.js';
+import { listedOrigins } from '../../src/core/exchange/listed-origins.js';
 import { type Outcome, openTransport } from '../../src/core/exchange/transport.js';
 import type { HeaderLine, WireRequest } from '../../src/core/exchange/wire.js';
 import { answerOf, type RawServer, rawServer } from '../support/raw-server.js';
@@ -269,8 +269,8 @@ test('redirects of a safe call are followed, listed, and never take a secret to 
           const { received } = await send(get(`${first.origin}/start`, { headers }));
           assert.equal(received?.text, '{"end":true}');
           assert.deepEqual(received?.parts.hops, [
-            { status: 302, url: `${first.origin}/start` },
-            { status: 302, url: `${first.origin}/next` },
+            { status: 302, url: `${first.origin}/start`, method: 'GET' },
+            { status: 302, url: `${first.origin}/next`, method: 'GET', dropped: ['authorization', 'accept'] },
           ]);
           assert.equal(received?.finalUrl, `${other.origin}/end`);
           assert.match(first.received.join(''), /GET \/next[\s\S]*authorization: Bearer x/);
@@ -293,18 +293,48 @@ test('redirects that go round in a circle are ended', async () => {
   );
 });
 
-test('credentials go to listed hosts only', () => {
-  const hosts = credentialHosts('sandbox', ['api.larkhaven.example', '127.0.0.1:4810', '::1'], undefined);
-  for (const good of ['https://api.larkhaven.example/x', 'http://127.0.0.1:4810', 'http://[::1]:9/'])
-    assert.equal(hosts.allows(new URL(good)), true, good);
+test('a host is listed at the port of the origin, at its own, or at every one', () => {
+  const listed = listedOrigins(
+    'sandbox',
+    ['api.larkhaven.example', '127.0.0.1:4810', '::1', '[::1]:9', 'files.larkhaven.example:*', 'https://desk.example', 'odd:80'],
+    'https://api.larkhaven.example',
+  );
+  for (const good of [
+    'https://api.larkhaven.example/x',
+    'https://API.larkhaven.example:443',
+    'http://127.0.0.1:4810',
+    'http://[::1]:9/',
+    'http://files.larkhaven.example:1',
+    'https://files.larkhaven.example',
+    'https://desk.example',
+    'http://odd/',
+  ])
+    assert.equal(listed.lists(new URL(good)), true, good);
   for (const bad of [
     'https://larkhaven.example',
     'https://api.larkhaven.example.evil.example',
+    'https://api.larkhaven.example@evil.example',
+    'http://api.larkhaven.example',
+    'https://api.larkhaven.example:8443',
     'http://127.0.0.1:4811',
+    'http://127.0.0.1',
+    'http://desk.example:443',
+    'https://odd',
+    'ftp://127.0.0.1:4810',
   ]) {
-    assert.equal(hosts.allows(new URL(bad)), false, bad);
-    assert.throws(() => hosts.demand(new URL(bad), 'a secret'), { code: 'host-not-listed' });
+    assert.equal(listed.lists(new URL(bad)), false, bad);
+    assert.throws(() => listed.demand(new URL(bad)), { code: 'host-not-listed' });
   }
-  assert.equal(credentialHosts('x', undefined, 'http://127.0.0.1:1').allows(new URL('http://127.0.0.1:2')), true);
-  assert.equal(credentialHosts('x', undefined, undefined).allows(new URL('http://127.0.0.1')), false);
+});
+
+test('without a list it is the origin alone; any is every one; what is no host is an error', () => {
+  const alone = listedOrigins('x', undefined, 'http://127.0.0.1:1');
+  assert.equal(alone.lists(new URL('http://127.0.0.1:1/a')), true);
+  assert.equal(alone.lists(new URL('http://127.0.0.1:2/a')), false);
+  assert.equal(listedOrigins('x', undefined, undefined).lists(new URL('http://127.0.0.1')), false);
+  const any = listedOrigins('x', ['any'], undefined);
+  assert.ok(any.any && any.lists(new URL('http://elsewhere.example')));
+  for (const wrong of ['', 'a b', 'a/b', '*', '*.example', 'user@a:1', 'ftp://a', 'a:port'])
+    assert.throws(() => listedOrigins('x', [wrong], 'http://a'), { code: 'file-shape' }, wrong);
+  assert.throws(() => listedOrigins('x', ['a'], undefined), { code: 'file-shape' });
 });

@@ -1,10 +1,14 @@
 /** `check`: what is wrong with the collection, before anything is sent. */
 import { checkCollection } from '../../core/check/check.js';
+import type { Collection } from '../../core/collection/collection.js';
+import { type WaysOut, waysOfEnvironment, waysText } from '../../core/exchange/ways-out.js';
 import { asProblem, Problem, positionText } from '../../core/problem/problem.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { type CommandModule, examples } from '../command.js';
-import type { Context } from '../context.js';
+import { type Context, settingsOf } from '../context.js';
 import { emit } from '../emit.js';
+import { waysDocument } from '../view/preview.js';
+import { printableLine } from '../view/printable.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
@@ -12,11 +16,13 @@ export const { configure }: CommandModule = {
       run(async (context) => {
         const { terminal } = context;
         const collection = await context.collection();
+        const ways = await waysOfAll(collection, context);
         const { findings, files } = await checkCollection(collection, await anyWorkspace(context));
         const errors = findings.filter(({ severity }) => severity === 'error').length;
         const status = errors > 0 ? 2 : 0;
         if (terminal.json) {
           emit(terminal, 'check', {
+            environments: ways.map(({ name, ways }) => ({ name, ways: waysDocument(ways) })),
             files,
             errors,
             warnings: findings.length - errors,
@@ -33,6 +39,7 @@ export const { configure }: CommandModule = {
           return status;
         }
         const { out } = terminal;
+        for (const { name, ways: own } of ways) terminal.print(`${out.bold(name)} ${printableLine(waysText(own))}`);
         for (const { severity, where, what, remedy, rule } of findings) {
           const paint = severity === 'error' ? out.red : out.yellow;
           terminal.print(`${out.cyan(positionText(where))}  ${paint(severity)}  ${what}  ${out.dim(rule)}`);
@@ -51,6 +58,20 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
+
+/** Of each environment, as far as it can be read: what is wrong with it is a finding. */
+async function waysOfAll(collection: Collection, { options }: Context): Promise<{ name: string; ways: WaysOut }[]> {
+  const settings = settingsOf(options.set ?? []);
+  const all: { name: string; ways: WaysOut }[] = [];
+  for (const name of collection.names('environment')) {
+    try {
+      all.push({ name, ways: (await waysOfEnvironment(collection, name, settings)).ways });
+    } catch {
+      // A rule tells of it.
+    }
+  }
+  return all;
+}
 
 /** Of the environment that is named, or of the first that can be opened; else why not. */
 async function anyWorkspace(context: Context): Promise<Workspace | Problem> {

@@ -14,6 +14,7 @@ import { type CommandModule, examples } from '../command.js';
 import { editorSchemas } from '../editor-schemas.js';
 import { emit } from '../emit.js';
 import { answerOptions } from '../sending/options.js';
+import { outsideBy } from '../sending/outside-by.js';
 import { sendAndShow } from '../sending/send-and-show.js';
 import { printableLine } from '../view/printable.js';
 import { table } from '../view/table.js';
@@ -65,12 +66,12 @@ export const { configure }: CommandModule = {
           `../${editorSchemas}/request.json`,
         );
         const loads: Loads = [];
-        const plan = planRequest(collection, loaded, loads);
+        const outside = outsideBy(url, 'link', workspace, terminal);
+        const plan = planRequest(collection, loaded, loads, outside !== undefined);
         await Promise.all(loads);
-        // As the exchange before, unless the host is another.
-        const sessions = workspace.hosts.allows(new URL(url)) ? (echo.sessions ?? []) : [];
-        const prepared = plainRequest({ ...plan, sessions });
-        return sendAndShow(context, workspace, prepared, options);
+        // As the exchange before, unless the origin is not listed.
+        const prepared = plainRequest({ ...plan, sessions: outside ? [] : (echo.sessions ?? []) });
+        return sendAndShow(context, workspace, prepared, options, { outside });
       }),
     );
     examples(command, [

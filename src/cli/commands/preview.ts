@@ -3,6 +3,7 @@
 import { noNames } from '../../core/expression/names.js';
 import { Problem } from '../../core/problem/problem.js';
 import { previewRequest } from '../../core/trail/preview.js';
+import { waysText } from '../../core/exchange/ways-out.js';
 import { durationText } from '../../core/value/measures.js';
 import { type CommandModule, examples } from '../command.js';
 import { emit } from '../emit.js';
@@ -46,12 +47,13 @@ export const { configure }: CommandModule = {
             against === undefined ? undefined : comparedWith(preview, against as string, value as string | undefined);
           if (value !== undefined && against === undefined)
             throw new Problem('usage', { what: '--value goes with --against' });
-          if (terminal.json) return emit(terminal, 'preview', previewDocument(preview, eyes, compared));
+          if (terminal.json) return emit(terminal, 'preview', previewDocument(preview, workspace.ways, eyes, compared));
           for (const { at, what } of preview.undocumented)
             terminal.note(`${terminal.err.yellow('warning')}  ${eyes.text(`${at} ${what}`)}`);
           for (const doubt of preview.doubts)
             terminal.note(`${terminal.err.yellow('warning')}  ${eyes.text(printableLine(doubt))}`);
           const about = `environment ${workspace.environment.name}; nothing is sent`;
+          terminal.print(terminal.out.dim(printableLine(waysText(workspace.ways))));
           if (signature === true || compared) terminal.print(signaturePreview(preview, about, terminal, eyes));
           else terminal.print(previewText(preview, about, terminal, eyes));
           if (compared) terminal.print(`\n${againstText(compared, eyes.text, terminal)}`);

@@ -15,6 +15,7 @@ import { editorSchemas, installEditorSchemas } from '../editor-schemas.js';
 import { requestPath } from '../request-path.js';
 import { connectionOptions, connectionSettings, demandNoConnection } from '../sending/connection-options.js';
 import { answerOptions } from '../sending/options.js';
+import { outsideBy } from '../sending/outside-by.js';
 import { sendAndShow } from '../sending/send-and-show.js';
 
 export const { configure }: CommandModule = {
@@ -92,11 +93,12 @@ async function send(
   if (options.pick === undefined) {
     workspace.onSessionOpened = (name) => terminal.note(terminal.err.dim(`opened  session ${name}`));
   }
+  const outside = url === undefined ? undefined : outsideBy(url, 'typed', workspace, terminal);
   const prepared =
     url === undefined
       ? await fromFile(workspace, first, options)
-      : await fromCommandLine(workspace, first, url, options);
-  return sendAndShow(context, workspace, prepared, options);
+      : await fromCommandLine(workspace, first, url, options, outside !== undefined);
+  return sendAndShow(context, workspace, prepared, options, { outside });
 }
 
 async function fromFile(
@@ -122,6 +124,7 @@ async function fromCommandLine(
   method: string,
   url: string,
   options: Record<string, unknown>,
+  outside: boolean,
 ): Promise<PreparedRequest> {
   if (!/^[A-Za-z]+$/.test(method))
     throw new Problem('usage', {
@@ -166,7 +169,7 @@ async function fromCommandLine(
     `${up}/${editorSchemas}/request.json`,
   );
   const loads: Loads = [];
-  const plan = planRequest(collection, target ? { ...loaded, name: target.name } : loaded, loads);
+  const plan = planRequest(collection, target ? { ...loaded, name: target.name } : loaded, loads, outside);
   await Promise.all(loads);
   if (target) {
     await writeAtomically(placeInside(collection.root, target.file), text);

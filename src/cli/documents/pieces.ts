@@ -4,6 +4,13 @@ import * as z from 'zod/mini';
 export { difference, verdict } from '../../core/echo/echo.js';
 export { briefProblem as problem } from '../../core/problem/brief.js';
 
+/** Where an environment sends, through which proxies, and which certificates it trusts beside those of the system. */
+export const ways = z.strictObject({
+  origins: z.array(z.string()),
+  proxies: z.array(z.string()),
+  roots: z.array(z.string()),
+});
+
 export const pages = z.strictObject({
   pages: z.number(),
   items: z.number(),

@@ -9,6 +9,7 @@ import { type Named, noNames } from '../../core/expression/names.js';
 import type { Place } from '../../core/place/place.js';
 import { Problem } from '../../core/problem/problem.js';
 import { hold } from '../../core/trail/held.js';
+import type { Outside } from '../../core/trail/outside.js';
 import type { FurtherPages } from '../../core/trail/paging/further-pages.js';
 import type { PageCount } from '../../core/trail/paging/pages.js';
 import { unreadPages } from '../../core/trail/paging/unread.js';
@@ -28,7 +29,7 @@ import { exitStatus } from '../exit-status.js';
 import { sessionsFrom, withInputs } from '../giving.js';
 import type { Terminal } from '../terminal.js';
 import { headersText, outlineText, prettyText, type TableContent, tableContent, tableText } from '../view/answer.js';
-import { answerLine, outcomeLines, takenBackLine } from '../view/exchange.js';
+import { answerLine, hopLine, outcomeLines, takenBackLine } from '../view/exchange.js';
 import { furtherPagesDocument, furtherPagesLine } from '../view/further-pages.js';
 import { printable, printableLine } from '../view/printable.js';
 import { problemLines } from '../view/problem.js';
@@ -37,13 +38,19 @@ import { type SentPages, sendPages } from './all-pages.js';
 import { LiveSink } from './live-sink.js';
 import { type Wishes, wishesOf } from './options.js';
 
-/** @param recorded what an earlier sending of it was given @returns the exit status */
+export interface SendingWishes {
+  /** What an earlier sending of it was given. */
+  readonly recorded?: ReadonlyMap<string, Named> | undefined;
+  readonly outside?: Outside | undefined;
+}
+
+/** @returns the exit status */
 export async function sendAndShow(
   context: Context,
   workspace: Workspace,
   prepared: PreparedRequest,
   options: Record<string, unknown>,
-  recorded?: ReadonlyMap<string, Named>,
+  { recorded, outside }: SendingWishes = {},
 ): Promise<number> {
   const { terminal, signal } = context;
   const wishes = await wishesOf(options, prepared, terminal);
@@ -68,6 +75,7 @@ export async function sendAndShow(
             signal,
             sessions: sessionsFrom(options.session),
             signature: options.sign as string | undefined,
+            outside,
             documented: options.strict === true ? 'refuse' : 'tell',
             noCookies: options.cookies === false,
             sink,
@@ -209,8 +217,7 @@ async function printSent(
     `${err.cyan(wire.method)} ${printableLine(hide(wire.shownUrl))}   ${err.dim(`environment ${workspace.environment.name}`)}`,
   );
   if (received) {
-    for (const hop of received.parts.hops)
-      terminal.note(err.dim(`  ${hop.status} from ${printableLine(hide(hop.url))}`));
+    for (const hop of received.parts.hops) terminal.note(hopLine(hop, err, hide));
     if (received.parts.hops.length > 0) terminal.note(err.dim(`  led to ${printableLine(hide(received.finalUrl))}`));
     terminal.note(answerLine(received, err));
     if (saved !== undefined) terminal.note(savedText(saved, received, wishes.to as string));

@@ -1,5 +1,5 @@
 /** An exchange in words: status line, body, what was met, kept and recorded. */
-import type { Received } from '../../core/exchange/received.js';
+import type { Hop, Received } from '../../core/exchange/received.js';
 import { hidden } from '../../core/exchange/wire.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { type Contradiction, contradictionText } from '../../core/place/contradiction.js';
@@ -45,6 +45,18 @@ export function answerLine(received: Received, colours: Colours): string {
     colours.dim(type),
   ].join('   ');
 }
+
+/** A redirect that was met on the way, and what was left behind there. */
+export function hopLine(
+  { status, url, method, dropped = [] }: HopFacts,
+  colours: Colours,
+  hide: (text: string) => string,
+): string {
+  const left = dropped.length > 0 ? `; not sent on: ${dropped.join(', ')}` : '';
+  return colours.dim(`  ${status} from ${method ?? ''} ${printableLine(hide(url))}${printableLine(left)}`.replace('from  ', 'from '));
+}
+
+type HopFacts = Pick<Hop, 'status' | 'url'> & { readonly method?: string | undefined; readonly dropped?: readonly string[] | undefined };
 
 export function headerLines(
   lines: readonly (readonly [string, string])[],

@@ -1,4 +1,5 @@
 /** A request as it would leave, for people and for programs. */
+import type { WaysOut } from '../../core/exchange/ways-out.js';
 import { bodySize, hidden } from '../../core/exchange/wire.js';
 import { shortText } from '../../core/matcher/reading.js';
 import type { Against } from '../../core/signature/against/compare.js';
@@ -29,10 +30,12 @@ export function signaturePreview({ wire, signed }: Preview, about: string, termi
 
 export function previewDocument(
   { request, wire, notOpen, doubts, undocumented, signed }: Preview,
+  ways: WaysOut,
   eyes: Eyes,
   compared: Against | undefined,
 ): Documents['preview'] {
   return {
+    ways: waysDocument(ways),
     method: wire.method,
     url: eyes.url(wire),
     query: queryOf(eyes.url(wire)),
@@ -60,6 +63,12 @@ export function previewDocument(
     ...(compared && { against: againstDocument(compared, eyes.text) }),
   };
 }
+
+export const waysDocument = ({ origins, proxies, roots }: WaysOut): Documents['preview']['ways'] => ({
+  origins: [...origins],
+  proxies: [...proxies],
+  roots: [...roots],
+});
 
 function againstDocument(
   { name, same, difference }: Against,

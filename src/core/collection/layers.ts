@@ -19,6 +19,7 @@ export interface Environment {
   readonly file: string;
   readonly about: string | undefined;
   readonly changes: 'allow' | 'ask' | 'refuse';
+  /** As they are written; those of a file are there when the loads have settled. */
   readonly hosts: readonly string[] | undefined;
   readonly timeout: EnvironmentFile['timeout'];
   /** Whose time signatures are made with. */
@@ -29,6 +30,8 @@ export interface Environment {
   readonly yaml: YamlFile;
   /** `tls`, `proxy` and `http`. */
   readonly connection: Tree;
+  /** The parts of it that decide who can read what is sent. */
+  readonly ways: { readonly proxy: Tree; readonly trust: Tree; readonly pinned: Tree };
   /** How long an address may be. */
   readonly urlLimit: number;
   readonly variables: ReadonlyMap<string, Tree>;
@@ -63,6 +66,11 @@ export function readEnvironment(collection: Collection, given: string | undefine
       (path) => yaml.position(path),
       loads,
     ),
+    ways: {
+      proxy: partTree(content.proxy ?? 'none', ['proxy'], yaml, loads),
+      trust: partTree(content.tls?.trust ?? [], ['tls', 'trust'], yaml, loads),
+      pinned: partTree(content.tls?.pinned ?? '${omit}', ['tls', 'pinned'], yaml, loads),
+    },
     urlLimit: Number(plain(content['url-limit'] ?? 8000)),
     variables: trees(content.variables, ['variables'], loaded, loads),
   };
@@ -75,6 +83,7 @@ function hostsOf(
   yaml: YamlFile,
   loads: Loads,
 ): readonly string[] | undefined {
+  if (given === 'any') return ['any'];
   if (given === undefined || Array.isArray(given)) return given;
   const hosts: string[] = [];
   const read = async (): Promise<void> => {
@@ -118,6 +127,9 @@ export function collectionVariables(collection: Collection, loads: Loads): Reado
 
 const definedOnly = (given: Readonly<Record<string, unknown>>): Value =>
   Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)) as Value;
+
+const partTree = (value: unknown, path: readonly string[], yaml: YamlFile, loads: Loads): Tree =>
+  compileTree(value as Value, (inner) => yaml.position([...path, ...inner]), loads);
 
 /** Values of a map, placed where each value stands in its file. */
 function trees(

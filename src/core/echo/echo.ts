@@ -66,7 +66,17 @@ export const echo = z.strictObject({
       headers: lines,
       body: z.optional(body),
       finalUrl: z.optional(z.string()),
-      hops: z.optional(z.array(z.strictObject({ status: z.number(), url: z.string() }))),
+      hops: z.optional(
+        z.array(
+          z.strictObject({
+            status: z.number(),
+            url: z.string(),
+            method: z.optional(z.string()),
+            /** What did not go along to the next address. */
+            dropped: z.optional(z.array(z.string())),
+          }),
+        ),
+      ),
       remoteAddress: z.optional(z.string()),
       /** Where it is not HTTP/1.1. */
       protocol: z.optional(z.string()),

@@ -121,7 +121,7 @@ function recordedAnswer(
     status: received.status,
     reason,
     body: received.parts.body.length > 0 ? recordedBody(received, redactor, beside, id) : undefined,
-    hops: hops.length > 0 ? hops.map(({ status, url }) => ({ status, url: redactor.hide(url) })) : undefined,
+    hops: hops.length > 0 ? hops.map(({ url, dropped, ...hop }) => ({ ...hop, url: redactor.hide(url), dropped: dropped && [...dropped] })) : undefined,
     finalUrl: hops.length > 0 ? redactor.hide(finalUrl) : undefined,
     remoteAddress,
     protocol: protocol === 'HTTP/1.1' ? undefined : protocol,

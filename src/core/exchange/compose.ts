@@ -24,6 +24,7 @@ export function composeRequest(
     timeout: request.timeout,
     redirects: request.redirects,
     connection: request.connection,
+    addressSecret: request.addressSecret,
   };
 }
 
@@ -74,7 +75,7 @@ function allLines(
 }
 
 /** One line of cookies (RFC 6265 section 5.4); a name of the request's own wins. */
-function together(own: HeaderLine, jar: HeaderLine): HeaderLine {
+export function together(own: HeaderLine, jar: HeaderLine): HeaderLine {
   const names = new Set(own.value.split(/;\s*/).map((pair) => pair.split('=')[0]));
   const others = jar.value.split(/;\s*/).filter((pair) => !names.has(pair.split('=')[0]));
   return {
@@ -82,6 +83,7 @@ function together(own: HeaderLine, jar: HeaderLine): HeaderLine {
     value: [own.value, ...others].join('; '),
     origin: `${own.origin}, ${jar.origin}`,
     secret: true,
+    ...(jar.origin === 'cookies' && { own: own.value }),
   };
 }
 

@@ -136,6 +136,12 @@ export function withIdentity(connection: Connection, identity: TlsIdentity): Con
   return { ...connection, key: `${connection.key} ${own}`, tls: { trust, serverName, minimum, pinned, identity } };
 }
 
+/** The same connection without a client certificate. */
+export function withoutIdentity(connection: Connection): Connection {
+  if (!connection.tls?.identity) return connection;
+  return { ...connection, key: `${connection.key} bare`, tls: { ...connection.tls, identity: undefined } };
+}
+
 const bundleOf = (named: string | undefined, path: (named: string) => string): Uint8Array | undefined =>
   named === undefined ? undefined : readFileSync(path(named));
 

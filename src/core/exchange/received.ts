@@ -19,6 +19,9 @@ export interface Phases {
 export interface Hop {
   readonly status: number;
   readonly url: string;
+  readonly method: string;
+  /** What did not go along to the next address: header lines by name, `cookies`, `the client certificate`. */
+  readonly dropped?: readonly string[];
 }
 
 export interface ReceivedParts {

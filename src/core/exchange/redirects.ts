@@ -1,19 +1,26 @@
 /**
  * Following redirects (RFC 9110 section 15.4): a 303 becomes a GET, a 301 or 302 of a POST too, all others keep method
- * and body. Credentials and cookies go on only to hosts that may have them.
+ * and body. Credentials stay with the origin that they were sent to; an origin that the environment does not list gets a
+ * bare GET or HEAD.
  */
 import { Problem } from '../problem/problem.js';
+import { isCredentialHeader } from '../value/secret-fields.js';
+import { together } from './compose.js';
+import { withoutIdentity } from './connection.js';
 import type { Outcome } from './exchange.js';
+import { hostAndPort } from './listed-origins.js';
 import { type Hop, Received } from './received.js';
 import type { HeaderLine, WireRequest } from './wire.js';
 
 /** What may go along to another address. */
 export interface Carrying {
-  /** Whether credentials may be sent there. */
-  allows(url: URL): boolean;
-  /** The cookies that belong there. */
+  /** Whether the environment lists its origin. */
+  lists(url: URL): boolean;
+  /** Whether a known secret stands in the text, in any of its forms. */
+  holdsSecret(text: string): boolean;
+  /** The cookies of the jar that belong there. */
   cookies(url: URL): HeaderLine | undefined;
-  /** Told of each answer, for its cookies; a promise where it has to wait. */
+  /** Told of each response, for its cookies; a promise where it has to wait. */
   answered(url: URL, headers: Received['headers']): Promise<unknown> | undefined;
   /** Of a signed request: what it was before, and the same for another address. */
   readonly signed?: { readonly bare: WireRequest; sign(wire: WireRequest): WireRequest };
@@ -45,26 +52,29 @@ export async function followRedirects(
     if (!next || !/^https?:$/.test(next.protocol)) return withHops(outcome, hops);
     // A fragment of the first address holds on (section 10.2.2).
     if (next.hash === '') next.hash = current.url.hash;
-    hops.push({ status: received.status, url: current.url.href });
+    const from = { status: received.status, url: current.url.href, method: current.method };
     const step = `${current.method} ${next.href}`;
-    if (hops.length > most || seen.has(step)) {
+    if (hops.length >= most || seen.has(step)) {
+      hops.push(from);
       const trouble = new Problem('redirect-loop', {
         what: seen.has(step) ? 'the redirects go in a circle' : `more than ${most} redirects`,
         where: 'following redirects',
         cause: `the last led to ${location}`,
         remedy:
-          'redirects: none shows the first answer; a server that wants a cookie or a session often goes in a circle',
+          'redirects: none shows the first response; a server that expects a cookie or a session often redirects in a circle',
       });
       return withHops({ received, trouble }, hops);
     }
     seen.add(step);
     const taking = carrying?.answered(current.url, received.headers);
     if (taking) await taking;
-    const carried = nextRequest(current, next, received.status, carrying);
-    if (carried instanceof Problem) return withHops({ received, trouble: carried }, hops);
-    current = carried;
-    // What was signed for one address does not hold for another.
-    outcome = await send(carrying?.signed && carrying.allows(current.url) ? carrying.signed.sign(current) : current);
+    const carried = nextRequest(current, wire.url, next, received.status, carrying);
+    if (carried instanceof Problem) return withHops({ received, trouble: carried }, [...hops, from]);
+    hops.push(carried.dropped.length > 0 ? { ...from, dropped: carried.dropped } : from);
+    current = carried.wire;
+    // What was signed for one address does not hold for another, and a signature is a credential.
+    const signs = carrying?.signed && current.url.origin === wire.url.origin;
+    outcome = await send(signs ? (carrying.signed as NonNullable<Carrying['signed']>).sign(current) : current);
   }
 }
 
@@ -74,44 +84,115 @@ function isFollowed({ redirects }: WireRequest, method: string, status: number):
   return redirects !== undefined || safe.has(method) || status === 303;
 }
 
+interface Carried {
+  readonly wire: WireRequest;
+  /** Header lines by name, `cookies`, `the body`. */
+  readonly dropped: readonly string[];
+}
+
 function nextRequest(
   current: WireRequest,
+  first: URL,
   url: URL,
   status: number,
   carrying: Carrying | undefined,
-): WireRequest | Problem {
+): Carried | Problem {
   const becomesGet = status === 303 ? !safe.has(current.method) : current.method === 'POST' && status < 303;
-  const allowed =
-    url.origin === current.url.origin || (carrying?.allows(url) === true && !isDowngrade(current.url, url));
-  if (!allowed && !becomesGet && current.body?.secret) {
-    return new Problem('host-not-listed', {
-      what: `the redirect would take a secret in the body to ${url.hostname}`,
-      where: 'following redirects',
-      remedy: "if the host is the vendor's, add it to hosts: in the environment",
-    });
-  }
-  const cookie = allowed ? carrying?.cookies(url) : undefined;
-  const headers = current.headers
-    .filter(({ name, secret }) => {
-      const key = name.toLowerCase();
-      if (key === 'cookie' || key === 'host') return false;
-      if (becomesGet && /^content-/.test(key)) return false;
-      return allowed || !secret;
-    })
-    .concat(cookie ?? []);
+  const method = becomesGet ? 'GET' : current.method;
+  const body = becomesGet ? undefined : current.body;
+  const same = url.origin === current.url.origin;
+  const listed = same || carrying?.lists(url) === true;
+  const refused = listed
+    ? !same && body?.secret && 'its body holds a secret'
+    : safe.has(method)
+      ? (current.addressSecret || current.body?.secret) && 'the request that led there holds a secret'
+      : `only GET and HEAD go there, not ${method}`;
+  if (refused) return redirectRefused(url, refused, listed);
+  if (!listed && carrying?.holdsSecret(url.href))
+    return redirectRefused(url, 'a secret stands in the address that it leads to', false);
+  const lines = same
+    ? keptLines(current, becomesGet, () => true)
+    : listed
+      ? keptLines(current, becomesGet, ({ name, secret }) => !secret && !isCredentialHeader(name))
+      : keptLines(current, true, ({ origin }) => origin === 'automatic');
+  const own = same ? ownCookies(current) : undefined;
+  const jar = cookiesFor(current.url, first, url, same, listed, carrying);
+  const cookie = own && jar ? together(own, jar) : (own ?? jar);
+  const dropped = same
+    ? []
+    : [
+        ...current.headers
+          .filter((line) => line.origin !== 'automatic' && !isCookie(line) && !lines.includes(line))
+          .map(({ name }) => name),
+        ...(current.headers.some(isCookie) ? ['cookies'] : []),
+        ...(current.connection.tls?.identity ? ['the client certificate'] : []),
+      ];
   const host = current.headers.find(({ name }) => name.toLowerCase() === 'host');
   return {
-    ...current,
-    url,
-    shownUrl: url.href,
-    method: becomesGet ? 'GET' : current.method,
-    body: becomesGet ? undefined : current.body,
-    headers: host ? [{ ...host, value: url.host }, ...headers] : headers,
+    dropped,
+    wire: {
+      ...current,
+      url,
+      shownUrl: url.href,
+      method,
+      body: listed ? body : undefined,
+      connection: same ? current.connection : withoutIdentity(current.connection),
+      headers: [...(host ? [{ ...host, value: url.host }] : []), ...lines, ...(cookie ? [cookie] : [])],
+    },
   };
 }
 
-/** What was encrypted does not go on in the open. */
-const isDowngrade = (from: URL, to: URL): boolean => from.protocol === 'https:' && to.protocol === 'http:';
+const isCookie = ({ name }: HeaderLine): boolean => name.toLowerCase() === 'cookie';
+
+function keptLines(
+  { headers }: WireRequest,
+  withoutBody: boolean,
+  keeps: (line: HeaderLine) => boolean,
+): readonly HeaderLine[] {
+  return headers.filter((line) => {
+    const key = line.name.toLowerCase();
+    if (key === 'cookie' || key === 'host' || (withoutBody && /^content-/.test(key))) return false;
+    return keeps(line);
+  });
+}
+
+/** What the request itself, or a session, says of cookies: `jar` is the part of the line that is not theirs. */
+function ownCookies({ headers }: WireRequest): HeaderLine | undefined {
+  const line = headers.find(isCookie);
+  if (!line || line.origin === 'cookies') return undefined;
+  return line.own === undefined ? line : { ...line, value: line.own };
+}
+
+/**
+ * The jar knows hosts and no ports (RFC 6265 section 8.5): at another port of the same host it has cookies that were set by
+ * somebody else. And what was encrypted does not go on in the open.
+ */
+function cookiesFor(
+  from: URL,
+  first: URL,
+  url: URL,
+  same: boolean,
+  listed: boolean,
+  carrying: Carrying | undefined,
+): HeaderLine | undefined {
+  if (!listed || (from.protocol === 'https:' && url.protocol === 'http:')) return undefined;
+  if (!same && url.hostname === from.hostname && url.origin !== first.origin) return undefined;
+  return carrying?.cookies(url);
+}
+
+function redirectRefused(url: URL, why: string, listed: boolean): Problem {
+  return new Problem('host-not-listed', {
+    what: `the redirect to ${hostAndPort(url)} was not followed: ${why}`,
+    where: 'following redirects',
+    cause: listed
+      ? 'credentials stay with the origin that they were sent to'
+      : `the environment does not list ${hostAndPort(url)}`,
+    remedy: listed
+      ? 'send the request to that address itself'
+      : `if the host is the vendor's, add "${hostAndPort(url)}" to hosts: in the environment; redirects: none shows the response`,
+    data: { host: url.host },
+  });
+}
 
 function withHops(outcome: Outcome, hops: readonly Hop[]): Outcome {
   if (hops.length === 0 || !outcome.received) return outcome;

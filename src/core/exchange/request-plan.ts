@@ -60,14 +60,22 @@ interface Layer {
 
 /**
  * @param loads what must have settled before the plan is used
+ * @param alone nothing that a folder says for all of its requests holds for this one
  * @throws Problem about anything in the file that cannot be made ready
  */
-export function planRequest(collection: Collection, loaded: Loaded<RequestFile>, loads: Loads): RequestPlan {
+export function planRequest(
+  collection: Collection,
+  loaded: Loaded<RequestFile>,
+  loads: Loads,
+  alone = false,
+): RequestPlan {
   const { content, yaml, name } = loaded;
   const layers: Layer[] = [
-    ...collection
-      .defaults(name)
-      .map((defaults) => ({ content: defaults.content, yaml: defaults.yaml, origin: defaults.yaml.file })),
+    ...(alone ? [] : collection.defaults(name)).map((defaults) => ({
+      content: defaults.content,
+      yaml: defaults.yaml,
+      origin: defaults.yaml.file,
+    })),
     { content, yaml, origin: `request ${name}` },
   ];
   const nearest = <K extends keyof RequestFile>(key: K): RequestFile[K] | undefined =>

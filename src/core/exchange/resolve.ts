@@ -115,11 +115,7 @@ function resolveParts(
     timeout: timeoutFor(plan, giving.timeout),
     names: used ?? none,
     idempotencyKey: key?.value,
-    secret:
-      addressSecret ||
-      query.some(({ secret }) => secret) ||
-      headers.some(({ secret }) => secret) ||
-      (body?.secret ?? false),
+    addressSecret: addressSecret || query.some(({ secret }) => secret),
   };
 }
 

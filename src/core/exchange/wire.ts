@@ -10,6 +10,8 @@ export interface HeaderLine {
   /** `request calls/book`, `requests/defaults.yaml`, `session agent`, `automatic`. */
   readonly origin: string;
   readonly secret: boolean;
+  /** Of a Cookie line: what is not of the jar, where some of it is. */
+  readonly own?: string;
 }
 
 export interface QueryPair {
@@ -63,8 +65,13 @@ export interface ResolvedRequest {
   readonly timeout: Timeout;
   /** Every name that was used, with its value and where it came from; only where it was asked for. */
   readonly names: ReadonlyMap<string, Named>;
-  /** A secret is in the address, a header or the body. */
-  readonly secret: boolean;
+  /** A secret is in the address or the query. */
+  readonly addressSecret: boolean;
+  /**
+   * Its address was not said by a file of the collection but typed, or stands in a response, and the environment does not
+   * list its origin: nothing of the collection goes along.
+   */
+  readonly outside?: boolean;
 }
 
 export interface Timeout {
@@ -87,6 +94,8 @@ export interface WireRequest {
   readonly timeout: Timeout;
   readonly redirects: number | undefined;
   readonly connection: Connection;
+  /** A secret is in the address or the query. */
+  readonly addressSecret?: boolean;
   /** Its header lines are its own: nothing about them is worth remembering for the next request. */
   readonly signed?: boolean;
 }

@@ -53,7 +53,7 @@ export const problemCodes = {
   'change-refused': refused('The environment refuses calls that change something.'),
   'change-unconfirmed': refused('The environment asks before a change, and nobody said yes.'),
   'version-refused': refused('The API of the vendor is of a version that the environment does not take.'),
-  'host-not-listed': refused('A credential would go to a host that the environment does not list.'),
+  'host-not-listed': refused('Something would go to an origin that the environment does not list.'),
 
   'name-lookup': silent('The host name could not be looked up.'),
   'connection-refused': silent('The host answered that nothing listens on the port.'),

@@ -71,6 +71,8 @@ export interface SessionRoom {
   walk(trail: string, give: Readonly<Record<string, Value>>): Promise<Opened>;
   /** Sends a call of a protocol and records it. @throws Problem where nothing came back, or the host is not listed */
   fetch(call: ProtocolCall): Promise<Response>;
+  /** For an address that somebody else will open. @throws Problem host-not-listed */
+  demandListed(url: URL): void;
   /** A client certificate from PEM or from paths in the collection. @throws Problem tls-settings, file-outside, file-not-found */
   identity(given: Readonly<Record<string, Value>>): TlsIdentity;
   /** Works out a value of the session file; what it yields is secret where it was made from one. */

@@ -80,6 +80,8 @@ export interface SessionsSettings {
   /** The host of the environment: what was opened there is used nowhere else. */
   readonly host: string;
   readonly home: string;
+  /** @throws Problem host-not-listed: no session can be used in the environment */
+  readonly demand: (name: string) => void;
   readonly room: (name: string) => SessionRoom;
   /** Told of every token. */
   readonly onSecret: (value: Value) => void;
@@ -91,7 +93,7 @@ export interface SessionsSettings {
 type Reason = 'needed' | 'wanted' | { readonly refused: OpenSession };
 
 export function openSessions(settings: SessionsSettings): Sessions {
-  const { collection, environment, host, home, room, onSecret, onOpened, onClosed } = settings;
+  const { collection, environment, host, home, demand, room, onSecret, onOpened, onClosed } = settings;
   const path = join(collection.local, 'sessions.sealed');
   const file = sealedFile<Record<string, OpenSession>>(path, home, {});
   const keyOf = (name: string): string => `${environment} ${host} ${name}`;
@@ -167,6 +169,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
   async function ensure(given: string, reason: Reason = 'needed'): Promise<OpenSession | undefined> {
     const found = kindOf(given);
     const { kind, full } = found;
+    demand(full);
     if (!kind.open) return undefined;
     if (reason === 'needed') {
       const before = await known(full);
@@ -217,6 +220,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
       let openedNow = false;
       for (const name of names) {
         const { kind, full, content } = kindOf(name);
+        demand(full);
         const before = inMemory.get(full) ?? (await known(full));
         const session = await ensure(name);
         if (session) {
@@ -242,6 +246,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
       const notOpen: string[] = [];
       for (const name of names) {
         const { kind, full, content } = kindOf(name);
+        demand(full);
         const session = kind.open ? await known(full) : undefined;
         if (kind.open && !session) notOpen.push(full);
         lines.push(...((await kind.lines?.(content, room(full), session, undefined)) ?? []));

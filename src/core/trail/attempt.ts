@@ -11,7 +11,7 @@ import type { Seal } from './seal.js';
 import type { Sending } from './sending.js';
 import type { Workspace } from './workspace.js';
 
-/** The request as it leaves. @throws Problem host-not-allowed: it holds a secret, and the host is not of the environment */
+/** The request as it leaves. @throws Problem host-not-listed */
 export function composed(
   workspace: Workspace,
   request: ResolvedRequest,
@@ -22,7 +22,7 @@ export function composed(
   const made = composeRequest(whole, lines, workspace.userAgent);
   const connection = workspace.pins.applied(made.url, made.connection);
   const wire = connection === made.connection ? made : { ...made, connection };
-  if (request.secret) workspace.hosts.demand(wire.url, 'a secret');
+  if (!request.outside) workspace.origins.demand(wire.url);
   return wire;
 }
 
@@ -34,12 +34,13 @@ function setsCookies(headers: Received['headers']): boolean {
 const carryings = new WeakMap<OpenJar, Carrying>();
 
 /** The same for every request with the same jar. */
-function carryingOf({ hosts }: Workspace, jar: OpenJar): Carrying {
+function carryingOf({ origins, redactor }: Workspace, jar: OpenJar): Carrying {
   let carrying = carryings.get(jar);
   if (!carrying) {
     const answered: Carrying['answered'] = (url, headers) =>
-      setsCookies(headers) && hosts.allows(url) ? jar.take(url, headers) : undefined;
-    carrying = { allows: hosts.allows, cookies: jar.line, answered };
+      setsCookies(headers) && origins.lists(url) ? jar.take(url, headers) : undefined;
+    const holdsSecret = (text: string): boolean => redactor.hideKnown(text) !== text;
+    carrying = { lists: origins.lists, holdsSecret, cookies: jar.line, answered };
     carryings.set(jar, carrying);
   }
   return carrying;
@@ -105,8 +106,7 @@ export async function attempt(
   const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare)) : undefined;
   const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies);
   const jar = opening instanceof Promise ? await opening : opening;
-  const held = jar.line(bare.url);
-  const cookie = held && workspace.hosts.allows(bare.url) ? held : undefined;
+  const cookie = request.outside ? undefined : jar.line(bare.url);
   const lines = attached || cookie ? [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])] : more;
   const query = attached?.query ?? nothing;
   const unsigned =
@@ -118,6 +118,7 @@ export async function attempt(
     const made = seal ? seal.sign(own).wire : own;
     if (made.url === own.url) return made;
     // What a signature adds to an address is nobody's to read, wherever the address is told.
+    workspace.origins.demand(made.url);
     addresses ??= new Map();
     addresses.set(made.url.href, own.url.href);
     return made;
@@ -130,7 +131,8 @@ export async function attempt(
   // Each by its name: to spread them takes longer than the rest of this try.
   const carrying = seal
     ? {
-        allows: usual.allows,
+        lists: usual.lists,
+        holdsSecret: usual.holdsSecret,
         cookies: usual.cookies,
         answered: usual.answered,
         signed: { bare: unsigned, sign: signed },

@@ -49,7 +49,7 @@ export async function sendProtocolCall(workspace: Workspace, session: string, ca
       connection: workspace.connection(() => new Evaluation(names, surroundings)) ?? plainConnection,
       timeout: { connect: 10_000, total: 60_000, ...workspace.timeout },
       names: new Map(),
-      secret: content !== undefined,
+      addressSecret: false,
     },
     [],
   );

@@ -12,6 +12,7 @@ import { changesByDocumentation, undocumentedParts } from './documented.js';
 import { doubtsOf } from './doubts.js';
 import { type Judged, judgeOutcome } from './judge-outcome.js';
 import { inTries, type Tried } from './pacing/tries.js';
+import { outsideGiving, outsideOf, outsideRequest } from './outside.js';
 import type { PreparedRequest } from './prepare.js';
 import { unsent } from './preview.js';
 import { refusalOf } from './refusal.js';
@@ -31,18 +32,24 @@ const mostWaiting = 4e6;
  */
 export async function sendRequest(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
   if (workspace.dryRun) return unsent(workspace, prepared, sending);
-  const sessions = sending.sessions ?? prepared.plan.sessions;
+  const outside = outsideOf(workspace, prepared, sending);
+  const sessions = outside ? [] : (sending.sessions ?? prepared.plan.sessions);
   // Before it is clear that the request may leave, no session is opened for it.
   const supplied = sessions.length > 0 ? await suppliedNames(workspace, sessions, false) : undefined;
-  const giving = givingOf(workspace, sending, supplied);
-  const resolved = resolveRequest(prepared.plan, giving);
+  const own = givingOf(workspace, sending, supplied);
+  const giving = outside === 'typed' ? outsideGiving(own) : own;
+  const inside = resolveRequest(prepared.plan, giving);
+  const resolved = outside ? { ...inside, request: outsideRequest(inside.request, outside) } : inside;
   let bare = composed(workspace, resolved.request, sending.lines ?? []);
   if (sending.onAccepted) {
     await acceptCertificate(workspace, bare, sending.onAccepted);
     bare = composed(workspace, resolved.request, sending.lines ?? []);
   }
-  const signer =
-    sending.signature === undefined ? prepared.signer : await signerFor(workspace, prepared, sending.signature);
+  const signer = outside
+    ? undefined
+    : sending.signature === undefined
+      ? prepared.signer
+      : await signerFor(workspace, prepared, sending.signature);
   const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
   const anew =
     supplied &&
@@ -74,16 +81,14 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
 }
 
 /**
- * Whether it may leave at all: credentials for its host, changes in its environment.
+ * Whether a call that changes something may leave.
  * @returns a promise only where somebody may have to be asked
- * @throws Problem host-not-allowed
+ * @throws Problem change-refused, change-unconfirmed
  */
 function demandToLeave(
-  { workspace, sessions, seal, resolved: { request }, bare }: Conversation,
+  { workspace, resolved: { request }, bare }: Conversation,
   prepared: PreparedRequest,
 ): Promise<void> | undefined {
-  if (sessions.length > 0) workspace.hosts.demand(bare.url, `the session ${sessions.join(', ')}`);
-  if (seal) workspace.hosts.demand(bare.url, `the signature ${seal.signer.name}`);
   if (!request.changes && !changesByDocumentation(workspace, prepared)) return undefined;
   return workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
 }

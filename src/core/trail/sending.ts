@@ -10,6 +10,7 @@ import type { Named, Names } from '../expression/names.js';
 import type { Contradiction } from '../place/contradiction.js';
 import type { Problem } from '../problem/problem.js';
 import type { SigningStep } from '../signature/signature-kind.js';
+import type { Outside } from './outside.js';
 import type { Refusal } from './refusal.js';
 
 export interface Sending {
@@ -41,6 +42,8 @@ export interface Sending {
   readonly sink?: Sink | undefined;
   /** In place of the request's own, its query included: that of a further page. */
   readonly address?: string | undefined;
+  /** Its address was typed, or stands in a response, and the environment does not list its origin. */
+  readonly outside?: Outside | undefined;
   /** In place of a new one. */
   readonly idempotencyKey?: string | undefined;
   /** Told of each try that is about to leave; it leaves when that has settled. @param call its method and address */

@@ -25,6 +25,7 @@ export function sessionRoom(workspace: Workspace, name: string, person: Person |
     walk: async (trail, give) =>
       (await import('./session-call.js')).walkForSession(workspace, { name, yaml, trail, give }),
     fetch: async (call) => (await import('./protocol-call.js')).sendProtocolCall(workspace, name, call),
+    demandListed: workspace.origins.demand,
     identity: (given) => tlsIdentity(given, (named) => pathInside(workspace.collection.root, named)),
     async evaluate(value: Value, path, own) {
       const loads: Loads = [];

@@ -8,20 +8,19 @@ import {
   readEnvironment,
   type Settings,
   variableLayers,
-  variableNames,
 } from '../collection/layers.js';
 import { type EchoLog, openEchoLog } from '../echo/log.js';
 import { retain } from '../echo/read.js';
 import { makeRedactor, type Redactor } from '../echo/redactor.js';
 import { type ConnectionPlan, type ConnectionSettings, connectionPlan } from '../exchange/connection.js';
-import { type CredentialHosts, credentialHosts } from '../exchange/credential-hosts.js';
+import type { ListedOrigins } from '../exchange/listed-origins.js';
 import { certificatePins, type Pins } from '../exchange/pins.js';
 import { timeoutOf } from '../exchange/request-plan.js';
 import { templateRenderer } from '../exchange/templates.js';
 import { openTransport, type Transport } from '../exchange/transport.js';
+import { type WaysOut, waysOut } from '../exchange/ways-out.js';
 import type { Timeout } from '../exchange/wire.js';
 import type { Loads } from '../expression/compile.js';
-import { noNames } from '../expression/names.js';
 import { namesUsed } from '../expression/names-used.js';
 import { type Moment, type World, worldMaker } from '../expression/world.js';
 import type { Accepted } from '../matcher/matcher.js';
@@ -34,7 +33,6 @@ import { openSessions, type Sessions } from '../session/sessions.js';
 import { type Clocks, serverClocks } from '../signature/clocks.js';
 import { pathInside } from '../storage/inside.js';
 import { parseSize } from '../value/measures.js';
-import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
 import { retainJournals } from './journal/retain.js';
 import { HostGate } from './pacing/host-gate.js';
@@ -97,7 +95,8 @@ export interface Workspace extends Preparation {
   readonly secrets: SecretStore;
   readonly redactor: Redactor;
   readonly log: EchoLog;
-  readonly hosts: CredentialHosts;
+  readonly origins: ListedOrigins;
+  readonly ways: WaysOut;
   readonly timeout: Partial<Timeout>;
   readonly connection: ConnectionPlan;
   readonly cookies: CookieJars;
@@ -147,6 +146,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   const [stored] = await Promise.all([secrets.open(environment.name), ...loads]);
   const used = new Map<string, string>();
   const secret: typeof stored = (name, key) => {
+    if (origins.any) throw anyHosts(environment.name, `the secret ${name}`);
     const full = key === undefined ? name : `${name}[${key}]`;
     const before = used.get(full);
     if (before !== undefined) return before;
@@ -164,6 +164,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     moment: given.moment,
     render: templateRenderer(collection.root),
   });
+  const { origins, origin, ways } = waysOut(environment, layers, world(), (named) => pathInside(collection.root, named));
   const retryLoads: Loads = [];
   const environmentRetry =
     environment.retry && retryPolicy(environment.retry, environment.yaml, preparation.readText, retryLoads);
@@ -218,12 +219,16 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     clocks: serverClocks(collection.local),
     moment: given.moment,
     cookies: cookieJars(collection.local, home, environment.name, redactor.add),
-    hosts: credentialHosts(environment.name, environment.hosts, constantOrigin(layers, world, redactor)),
+    origins,
+    ways,
     sessionMemory: new Map(),
     sessions: openSessions({
       collection,
       environment: environment.name,
-      host: hostIn(constantOrigin(layers, world, redactor)),
+      host: hostIn(origin),
+      demand: (name) => {
+        if (origins.any) throw anyHosts(environment.name, `the session ${name}`);
+      },
       home,
       onSecret: redactor.add,
       onOpened: (name) => workspace.onSessionOpened?.(name),
@@ -279,15 +284,13 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   return workspace;
 }
 
-/** The environment's origin as far as it is known without a row. */
-function constantOrigin(layers: Layers, world: () => World, redactor: Redactor): string | undefined {
-  try {
-    const found = variableNames(layers, noNames, { world: world(), onSecret: redactor.add }).lookup('origin');
-    return found === undefined ? undefined : textOf(found.value);
-  } catch {
-    return undefined;
-  }
-}
+const anyHosts = (environment: string, what: string): Problem =>
+  new Problem('host-not-listed', {
+    what: `${what} cannot be used in the environment ${environment}`,
+    where: { file: `environments/${environment}.yaml` },
+    cause: 'it has hosts: any, and so talks to every host that a file names',
+    remedy: 'list the hosts of the vendor under hosts:, or use another environment',
+  });
 
 const hostIn = (origin: string | undefined): string =>
   origin !== undefined && URL.canParse(origin) ? new URL(origin).host : '';

@@ -6,6 +6,13 @@ const theseNames = /pass(?:word|phrase|wd)|secret|token|api[-_ ]?key|private[-_ 
 
 export const isSecretName = (name: string): boolean => theseNames.test(name) && !notThese.test(name);
 
+/** Headers that carry credentials beside those whose names say so. */
+const credentialHeaders =
+  /^(?:(?:proxy-)?authorization|(?:set-)?cookie|x-key|x-auth|x-session(?:-id)?|(?:.*-)?(?:access|account|api|app|auth|client|master|subscription)-?key)$/i;
+
+/** By its name, a header that carries a credential. */
+export const isCredentialHeader = (name: string): boolean => credentialHeaders.test(name) || isSecretName(name);
+
 /** A member of JSON text whose value is a text, or a field of a form. */
 const jsonMember = /"((?:[^"\\]|\\.){1,60})"(\s*:\s*)"((?:[^"\\]|\\.)+)"/g;
 const formField = /(^|[&?])([^=&?\s"]{1,60})=([^&\s"]+)/g;

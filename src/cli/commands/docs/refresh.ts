@@ -1,11 +1,16 @@
 /** `docs refresh`: what changed at the vendor since the snapshot, and whom it affects. */
+import type { Collection } from '../../../core/collection/collection.js';
 import { usersOfOperations } from '../../../core/collection/affected.js';
 import { readFresh } from '../../../core/collection/indexing.js';
 import { openDocumentation, sourceIndex } from '../../../core/collection/source-index.js';
 import { addSource } from '../../../core/collection/sources.js';
 import { driftBetween, type OperationDrift } from '../../../core/documentation/drift.js';
-import { Problem } from '../../../core/problem/problem.js';
+import { hostAndPort } from '../../../core/exchange/listed-origins.js';
+import { waysOfEnvironment } from '../../../core/exchange/ways-out.js';
+import { asProblem, Problem } from '../../../core/problem/problem.js';
+import { pathInside } from '../../../core/storage/inside.js';
 import { type CommandModule, examples } from '../../command.js';
+import { type Context, settingsOf } from '../../context.js';
 import { emit } from '../../emit.js';
 import type { Terminal } from '../../terminal.js';
 import { printableLine } from '../../view/printable.js';
@@ -24,7 +29,7 @@ export const { configure }: CommandModule = {
     command
       .argument('[source]', 'only this documentation source')
       .option('--accept', 'put what was fetched in the place of the snapshot')
-      .option('--fetch-from <host...>', 'other hosts from which documents that it refers to may be fetched')
+      .option('--fetch-from <host...>', 'hosts beside those of the environment from which documents may be fetched')
       .action(
         run(async (context, [only], { accept, fetchFrom }) => {
           const { terminal } = context;
@@ -45,11 +50,9 @@ export const { configure }: CommandModule = {
               continue;
             }
             const graphql = sourceIndex(collection, name).facts.version === 'introspection' && /^https?:/i.test(source);
-            const { documents } = await fetchDocuments(
-              source,
-              { hosts: (fetchFrom as string[] | undefined) ?? [], graphql },
-              context,
-            );
+            const hosts = (fetchFrom as string[] | undefined) ?? [];
+            const from = await allowedSource(name, source, hosts, collection, context);
+            const { documents } = await fetchDocuments(from, { hosts, graphql }, context);
             const fresh = await readFresh(collection, name, documents);
             const drift = driftBetween(sourceIndex(collection, name).operations(), fresh.operations());
             fresh.discard();
@@ -76,6 +79,43 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
+
+/**
+ * What the manifest names was written by whoever shares the collection: an address goes where the environment goes, or where
+ * the person who refreshes says, and a file is one of the collection.
+ * @throws Problem host-not-listed, file-outside, file-not-found
+ */
+async function allowedSource(
+  name: string,
+  source: string,
+  hosts: readonly string[],
+  collection: Collection,
+  { options }: Context,
+): Promise<string> {
+  const where = { file: 'echo-trail.yaml' };
+  if (!/^https?:\/\//i.test(source)) {
+    try {
+      return pathInside(collection.root, source);
+    } catch (error) {
+      throw asProblem(error)
+        .at(where)
+        .orTry(`echo-trail docs add FILE --name ${name} --replace reads a file from elsewhere`);
+    }
+  }
+  const url = new URL(source);
+  if (hosts.includes(url.host) || hosts.includes(url.hostname)) return source;
+  const environment = options.env ?? collection.manifest.content.environment;
+  const lists =
+    environment !== undefined &&
+    (await waysOfEnvironment(collection, environment, settingsOf(options.set ?? []))).origins.lists(url);
+  if (lists) return source;
+  throw new Problem('host-not-listed', {
+    what: `${name} was not fetched: ${environment === undefined ? 'no environment is chosen that lists' : `the environment ${environment} does not list`} ${hostAndPort(url)}`,
+    where,
+    remedy: `echo-trail docs refresh ${name} --fetch-from ${url.host}, or add "${hostAndPort(url)}" to hosts: in the environment`,
+    data: { host: url.host },
+  });
+}
 
 const sourceDriftDocument = ({ source, operations }: SourceDrift) => ({
   source,

@@ -13,6 +13,7 @@ import { adHocRequest } from '../../ad-hoc.js';
 import { type CommandModule, examples } from '../../command.js';
 import { editorSchemas } from '../../editor-schemas.js';
 import { answerOptions } from '../../sending/options.js';
+import { outsideBy } from '../../sending/outside-by.js';
 import { sendAndShow } from '../../sending/send-and-show.js';
 
 export const resend: CommandModule = {
@@ -27,9 +28,11 @@ export const resend: CommandModule = {
           environment: context.options.env ?? echo.environment,
           allowChanges: options.allowChanges === true,
         });
-        const prepared = await requestOf(echo, workspace);
+        const outside =
+          echo.request === 'command line' ? outsideBy(echo.sent.url, 'typed', workspace, context.terminal) : undefined;
+        const prepared = await requestOf(echo, workspace, outside !== undefined);
         context.terminal.note(context.terminal.err.dim(`as echo ${echo.id}`));
-        return sendAndShow(context, workspace, prepared, options, recordedInputs(echo));
+        return sendAndShow(context, workspace, prepared, options, { recorded: recordedInputs(echo), outside });
       }),
     );
     examples(command, [
@@ -49,7 +52,7 @@ function recordedInputs({ inputs = {}, id }: Echo): ReadonlyMap<string, Named> {
 }
 
 /** The request file as it is now; of a request from the command line, what left then. */
-async function requestOf(echo: Echo, workspace: Workspace): Promise<PreparedRequest> {
+async function requestOf(echo: Echo, workspace: Workspace, outside: boolean): Promise<PreparedRequest> {
   const { request } = echo;
   if (request !== undefined && workspace.collection.names('request').includes(request))
     return workspace.prepare(request);
@@ -64,9 +67,9 @@ async function requestOf(echo: Echo, workspace: Workspace): Promise<PreparedRequ
     `../${editorSchemas}/request.json`,
   );
   const loads: Loads = [];
-  const plan = planRequest(workspace.collection, loaded, loads);
+  const plan = planRequest(workspace.collection, loaded, loads, outside);
   await Promise.all(loads);
-  return plainRequest({ ...plan, sessions: echo.sessions ?? [] });
+  return plainRequest({ ...plan, sessions: outside ? [] : (echo.sessions ?? []) });
 }
 
 /** Written anew for every request. */

@@ -8,7 +8,7 @@ import { durationText, sizeText } from '../../../core/value/measures.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../emit.js';
 import type { Terminal } from '../../terminal.js';
-import { headerLines, statusText } from '../../view/exchange.js';
+import { headerLines, hopLine, statusText } from '../../view/exchange.js';
 import { colouredJson } from '../../view/json.js';
 import { printable, printableLine } from '../../view/printable.js';
 import { colouredXml } from '../../view/xml.js';
@@ -68,6 +68,8 @@ function echoText(
   const blocks = [
     `${out.bold(id)}   ${at}   environment ${environment}${request === undefined ? '' : `   request ${request}`}${step === undefined || step === request ? '' : `   step ${step}`}`,
     `${out.bold('sent')}\n  ${out.cyan(sent.method)} ${printableLine(sent.url)}\n${headerLines(sent.headers, terminal, plainly)}${bodyBlock(sent, terminal)}`,
+    received?.hops &&
+      `${out.bold('redirects')}\n${received.hops.map((hop) => hopLine(hop, out, plainly)).join('\n')}\n${out.dim(`  led to ${printableLine(received.finalUrl ?? '')}`)}`,
     received &&
       `${out.bold('received')}\n  ${statusText(received.status, received.reason, out)}   ${phases ? `${durationText(phases.total ?? 0)} (${phase})` : ''}\n${headerLines(received.headers, terminal, plainly)}${bodyBlock(received, terminal)}`,
     trouble &&

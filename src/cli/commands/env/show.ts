@@ -1,5 +1,6 @@
 /** `env show`: every name with its value and its origin, held values included. */
 import { variableNames } from '../../../core/collection/layers.js';
+import { waysText } from '../../../core/exchange/ways-out.js';
 import { hidden } from '../../../core/exchange/wire.js';
 import { noNames } from '../../../core/expression/names.js';
 import { shortText } from '../../../core/matcher/reading.js';
@@ -8,6 +9,7 @@ import { readHeld } from '../../../core/trail/held.js';
 import { plain } from '../../../core/value/written.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../emit.js';
+import { waysDocument } from '../../view/preview.js';
 import { printableLine } from '../../view/printable.js';
 import { table } from '../../view/table.js';
 
@@ -39,12 +41,11 @@ export const show: CommandModule = {
             origin: `held from ${from}`,
           }),
         );
-        const hosts = [...(environment.hosts ?? [])];
         if (terminal.json)
           return emit(terminal, 'env show', {
             name: environment.name,
             changes: environment.changes,
-            hosts,
+            ways: waysDocument(workspace.ways),
             names,
             held,
           });
@@ -52,9 +53,8 @@ export const show: CommandModule = {
         terminal.print(
           `${out.bold(environment.name)}${environment.about === undefined ? '' : `  ${environment.about}`}`,
         );
-        terminal.print(
-          `changes: ${environment.changes}   credentials go to: ${hosts.length > 0 ? hosts.join(', ') : 'the host of origin'}`,
-        );
+        terminal.print(printableLine(waysText(workspace.ways)));
+        terminal.print(`changes: ${environment.changes}`);
         const rows = [...names, ...held].map(({ name, value, origin }) => [
           out.cyan(name),
           printableLine(shortText(value)),

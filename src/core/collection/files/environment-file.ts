@@ -14,6 +14,7 @@ export const environmentFile = described(
     hosts: described(
       z.optional(
         z.union([
+          z.literal('any'),
           z.array(z.string()),
           z.strictObject({
             from: described(z.string(), 'A csv file in the collection.'),
@@ -21,7 +22,7 @@ export const environmentFile = described(
           }),
         ]),
       ),
-      'Credentials go to these hosts only: a list, or a column of a file. The host of `origin` where nothing is said.',
+      'The origins that this environment talks to: `host` (at the port of `origin`), `host:port`, `host:*`, a whole origin; or a column of a file. What the files of the collection say goes nowhere else. That of `origin` by default. `any` is for exploring: no secret and no session can be used then.',
     ),
     timeout: z.optional(timeout),
     pace: z.optional(pace),

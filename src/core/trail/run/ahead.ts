@@ -47,6 +47,7 @@ async function demandHosts(workspace: Workspace, plans: readonly TrailPlan[]): P
       if (when) continue;
       for (const { plan } of requests) {
         const url = fixedOrigin(workspace, plan.address.origin);
+        if (url) workspace.origins.demand(url);
         if (url && hosts.size < mostHosts) hosts.set(url.host, url);
       }
     }

@@ -14,6 +14,7 @@ export const authorizationCode: Grant = {
     const { library, file, room, server, client, proof, parameters, options } = asking;
     const person = demandPerson(room);
     const endpoint = demandEndpoint(asking);
+    room.demandListed(new URL(endpoint));
     const verifier = library.generateRandomCodeVerifier();
     const state = library.generateRandomState();
     room.onSecret(verifier);

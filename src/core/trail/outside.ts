@@ -1,0 +1,77 @@
+/**
+ * Requests to an origin that the environment does not list. No file of a collection can name one: its address was typed, or
+ * stands in a response. Nothing of the collection goes along.
+ */
+import { hostAndPort } from '../exchange/listed-origins.js';
+import { withoutIdentity } from '../exchange/connection.js';
+import type { Giving } from '../exchange/resolve.js';
+import type { ResolvedRequest } from '../exchange/wire.js';
+import { noNames } from '../expression/names.js';
+import type { World } from '../expression/world.js';
+import { Problem } from '../problem/problem.js';
+import type { PreparedRequest } from './prepare.js';
+import type { Sending } from './sending.js';
+import type { Workspace } from './workspace.js';
+
+/** `typed`: by the person who runs the command, and so are its header lines and its body. `link`: by a server. */
+export type Outside = 'typed' | 'link';
+
+/**
+ * Whether the address of a sending lies outside, and how.
+ * @throws Problem host-not-listed: something of the collection would go there, or a secret that a server put into a link
+ */
+export function outsideOf(
+  { origins, redactor }: Workspace,
+  { plan }: PreparedRequest,
+  { outside, address, sessions, signature }: Pick<Sending, 'outside' | 'address' | 'sessions' | 'signature'>,
+): Outside | undefined {
+  const page = address !== undefined && URL.canParse(address) ? new URL(address) : undefined;
+  const kind = outside ?? (page && !origins.lists(page) ? 'link' : undefined);
+  if (kind === undefined) return undefined;
+  const refuse = (what: string, remedy: string): never => {
+    throw new Problem('host-not-listed', {
+      what,
+      cause: page && `the environment does not list ${hostAndPort(page)}`,
+      remedy,
+    });
+  };
+  if (kind === 'link' && page) {
+    const list = `if the host is the vendor's, add "${hostAndPort(page)}" to hosts: in the environment`;
+    if (plan.method !== 'GET' && plan.method !== 'HEAD')
+      refuse(`${plan.name} was not sent to ${hostAndPort(page)}, to which a response led: only GET and HEAD go there`, list);
+    if (redactor.hideKnown(page.href) !== page.href)
+      refuse(`the link to ${hostAndPort(page)} was not followed: a secret stands in it`, list);
+  }
+  const named = sessions?.[0] ?? (signature === 'none' ? undefined : signature);
+  if (kind === 'typed' && named !== undefined)
+    refuse(
+      `${named} was not used: the environment does not list the origin of the address`,
+      'send it without a session or signature, or list its host under hosts: in the environment',
+    );
+  return kind;
+}
+
+/** Of what a sending brings along, what may go outside: no name, and no secret, of the collection. */
+export const outsideGiving = <G extends Giving>(giving: G): G => ({
+  ...giving,
+  layers: { settings: new Map(), layers: [] },
+  caller: noNames,
+  supplied: undefined,
+  world: worldWithoutSecrets(giving.world),
+});
+
+function worldWithoutSecrets(world: World): World {
+  const refuse = (name: string): never => {
+    throw new Problem('host-not-listed', {
+      what: `the secret ${name} was not used: the environment does not list the origin of the address`,
+      remedy: 'list its host under hosts: in the environment',
+    });
+  };
+  return new Proxy(world, { get: (target, key) => (key === 'secret' ? refuse : Reflect.get(target, key)) });
+}
+
+/** The request as it may go outside. */
+export function outsideRequest(request: ResolvedRequest, how: Outside): ResolvedRequest {
+  const bare = { ...request, outside: true, sessions: [], connection: withoutIdentity(request.connection) };
+  return how === 'typed' ? bare : { ...bare, headers: [], body: undefined, idempotencyKey: undefined };
+}
