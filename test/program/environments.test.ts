@@ -46,7 +46,7 @@ test('several servers are listed, and one is taken by its number, its variables 
   const text = readFileSync(join(cwd, 'environments/live.yaml'), 'utf8');
   assert.match(text, /^about: "by side"$/m);
   assert.match(text, /^changes: ask/m);
-  assert.match(text, /^hosts: \["south\.quays\.example"\]/m);
+  assert.match(text, /^hosts: \["south\.quays\.example:8443"\]/m);
   const checked = await echoTrail(['check'], { cwd });
   assert.equal(checked.status, 0, checked.out);
 });

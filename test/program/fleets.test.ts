@@ -71,7 +71,7 @@ test('rows bring their own origin and their own secrets by key; a secret that on
   });
   const cwd = collectionOf(
     {
-      'environments/fleet.yaml': 'changes: allow\nvariables: {origin: "${row.origin}"}\nhosts: [127.0.0.1]\n',
+      'environments/fleet.yaml': 'changes: allow\nvariables: {origin: "${row.origin}"}\nhosts: ["127.0.0.1:*"]\n',
       'requests/r.yaml': 'inputs: {name: {}}\nurl: ${origin}/{name}\nheaders: {X-Pass: "${secret.pass[name]}"}\n',
       'trails/t.yaml': `rows: [{name: a, origin: "${server.origin}/x"}, {name: b, origin: "${server.origin}/y"}, {name: c, origin: "${server.origin}/z"}]\nsteps: [{send: r}]\n`,
     },
@@ -393,7 +393,12 @@ test('a host that is not there is found before the first step, and nothing is se
     ended.err,
     /127\.0\.0\.1:9 is there, and nothing listens on that port\nat +looking ahead\ntry +nothing was sent/,
   );
-  const named = await echoTrail(['run', 't'], { cwd: collectionOf(twoSteps, 'http://nowhere.larkhaven.example') });
+  const named = await echoTrail(['run', 't'], {
+    cwd: collectionOf({
+      ...twoSteps,
+      'environments/sandbox.yaml': 'variables: {origin: "http://nowhere.larkhaven.example"}\n',
+    }),
+  });
   assert.equal(named.status, 3);
   assert.match(named.err, /nowhere\.larkhaven\.example is a name that is not known/);
 });

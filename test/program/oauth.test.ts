@@ -238,7 +238,7 @@ const refusals: readonly (readonly [what: string, file: string, message: RegExp]
   [
     'an endpoint on a host that is not listed',
     `kind: oauth2\ngrant: client_credentials\nendpoints: {token: "https://passes.example/token"}\n${desk}`,
-    /passes\.example, which the environment sandbox does not list/,
+    /the environment sandbox does not list passes\.example:443/,
   ],
   ['no password at all', oauth('password', desk, 'user: agent\n'), /has no password/],
   [

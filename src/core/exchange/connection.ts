@@ -45,6 +45,8 @@ export interface Connection {
   readonly tls: TlsSettings | undefined;
   readonly proxy: ProxySettings | undefined;
   readonly http2: boolean;
+  /** The client certificate was named on the command line, and is none of the collection. */
+  readonly ownIdentity?: boolean;
 }
 
 export const plainConnection: Connection = { key: '', tls: undefined, proxy: undefined, http2: false };
@@ -85,6 +87,7 @@ export function connectionPlan(
         tls: spec.tls && tlsSettings(spec.tls as unknown as Readonly<Record<string, Value>>, path),
         proxy: proxySettings(spec.proxy, processEnvironment),
         http2: Number(textOf((spec.http ?? 1) as Value)) === 2,
+        ...(instead.tls?.identity && { ownIdentity: true }),
       };
       made.set(key, connection);
     }

@@ -72,6 +72,8 @@ function worldWithoutSecrets(world: World): World {
 
 /** The request as it may go outside. */
 export function outsideRequest(request: ResolvedRequest, how: Outside): ResolvedRequest {
-  const bare = { ...request, outside: true, sessions: [], connection: withoutIdentity(request.connection) };
+  const { connection: own } = request;
+  const connection = how === 'typed' && own.ownIdentity ? own : withoutIdentity(own);
+  const bare = { ...request, outside: true, sessions: [], connection };
   return how === 'typed' ? bare : { ...bare, headers: [], body: undefined, idempotencyKey: undefined };
 }
