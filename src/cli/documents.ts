@@ -127,7 +127,13 @@ export const documents = {
     held: z.array(named),
   }),
   'secret list': z.strictObject({
-    secrets: z.array(z.strictObject({ name: z.string(), environment: z.nullable(z.string()) })),
+    secrets: z.array(
+      z.strictObject({
+        name: z.string(),
+        environment: z.nullable(z.string()),
+        ways: z.array(z.extend(ways, { environment: z.string() })),
+      }),
+    ),
   }),
   'session list': z.strictObject({ sessions: z.array(session) }),
   'session show': session,

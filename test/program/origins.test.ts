@@ -358,6 +358,33 @@ test('env make and init write the port of the host', async () => {
   assert.match(readFileSync(join(cwd, 'environments/quay.yaml'), 'utf8'), /hosts: \["quay\.harbour\.example:443"\]/);
 });
 
+test('where tokens are had is listed by env make, and by docs add where the environment talks to the vendor', async () => {
+  const cwd = collectionOf({
+    'environments/sandbox.yaml':
+      '# the quay\nvariables: {origin: "https://api.harbour.example"}\nhosts: [api.harbour.example]   # the vendor\n',
+    'environments/other.yaml': 'variables: {origin: "https://other.example"}\n',
+  });
+  const flows = { clientCredentials: { tokenUrl: 'https://login.harbour.example/token', scopes: {} } };
+  const api = {
+    openapi: '3.1.0',
+    info: { title: 'A', version: '1' },
+    servers: [{ url: 'https://api.harbour.example/v1' }],
+    paths: { '/a': { get: { responses: {} } } },
+    components: { securitySchemes: { o: { type: 'oauth2', flows } } },
+  };
+  writeFileSync(join(cwd, 'api.json'), JSON.stringify(api));
+  const added = await echoTrail(['docs', 'add', 'api.json', '--name', 'a'], { cwd });
+  assert.match(added.err, /environments\/sandbox\.yaml lists login\.harbour\.example:443 now/);
+  const text = readFileSync(join(cwd, 'environments/sandbox.yaml'), 'utf8');
+  assert.match(text, /# the quay[\s\S]*api\.harbour\.example, ?"?login\.harbour\.example:443/);
+  assert.doesNotMatch(readFileSync(join(cwd, 'environments/other.yaml'), 'utf8'), /login/);
+  await echoTrail(['env', 'make', 'quay', '--server', '1'], { cwd });
+  assert.match(
+    readFileSync(join(cwd, 'environments/quay.yaml'), 'utf8'),
+    /hosts: \["api\.harbour\.example:443", "login\.harbour\.example:443"\]/,
+  );
+});
+
 test('a source of documentation is an address that is listed, or a file of the collection', async () => {
   const { thief, close } = await both(ok);
   const cwd = collectionOf({});

@@ -32,6 +32,23 @@ export function offeredServers(shelf: Shelf): readonly OfferedServer[] {
   return [...offered.values()];
 }
 
+/** The origins at which the documentation says that tokens are had. */
+export function tokenOrigins(shelf: Shelf): readonly string[] {
+  const found = Object.entries(shelf.docs).flatMap(([source, { source: from }]) =>
+    originsIn(sourceIndex(shelf, source).facts.tokenAddresses ?? [], from),
+  );
+  return [...new Set(found)];
+}
+
+/** @param from where the documentation was fetched, for addresses without a host */
+export function originsIn(addresses: readonly string[], from: string | undefined): string[] {
+  const base = from !== undefined && /^https?:/i.test(from) ? from : undefined;
+  return addresses.flatMap((address) => {
+    const url = URL.canParse(address, base) ? new URL(address, base) : undefined;
+    return url && /^https?:$/.test(url.protocol) ? [url.origin] : [];
+  });
+}
+
 /**
  * The origin of a server, its variables at what was chosen or else at their defaults.
  * @param chosen by the name of the variable
@@ -64,13 +81,15 @@ export interface NewEnvironment {
   readonly name: string;
   readonly origin: string;
   readonly about: string | undefined;
+  /** Other origins that it talks to. */
+  readonly hosts?: readonly string[] | undefined;
 }
 
 /**
  * Writes `environments/NAME.yaml`. Its calls that change something are asked about: nobody has said yet what it is.
  * @returns the file, from the collection @throws Problem usage, file-exists; then nothing is written
  */
-export async function makeEnvironment({ root }: Collection, { name, origin, about }: NewEnvironment): Promise<string> {
+export async function makeEnvironment({ root }: Collection, { name, origin, about, hosts }: NewEnvironment): Promise<string> {
   if (!/^[\p{L}\p{N}][\p{L}\p{N}._/-]*$/u.test(name) || name.includes('..')) {
     throw new Problem('usage', {
       what: `${JSON.stringify(name)} cannot be the name of an environment`,
@@ -88,6 +107,6 @@ export async function makeEnvironment({ root }: Collection, { name, origin, abou
   if (existsSync(join(root, file))) {
     throw new Problem('file-exists', { what: `there is an environment ${name} already`, where: { file } });
   }
-  await writeAtomically(placeInside(root, file), environmentText({ file, origin: url.origin, about, changes: 'ask' }));
+  await writeAtomically(placeInside(root, file), environmentText({ file, origin: url.origin, hosts, about, changes: 'ask' }));
   return file;
 }

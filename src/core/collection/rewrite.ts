@@ -1,7 +1,7 @@
 /** Changing one key of a YAML file, with its comments and its order kept. */
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { isScalar, parseDocument } from 'yaml';
+import { isScalar, isSeq, parseDocument } from 'yaml';
 import { type StagedFile, stageFile } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
 import type { KeyPath } from './yaml.js';
@@ -39,6 +39,15 @@ function rewritten(text: string, path: KeyPath, value: unknown): string {
     // The node stays, and with it the comment behind it.
     before.value = value;
     delete before.source;
-  } else document.setIn(path, document.createNode(value));
+  } else {
+    const node = document.createNode(value);
+    // A list stays as it was written, and so does the comment behind it.
+    if (isSeq(before) && isSeq(node)) {
+      node.flow = before.flow === true;
+      if (before.comment != null) node.comment = before.comment;
+      if (before.commentBefore != null) node.commentBefore = before.commentBefore;
+    }
+    document.setIn(path, node);
+  }
   return document.toString({ lineWidth: 0, flowCollectionPadding: false });
 }

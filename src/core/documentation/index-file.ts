@@ -19,7 +19,7 @@ import { shallowOperation } from './shallow.js';
 import { cellOf, fromBytes, TextLines, toBytes } from './text-lines.js';
 
 /** Raised when what the index holds changes, so that an older one is made anew. */
-export const indexVersion = 3;
+export const indexVersion = 4;
 
 /** A file of the snapshot; size and time say whether it has to be looked at again. */
 export interface StampedFile {
@@ -38,6 +38,8 @@ export interface IndexFacts {
   readonly version: string;
   readonly title: string;
   readonly servers: readonly Server[];
+  /** Addresses at which tokens are obtained and refreshed. */
+  readonly tokenAddresses?: readonly string[] | undefined;
   readonly operations: number;
   readonly types: number;
   readonly webhooks: readonly string[];

@@ -257,6 +257,8 @@ export interface Documentation {
   readonly version: string;
   readonly title: string;
   readonly servers: readonly Server[];
+  /** Addresses at which tokens are obtained and refreshed. */
+  readonly tokenAddresses?: readonly string[] | undefined;
   readonly operations: readonly OperationEntry[];
   /** What operations refer to, by the text of the reference. */
   readonly definitions: ReadonlyMap<string, Value>;

@@ -1,6 +1,7 @@
 /** Secrets that a command of the user prints, such as one of a password manager. */
 import { realpathSync } from 'node:fs';
 import { Problem } from '../problem/problem.js';
+import type { FoundSecret } from './secrets.js';
 import { userSettingsName } from './user-folder.js';
 import { readUserSettings, type UserSettings } from './user-settings.js';
 
@@ -18,7 +19,7 @@ export async function secretCommands(
   root: string,
   home: string,
   environment: string,
-): Promise<((name: string, key?: string) => string | undefined) | undefined> {
+): Promise<((name: string, key?: string) => FoundSecret | undefined) | undefined> {
   const here = real(root);
   const commands = (readUserSettings(home).secrets ?? []).filter(({ collection }) => real(collection) === here);
   if (commands.length === 0) return undefined;
@@ -47,14 +48,15 @@ export async function secretCommands(
 
   return (name, key = '') => {
     const full = `${name}[${key}]`;
-    const before = known.get(full);
-    if (before !== undefined) return before;
     const command = commands.find(({ names }) => names === undefined || names.includes(name));
     if (!command) return undefined;
+    const { hosts } = command;
+    const before = known.get(full);
+    if (before !== undefined) return { value: before, from: 'command', hosts };
     const value = asked(command, name, key).replace(/\r?\n$/, '');
     if (value === '') return undefined;
     known.set(full, value);
-    return value;
+    return { value, from: 'command', hosts };
   };
 }
 

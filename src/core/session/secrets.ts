@@ -1,46 +1,96 @@
-/** The secret store: one sealed file in the collection's local state; the process environment comes first, commands of the user last. */
+/**
+ * The secret store: one sealed file in the collection's local state; the process environment comes first, commands of the
+ * user last. A secret is stored with the ways out that its owner saw when she set it.
+ */
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import type { WaysOut } from '../exchange/ways-out.js';
 import { secretVariable } from '../expression/compile.js';
+import { alone } from '../storage/alone.js';
 import { sealedFile } from '../storage/sealed-file.js';
 import { userSettingsName } from './user-folder.js';
 
+/** By the name of the environment. */
+export type BoundWays = Readonly<Record<string, WaysOut>>;
+
+interface StoredSecret {
+  readonly value: string;
+  readonly ways: BoundWays;
+}
+
 /** Secrets by environment; under the empty name those of all environments. */
-type Stored = Readonly<Record<string, Readonly<Record<string, string>>>>;
+type Stored = Readonly<Record<string, Readonly<Record<string, StoredSecret>>>>;
+
+export interface FoundSecret {
+  readonly value: string;
+  /** `store`: bound to `ways`, undefined where it was not set for the environment. Others: bound to `hosts`, where they are said. */
+  readonly from: 'store' | 'process' | 'command';
+  readonly ways?: WaysOut | undefined;
+  readonly hosts?: readonly string[] | undefined;
+}
+
+export interface SecretFacts {
+  readonly name: string;
+  /** undefined for all environments */
+  readonly environment: string | undefined;
+  readonly ways: BoundWays;
+}
 
 export interface SecretStore {
   /** @param environment undefined for all environments */
-  set(name: string, value: string, environment: string | undefined): Promise<void>;
+  set(name: string, value: string, environment: string | undefined, ways: BoundWays): Promise<void>;
+  /** Binds it to these ways, too. False where no secret of that name is stored for the environment, or for all. */
+  allow(name: string, environment: string, ways: WaysOut): Promise<boolean>;
   /** False where there was none. */
   remove(name: string, environment: string | undefined): Promise<boolean>;
-  list(): Promise<readonly { readonly name: string; readonly environment: string | undefined }[]>;
+  list(): Promise<readonly SecretFacts[]>;
   /** A lookup that needs no waiting. */
-  open(environment: string): Promise<(name: string, key?: string) => string | undefined>;
+  open(environment: string): Promise<(name: string, key?: string) => FoundSecret | undefined>;
 }
+
+/** Hosts, separated by commas or spaces, to which secrets of the process environment may go. */
+export const secretHostsVariable = 'ECHO_TRAIL_SECRET_HOSTS';
 
 export function secretStore(
   local: string,
   home: string,
   processEnvironment: Readonly<Record<string, string | undefined>>,
 ): SecretStore {
-  const file = sealedFile<Stored>(join(local, 'secrets.sealed'), home, {});
+  const path = join(local, 'secrets.sealed');
+  const file = sealedFile<Stored>(path, home, {});
+  /** @param change returns undefined where there is nothing to change */
+  const changed = (change: (stored: Stored) => Stored | undefined): Promise<boolean> =>
+    alone(path, async () => {
+      const next = change(await file.read());
+      if (next) await file.write(next);
+      return next !== undefined;
+    });
   return {
-    async set(name, value, environment = '') {
-      const stored = await file.read();
-      await file.write({ ...stored, [environment]: { ...stored[environment], [name]: value } });
+    async set(name, value, environment = '', ways) {
+      await changed((stored) => ({ ...stored, [environment]: { ...own(stored, environment), [name]: { value, ways } } }));
     },
-    async remove(name, environment = '') {
-      const stored = await file.read();
-      if (stored[environment]?.[name] === undefined) return false;
-      const { [name]: _, ...others } = stored[environment];
-      await file.write({ ...stored, [environment]: others });
-      return true;
-    },
+    allow: (name, environment, ways) =>
+      changed((stored) => {
+        const scopes = [environment, ''].filter((scope) => ownSecret(stored, scope, name));
+        if (scopes.length === 0) return undefined;
+        const next: Record<string, Record<string, StoredSecret>> = { ...stored };
+        for (const scope of scopes) {
+          const before = ownSecret(stored, scope, name) as StoredSecret;
+          next[scope] = { ...stored[scope], [name]: { ...before, ways: { ...before.ways, [environment]: ways } } };
+        }
+        return next;
+      }),
+    remove: (name, environment = '') =>
+      changed((stored) => {
+        if (!ownSecret(stored, environment, name)) return undefined;
+        const { [name]: _, ...others } = stored[environment] ?? {};
+        return { ...stored, [environment]: others };
+      }),
     async list() {
       const stored = await file.read();
       return Object.entries(stored)
         .flatMap(([environment, secrets]) =>
-          Object.keys(secrets).map((name) => ({ name, environment: environment || undefined })),
+          Object.entries(secrets).map(([name, { ways }]) => ({ name, environment: environment || undefined, ways })),
         )
         .sort((a, b) => a.name.localeCompare(b.name));
     },
@@ -50,15 +100,27 @@ export function secretStore(
       const commanded = existsSync(join(home, userSettingsName))
         ? await (await import('./secret-commands.js')).secretCommands(dirname(local), home, environment)
         : undefined;
+      const hosts = processEnvironment[secretHostsVariable]?.split(/[\s,]+/).filter((one) => one !== '');
       return (name, key) => {
         const full = key === undefined ? name : `${name}[${key}]`;
-        return (
-          processEnvironment[secretVariable(name, key)] ??
-          stored[environment]?.[full] ??
-          stored['']?.[full] ??
-          commanded?.(name, key)
-        );
+        const given = processEnvironment[secretVariable(name, key)];
+        if (given !== undefined) return { value: given, from: 'process', hosts };
+        const found = ownSecret(stored, environment, full) ?? ownSecret(stored, '', full);
+        if (found) return { value: found.value, from: 'store', ways: ownValue(found.ways, environment) };
+        return commanded?.(name, key);
       };
     },
   };
+}
+
+const ownValue = <T>(map: Readonly<Record<string, T>>, key: string): T | undefined =>
+  Object.hasOwn(map, key) ? map[key] : undefined;
+
+const own = (stored: Stored, environment: string): Readonly<Record<string, StoredSecret>> =>
+  ownValue(stored, environment) ?? {};
+
+/** One that an earlier version stored is bound to nothing yet. */
+function ownSecret(stored: Stored, environment: string, name: string): StoredSecret | undefined {
+  const found: StoredSecret | string | undefined = ownValue(own(stored, environment), name);
+  return typeof found === 'string' ? { value: found, ways: {} } : found;
 }

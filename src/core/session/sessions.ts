@@ -4,6 +4,7 @@ import type { Collection } from '../collection/collection.js';
 import type { SessionFile } from '../collection/files/session-file.js';
 import type { TlsIdentity } from '../exchange/connection.js';
 import type { Received } from '../exchange/received.js';
+import { addedWays, type WaysOut } from '../exchange/ways-out.js';
 import type { HeaderLine, QueryPair } from '../exchange/wire.js';
 import { Problem } from '../problem/problem.js';
 import { alone } from '../storage/alone.js';
@@ -80,6 +81,8 @@ export interface SessionsSettings {
   /** The host of the environment: what was opened there is used nowhere else. */
   readonly host: string;
   readonly home: string;
+  /** What was opened when the environment had fewer ways out is not used. */
+  readonly ways: WaysOut;
   /** @throws Problem host-not-listed: no session can be used in the environment */
   readonly demand: (name: string) => void;
   readonly room: (name: string) => SessionRoom;
@@ -89,18 +92,20 @@ export interface SessionsSettings {
   readonly onClosed: (name: string) => void;
 }
 
+type StoredSession = OpenSession & { readonly ways?: WaysOut };
+
 /** Why a session is opened: it is needed, the one that is open was refused, or a person wants it anew. */
 type Reason = 'needed' | 'wanted' | { readonly refused: OpenSession };
 
 export function openSessions(settings: SessionsSettings): Sessions {
-  const { collection, environment, host, home, demand, room, onSecret, onOpened, onClosed } = settings;
+  const { collection, environment, host, home, ways, demand, room, onSecret, onOpened, onClosed } = settings;
   const path = join(collection.local, 'sessions.sealed');
-  const file = sealedFile<Record<string, OpenSession>>(path, home, {});
+  const file = sealedFile<Record<string, StoredSession>>(path, home, {});
   const keyOf = (name: string): string => `${environment} ${host} ${name}`;
   const inMemory = new Map<string, OpenSession>();
   const opening = new Map<string, Promise<OpenSession>>();
   const openedHere: string[] = [];
-  let stored: Promise<Record<string, OpenSession>> | undefined;
+  let stored: Promise<Record<string, StoredSession>> | undefined;
 
   const kindOf = (name: string): { kind: SessionKind; full: string; content: SessionFile } => {
     const loaded = collection.read('session', name);
@@ -116,7 +121,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
   };
 
   /** Under the lock of the store. */
-  async function storeChange(change: (sessions: Record<string, OpenSession>) => void): Promise<void> {
+  async function storeChange(change: (sessions: Record<string, StoredSession>) => void): Promise<void> {
     const sessions = { ...(await file.read()) };
     change(sessions);
     await file.write(sessions);
@@ -127,12 +132,16 @@ export function openSessions(settings: SessionsSettings): Sessions {
     const before = inMemory.get(full);
     if (before) return before;
     stored ??= file.read();
-    const session = (await stored)[keyOf(full)];
+    const session = seen((await stored)[keyOf(full)]);
     if (!session) return undefined;
     tell(session);
     inMemory.set(full, session);
     return session;
   }
+
+  /** A token is worked out from secrets, and goes no other way than they do. */
+  const seen = (session: StoredSession | undefined): OpenSession | undefined =>
+    session && addedWays(session.ways, ways).length === 0 ? session : undefined;
 
   const good = ({ expires }: OpenSession): boolean => expires === undefined || expires > Date.now() + margin;
 
@@ -143,7 +152,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
     reason: Reason,
   ): Promise<OpenSession> =>
     alone(`${path}.${full.replaceAll('/', '-')}`, async () => {
-      const before = (await file.read())[keyOf(full)];
+      const before = seen((await file.read())[keyOf(full)]);
       const another =
         before &&
         good(before) &&
@@ -160,7 +169,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
       if (!openedHere.includes(full)) openedHere.unshift(full);
       await alone(path, () =>
         storeChange((sessions) => {
-          sessions[keyOf(full)] = session;
+          sessions[keyOf(full)] = { ...session, ways };
         }),
       );
       return session;

@@ -18,6 +18,10 @@ const userSettingsFile = described(
           z.strictObject({
             collection: described(z.string(), 'The folder of the collection that may have them, absolute.'),
             names: described(z.optional(z.array(z.string())), 'The secrets that it prints. All where nothing is said.'),
+            hosts: described(
+              z.optional(z.array(z.string())),
+              'Where they may go: host:port, or host:*. Anywhere that the environment goes where nothing is said.',
+            ),
             command: described(
               z.array(z.string()).check(z.minLength(1)),
               'A program and its arguments, without a shell; {name}, {key} and {environment} in them are replaced. It prints the secret.',

@@ -27,6 +27,7 @@ import type { Accepted } from '../matcher/matcher.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { type CookieJars, cookieJars } from '../session/cookie-jar.js';
+import { heldBack, unseenWays } from '../session/bound-secret.js';
 import { type SecretStore, secretStore } from '../session/secrets.js';
 import type { Person, SessionRoom } from '../session/session-kind.js';
 import { openSessions, type Sessions } from '../session/sessions.js';
@@ -78,6 +79,8 @@ export interface WorkspaceSettings {
   /** One that knows secrets already. */
   readonly redactor?: Redactor | undefined;
   readonly standardInput?: Workspace['standardInput'];
+  /** Asks a person whether a secret may go new ways, while everything waits; undefined where nobody is there. */
+  readonly allowSecret?: ((name: string, environment: string, added: readonly string[]) => boolean) | undefined;
   /** Asks a person; undefined where nobody is there. */
   readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
 }
@@ -145,17 +148,24 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   const secrets = secretStore(collection.local, home, processEnvironment);
   const [stored] = await Promise.all([secrets.open(environment.name), ...loads]);
   const used = new Map<string, string>();
-  const secret: typeof stored = (name, key) => {
+  const allowed: string[] = [];
+  const secret: World['secret'] = (name, key) => {
     if (origins.any) throw anyHosts(environment.name, `the secret ${name}`);
     const full = key === undefined ? name : `${name}[${key}]`;
     const before = used.get(full);
     if (before !== undefined) return before;
-    const value = stored(name, key);
-    if (value !== undefined) {
-      used.set(full, value);
-      redactor.add(value);
+    const found = stored(name, key);
+    if (!found) return undefined;
+    // A secret is hidden wherever it stands, also where it may not be used.
+    redactor.add(found.value);
+    const unseen = unseenWays(found, ways);
+    if (unseen.length > 0) {
+      if (found.from !== 'store' || !given.allowSecret?.(full, environment.name, unseen))
+        throw heldBack(full, environment.name, found, unseen);
+      allowed.push(full);
     }
-    return value;
+    used.set(full, found.value);
+    return found.value;
   };
   const world = worldMaker({
     root: collection.root,
@@ -226,6 +236,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       collection,
       environment: environment.name,
       host: hostIn(origin),
+      ways,
       demand: (name) => {
         if (origins.any) throw anyHosts(environment.name, `the session ${name}`);
       },
@@ -272,6 +283,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       }
     },
     async close() {
+      for (const name of allowed.splice(0)) await secrets.allow(name, environment.name, ways);
       await workspace.transport.close();
       await workspace.cookies.close();
       await workspace.clocks.close();

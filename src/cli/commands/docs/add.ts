@@ -1,10 +1,12 @@
 /** `docs add`: a snapshot of the vendor's documentation, and its index. */
 import { readSource } from '../../../core/collection/indexing.js';
 import type { Shelf } from '../../../core/collection/shelf.js';
+import type { DocumentationSource } from '../../../core/collection/source-facts.js';
 import { addSource } from '../../../core/collection/sources.js';
 import type { Documents as SourceDocuments } from '../../../core/documentation/documents.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { type CommandModule, examples } from '../../command.js';
+import type { Context } from '../../context.js';
 import { emit } from '../../emit.js';
 import { fetchDocuments } from './fetch.js';
 import { sourceDocument } from './source-document.js';
@@ -49,6 +51,7 @@ export const { configure }: CommandModule = {
           });
           for (const { name: other, why } of refused)
             terminal.note(`${terminal.err.yellow('warning')}  ${other} was not read: ${why}`);
+          if ((added.tokenAddresses ?? []).length > 0) await tellTokenHosts(added, context);
           if (terminal.json) return emit(terminal, 'docs add', sourceDocument(added));
           const { out } = terminal;
           const parts = documents.parts.size > 1 ? ` with ${documents.parts.size - 1} more beside it` : '';
@@ -74,6 +77,12 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
+
+async function tellTokenHosts(added: DocumentationSource, context: Context): Promise<void> {
+  const { listTokenHosts } = await import('../../../core/exchange/token-hosts.js');
+  for (const { file, hosts } of await listTokenHosts(await context.collection(), added))
+    context.terminal.note(`${file} lists ${hosts.join(', ')} now, where tokens of ${added.name} are obtained`);
+}
 
 /** New samples beside those that the source has. @throws Problem file-exists: a source of that name is no source of samples */
 async function learnt(shelf: Shelf, given: readonly string[], name: string): Promise<SourceDocuments> {

@@ -1,9 +1,11 @@
 /** `env make`: a new environment, its origin from the servers that the documentation names. */
 import {
   makeEnvironment,
+  type NewEnvironment,
   type OfferedServer,
   offeredServers,
   originOf,
+  tokenOrigins,
 } from '../../../core/collection/new-environment.js';
 import { openDocumentation } from '../../../core/collection/source-index.js';
 import { Problem } from '../../../core/problem/problem.js';
@@ -30,7 +32,7 @@ export const make: CommandModule = {
           const made =
             origin === undefined
               ? await offered(context, server as string | undefined, chosen)
-              : { origin: origin as string, about: undefined };
+              : { origin: origin as string, about: undefined, hosts: undefined };
           const file = await makeEnvironment(collection, { name, ...made });
           if (terminal.json) return emit(terminal, 'env make', { name, file, origin: made.origin });
           terminal.print(`${file}  ${made.origin}`);
@@ -51,7 +53,7 @@ async function offered(
   context: Context,
   number: string | undefined,
   chosen: ReadonlyMap<string, string>,
-): Promise<{ origin: string; about: string | undefined }> {
+): Promise<Omit<NewEnvironment, 'name'>> {
   const shelf = await context.shelf();
   await openDocumentation(shelf);
   const servers = offeredServers(shelf);
@@ -71,7 +73,7 @@ async function offered(
       values.set(name, await askChoice(`${name} of ${server.template ?? server.url}:`, choices));
     }
   }
-  return { origin: originOf(server, values), about: server.description };
+  return { origin: originOf(server, values), about: server.description, hosts: tokenOrigins(shelf) };
 }
 
 async function oneOf(

@@ -1,5 +1,6 @@
 /** `secret`: values that are never printed or shared. */
 import type { CommandModule } from '../../command.js';
+import { allow } from './allow.js';
 import { list } from './list.js';
 import { remove } from './remove.js';
 import { set } from './set.js';
@@ -8,6 +9,10 @@ export const { configure }: CommandModule = {
   configure(command, run) {
     set.configure(
       command.command('set').description('store a secret: from a hidden prompt, or from standard input'),
+      run,
+    );
+    allow.configure(
+      command.command('allow').description('let a stored secret go the ways that an environment has now'),
       run,
     );
     list.configure(command.command('list').description('list the names of the stored secrets'), run);

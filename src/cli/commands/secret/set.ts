@@ -1,10 +1,14 @@
 /** `secret set`. */
+import { waysText } from '../../../core/exchange/ways-out.js';
 import { readEnvironment } from '../../../core/collection/layers.js';
 import { secretVariable } from '../../../core/expression/compile.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { pastedWrongly } from '../../../core/session/credentials.js';
 import { secretStore } from '../../../core/session/secrets.js';
 import { type CommandModule, examples } from '../../command.js';
+import { settingsOf } from '../../context.js';
+import { printableLine } from '../../view/printable.js';
+import { boundWays } from './bound-ways.js';
 
 export const set: CommandModule = {
   configure(command, run) {
@@ -29,10 +33,16 @@ export const set: CommandModule = {
           });
         const wrong = pastedWrongly(value);
         if (wrong) terminal.complain(`${terminal.err.yellow('warning')}  the value of ${name} looks wrong: ${wrong}`);
-        await secretStore(collection.local, home, process.env).set(name, value, environment);
+        if (value.length < 8)
+          terminal.complain(
+            `${terminal.err.yellow('warning')}  the value of ${name} has fewer than 8 characters: it is hidden where it is known to stand, but not wherever it appears`,
+          );
+        const ways = await boundWays(collection, environment, settingsOf(options.set ?? []));
+        await secretStore(collection.local, home, process.env).set(name, value, environment, ways);
         terminal.note(
-          `stored ${name} for ${environment === undefined ? 'all environments' : `the environment ${environment}`}`,
+          `stored ${name} for ${environment === undefined ? 'all environments' : `the environment ${environment}`}; it is used where an environment goes no other way than now:`,
         );
+        for (const [one, own] of Object.entries(ways)) terminal.note(printableLine(`  ${one} ${waysText(own)}`));
         const variable = secretVariable(name);
         if (process.env[variable] !== undefined)
           terminal.complain(

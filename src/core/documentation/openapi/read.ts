@@ -7,6 +7,7 @@ import { collectDefinitions, namedSchemas } from './definitions.js';
 import { documentedLinks, type OwnOperation } from './describe.js';
 import { warnOfFaults } from './faults.js';
 import { below, isMap, type Json, type JsonMap, pointer, type References, references } from './references.js';
+import { tokenAddresses } from './security.js';
 import { operation3, securitySchemes3, server2, type Version2, version2Of } from './version2.js';
 
 const methods = ['get', 'put', 'post', 'delete', 'options', 'head', 'patch', 'trace'] as const;
@@ -83,6 +84,7 @@ class Reading {
       version: this.version,
       title: typeof info.title === 'string' ? info.title : this.source,
       servers: this.servers,
+      tokenAddresses: tokenAddresses(isMap(schemes) ? schemes : {}),
       operations,
       definitions: this.definitions,
       types,

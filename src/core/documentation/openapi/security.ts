@@ -20,6 +20,16 @@ export function securityNeeds(wanted: Json | undefined, references: References, 
   }));
 }
 
+/** Of OAuth 2.0 and OpenID Connect: where tokens are had, and what names the place. */
+export function tokenAddresses(schemes: JsonMap): string[] {
+  const found = Object.values(schemes).flatMap((scheme) => {
+    if (!isMap(scheme)) return [];
+    const flows = isMap(scheme.flows) ? Object.values(scheme.flows) : [];
+    return [scheme.openIdConnectUrl, ...flows.flatMap((flow) => (isMap(flow) ? [flow.tokenUrl, flow.refreshUrl] : []))];
+  });
+  return [...new Set(found.filter((one) => typeof one === 'string'))];
+}
+
 const scopesText = (scopes: Json | undefined): string =>
   Array.isArray(scopes) && scopes.length > 0
     ? `, ${scopes.length === 1 ? 'scope' : 'scopes'} ${scopes.map(String).join(' ')}`
