@@ -88,6 +88,7 @@ export function makeContext(
           : undefined,
       });
       opened.push(workspace);
+      terminal.hideBy(workspace.redactor);
       return workspace;
     },
     async close() {

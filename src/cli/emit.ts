@@ -4,6 +4,6 @@ import type { Terminal } from './terminal.js';
 
 /** On one line of standard output. The status is 0; a command that failed returns its own. */
 export function emit<K extends keyof Documents>(terminal: Terminal, _command: K, document: Documents[K]): number {
-  terminal.print(JSON.stringify(document));
+  terminal.document(document);
   return 0;
 }

@@ -2,12 +2,14 @@
 import { Command, CommanderError } from 'commander';
 import { asProblem, Problem } from '../core/problem/problem.js';
 import type { Action, Entry } from './command.js';
+import { withOwnColours } from './colours.js';
 import { collect } from './command.js';
 import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';
 import { exitStatus, interruptedStatus } from './exit-status.js';
 import { openTerminal, type Terminal } from './terminal.js';
 import { version } from './version.js';
+import { printable } from './view/printable.js';
 import { problemDocument, problemLines } from './view/problem.js';
 
 const about =
@@ -92,7 +94,7 @@ function usageText(text: string): string {
     remedy: hint === '' ? 'echo-trail COMMAND --help shows what it takes' : hint.toLowerCase(),
   });
   const { err } = openTerminal({ colour: !process.argv.includes('--no-colour') });
-  return `${problemLines(problem, err)}\n`;
+  return withOwnColours(`${problemLines(problem, err)}\n`, printable);
 }
 
 /** Only the command that is asked for is loaded; the others are a line in the help. */
@@ -167,7 +169,7 @@ function complain(error: unknown, { terminal, redactor }: Context, signal: Abort
   const cancelled = error instanceof Error && error.name === 'ExitPromptError';
   const problem = cancelled || signal.aborted ? new Problem('interrupted', { what: 'interrupted' }) : asProblem(error);
   const hide = (text: string): string => redactor()?.hide(text) ?? text;
-  if (terminal.json) terminal.complain(hide(JSON.stringify(problemDocument(problem))));
+  if (terminal.json) terminal.complainDocument(problemDocument(problem, hide));
   else terminal.complain(problemLines(problem, terminal.err, hide));
   if (terminal.debug && error instanceof Error) terminal.complain(hide(stackText(error)));
   return exitStatus(problem);

@@ -1,7 +1,18 @@
-/** The terminal: results on standard output, everything else on standard error, colours where they are wanted. */
-import pc from 'picocolors';
+/**
+ * The terminal, the one exit of everything that is printed: results on standard output, everything else on standard error,
+ * colours where they are wanted. Known secrets are hidden here, and control characters that the program has not made itself
+ * are shown as text.
+ */
+import { type Colours, makeColours, withOwnColours } from './colours.js';
+import { jsonLine, printable } from './view/printable.js';
 
-export type Colours = ReturnType<typeof pc.createColors>;
+export type { Colours } from './colours.js';
+
+/** What hides secrets, as far as they are known when something is printed. */
+export interface Hiding {
+  hideKnown(text: string): string;
+  hideKnownIn(value: unknown): unknown;
+}
 
 export interface Terminal {
   readonly json: boolean;
@@ -15,12 +26,22 @@ export interface Terminal {
   readonly width: number;
   readonly out: Colours;
   readonly err: Colours;
+  /** From now on, what is printed hides what this one knows; undefined shows it, on purpose. */
+  hideBy(hiding: Hiding | undefined): void;
   /** A result. */
   print(text: string): void;
+  /** A machine-readable document, on one line of standard output. */
+  document(value: object): void;
+  /** Text of a response: as it is into a pipe, harmless at a terminal. */
+  content(text: string): void;
+  /** The bytes of a body, the same. */
+  bytes(content: Uint8Array): void;
   /** Anything else; nothing with --quiet. */
   note(text: string): void;
   /** Said even with --quiet. */
   complain(text: string): void;
+  /** The document of an error, on standard error. */
+  complainDocument(value: object): void;
   /** Lines that the next ones replace; an empty text clears them. Nothing where nobody watches. */
   progress(text: string): void;
   /** Asks somebody something; until it is answered no line of progress writes over the question. */
@@ -48,6 +69,10 @@ export function openTerminal({
   };
   let shown = 0;
   let questions = 0;
+  let hiding: Hiding | undefined;
+  const hidden = (text: string): string => hiding?.hideKnown(text) ?? text;
+  const safe = (text: string): string => withOwnColours(hidden(text), printable);
+  const oneLine = (value: object): string => `${jsonLine(JSON.stringify(hiding?.hideKnownIn(value) ?? value))}\n`;
   const clear = (): void => {
     if (shown > 0) stderr.write(`\r\u001b[2K${'\u001b[1A\u001b[2K'.repeat(shown - 1)}`);
     shown = 0;
@@ -62,26 +87,47 @@ export function openTerminal({
     },
     live: stderr.isTTY === true && !quiet,
     width: stdout.columns ?? (Number(env.COLUMNS) || 120),
-    out: pc.createColors(coloured(stdout) && !json),
-    err: pc.createColors(coloured(stderr)),
+    out: makeColours(coloured(stdout) && !json),
+    err: makeColours(coloured(stderr)),
+    hideBy(given) {
+      hiding = given;
+    },
     print(text) {
       clear();
-      stdout.write(`${text}\n`);
+      stdout.write(`${safe(text)}\n`);
+    },
+    document(value) {
+      clear();
+      stdout.write(oneLine(value));
+    },
+    content(text) {
+      clear();
+      stdout.write(`${stdout.isTTY === true ? safe(text) : hidden(text)}\n`);
+    },
+    bytes(content) {
+      clear();
+      stdout.write(stdout.isTTY === true ? safe(Buffer.from(content).toString('utf8')) : content);
     },
     note(text) {
       if (quiet) return;
       clear();
-      stderr.write(`${text}\n`);
+      stderr.write(`${safe(text)}\n`);
     },
     complain(text) {
       clear();
-      stderr.write(`${text}\n`);
+      stderr.write(`${safe(text)}\n`);
+    },
+    complainDocument(value) {
+      clear();
+      stderr.write(oneLine(value));
     },
     progress(text) {
       if (stderr.isTTY !== true || quiet || questions > 0) return;
       clear();
       if (text === '') return;
-      const lines = text.split('\n').map((line) => line.slice(0, (stderr.columns ?? 80) - 1));
+      const lines = safe(text)
+        .split('\n')
+        .map((line) => line.slice(0, (stderr.columns ?? 80) - 1));
       stderr.write(lines.join('\n'));
       shown = lines.length;
     },

@@ -1,7 +1,7 @@
 /** What is printed: harmless, laid out, and in the right words. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import pc from 'picocolors';
+import { makeColours, withOwnColours } from '../../src/cli/colours.js';
 import { exitStatus } from '../../src/cli/exit-status.js';
 import type { Terminal } from '../../src/cli/terminal.js';
 import { colouredJson } from '../../src/cli/view/json.js';
@@ -12,7 +12,7 @@ import { colouredXml } from '../../src/cli/view/xml.js';
 import { problemCodes } from '../../src/core/problem/codes.js';
 import { Problem } from '../../src/core/problem/problem.js';
 
-const plain = pc.createColors(false);
+const plain = makeColours(false);
 const terminal = { width: 60, out: plain, err: plain } as Terminal;
 
 const texts: readonly (readonly [given: string, shown: string])[] = [
@@ -55,7 +55,7 @@ test('a table has columns in line, leaves out empty ones, and wraps between word
 test('JSON is laid out, and coloured by what a thing is', () => {
   const value = { a: 'x "y": 1', n: -1.5, t: true, list: [null] };
   assert.equal(colouredJson(value, plain), JSON.stringify(value, null, 2));
-  const coloured = colouredJson(value, pc.createColors(true));
+  const coloured = withOwnColours(colouredJson(value, makeColours(true)), String);
   assert.ok(coloured.includes('\u001b[36m"a"\u001b[39m: \u001b[32m"x \\"y\\": 1"\u001b[39m'), coloured);
   assert.ok(coloured.includes('\u001b[33m-1.5\u001b[39m') && coloured.includes('\u001b[35mnull\u001b[39m'));
 });
@@ -99,7 +99,7 @@ test('XML is laid out an element a line, folded below so many levels, and colour
   const own = '<log>\n      <entry/>\n</log>';
   assert.equal(colouredXml(own, plain), own);
   assert.equal(colouredXml('<log><entry>', plain, 1), '<log>\n  <entry>');
-  const colours = pc.createColors(true);
+  const colours = makeColours(true);
   assert.equal(
     colouredXml('<a:log x="1">N<b/></a:log>', colours, 3),
     `<${colours.cyan('a:log')} x=${colours.green('"1"')}>N<${colours.cyan('b')}/>\n</${colours.cyan('a:log')}>`,
@@ -119,7 +119,7 @@ test('an error says what, where, why and what to do, and hides what it must', ()
     text,
     'error  the name x ‹secret›\nat     a.yaml:3:7\n       | q: ${x}\n       |    ^\ncause  searched\ntry    did you mean y?',
   );
-  assert.deepEqual(problemDocument(problem), {
+  assert.deepEqual(problemDocument(problem, String), {
     error: {
       code: 'unknown-name',
       family: 'wrong-input',

@@ -7,7 +7,7 @@ import { otherWords } from '../../src/core/expression/filters/other-words.js';
 import { filters } from '../../src/core/expression/filters/registry.js';
 import { namesFrom } from '../../src/core/expression/names.js';
 import { compileTemplate } from '../../src/core/expression/template.js';
-import { compileTree } from '../../src/core/expression/tree.js';
+import { compileTree, type SecretTrace } from '../../src/core/expression/tree.js';
 import { worldMaker } from '../../src/core/expression/world.js';
 import { type Value, Written } from '../../src/core/value/written.js';
 
@@ -222,9 +222,12 @@ test('a tree drops what is omitted, keeps types, and tells where secrets stand',
   };
   const loads: Promise<unknown>[] = [];
   const tree = compileTree(source, () => undefined, loads);
-  const trace = { path: [], secret: [] as (readonly (string | number)[])[] };
+  const trace: SecretTrace = { path: [], secret: [] };
   assert.deepEqual(tree.evaluate(evaluation(), trace), { nights: 3, list: [known.code], login: { password: 'Jefe' } });
-  assert.deepEqual(trace.secret, [['login', 'password']]);
+  assert.deepEqual(
+    trace.secret.map(({ path }) => path),
+    [['login', 'password']],
+  );
 });
 
 test('a chain that is given the same again yields the same and tells its secrets again; given another, another', async () => {

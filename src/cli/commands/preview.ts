@@ -42,7 +42,10 @@ export const { configure }: CommandModule = {
             }),
           );
           const eyes = reveal === true ? revealing : hiding(workspace.redactor.hide);
-          if (reveal === true) terminal.note(`${terminal.err.yellow('warning')}  secrets are shown`);
+          if (reveal === true) {
+            terminal.hideBy(undefined);
+            terminal.note(`${terminal.err.yellow('warning')}  secrets are shown`);
+          }
           const compared =
             against === undefined ? undefined : comparedWith(preview, against as string, value as string | undefined);
           if (value !== undefined && against === undefined)

@@ -179,10 +179,8 @@ function printPicked(
   }
   if (further && Array.isArray(found)) terminal.note(furtherPagesLine(further, terminal.err, hide));
   const value = plain(found);
-  terminal.print(
-    printable(
-      hide(isValueMap(value) || Array.isArray(value) ? writeJson(found) : value === null ? 'null' : textOf(found)),
-    ),
+  terminal.content(
+    hide(isValueMap(value) || Array.isArray(value) ? writeJson(found) : value === null ? 'null' : textOf(found)),
   );
   return status;
 }
@@ -253,7 +251,11 @@ async function printBody(
   hide: (text: string) => string,
 ): Promise<void> {
   if (view === 'none' || received.size === 0) return;
-  if (view === 'raw') terminal.print(printable(hide(received.text)).replace(/\n$/, ''));
+  if (view === 'raw') {
+    const shown = hide(received.text);
+    if (shown === received.text) terminal.bytes(received.parts.body);
+    else terminal.content(shown.replace(/\n$/, ''));
+  }
   else if (view === 'outline') terminal.print(outlineText(received, terminal, hide, levels));
   else if (view === 'table') {
     const content = tableContent(received, table);

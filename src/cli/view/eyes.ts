@@ -3,7 +3,7 @@ import { hidden, type WireRequest } from '../../core/exchange/wire.js';
 import type { Named } from '../../core/expression/names.js';
 import { shownValue } from '../../core/signature/recipe-run.js';
 import type { SigningStep } from '../../core/signature/signature-kind.js';
-import { isSecretName } from '../../core/value/secret-fields.js';
+import { isCredentialHeader, isSecretName } from '../../core/value/secret-fields.js';
 import type { Value } from '../../core/value/written.js';
 
 export interface Eyes {
@@ -20,7 +20,7 @@ export interface Eyes {
 
 export const hiding = (hide: (text: string) => string): Eyes => ({
   url: ({ shownUrl }) => hide(shownUrl),
-  header: ({ value, secret }) => (secret ? hidden : hide(value)),
+  header: ({ name, value, secret }) => (secret || isCredentialHeader(name) ? hidden : hide(value)),
   body: ({ shown }) => hide(shown),
   named: (name, { value, secret }) => (secret || isSecretName(name) ? undefined : value),
   text: hide,

@@ -22,7 +22,7 @@ export function colouredJson(
 }
 
 export function colouredJsonText(text: string, colours: Colours): string {
-  if (!colours.isColorSupported) return text;
+  if (!colours.enabled) return text;
   return text.replace(
     tokens,
     (_, quoted: string | undefined, colon: string | undefined, number: string | undefined, word: string) => {

@@ -24,15 +24,18 @@ export function problemLines(
 }
 
 /** The document that --json prints of an error, on standard error. */
-export function problemDocument({ code, family, what, where, reason, remedy, data }: Problem): object {
+export function problemDocument(
+  { code, family, what, where, reason, remedy, data }: Problem,
+  hide: (text: string) => string,
+): object {
   return {
     error: {
       code,
       family,
-      what,
+      what: hide(what),
       ...(where !== undefined && { where: typeof where === 'string' ? { phase: where } : where }),
-      ...(reason !== undefined && { cause: reason }),
-      ...(remedy !== undefined && { remedy }),
+      ...(reason !== undefined && { cause: hide(reason) }),
+      ...(remedy !== undefined && { remedy: hide(remedy) }),
       data,
     },
   };

@@ -1,6 +1,7 @@
 /** Tables without lines: a dim head, columns two spaces apart, long text wrapped inside its column. */
 import measuredWidth from 'fast-string-width';
 import { wrapAnsi } from 'fast-wrap-ansi';
+import { colouredLines } from '../colours.js';
 import type { Terminal } from '../terminal.js';
 
 const between = '  ';
@@ -60,7 +61,7 @@ function rowLines(row: readonly string[], widths: readonly number[]): string[] {
       ? [cell]
       : whole && plain.test(cell)
         ? wrapped(cell, width)
-        : wrapAnsi(cell, width, { hard: !whole, wordWrap: whole, trim: true }).split('\n');
+        : colouredLines(wrapAnsi(cell, width, { hard: !whole, wordWrap: whole, trim: true }));
   });
   const height = Math.max(...cells.map((lines) => lines.length));
   return Array.from({ length: height }, (_, line) =>

@@ -30,7 +30,7 @@ function laidOut(xml: string): string {
 
 /** Names of elements, values of attributes, comments. */
 function inColours(xml: string, colours: Colours): string {
-  if (!colours.isColorSupported) return xml;
+  if (!colours.enabled) return xml;
   return xml.replace(/<!--[\s\S]*?-->|<[/?]?[\w:.-]+(?:\s[^<>]*)?[/?]?>/g, (part) => {
     if (part.startsWith('<!--')) return colours.dim(part);
     return part

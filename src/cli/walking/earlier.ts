@@ -66,7 +66,7 @@ export async function undoEarlier(context: Context, run: string, wishes: RunWish
   const { hide } = workspace.redactor;
   if (leftOf(before).length === 0) {
     const none = { run: before.header.run, undone: 0, notUndone: 0 };
-    if (terminal.json) terminal.print(JSON.stringify(undoSummaryDocument(none)));
+    if (terminal.json) terminal.document(undoSummaryDocument(none));
     else terminal.note(`run ${none.run} left nothing that is to be taken back`);
     return 0;
   }
@@ -78,12 +78,12 @@ export async function undoEarlier(context: Context, run: string, wishes: RunWish
       before,
       journal,
       (event) => {
-        if (terminal.json) terminal.print(hide(JSON.stringify(eventDocument(event, hide))));
+        if (terminal.json) terminal.document(eventDocument(event, hide));
         else for (const line of eventLines(event, terminal, hide)) terminal.print(line);
       },
       signal,
     );
-    if (terminal.json) terminal.print(JSON.stringify(undoSummaryDocument(summary)));
+    if (terminal.json) terminal.document(undoSummaryDocument(summary));
     else {
       const left = summary.notUndone > 0 ? `, ${terminal.out.red(`${summary.notUndone} not`)}` : '';
       terminal.print(`run ${summary.run}: ${summary.undone} undone${left}`);

@@ -45,7 +45,7 @@ export function reporter(
       if (event.event === 'step' && event.state === 'failed' && event.row !== undefined) rowsTold.add(event.row);
       if (terminal.json) {
         const document = eventDocument(event, hide);
-        terminal.print(hide(JSON.stringify(environment === undefined ? document : { ...document, environment })));
+        terminal.document(environment === undefined ? document : { ...document, environment });
       } else if (event.event === 'waiting') {
         // Where somebody watches, the live view says so; a log has it once for each longer wait.
         if (!terminal.live && event.added > 0)

@@ -68,6 +68,6 @@ export function tellMatrix(
   hide: (text: string) => string,
 ): void {
   if (!matrix) return;
-  if (terminal.json) terminal.print(hide(JSON.stringify(matrixDocument(matrix.matrix()))));
+  if (terminal.json) terminal.document(matrixDocument(matrix.matrix()));
   else terminal.print(`\n${matrixText(matrix.matrix(), terminal, hide)}`);
 }

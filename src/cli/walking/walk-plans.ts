@@ -118,7 +118,7 @@ async function walkOne(
   if (matrix && environment === undefined) matrix.ended(plan.name);
   if (terminal.json) {
     const document = summaryDocument(summary, plan.name);
-    terminal.print(hide(JSON.stringify(environment === undefined ? document : { ...document, environment })));
+    terminal.document(environment === undefined ? document : { ...document, environment });
   } else if (workspace.dryRun) terminal.print(dryText(summary, plan.name, terminal));
   else terminal.print(summaryText(summary, plan.name, terminal, hide));
   if (summary.ended && !terminal.json) terminal.complain(problemLines(summary.ended, terminal.err, hide));

@@ -1,10 +1,8 @@
 /** The header lines of an echo as JSON: made once where they are the same for thousands of them. */
 import type { HeaderLines } from '../exchange/header-lines.js';
 import { type HeaderLine, hidden, type WireRequest } from '../exchange/wire.js';
+import { isCredentialHeader } from '../value/secret-fields.js';
 import type { Redactor } from './redactor.js';
-
-/** Headers whose values are credentials wherever they come from. */
-const secretHeaders = new Set(['authorization', 'proxy-authorization', 'cookie', 'set-cookie']);
 
 /** Good as long as no further secret becomes known. */
 interface Made {
@@ -57,5 +55,5 @@ const lineText = (name: string, value: string, secret: boolean, redactor: Redact
   JSON.stringify(recordedLine(name, value, secret, redactor));
 
 export function recordedLine(name: string, value: string, secret: boolean, redactor: Redactor): [string, string] {
-  return [name, secret || secretHeaders.has(name.toLowerCase()) ? hidden : redactor.hideKnown(value)];
+  return [name, secret || isCredentialHeader(name) ? hidden : redactor.hideKnown(value)];
 }

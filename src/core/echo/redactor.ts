@@ -3,6 +3,7 @@
  * take; and by place, what stands in a field whose name says that it is a credential.
  */
 import { hidden } from '../exchange/wire.js';
+import { percentEncode } from '../expression/filters/text.js';
 import { isSecretName, withoutSecretFields } from '../value/secret-fields.js';
 import { textOf } from '../value/text.js';
 import { isValueMap, type Value } from '../value/written.js';
@@ -11,7 +12,7 @@ import { isValueMap, type Value } from '../value/written.js';
 const shortest = 8;
 
 /** So many are looked for one by one. */
-const fewForms = 100;
+const fewForms = 200;
 
 export interface Redactor {
   add(value: Value): void;
@@ -23,6 +24,8 @@ export interface Redactor {
   readonly size: number;
   /** The same for all texts in a value. */
   hideIn(value: Value): Value;
+  /** The known secrets only, in plain data of any shape, its keys included: for what leaves the program. */
+  hideKnownIn(value: unknown): unknown;
 }
 
 export function makeRedactor(): Redactor {
@@ -63,6 +66,19 @@ export function makeRedactor(): Redactor {
       pattern ??= new RegExp((longestFirst as readonly string[]).map(escaped).join('|'), 'g');
       return text.replace(pattern, hidden);
     },
+    hideKnownIn(value) {
+      if (known.size === 0) return value;
+      if (typeof value === 'string') return redactor.hideKnown(value);
+      if (typeof value === 'number') {
+        const text = String(value);
+        return text.length >= shortest && known.has(text) ? hidden : value;
+      }
+      if (Array.isArray(value)) return value.map(redactor.hideKnownIn);
+      if (typeof value !== 'object' || value === null || 'toJSON' in value) return value;
+      return Object.fromEntries(
+        Object.entries(value).map(([key, item]) => [redactor.hideKnown(key), redactor.hideKnownIn(item)]),
+      );
+    },
     hideIn(value) {
       if (typeof value === 'string') return redactor.hide(value);
       if (Array.isArray(value)) return value.map(redactor.hideIn);
@@ -78,11 +94,39 @@ export function makeRedactor(): Redactor {
 const hidesField = (key: string, value: Value): boolean =>
   typeof value === 'string' && value !== '' && isSecretName(key);
 
+/** Every form in which a text stands in an address, a form, JSON, JSON inside JSON, XML, or base64. */
 function textForms(text: string): string[] {
   const inJson = JSON.stringify(text).slice(1, -1);
-  const encoded = encodeURIComponent(text);
-  return [text, text.trim(), inJson, encoded, encoded.replaceAll('%20', '+'), ...bytesForms(Buffer.from(text, 'utf8'))];
+  const strict = percentEncode(text);
+  const loose = encodeURIComponent(text);
+  const inForm = new URLSearchParams([['', text]]).toString().slice(1);
+  const encoded = [strict, loose, inForm, loose.replaceAll('%20', '+')];
+  return [
+    text,
+    text.trim(),
+    inJson,
+    JSON.stringify(inJson).slice(1, -1),
+    ...encoded,
+    ...encoded.map((one) => one.replace(/%[0-9A-F]{2}/g, (octet) => octet.toLowerCase())),
+    ...(/[&<>"']/.test(text) ? xmlForms(text) : []),
+    ...bytesForms(Buffer.from(text, 'utf8')),
+    ...(text.includes('\n') ? linesOf(text).flatMap((line) => [line, ...insideBase64(Buffer.from(line))]) : []),
+  ];
 }
+
+function xmlForms(text: string): string[] {
+  const content = text.replaceAll('&', '&amp;').replaceAll('<', '&lt;');
+  const strict = content.replaceAll('>', '&gt;');
+  const attribute = strict.replaceAll('"', '&quot;');
+  return [content, strict, attribute, attribute.replaceAll("'", '&apos;'), attribute.replaceAll("'", '&#39;')];
+}
+
+/** Lines of a key: each of them says enough. What stands around it does not. */
+const linesOf = (text: string): string[] =>
+  text
+    .split(/\r?\n/)
+    .map((line) => line.trim())
+    .filter((line) => line.length >= 16 && !line.startsWith('-----'));
 
 function bytesForms(bytes: Uint8Array): string[] {
   const buffer = Buffer.from(bytes);

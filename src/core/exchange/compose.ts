@@ -1,7 +1,7 @@
 /** From a resolved request to the request as it leaves: session lines and automatic lines added. */
 import { percentEncode } from '../expression/filters/text.js';
 import { absoluteUrl, withQuery } from './address.js';
-import { bodySize, type HeaderLine, hidden, type ResolvedRequest, type WireRequest } from './wire.js';
+import { bodySize, type HeaderLine, hidden, type QueryPair, type ResolvedRequest, type WireRequest } from './wire.js';
 
 /** @param sessionLines what the sessions add; an explicit header of the same name wins */
 export function composeRequest(
@@ -11,9 +11,11 @@ export function composeRequest(
 ): WireRequest {
   const { method, address, query, body } = request;
   const url = absoluteUrl(withQuery(address, query, (pair) => percentEncode(pair.value)));
-  const shownUrl = query.some(({ secret }) => secret)
-    ? withQuery(address, query, (pair) => (pair.secret ? hidden : percentEncode(pair.value)))
-    : url.href;
+  const { shownAddress } = request;
+  const shownUrl =
+    shownAddress !== undefined || query.some(({ secret }) => secret)
+      ? withQuery(shownAddress ?? address, query, shownValue)
+      : url.href;
   const headers = linesFor(request, sessionLines, userAgent, url.host);
   return {
     method,
@@ -27,6 +29,10 @@ export function composeRequest(
     addressSecret: request.addressSecret,
   };
 }
+
+/** Encoded as it leaves, but for what hides its secrets. */
+const shownValue = ({ value, secret, shown = hidden }: QueryPair): string =>
+  (secret ? shown : value).split(hidden).map(percentEncode).join(hidden);
 
 /** The same lines for the same request, so that a run of thousands makes them once. */
 const known = new WeakMap<readonly HeaderLine[], { readonly for: string; readonly lines: readonly HeaderLine[] }>();

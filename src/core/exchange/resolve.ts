@@ -4,13 +4,13 @@ import { InputNames, missingInput } from '../collection/inputs.js';
 import { type Layers, variableNames } from '../collection/layers.js';
 import { Evaluation, omitted, type Surroundings } from '../expression/evaluation.js';
 import { layered, type Named, type Names } from '../expression/names.js';
-import type { SecretTrace, Tree } from '../expression/tree.js';
+import { replacedAt, type SecretTrace, type Tree } from '../expression/tree.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import { isValueMap, type Value } from '../value/written.js';
 import { type Connection, type ConnectionPlan, plainConnection } from './connection.js';
 import { checkHeader } from './header-rules.js';
 import type { PlannedValue, RequestPlan } from './request-plan.js';
-import type { HeaderLine, QueryPair, ResolvedRequest, Timeout } from './wire.js';
+import { type HeaderLine, hidden, type QueryPair, type ResolvedRequest, type Timeout } from './wire.js';
 import { linesOf, wantText } from './written-lines.js';
 
 const none: ReadonlyMap<string, Named> = new Map();
@@ -76,19 +76,32 @@ function resolveParts(
 ): ResolvedRequest {
   const paged = giving.address;
   const partOf = (part: string): Value | undefined => {
-    const own = plan.path.get(part)?.evaluate(evaluation);
+    const [own, secret] = evaluation.traced(() => plan.path.get(part)?.evaluate(evaluation));
     if (own === omitted) return undefined;
-    if (own !== undefined) return own;
+    if (own !== undefined) {
+      if (secret) secretParts.add(part);
+      return own;
+    }
     const input = evaluation.names.lookup(part);
     if (input && plan.inputs.some(({ name }) => name === part)) {
       evaluation.onName?.(part, input);
-      if (input.secret) evaluation.touchedSecret = true;
+      if (input.secret) {
+        evaluation.touchedSecret = true;
+        secretParts.add(part);
+      }
       return input.value;
     }
     return undefined;
   };
+  const secretParts = new Set<string>();
   const address = paged ?? plan.address.evaluate(evaluation, partOf);
   const addressSecret = evaluation.touchedSecret;
+  const shownAddress =
+    secretParts.size > 0 && paged === undefined
+      ? plan.address
+          .evaluate(evaluation, (part) => (secretParts.has(part) ? hidden : partOf(part)))
+          .replaceAll(encodeURIComponent(hidden), hidden)
+      : undefined;
   const lists = plan.content.lists ?? 'repeated';
   const query = paged === undefined ? plan.query.flatMap((value) => queryPairs(value, lists, evaluation)) : [];
   const own = plan.fixedHeaders ?? plan.headers.flatMap((value) => headerLines(value, evaluation));
@@ -105,6 +118,7 @@ function resolveParts(
     operation: plan.content.operation,
     method: plan.method,
     address,
+    shownAddress,
     query,
     headers,
     body,
@@ -135,16 +149,25 @@ function keyLine(
   given: string | undefined,
   evaluation: Evaluation,
 ): HeaderLine {
-  const { value, secret } = given === undefined ? traced(tree, evaluation) : { value: given, secret: false };
+  const { value, secret } =
+    given === undefined ? traced(tree, evaluation) : { value: given as Value | undefined, secret: false };
   const text = wantText('idempotency key in', header, value ?? null);
   checkHeader(header, text, undefined);
   return { name: header, value: text, origin: 'idempotency-key', secret };
 }
 
-function traced(tree: Tree, evaluation: Evaluation): { value: Value | undefined; secret: boolean } {
+interface TracedValue {
+  readonly value: Value | undefined;
+  /** The value with its secrets hidden; the same where there are none. */
+  readonly shown: Value | undefined;
+  readonly secret: boolean;
+}
+
+function traced(tree: Tree, evaluation: Evaluation): TracedValue {
   const trace: SecretTrace = { path: [], secret: [] };
   const value = tree.evaluate(evaluation, trace);
-  return { value: value === omitted ? undefined : value, secret: trace.secret.length > 0 };
+  if (value === omitted) return { value: undefined, shown: undefined, secret: false };
+  return { value, shown: replacedAt(value, trace.secret, hidden), secret: trace.secret.length > 0 };
 }
 
 function queryPairs(
@@ -152,14 +175,21 @@ function queryPairs(
   lists: NonNullable<RequestFile['lists']>,
   evaluation: Evaluation,
 ): QueryPair[] {
-  const { value, secret } = traced(tree, evaluation);
+  const { value, shown, secret } = traced(tree, evaluation);
   if (value === undefined) return [];
-  if (isValueMap(value)) return deepPairs(name, value, secret);
-  if (!Array.isArray(value)) return [{ name, value: wantText('query parameter', name, value), secret }];
+  const pairs = pairsOf(name, value, lists);
+  if (!secret || shown === undefined) return pairs;
+  const masks = pairsOf(name, shown, lists);
+  return pairs.map((pair, index) => ({ ...pair, secret: true, shown: masks[index]?.value ?? hidden }));
+}
+
+function pairsOf(name: string, value: Value, lists: NonNullable<RequestFile['lists']>): QueryPair[] {
+  if (isValueMap(value)) return deepPairs(name, value);
+  if (!Array.isArray(value)) return [{ name, value: wantText('query parameter', name, value), secret: false }];
   const items = value.map((item: Value) => wantText('query parameter', name, item));
-  if (lists === 'joined') return items.length === 0 ? [] : [{ name, value: items.join(','), secret }];
+  if (lists === 'joined') return items.length === 0 ? [] : [{ name, value: items.join(','), secret: false }];
   const key = lists === 'bracketed' ? `${name}[]` : name;
-  return items.map((item: string) => ({ name: key, value: item, secret }));
+  return items.map((item: string) => ({ name: key, value: item, secret: false }));
 }
 
 /** Beside those of the jar (RFC 6265 section 4.2). @throws Problem header-shape */
@@ -184,11 +214,11 @@ function cookieLine({ cookies, name: request }: RequestPlan, evaluation: Evaluat
 }
 
 /** A map as OpenAPI's deepObject writes it: `berth[quay]=north`. */
-function deepPairs(name: string, value: Value, secret: boolean): QueryPair[] {
+function deepPairs(name: string, value: Value): QueryPair[] {
   if (isValueMap(value))
-    return Object.entries(value).flatMap(([key, inner]) => deepPairs(`${name}[${key}]`, inner, secret));
+    return Object.entries(value).flatMap(([key, inner]) => deepPairs(`${name}[${key}]`, inner));
   const items = Array.isArray(value) ? (value as readonly Value[]) : [value];
-  return items.map((item) => ({ name, value: wantText('query parameter', name, item), secret }));
+  return items.map((item) => ({ name, value: wantText('query parameter', name, item), secret: false }));
 }
 
 function headerLines({ name, tree, origin, fixed }: PlannedValue, evaluation: Evaluation): readonly HeaderLine[] {

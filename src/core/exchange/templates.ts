@@ -1,10 +1,12 @@
 /** Template files for `render` and `render-each`, each read and parsed once. */
 import { readFileSync } from 'node:fs';
+import type { Piece } from '../expression/evaluation.js';
 import type { World } from '../expression/world.js';
 import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
 import type { BodyPlan } from './body/body-kind.js';
 import { compileTemplateText } from './body/template.js';
+import { hidden } from './wire.js';
 
 /** A template that renders another, and so on; deeper it renders itself. */
 const deepest = 20;
@@ -25,10 +27,30 @@ export function templateRenderer(root: string): World['render'] {
     depth += 1;
     try {
       const body = plan(evaluation);
-      if (body?.secret) evaluation.touchedSecret = true;
-      return body ? Buffer.from(body.bytes).toString('utf8') : '';
+      const text = body ? Buffer.from(body.bytes).toString('utf8') : '';
+      if (body?.secret) {
+        evaluation.touchedSecret = true;
+        if (evaluation.pieces) evaluation.pieces = piecesOf(text, body.shown);
+      }
+      return text;
     } finally {
       depth -= 1;
     }
   };
+}
+
+/** What is hidden in the text as it is shown is secret in the text as it is sent. */
+function piecesOf(text: string, shown: string): Piece[] {
+  const plain = shown.split(hidden);
+  const pieces: Piece[] = [];
+  let at = 0;
+  for (const [index, part] of plain.entries()) {
+    const start = index === 0 ? 0 : index === plain.length - 1 ? text.length - part.length : text.indexOf(part, at);
+    // What cannot be told apart is hidden with the secret beside it.
+    if (start < at) return [{ text, secret: true }];
+    if (start > at) pieces.push({ text: text.slice(at, start), secret: true });
+    pieces.push({ text: part, secret: false });
+    at = start + part.length;
+  }
+  return pieces;
 }

@@ -18,6 +18,8 @@ export interface QueryPair {
   readonly name: string;
   readonly value: string;
   readonly secret: boolean;
+  /** With only its secrets hidden; all of a secret value is hidden without it. */
+  readonly shown?: string;
 }
 
 export interface WireBody {
@@ -51,6 +53,8 @@ export interface ResolvedRequest {
   readonly method: string;
   /** Absolute, without the parameters of `query`. */
   readonly address: string;
+  /** With the secrets among its parts hidden, where there are any. */
+  readonly shownAddress?: string | undefined;
   readonly query: readonly QueryPair[];
   readonly headers: readonly HeaderLine[];
   readonly body: WireBody | undefined;

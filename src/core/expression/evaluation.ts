@@ -14,6 +14,18 @@ export interface Surroundings {
   readonly onSecret: (value: Value) => void;
 }
 
+/** A part of a text that was put together. */
+export interface Piece {
+  readonly text: string;
+  readonly secret: boolean;
+}
+
+/** The text with only its secrets replaced; all of it, where nobody knows which part of it they are. */
+export const masked = (text: string, pieces: readonly Piece[] | undefined, replacement: string): string =>
+  pieces && pieces.length > 0 && pieces.map((piece) => piece.text).join('') === text
+    ? pieces.map((piece) => (piece.secret ? replacement : piece.text)).join('')
+    : replacement;
+
 /** A class, since a run makes thousands: objects of one shape are read and written many times faster. */
 export class Evaluation implements Surroundings {
   readonly world: World;
@@ -21,7 +33,7 @@ export class Evaluation implements Surroundings {
   /** Set when a secret, or a name worked out from one, was used. */
   touchedSecret = false;
   /** Where it is set, the pieces of the text that was put together last are listed, each with whether it is secret. */
-  pieces: { readonly text: string; readonly secret: boolean }[] | undefined;
+  pieces: Piece[] | undefined;
 
   /** @param onName told of every name used, for the list of origins */
   constructor(
@@ -41,6 +53,18 @@ export class Evaluation implements Surroundings {
     const secret = this.touchedSecret;
     this.touchedSecret ||= before;
     return [result, secret];
+  }
+
+  /** The same, and of a text that was put together, its pieces. */
+  inPieces<T>(work: () => T): { readonly result: T; readonly secret: boolean; readonly pieces: readonly Piece[] } {
+    const outer = this.pieces;
+    this.pieces = [];
+    try {
+      const [result, secret] = this.traced(work);
+      return { result, secret, pieces: this.pieces };
+    } finally {
+      this.pieces = outer;
+    }
   }
 }
 

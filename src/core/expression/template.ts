@@ -6,7 +6,7 @@ import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
 import { plain, type Value } from '../value/written.js';
 import { compileExpression, type Loads } from './compile.js';
-import { type Evaluation, omitted, type Program, type Result } from './evaluation.js';
+import { type Evaluation, omitted, type Piece, type Program, type Result } from './evaluation.js';
 import { syntaxProblem } from './lexer.js';
 
 export interface Template {
@@ -97,15 +97,19 @@ function joined(parts: readonly Run[], e: Evaluation, inserting: Inserting | und
 /** The same for somebody who looks: of each piece is told whether it is secret. */
 function joinedInPieces(parts: readonly Run[], e: Evaluation, inserting: Inserting | undefined): Result {
   let text = '';
-  const pieces: { text: string; secret: boolean }[] = [];
+  const pieces: Piece[] = [];
   for (const part of parts) {
+    e.pieces = [];
     const [piece, secret]: readonly [string | typeof omitted, boolean] =
       typeof part === 'string'
         ? [part, false]
         : e.traced(() => inserted(part(e) as Result, text, part.expression, inserting));
     if (piece === omitted) return omitted;
     text += piece;
-    pieces.push({ text: piece, secret });
+    // A template that was rendered comes in pieces of its own.
+    const inner: readonly Piece[] = e.pieces;
+    if (secret && inner.length > 0 && inner.map((one) => one.text).join('') === piece) pieces.push(...inner);
+    else pieces.push({ text: piece, secret });
   }
   e.pieces = pieces;
   return text;

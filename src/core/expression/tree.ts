@@ -3,7 +3,7 @@ import type { FilePosition } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
 import { isValueMap, type Value } from '../value/written.js';
 import type { Loads } from './compile.js';
-import { type Evaluation, omitted, type Result } from './evaluation.js';
+import { type Evaluation, masked, omitted, type Piece, type Result } from './evaluation.js';
 import { compileTemplate, type Template } from './template.js';
 
 export type TreePath = readonly (string | number)[];
@@ -11,7 +11,13 @@ export type TreePath = readonly (string | number)[];
 /** Where values that were worked out from a secret stand; filled by `evaluate`. */
 export interface SecretTrace {
   readonly path: (string | number)[];
-  readonly secret: TreePath[];
+  readonly secret: SecretAt[];
+}
+
+export interface SecretAt {
+  readonly path: TreePath;
+  /** Of a text that was put together around a secret. */
+  readonly pieces: readonly Piece[];
 }
 
 export interface Tree extends Template {
@@ -58,12 +64,9 @@ function leafTree(template: Template): Tree {
     constant: undefined,
     evaluate(e, trace) {
       if (!trace) return template.evaluate(e);
-      const before = e.touchedSecret;
-      e.touchedSecret = false;
-      const value = template.evaluate(e);
-      if (e.touchedSecret) trace.secret.push([...trace.path]);
-      else e.touchedSecret = before;
-      return value;
+      const { result, secret, pieces } = e.inPieces(() => template.evaluate(e));
+      if (secret) trace.secret.push({ path: [...trace.path], pieces });
+      return result;
     },
   };
 }
@@ -114,12 +117,13 @@ function mapOf(entries: readonly (readonly [string, Value])[]): Value {
   return map;
 }
 
-/** The value with what stands at the paths replaced. */
-export function replacedAt(value: Value, paths: readonly TreePath[], replacement: Value): Value {
-  if (paths.length === 0) return value;
-  if (paths.some((path) => path.length === 0)) return replacement;
-  const below = (key: string | number): TreePath[] =>
-    paths.filter(([first]) => first === key).map((path) => path.slice(1));
+/** The value with the secrets in it replaced, and nothing else. */
+export function replacedAt(value: Value, secrets: readonly SecretAt[], replacement: string): Value {
+  if (secrets.length === 0) return value;
+  const here = secrets.find(({ path }) => path.length === 0);
+  if (here) return typeof value === 'string' ? masked(value, here.pieces, replacement) : replacement;
+  const below = (key: string | number): SecretAt[] =>
+    secrets.filter(({ path }) => path[0] === key).map(({ path, pieces }) => ({ path: path.slice(1), pieces }));
   if (Array.isArray(value)) return value.map((item: Value, index) => replacedAt(item, below(index), replacement));
   if (!isValueMap(value)) return value;
   return Object.fromEntries(

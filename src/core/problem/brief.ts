@@ -18,5 +18,5 @@ export const brief = (
   code,
   what: hide(what),
   ...(reason !== undefined && { cause: hide(reason) }),
-  ...(remedy !== undefined && { remedy }),
+  ...(remedy !== undefined && { remedy: hide(remedy) }),
 });

@@ -1,5 +1,6 @@
 /** One try of a request: sessions and cookies attached, sent, and its cookies taken. */
 import { composeRequest } from '../exchange/compose.js';
+import { credentialsIn, credentialsReceived } from '../exchange/credentials-in.js';
 import { withIdentity } from '../exchange/connection.js';
 import { Received } from '../exchange/received.js';
 import type { Carrying, Outcome } from '../exchange/transport.js';
@@ -23,6 +24,7 @@ export function composed(
   const connection = workspace.pins.applied(made.url, made.connection);
   const wire = connection === made.connection ? made : { ...made, connection };
   if (!request.outside) workspace.origins.demand(wire.url);
+  for (const value of credentialsIn(wire)) workspace.redactor.add(value);
   return wire;
 }
 
@@ -141,6 +143,7 @@ export async function attempt(
   const sent = await workspace.transport.send(wire, signal, carrying, sink);
   const outcome = addresses ? withoutSignature(sent, addresses) : sent;
   const { received } = outcome;
+  if (received) for (const value of credentialsReceived(received)) workspace.redactor.add(value);
   if (seal && received) {
     if (received.parts.hops.length === 0) workspace.clocks.heard(wire.url.host, received, at.getTime());
     seal.hide(received);

@@ -86,5 +86,8 @@ export const wayTo = ({ at: before, way }: Place, at: string): string => way + a
 export function itemOnWay(value: Value, key: string | undefined): string {
   const bare = plain(value);
   const text = key ?? (typeof bare === 'object' && bare !== null ? writeJson(value) : textOf(value));
-  return text.length > 40 ? createHash('sha256').update(text).digest('base64url') : text;
+  return keyDigest(text);
 }
+
+/** Keys are remembered on disk, and may hold a secret: what tells items apart is their digest. */
+export const keyDigest = (text: string): string => createHash('sha256').update(text).digest('base64url');

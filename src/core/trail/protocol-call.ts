@@ -11,13 +11,28 @@ import { secretFieldValues } from '../value/secret-fields.js';
 import { composed } from './attempt.js';
 import type { Workspace } from './workspace.js';
 
+/** Of the forms of OAuth 2.0, what is no secret; codes, assertions and tokens are. */
+const openParameters = new Set([
+  'grant_type',
+  'response_type',
+  'scope',
+  'audience',
+  'resource',
+  'client_id',
+  'client_assertion_type',
+  'redirect_uri',
+  'token_type_hint',
+  'username',
+  'code_challenge_method',
+]);
+
 /** @throws Problem: nothing came back, or the host may not have credentials */
 export async function sendProtocolCall(workspace: Workspace, session: string, call: ProtocolCall): Promise<Response> {
   const { redactor, log, environment } = workspace;
   const surroundings = { world: workspace.world(), onSecret: redactor.add };
   const names = variableNames(workspace.layers, noNames, surroundings);
   const content = call.body === undefined ? undefined : Buffer.from(call.body);
-  for (const value of secretFieldValues(call.body ?? '')) redactor.add(decodeURIComponent(value));
+  for (const [name, value] of new URLSearchParams(call.body ?? '')) if (!openParameters.has(name)) redactor.add(value);
   // Who calls is said by us, not by the library of the protocol.
   const headers = Object.entries(call.headers)
     .filter(([name]) => name.toLowerCase() !== 'user-agent')

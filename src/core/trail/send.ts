@@ -6,6 +6,7 @@ import type { WireRequest } from '../exchange/wire.js';
 import { Evaluation } from '../expression/evaluation.js';
 import { contradictionIn } from '../place/contradiction.js';
 import { Problem } from '../problem/problem.js';
+import { isSecretName } from '../value/secret-fields.js';
 import { type Attempt, composed } from './attempt.js';
 import { type Conversation, converse, workOutAnew } from './converse.js';
 import { changesByDocumentation, undocumentedParts } from './documented.js';
@@ -39,6 +40,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const own = givingOf(workspace, sending, supplied);
   const giving = outside === 'typed' ? outsideGiving(own) : own;
   const inside = resolveRequest(prepared.plan, giving);
+  for (const [name, named] of inside.inputs) if (named && isSecretName(name)) workspace.redactor.add(named.value);
   const resolved = outside ? { ...inside, request: outsideRequest(inside.request, outside) } : inside;
   let bare = composed(workspace, resolved.request, sending.lines ?? []);
   if (sending.onAccepted) {

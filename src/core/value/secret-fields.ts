@@ -2,7 +2,8 @@
 
 /** Page tokens and their like are no credentials, and where a token is had is no secret. */
 const notThese = /next|page|continuation|cursor|sync|count|type|expires|limit|endpoint|ur[il]$|method/i;
-const theseNames = /pass(?:word|phrase|wd)|secret|token|api[-_ ]?key|private[-_ ]?key|credential/i;
+const theseNames =
+  /pass(?:word|phrase|wd|code)|secret|token|(?:api|access|private)[-_ ]?key|credential|assertion|authorization$|(?:device|verification)[-_ ]?code|code[-_ ]?verifier/i;
 
 export const isSecretName = (name: string): boolean => theseNames.test(name) && !notThese.test(name);
 

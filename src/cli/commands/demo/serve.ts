@@ -22,7 +22,7 @@ export const serve: CommandModule = {
             wholeNumber(dataSeed, '--data-seed', { most: 2 ** 31 }),
           );
           const { origin, faces, credentials } = standin;
-          if (terminal.json) terminal.print(JSON.stringify({ origin, faces, credentials }));
+          if (terminal.json) terminal.document({ origin, faces, credentials });
           else {
             const { out } = terminal;
             terminal.print(`${out.bold('Larkhaven Harbour')}, a made-up vendor, listens on ${out.cyan(origin)}`);

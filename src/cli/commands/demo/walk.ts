@@ -198,7 +198,7 @@ async function show(
       env: {
         ...process.env,
         COLUMNS: String(terminal.width),
-        ...(terminal.out.isColorSupported && { FORCE_COLOR: '1' }),
+        ...(terminal.out.enabled && { FORCE_COLOR: '1' }),
       },
       signal,
     });

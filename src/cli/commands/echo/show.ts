@@ -24,7 +24,7 @@ export const show: CommandModule = {
           const { local } = await context.collection();
           const echo = await findEcho(local, id);
           if (body === true) {
-            process.stdout.write(wholeBody(echo, local));
+            terminal.bytes(wholeBody(echo, local));
             return 0;
           }
           if (terminal.json) return emit(terminal, 'echo show', echo);

@@ -94,7 +94,16 @@ function asParameters({ document, operation, variables, secret }: Call): WireBod
     secret: hide,
     asQuery: [
       { name: 'query', value: document, secret: false },
-      ...(hasVariables(variables) ? [{ name: 'variables', value: writeJson(variables), secret: hide }] : []),
+      ...(hasVariables(variables)
+        ? [
+            {
+              name: 'variables',
+              value: writeJson(variables),
+              secret: hide,
+              ...(hide && { shown: writeJson(replacedAt(variables, secret, hidden)) }),
+            },
+          ]
+        : []),
       ...(operation === undefined ? [] : [{ name: 'operationName', value: operation, secret: false }]),
     ],
   };

@@ -7,7 +7,7 @@ import type { Evaluation } from '../../expression/evaluation.js';
 import { omitted } from '../../expression/evaluation.js';
 import type { NamedFile } from '../../expression/files-used.js';
 import { compileTemplate } from '../../expression/template.js';
-import { compileTree, type TreePath } from '../../expression/tree.js';
+import { compileTree, replacedAt, type SecretTrace, type TreePath } from '../../expression/tree.js';
 import { Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { sizeText } from '../../value/measures.js';
@@ -70,11 +70,14 @@ function planPart(name: string, given: Value, setting: BodySetting): PartPlan {
   if (!isValueMap(given)) {
     const tree = compileTree(given, () => where([name]), loads);
     return (evaluation) => {
-      const value = tree.evaluate(evaluation);
+      const trace: SecretTrace = { path: [], secret: [] };
+      const value = tree.evaluate(evaluation, trace);
       if (value === omitted) return [];
+      const shown = replacedAt(value, trace.secret, hidden);
       // A list of texts becomes a field for each.
-      return (Array.isArray(value) ? (value as readonly Value[]) : [value]).map((one) =>
-        field(name, one, evaluation.touchedSecret),
+      if (!Array.isArray(value)) return [field(name, value, shown)];
+      return (value as readonly Value[]).map((one, index) =>
+        field(name, one, Array.isArray(shown) ? (shown[index] as Value) : shown),
       );
     };
   }
@@ -127,16 +130,18 @@ function contentPlan(
   }
   const tree = compileTree(spec, (path) => where([name, kind, ...path]), loads);
   return (evaluation) => {
-    const [value, secret] = evaluation.traced(() => tree.evaluate(evaluation));
+    const trace: SecretTrace = { path: [], secret: [] };
+    const value = tree.evaluate(evaluation, trace);
     if (value === omitted) return undefined;
-    if (kind === 'text') return field(name, value, secret);
+    const shown = replacedAt(value, trace.secret, hidden);
+    if (kind === 'text') return field(name, value, shown);
     if (kind === 'json') {
       const text = writeJson(value);
       return {
         name,
         fileName: undefined,
         type: 'application/json',
-        content: { bytes: Buffer.from(text), shown: secret ? hidden : text },
+        content: { bytes: Buffer.from(text), shown: writeJson(shown) },
       };
     }
     const named = textOf(value);
@@ -149,7 +154,7 @@ function contentPlan(
   };
 }
 
-function field(name: string, value: Value, secret: boolean): Part {
+function field(name: string, value: Value, shown: Value): Part {
   if (plain(value) === null || isValueMap(value)) {
     throw new Problem('body-shape', {
       what: `the part ${name} is ${plain(value) === null ? 'null' : 'a map'}`,
@@ -161,7 +166,7 @@ function field(name: string, value: Value, secret: boolean): Part {
     name,
     fileName: undefined,
     type: undefined,
-    content: { bytes: Buffer.from(text), shown: secret ? hidden : text },
+    content: { bytes: Buffer.from(text), shown: textOf(shown) },
   };
 }
 

@@ -1,7 +1,7 @@
 /** `template`: a file in `bodies/` with `${…}` in it. JSON keeps the types of values, XML escapes them, other text takes them as they are. */
-import { omitted } from '../../expression/evaluation.js';
+import { masked, omitted } from '../../expression/evaluation.js';
 import { compileTemplate } from '../../expression/template.js';
-import { compileTree } from '../../expression/tree.js';
+import { compileTree, replacedAt, type SecretTrace } from '../../expression/tree.js';
 import { Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { textOf } from '../../value/text.js';
@@ -42,8 +42,12 @@ export function compileTemplateText(text: string, file: string, loads: BodySetti
   if (/[/+]json$/.test(type)) {
     const tree = compileTree(jsonIn(text, file), place, loads);
     return (evaluation) => {
-      const [value, secret] = evaluation.traced(() => tree.evaluate(evaluation));
-      return value === omitted ? undefined : body(writeJson(value), type, secret);
+      const trace: SecretTrace = { path: [], secret: [] };
+      const value = tree.evaluate(evaluation, trace);
+      if (value === omitted) return undefined;
+      const secret = trace.secret.length > 0;
+      const text = writeJson(value);
+      return body(text, type, secret ? writeJson(replacedAt(value, trace.secret, hidden)) : text, secret);
     };
   }
   if (/[/+]xml$/.test(type)) {
@@ -52,15 +56,17 @@ export function compileTemplateText(text: string, file: string, loads: BodySetti
   }
   const plain = compileTemplate(text, place(), loads);
   return (evaluation) => {
-    const [value, secret] = evaluation.traced(() => plain.evaluate(evaluation));
-    return value === omitted ? undefined : body(textOf(value), type, secret);
+    const { result: value, secret, pieces } = evaluation.inPieces(() => plain.evaluate(evaluation));
+    if (value === omitted) return undefined;
+    const text = textOf(value);
+    return body(text, type, secret ? masked(text, pieces, hidden) : text, secret);
   };
 }
 
-const body = (text: string, type: string, secret: boolean): WireBody => ({
+const body = (text: string, type: string, shown: string, secret: boolean): WireBody => ({
   bytes: Buffer.from(text, 'utf8'),
   type,
-  shown: secret ? hidden : text,
+  shown,
   secret,
 });
 

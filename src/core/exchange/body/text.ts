@@ -1,5 +1,5 @@
 /** `text`: text as it stands, in UTF-8. */
-import { omitted } from '../../expression/evaluation.js';
+import { masked, omitted } from '../../expression/evaluation.js';
 import { compileTemplate } from '../../expression/template.js';
 import { textOf } from '../../value/text.js';
 import { hidden } from '../wire.js';
@@ -11,13 +11,13 @@ export const text: BodyKind = {
   compile(spec, { where, loads }) {
     const template = compileTemplate(spec, where([]), loads);
     return (evaluation) => {
-      const [value, secret] = evaluation.traced(() => template.evaluate(evaluation));
+      const { result: value, secret, pieces } = evaluation.inPieces(() => template.evaluate(evaluation));
       if (value === omitted) return undefined;
       const sent = textOf(value);
       return {
         bytes: Buffer.from(sent, 'utf8'),
         type: 'text/plain; charset=utf-8',
-        shown: secret ? hidden : sent,
+        shown: secret ? masked(sent, pieces, hidden) : sent,
         secret,
       };
     };

@@ -1,5 +1,5 @@
 /** `xml`: text with values in it, each escaped so that it stays text (XML 1.0, section 2.4). */
-import { type Evaluation, omitted } from '../../expression/evaluation.js';
+import { type Evaluation, masked, omitted } from '../../expression/evaluation.js';
 import { compileTemplate } from '../../expression/template.js';
 import { Problem } from '../../problem/problem.js';
 import { textOf } from '../../value/text.js';
@@ -32,8 +32,9 @@ export function compileXml(
 ): (evaluation: Evaluation) => XmlText {
   const template = compileTemplate(spec, where([]), loads, { asText: inserted, omitted: gap });
   return (evaluation) => {
-    const [value, secret] = evaluation.traced(() => template.evaluate(evaluation));
-    const sent = value === omitted ? gap : withoutGaps(textOf(value));
+    const { result: value, secret, pieces } = evaluation.inPieces(() => template.evaluate(evaluation));
+    const whole = value === omitted ? gap : textOf(value);
+    const sent = withoutGaps(whole);
     if (sent.includes(gap)) {
       throw new Problem('body-shape', {
         what: 'a value that is omitted stands in no element that could be left out',
@@ -42,7 +43,7 @@ export function compileXml(
           'the element that is to vanish holds nothing but text and the value: <remarks>${remarks ?? omit}</remarks>',
       });
     }
-    return { bytes: Buffer.from(sent, 'utf8'), shown: secret ? hidden : sent, secret };
+    return { bytes: Buffer.from(sent, 'utf8'), shown: secret ? withoutGaps(masked(whole, pieces, hidden)) : sent, secret };
   };
 }
 

@@ -7,7 +7,7 @@ import { textOf } from '../../value/text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { TableEvent } from '../events.js';
 import { graver } from '../gravity.js';
-import { handledBy, itemOnWay, OnceEach, wayTo } from '../handled.js';
+import { handledBy, itemOnWay, keyDigest, OnceEach, wayTo } from '../handled.js';
 import { manyAtOnce } from '../many.js';
 import { needsIn } from '../needs.js';
 import { Scope } from '../scope.js';
@@ -69,7 +69,7 @@ export const forEach: StepKind<ForEachStepFile> = {
         let last = 0;
         const work = async ({ value, secret }: Member, place: number): Promise<void> => {
           last = Math.max(last, place);
-          const key = keyPlace && keyOf(keyPlace.find(asAnswer(value)), keyPlace.text);
+          const key = keyPlace && keyDigest(keyOf(keyPlace.find(asAnswer(value)), keyPlace.text));
           const before = key === undefined ? undefined : once?.before(key);
           if (before) {
             counts.passed += 1;

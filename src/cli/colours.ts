@@ -1,0 +1,66 @@
+/**
+ * Colours by SGR sequences (ECMA-48, section 8.3.117). Each carries a number that is drawn anew for every run of the program:
+ * by it the exit of the terminal knows what the program itself has coloured, and shows every other control character, which
+ * came from a file or a server, as text.
+ */
+import { randomInt } from 'node:crypto';
+
+const names = ['bold', 'dim', 'red', 'green', 'yellow', 'magenta', 'cyan'] as const;
+export interface Colours extends Readonly<Record<(typeof names)[number], (text: string) => string>> {
+  readonly enabled: boolean;
+}
+
+const codes: Readonly<Record<(typeof names)[number], readonly [open: number, close: number]>> = {
+  bold: [1, 22],
+  dim: [2, 22],
+  red: [31, 39],
+  green: [32, 39],
+  yellow: [33, 39],
+  magenta: [35, 39],
+  cyan: [36, 39],
+};
+
+// Parameters of four digits each: libraries that measure text know such sequences to be of no width.
+const mark = Array.from({ length: 4 }, () => String(randomInt(1000, 10_000))).join(';');
+const sequence = (code: number): string => `\u001b[${code};${mark}m`;
+
+export function makeColours(enabled: boolean): Colours {
+  const paint = (name: (typeof names)[number]): ((text: string) => string) => {
+    if (!enabled) return String;
+    const [open, close] = codes[name].map(sequence) as [string, string];
+    // What is coloured inside ends with the same sequence: the colour around it begins again there.
+    const again = codes[name][1] === 22 ? close + open : open;
+    return (text) => `${open}${String(text).replaceAll(close, again)}${close}`;
+  };
+  return { enabled, ...Object.fromEntries(names.map((name) => [name, paint(name)])) } as Colours;
+}
+
+const ours = new RegExp(`\\u001b\\[(\\d+);${mark}m`, 'g');
+
+/** @returns the text in pieces: what is not of the program's own colours goes through `other` */
+export function withOwnColours(text: string, other: (text: string) => string): string {
+  if (!text.includes(mark)) return other(text);
+  let shown = '';
+  let at = 0;
+  for (const found of text.matchAll(ours)) {
+    shown += other(text.slice(at, found.index));
+    shown += `\u001b[${found[1]}m`;
+    at = found.index + found[0].length;
+  }
+  return shown + other(text.slice(at));
+}
+
+/** Colours that are open where a line ends are closed there, and opened again on the next: columns stand side by side. */
+export function colouredLines(text: string): string[] {
+  let open: number[] = [];
+  return text.split('\n').map((line) => {
+    const before = open.map(sequence).join('');
+    for (const [, code = ''] of line.matchAll(ours)) {
+      const number = Number(code);
+      const closes = Object.values(codes).filter(([, close]) => close === number);
+      open = closes.length > 0 ? open.filter((one) => !closes.some(([own]) => own === one)) : [...open, number];
+    }
+    const after = [...new Set(open.map((one) => Object.values(codes).find(([own]) => own === one)?.[1] ?? 0))];
+    return before + line + after.map(sequence).join('');
+  });
+}
