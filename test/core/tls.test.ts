@@ -13,6 +13,7 @@ import {
   type ProxySettings,
   plainConnection,
   proxyFor,
+  tlsIdentity,
   type TlsSettings,
 } from '../../src/core/exchange/connection.js';
 import { certificatePins } from '../../src/core/exchange/pins.js';
@@ -293,4 +294,80 @@ test('the proxy of the process counts where the environment says nothing, and no
   assert.equal(proxyFor(new URL('http://c.example/'), planned({}, process).proxy), undefined, 'it is for https alone');
   assert.throws(() => planned({ proxy: 'ftp://x' }), { code: 'proxy-settings' });
   assert.throws(() => planned({ tls: { trust: 'package.json' } }), { code: 'tls-settings' });
+});
+
+test('a pinned certificate holds through a proxy, and on every later connection', async () => {
+  const { fingerprint = '' } = (await certificateOf(new URL(origins.trusted), undefined)) ?? {};
+  // This proxy leads every tunnel to a server of its own choice.
+  const liar = createServer();
+  const { port: elsewhere } = new URL(origins.selfSigned);
+  let target = Number(elsewhere);
+  liar.on('connect', (_request, socket: Socket) => {
+    const through = connect(target, '127.0.0.1', () => {
+      socket.write('HTTP/1.1 200 Connected\r\n\r\n');
+      through.pipe(socket).pipe(through);
+    });
+    for (const one of [through, socket]) one.on('error', () => undefined);
+  });
+  liar.listen(0, '127.0.0.1');
+  await once(liar, 'listening');
+  const proxy = both(new URL(`http://127.0.0.1:${(liar.address() as AddressInfo).port}`));
+  const caught = await get(origins.trusted, over({ pinned: fingerprint }, { proxy }));
+  assert.equal(caught.received, undefined);
+  assert.match(`${caught.trouble?.what} ${caught.trouble?.reason}`, /pinned/);
+  target = Number(new URL(origins.trusted).port);
+  assert.equal((await get(origins.trusted, over({ pinned: fingerprint }, { proxy }))).received?.status, 200);
+  const transport = openTransport();
+  const connection = over({ pinned: fingerprint });
+  const wire = (): WireRequest => ({
+    method: 'GET',
+    url: new URL(origins.trusted),
+    shownUrl: origins.trusted,
+    headers: [],
+    body: undefined,
+    timeout: { connect: 5000, total: 5000 },
+    redirects: undefined,
+    connection,
+  });
+  for (let round = 0; round < 3; round += 1) {
+    const all = await Promise.all(Array.from({ length: 4 }, () => transport.send(wire(), undefined)));
+    for (const { received, trouble } of all) assert.equal(received?.status, 200, trouble?.what);
+  }
+  await transport.close();
+  liar.close();
+});
+
+test('a response of a proxy without a reason phrase is one', async () => {
+  const terse = createServer((request) => request.socket.end('HTTP/1.1 200\r\ncontent-length: 2\r\n\r\nok'));
+  terse.listen(0, '127.0.0.1');
+  await once(terse, 'listening');
+  const proxy = both(new URL(`http://127.0.0.1:${(terse.address() as AddressInfo).port}`));
+  const { received, trouble } = await get('http://harbour.example/', over({}, { proxy }));
+  assert.equal(received?.text, 'ok', trouble?.what);
+  assert.equal(received?.parts.reason, '');
+  terse.close();
+});
+
+test('a key that cannot be used is told by its file and by what is wrong with it', async () => {
+  const { generateKeyPairSync } = await import('node:crypto');
+  const folder = temporaryFolder();
+  const pair = generateKeyPairSync('rsa', { modulusLength: 2048 }).privateKey;
+  const files: Readonly<Record<string, string>> = {
+    'closed.pem': pair
+      .export({ type: 'pkcs8', format: 'pem', cipher: 'aes-256-cbc', passphrase: 'tide' })
+      .toString(),
+    'other.pem': pair.export({ type: 'pkcs8', format: 'pem' }).toString(),
+    'agent.pem': certificates.client.certificate,
+    'not.p12': 'nothing of the kind',
+  };
+  for (const [name, text] of Object.entries(files)) writeFileSync(join(folder, name), text);
+  const certificate = 'agent.pem';
+  for (const [given, says] of [
+    [{ certificate, key: 'closed.pem' }, /the key closed\.pem cannot be opened: it has a pass phrase, and none is given/],
+    [{ certificate, key: 'closed.pem', passphrase: 'ebb' }, /the key closed\.pem cannot be opened: the pass phrase is wrong/],
+    [{ certificate, key: 'other.pem' }, /the key other\.pem is not that of the client certificate/],
+    [{ certificate, key: 'agent.pem' }, /agent\.pem is not a private key/],
+    [{ bundle: 'not.p12' }, /not\.p12 is not a PKCS#12 file/],
+  ] as const)
+    assert.throws(() => tlsIdentity(given, (named) => join(folder, named)), (error: Error) => says.test(error.message));
 });

@@ -138,13 +138,16 @@ test('a person who refuses is told so', async () => {
   assert.match(refused.err, /the person did not agree[\s\S]*access_denied: the harbour master said no/);
 });
 
-test('a browser that comes back with the state of another try is not believed', async () => {
-  const refused = await agreed(collection(), 'person', async (said) => {
+test('who calls the callback without the state of this try is not heard, and the wait goes on', async () => {
+  const statuses: number[] = [];
+  const opened = await agreed(collection(), 'person', async (said) => {
     const [, callback = ''] = /redirect_uri=([^&\s]+)/.exec(said) ?? [];
-    await fetch(`${decodeURIComponent(callback)}?code=stolen&state=another`);
+    for (const query of ['code=stolen&state=another', 'error=access_denied', 'code=stolen'])
+      statuses.push((await fetch(`${decodeURIComponent(callback)}?${query}`)).status);
+    await decide('agree')(said);
   });
-  assert.equal(refused.status, 4);
-  assert.match(refused.err, /the browser came back with the state of another try/);
+  assert.deepEqual(statuses, [404, 404, 404]);
+  assert.equal(opened.status, 0, opened.err);
 });
 
 test('where there is no browser, the address that it was sent to is pasted', async () => {

@@ -40,7 +40,7 @@ class WrongPin extends Error {
 }
 
 /** What Node wants to hear of the TLS of an environment. */
-export function tlsOptions(tls: TlsSettings | undefined): ConnectorOptions {
+function tlsOptions(tls: TlsSettings | undefined): ConnectorOptions {
   if (!tls) return {};
   const { trust, identity, serverName, minimum, pinned } = tls;
   return {
@@ -77,6 +77,8 @@ export function timedConnector(
     lookup,
     ...tlsOptions(tls),
     ...(http2 && { allowH2: true }),
+    // A session of TLS that is resumed shows no certificate to compare (RFC 8446 section 2.2).
+    ...(tls?.pinned !== undefined && { maxCachedSessions: 0 }),
   } as ConnectorOptions);
   return (options, callback) => {
     const times = noTimes();

@@ -23,7 +23,7 @@ export interface Outcome {
 export interface Origin {
   /** Scheme, host and port. */
   readonly name: string;
-  readonly pool: Dispatcher;
+  pool: Dispatcher;
   /** How its newest connection was made. */
   newest: ConnectTimes;
   /** Its host and port, where there is one in between. */
@@ -131,9 +131,14 @@ class Exchange implements Interruptible, Limited {
       this.hints = [...this.hints, { status: code, headers }];
       return true;
     }
+    if (code === 407 && this.origin.proxy !== undefined) {
+      this.end(new Error('Proxy Authentication Required (407)'));
+      return true;
+    }
     this.firstByte = performance.now();
     this.status = code;
-    this.reason = reason;
+    // A response without a reason phrase is one (RFC 9112 section 4).
+    this.reason = reason ?? '';
     this.headers = headers;
     this.resume = resume;
     this.sinking = this.sink?.begin(code, headers) ?? 'nothing';
@@ -274,6 +279,11 @@ function afterwards(one: Exchange): void {
   queueMicrotask(() => setImmediate(concluded, one));
 }
 
+/** Letters outside ASCII leave in UTF-8, as they are signed; the library writes a character an octet. */
+const octets = (value: string): string =>
+  // biome-ignore lint/suspicious/noControlCharactersInRegex: all of ASCII
+  /^[\u0000-\u007f]*$/.test(value) ? value : Buffer.from(value, 'utf8').toString('latin1');
+
 const lists = new WeakMap<WireRequest['headers'], string[]>();
 
 /** Names and values in turn. Three lines the library writes itself, two of them first and one last; of a stream it does not know the length. */
@@ -285,7 +295,7 @@ function headerList({ headers, body, signed }: WireRequest): string[] {
       const library =
         origin === 'automatic' &&
         (name === 'host' || name === 'connection' || (name === 'content-length' && body?.streamed === undefined));
-      if (!library) list.push(name, value);
+      if (!library) list.push(name, octets(value));
     }
     if (!signed) lists.set(headers, list);
   }

@@ -1,11 +1,11 @@
 /** Sending: a pool of connections for each origin and way of connecting; a proxy in between where there is one. */
-import type { Dispatcher } from 'undici';
 import Pool from 'undici/lib/dispatcher/pool.js';
 import { type Connection, proxyFor } from './connection.js';
-import { noTimes, timedConnector, tlsOptions } from './connectors.js';
+import { noTimes, timedConnector } from './connectors.js';
 import { exchange, type Origin, type Outcome } from './exchange.js';
 import { type Carrying, followRedirects, isRedirect } from './redirects.js';
 import type { Sink } from './sink.js';
+import { throughProxy } from './through-proxy.js';
 import type { WireRequest } from './wire.js';
 
 export type { Outcome } from './exchange.js';
@@ -22,9 +22,9 @@ export interface Transport {
 const usualConnect = 10_000;
 
 export function openTransport(): Transport {
-  const origins = new Map<string, Promise<Origin> | Origin>();
+  const origins = new Map<string, Origin>();
 
-  function originFor({ url, timeout, connection }: WireRequest): Promise<Origin> | Origin {
+  function originFor({ url, timeout, connection }: WireRequest): Origin {
     const name = url.origin;
     const key =
       timeout.connect === usualConnect && connection.key === '' && !connection.proxy
@@ -41,12 +41,8 @@ export function openTransport(): Transport {
     return origin;
   }
 
-  const once = (wire: WireRequest, signal: AbortSignal | undefined, sink?: Sink): Promise<Outcome> => {
-    const origin = originFor(wire);
-    return origin instanceof Promise
-      ? origin.then((made) => exchange(wire, made, signal, sink))
-      : exchange(wire, origin, signal, sink);
-  };
+  const once = (wire: WireRequest, signal: AbortSignal | undefined, sink?: Sink): Promise<Outcome> =>
+    exchange(wire, originFor(wire), signal, sink);
 
   return {
     send: (wire, signal, carrying, sink) =>
@@ -56,7 +52,7 @@ export function openTransport(): Transport {
           : outcome,
       ),
     async close() {
-      for (const origin of origins.values()) await (await origin).pool.destroy();
+      for (const { pool } of origins.values()) await pool.destroy();
       origins.clear();
     },
   };
@@ -78,32 +74,4 @@ function direct(name: string, connectTimeout: number, { tls, http2 }: Connection
   } as ConstructorParameters<typeof Pool>[1]);
   const origin: Origin = { name, pool, newest: noTimes() };
   return origin;
-}
-
-/** Through a tunnel (RFC 9110 section 9.3.6) for https; for http the proxy is asked for the whole address. */
-async function throughProxy(
-  name: string,
-  url: URL,
-  connectTimeout: number,
-  { tls, http2 }: Connection,
-): Promise<Origin> {
-  const [{ default: ProxyAgent }, { default: Base }, { default: api }] = await Promise.all([
-    import('undici/lib/dispatcher/proxy-agent.js'),
-    import('undici/lib/dispatcher/dispatcher.js'),
-    import('undici/lib/api/index.js'),
-  ]);
-  // The library does so when all of it is loaded; its proxy wants it for the tunnel.
-  Object.assign(Base.prototype, api);
-  const user = decodeURIComponent(url.username);
-  const password = decodeURIComponent(url.password);
-  const pool: Dispatcher = new ProxyAgent({
-    uri: url.origin,
-    ...(user !== '' && { token: `Basic ${Buffer.from(`${user}:${password}`).toString('base64')}` }),
-    proxyTls: { timeout: connectTimeout },
-    requestTls: { timeout: connectTimeout, ...tlsOptions(tls), ...(http2 && { allowH2: true }) },
-    proxyTunnel: name.startsWith('https:'),
-    headersTimeout: 0,
-    bodyTimeout: 0,
-  } as ConstructorParameters<typeof ProxyAgent>[0]);
-  return { name, pool, newest: noTimes(), proxy: url.host };
 }

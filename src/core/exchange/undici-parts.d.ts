@@ -11,19 +11,3 @@ declare module 'undici/lib/core/connect.js' {
   const build: typeof buildConnector;
   export default build;
 }
-declare module 'undici/lib/dispatcher/proxy-agent.js' {
-  import type { ProxyAgent } from 'undici';
-
-  const agent: typeof ProxyAgent;
-  export default agent;
-}
-declare module 'undici/lib/dispatcher/dispatcher.js' {
-  import type { Dispatcher } from 'undici';
-
-  const base: typeof Dispatcher;
-  export default base;
-}
-declare module 'undici/lib/api/index.js' {
-  const api: Readonly<Record<string, unknown>>;
-  export default api;
-}

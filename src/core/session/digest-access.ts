@@ -31,6 +31,18 @@ export function challengeIn(headers: readonly (readonly [name: string, value: st
   return found.sort((a, b) => strength(a) - strength(b))[0];
 }
 
+/** What a Digest challenge asks for that is not known here; undefined where it can be met, or there is none. */
+export function unknownDigest(headers: readonly (readonly [name: string, value: string])[]): string | undefined {
+  if (challengeIn(headers)) return undefined;
+  const line = headers.find(([name, value]) => name.toLowerCase() === 'www-authenticate' && /^digest\b/i.test(value))?.[1];
+  const [, quoted, bare] = /\balgorithm\s*=\s*(?:"([^"]*)"|([^\s,]+))/i.exec(line ?? '') ?? [];
+  const algorithm = quoted ?? bare;
+  if (line === undefined) return undefined;
+  return algorithm === undefined || Object.hasOwn(algorithms, algorithm.replace(/-sess$/i, '').toUpperCase())
+    ? 'a challenge without a nonce, or with a quality of protection that is none of auth and auth-int'
+    : `the algorithm ${algorithm}`;
+}
+
 function challengeFrom(list: string): Challenge | undefined {
   const given = new Map(
     [...list.matchAll(/([\w-]+)\s*=\s*(?:"((?:[^"\\]|\\.)*)"|([^\s,]+))/g)].map(([, name = '', quoted, bare]) => [

@@ -5,6 +5,7 @@ import type { TlsIdentity } from '../exchange/connection.js';
 import type { Received } from '../exchange/received.js';
 import type { HeaderLine, QueryPair } from '../exchange/wire.js';
 import type { Result } from '../expression/evaluation.js';
+import type { World } from '../expression/world.js';
 import type { Value } from '../value/written.js';
 
 /** What an open session holds; kept in a sealed file between runs. */
@@ -65,8 +66,8 @@ export interface SessionRoom {
   readonly person: Person | undefined;
   /** Told of every value that must not be shown. */
   readonly onSecret: (value: Value) => void;
-  /** Sends a request of the collection, with no session but the ones named; fails where its answer is not as expected. */
-  call(request: string, give: Readonly<Record<string, Value>>, sessions: readonly string[]): Promise<Received>;
+  /** Sends the request that opens the session, with the sessions of its own file, or that closes it, with this one. */
+  call(request: string, give: Readonly<Record<string, Value>>, part: 'open' | 'close'): Promise<Received>;
   /** Walks a trail of the collection without any session; fails where a step does. */
   walk(trail: string, give: Readonly<Record<string, Value>>): Promise<Opened>;
   /** Sends a call of a protocol and records it. @throws Problem where nothing came back, or the host is not listed */
@@ -75,8 +76,16 @@ export interface SessionRoom {
   demandListed(url: URL): void;
   /** A client certificate from PEM or from paths in the collection. @throws Problem tls-settings, file-outside, file-not-found */
   identity(given: Readonly<Record<string, Value>>): TlsIdentity;
-  /** Works out a value of the session file; what it yields is secret where it was made from one. */
-  evaluate(value: Value, path: readonly (string | number)[], names: Readonly<Record<string, Value>>): Promise<Result>;
+  /**
+   * Works out a value of the session file; what it yields is secret where it was made from one.
+   * @param world of the request that it is for: its moment and its nonce are the same throughout
+   */
+  evaluate(
+    value: Value,
+    path: readonly (string | number)[],
+    names: Readonly<Record<string, Value>>,
+    world?: World,
+  ): Promise<Result>;
 }
 
 export interface SessionKind<File extends SessionFile = SessionFile> {
@@ -85,8 +94,16 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
   /**
    * undefined where there is nothing to open.
    * @param before what is to be renewed
+   * @param saving keeps a refresh token that came in the place of another, before anything else of its response is judged
    */
-  open?(file: File, room: SessionRoom, before: OpenSession | undefined): Promise<OpenSession>;
+  open?(
+    file: File,
+    room: SessionRoom,
+    before: OpenSession | undefined,
+    saving: (refresh: string) => Promise<void>,
+  ): Promise<OpenSession>;
+  /** To open it uses up nothing but what the person has already: no run closes it at its end. */
+  renewsOnly?(file: File): boolean;
   /** The header lines that it adds. @param call undefined where nothing is sent yet */
   lines?(
     file: File,

@@ -4,6 +4,7 @@ import type { Collection } from '../collection/collection.js';
 import type { SessionFile } from '../collection/files/session-file.js';
 import type { TlsIdentity } from '../exchange/connection.js';
 import type { Received } from '../exchange/received.js';
+import { type Names, noNames } from '../expression/names.js';
 import { addedWays, type WaysOut } from '../exchange/ways-out.js';
 import type { HeaderLine, QueryPair } from '../exchange/wire.js';
 import { Problem } from '../problem/problem.js';
@@ -43,36 +44,44 @@ export interface Attachment {
   /** The sessions, by their whole names. */
   readonly names: readonly string[];
   readonly tokens: readonly { readonly name: string; readonly session: OpenSession }[];
+  /** The names of whoever sent it. */
+  readonly caller: Names;
   /** A session was opened for this very request: its refusal is not a matter of age. */
   readonly openedNow: boolean;
 }
 
 export interface Sessions {
-  /** What the named sessions add to a request; opens those that are not open. */
-  attach(names: readonly string[], call: CallToProve): Promise<Attachment>;
+  /**
+   * What the named sessions add to a request; opens those that are not open.
+   * @param caller names of whoever sends: where a row says the origin or the credentials, each has a session of its own
+   */
+  attach(names: readonly string[], call: CallToProve, caller: Names): Promise<Attachment>;
   /** The same without opening anything: which of them are not open, and what they would add. */
-  peek(names: readonly string[]): Promise<{
+  peek(
+    names: readonly string[],
+    caller: Names,
+  ): Promise<{
     readonly lines: readonly HeaderLine[];
     readonly query: readonly QueryPair[];
     readonly notOpen: readonly string[];
   }>;
   /** One session as it is open. @param opening opens it where it is not; undefined where there is nothing to open */
-  openOf(name: string, opening: boolean): Promise<OpenSession | undefined>;
-  /** Those that are opened, by their whole names. */
-  opening(names: readonly string[]): readonly string[];
+  openOf(name: string, opening: boolean, caller: Names): Promise<OpenSession | undefined>;
+  /** Those that are opened, each by what is its own: what they keep, such as cookies, is kept apart by it. */
+  opening(names: readonly string[], caller: Names): readonly string[];
   /** Told of each answer. True where a refusal is to be answered with the same request, proved anew. */
   heard(attachment: Attachment, status: number, headers: Received['headers']): boolean;
   /**
    * Opens anew after a refusal. Many refusals of one token cause one renewal.
    * False where nothing can be renewed: the refusal then means something else.
    */
-  renew(attachment: Pick<Attachment, 'tokens' | 'openedNow'>): Promise<boolean>;
+  renew(attachment: Pick<Attachment, 'tokens' | 'openedNow' | 'caller'>): Promise<boolean>;
   open(name: string): Promise<SessionFacts>;
   /** False where it was not open. */
-  close(name: string): Promise<boolean>;
+  close(name: string, caller?: Names): Promise<boolean>;
   list(): Promise<readonly SessionFacts[]>;
   /** Opened by this process and still open, the newest first. */
-  readonly opened: readonly string[];
+  readonly opened: readonly { readonly name: string; readonly caller: Names }[];
 }
 
 export interface SessionsSettings {
@@ -85,7 +94,9 @@ export interface SessionsSettings {
   readonly ways: WaysOut;
   /** @throws Problem host-not-listed: no session can be used in the environment */
   readonly demand: (name: string) => void;
-  readonly room: (name: string) => SessionRoom;
+  readonly room: (name: string, caller: Names) => SessionRoom;
+  /** Tells the sessions of one file apart that callers with other names open; empty where they are one. */
+  readonly variant: (name: string, caller: Names) => string;
   /** Told of every token. */
   readonly onSecret: (value: Value) => void;
   readonly onOpened: (name: string) => void;
@@ -94,24 +105,38 @@ export interface SessionsSettings {
 
 type StoredSession = OpenSession & { readonly ways?: WaysOut };
 
+/** In the place of a session of which only the refresh token is known: it is renewed before it is used. */
+const notYet = (): OpenSession => ({ token: '', opened: new Date().toISOString(), expires: 0 });
+
 /** Why a session is opened: it is needed, the one that is open was refused, or a person wants it anew. */
 type Reason = 'needed' | 'wanted' | { readonly refused: OpenSession };
 
 export function openSessions(settings: SessionsSettings): Sessions {
-  const { collection, environment, host, home, ways, demand, room, onSecret, onOpened, onClosed } = settings;
+  const { collection, environment, host, home, ways, demand, room, variant, onSecret, onOpened, onClosed } = settings;
   const path = join(collection.local, 'sessions.sealed');
   const file = sealedFile<Record<string, StoredSession>>(path, home, {});
-  const keyOf = (name: string): string => `${environment} ${host} ${name}`;
+  const keyOf = (slot: string): string => `${environment} ${host} ${slot}`;
   const inMemory = new Map<string, OpenSession>();
   const opening = new Map<string, Promise<OpenSession>>();
-  const openedHere: string[] = [];
+  const openedHere: { slot: string; name: string; caller: Names }[] = [];
   let stored: Promise<Record<string, StoredSession>> | undefined;
 
-  const kindOf = (name: string): { kind: SessionKind; full: string; content: SessionFile } => {
+  /** A session as a caller means it. */
+  interface Meant {
+    readonly kind: SessionKind;
+    readonly full: string;
+    readonly content: SessionFile;
+    readonly slot: string;
+    readonly caller: Names;
+  }
+
+  const kindOf = (name: string, caller: Names): Meant => {
     const loaded = collection.read('session', name);
     const kind = sessionKinds.get(loaded.content.kind);
     if (!kind) throw new Problem('session-missing', { what: `there is no kind of session ${loaded.content.kind}` });
-    return { kind, full: loaded.name, content: loaded.content };
+    const full = loaded.name;
+    const own = kind.open ? variant(full, caller) : '';
+    return { kind, full, content: loaded.content, slot: own === '' ? full : `${full} ${own}`, caller };
   };
 
   const tell = ({ token, refresh, kept }: OpenSession): void => {
@@ -128,14 +153,14 @@ export function openSessions(settings: SessionsSettings): Sessions {
     stored = Promise.resolve(sessions);
   }
 
-  async function known(full: string): Promise<OpenSession | undefined> {
-    const before = inMemory.get(full);
+  async function known(slot: string): Promise<OpenSession | undefined> {
+    const before = inMemory.get(slot);
     if (before) return before;
     stored ??= file.read();
-    const session = seen((await stored)[keyOf(full)]);
+    const session = seen((await stored)[keyOf(slot)]);
     if (!session) return undefined;
     tell(session);
-    inMemory.set(full, session);
+    inMemory.set(slot, session);
     return session;
   }
 
@@ -147,49 +172,56 @@ export function openSessions(settings: SessionsSettings): Sessions {
 
   /** One process at a time; who had to wait finds what the other has opened. */
   const openedAlone = (
-    { kind, full, content }: ReturnType<typeof kindOf>,
+    { kind, full, content, slot, caller }: Meant,
     open: NonNullable<SessionKind['open']>,
     reason: Reason,
   ): Promise<OpenSession> =>
-    alone(`${path}.${full.replaceAll('/', '-')}`, async () => {
-      const before = seen((await file.read())[keyOf(full)]);
+    alone(`${path}.${slot.replaceAll(/[/ ]/g, '-')}`, async () => {
+      const before = seen((await file.read())[keyOf(slot)]);
       const another =
         before &&
         good(before) &&
         (reason === 'needed' || (reason !== 'wanted' && before.token !== reason.refused.token));
       if (another) {
         tell(before);
-        inMemory.set(full, before);
+        inMemory.set(slot, before);
         return before;
       }
-      const session = await open.call(kind, content, room(full), reason === 'wanted' ? undefined : before);
+      const stores = (one: OpenSession): Promise<void> =>
+        alone(path, () =>
+          storeChange((sessions) => {
+            sessions[keyOf(slot)] = { ...one, ways };
+          }),
+        );
+      const renewing = reason === 'wanted' ? undefined : before;
+      const session = await open.call(kind, content, room(full, caller), renewing, (refresh) => {
+        onSecret(refresh);
+        return stores({ ...(renewing ?? notYet()), refresh });
+      });
       tell(session);
-      onOpened(full);
-      inMemory.set(full, session);
-      if (!openedHere.includes(full)) openedHere.unshift(full);
-      await alone(path, () =>
-        storeChange((sessions) => {
-          sessions[keyOf(full)] = { ...session, ways };
-        }),
-      );
+      inMemory.set(slot, session);
+      await stores(session);
+      // A renewal is no opening: who opened the session closes it.
+      const renewal = renewing !== undefined || (reason === 'needed' && kind.renewsOnly?.(content) === true);
+      if (!renewal) onOpened(full);
+      if (!renewal && !openedHere.some((one) => one.slot === slot)) openedHere.unshift({ slot, name: full, caller });
       return session;
     });
 
-  async function ensure(given: string, reason: Reason = 'needed'): Promise<OpenSession | undefined> {
-    const found = kindOf(given);
-    const { kind, full } = found;
+  async function ensure(found: Meant, reason: Reason = 'needed'): Promise<OpenSession | undefined> {
+    const { kind, full, slot } = found;
     demand(full);
     if (!kind.open) return undefined;
     if (reason === 'needed') {
-      const before = await known(full);
+      const before = await known(slot);
       if (before && good(before)) return before;
     }
-    let work = opening.get(full);
+    let work = opening.get(slot);
     if (!work) {
       work = openedAlone(found, kind.open, reason);
-      opening.set(full, work);
+      opening.set(slot, work);
       const done = (): void => {
-        opening.delete(full);
+        opening.delete(slot);
       };
       work.then(done, done);
     }
@@ -197,8 +229,8 @@ export function openSessions(settings: SessionsSettings): Sessions {
   }
 
   async function facts(name: string): Promise<SessionFacts> {
-    const { content, full, kind } = kindOf(name);
-    const open = await known(full);
+    const { content, full, kind, slot } = kindOf(name, noNames);
+    const open = await known(slot);
     return {
       name: full,
       kind: content.kind,
@@ -214,13 +246,16 @@ export function openSessions(settings: SessionsSettings): Sessions {
 
   return {
     opened: openedHere,
-    openOf: (name, opens) => (opens ? ensure(name) : known(kindOf(name).full)),
-    opening: (names) =>
+    openOf: (name, opens, caller) => {
+      const meant = kindOf(name, caller);
+      return opens ? ensure(meant) : known(meant.slot);
+    },
+    opening: (names, caller) =>
       names.flatMap((name) => {
-        const { kind, full } = kindOf(name);
-        return kind.open ? [full] : [];
+        const { kind, slot } = kindOf(name, caller);
+        return kind.open ? [slot] : [];
       }),
-    async attach(names, call) {
+    async attach(names, call, caller) {
       const lines: HeaderLine[] = [];
       const query: QueryPair[] = [];
       const fulls: string[] = [];
@@ -228,77 +263,79 @@ export function openSessions(settings: SessionsSettings): Sessions {
       let identity: TlsIdentity | undefined;
       let openedNow = false;
       for (const name of names) {
-        const { kind, full, content } = kindOf(name);
+        const meant = kindOf(name, caller);
+        const { kind, full, content, slot } = meant;
         demand(full);
-        const before = inMemory.get(full) ?? (await known(full));
-        const session = await ensure(name);
+        const before = inMemory.get(slot) ?? (await known(slot));
+        const session = await ensure(meant);
         if (session) {
           tokens.push({ name: full, session });
           openedNow ||= session !== before;
         }
         fulls.push(full);
-        for (const line of (await kind.lines?.(content, room(full), session, call)) ?? []) {
+        for (const line of (await kind.lines?.(content, room(full, caller), session, call)) ?? []) {
           onSecret(line.value);
           lines.push(line);
         }
-        for (const pair of (await kind.query?.(content, room(full))) ?? []) {
+        for (const pair of (await kind.query?.(content, room(full, caller))) ?? []) {
           onSecret(pair.value);
           query.push(pair);
         }
-        identity = (await kind.identity?.(content, room(full))) ?? identity;
+        identity = (await kind.identity?.(content, room(full, caller))) ?? identity;
       }
-      return { lines, query, identity, host: call.host, names: fulls, tokens, openedNow };
+      return { lines, query, identity, host: call.host, names: fulls, tokens, caller, openedNow };
     },
-    async peek(names) {
+    async peek(names, caller) {
       const lines: HeaderLine[] = [];
       const query: QueryPair[] = [];
       const notOpen: string[] = [];
       for (const name of names) {
-        const { kind, full, content } = kindOf(name);
+        const { kind, full, content, slot } = kindOf(name, caller);
         demand(full);
-        const session = kind.open ? await known(full) : undefined;
+        const session = kind.open ? await known(slot) : undefined;
         if (kind.open && !session) notOpen.push(full);
-        lines.push(...((await kind.lines?.(content, room(full), session, undefined)) ?? []));
-        query.push(...((await kind.query?.(content, room(full))) ?? []));
+        lines.push(...((await kind.lines?.(content, room(full, caller), session, undefined)) ?? []));
+        query.push(...((await kind.query?.(content, room(full, caller))) ?? []));
       }
       return { lines, query, notOpen };
     },
-    heard({ names, lines, host: server }, status, headers) {
+    heard({ names, lines, caller, host: server }, status, headers) {
       let again = false;
       for (const name of names) {
-        const { kind, full } = kindOf(name);
+        const { kind, full } = kindOf(name, caller);
         const proved = lines.some(({ origin }) => origin === `session ${full}`);
-        if (status !== 401) kind.answered?.(room(full), server, headers);
-        else if (kind.challenged?.(room(full), server, headers, proved)) again = true;
+        if (status !== 401) kind.answered?.(room(full, caller), server, headers);
+        else if (kind.challenged?.(room(full, caller), server, headers, proved)) again = true;
       }
       return again;
     },
-    async renew({ tokens, openedNow }) {
+    async renew({ tokens, openedNow, caller }) {
       if (openedNow || tokens.length === 0) return false;
       for (const { name, session } of tokens) {
         // Whoever comes first renews; the others find that the token they used is not the present one.
-        if (inMemory.get(name) === session) await ensure(name, { refused: session });
+        const meant = kindOf(name, caller);
+        if (inMemory.get(meant.slot) === session) await ensure(meant, { refused: session });
       }
       return true;
     },
     async open(name) {
-      await ensure(name, 'wanted');
+      await ensure(kindOf(name, noNames), 'wanted');
       return facts(name);
     },
-    async close(name) {
-      const { kind, full, content } = kindOf(name);
-      const open = await known(full);
+    async close(name, caller = noNames) {
+      const { kind, full, content, slot } = kindOf(name, caller);
+      const open = await known(slot);
       if (!open) return false;
       try {
-        await kind.close?.(content, room(full), open);
+        await kind.close?.(content, room(full, caller), open);
       } finally {
-        inMemory.delete(full);
-        onClosed(full);
-        const at = openedHere.indexOf(full);
+        inMemory.delete(slot);
+        onClosed(slot);
+        const at = openedHere.findIndex((one) => one.slot === slot);
         if (at !== -1) openedHere.splice(at, 1);
         await alone(path, () =>
           storeChange((sessions) => {
-            delete sessions[keyOf(full)];
+            delete sessions[keyOf(slot)];
           }),
         );
       }

@@ -5,6 +5,7 @@ import { withIdentity } from '../exchange/connection.js';
 import { Received } from '../exchange/received.js';
 import type { Carrying, Outcome } from '../exchange/transport.js';
 import type { HeaderLine, QueryPair, ResolvedRequest, WireRequest } from '../exchange/wire.js';
+import type { Names } from '../expression/names.js';
 import type { OpenJar } from '../session/cookie-jar.js';
 import type { CallToProve } from '../session/session-kind.js';
 import type { Attachment } from '../session/sessions.js';
@@ -54,9 +55,10 @@ export const jarFor = (
   workspace: Workspace,
   sessions: readonly string[],
   without: boolean | undefined,
+  caller: Names,
 ): OpenJar | Promise<OpenJar> =>
   // What is opened has cookies of its own; a key or a certificate beside it has none.
-  without ? withoutJar() : workspace.cookies.open(workspace.sessions.opening(sessions));
+  without ? withoutJar() : workspace.cookies.open(workspace.sessions.opening(sessions, caller));
 
 /** One try: what was attached, what left and when, and what became of it. */
 export interface Attempt {
@@ -102,11 +104,11 @@ export async function attempt(
   request: ResolvedRequest,
   bare: WireRequest,
   sessions: readonly string[],
-  { signal, onLeaving, noCookies, cookiesOf, sink, lines: more = nothing }: Sending,
+  { signal, onLeaving, noCookies, cookiesOf, sink, caller, lines: more = nothing }: Sending,
   seal?: Seal | undefined,
 ): Promise<Attempt> {
-  const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare)) : undefined;
-  const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies);
+  const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare), caller) : undefined;
+  const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies, caller);
   const jar = opening instanceof Promise ? await opening : opening;
   const cookie = request.outside ? undefined : jar.line(bare.url);
   const lines = attached || cookie ? [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])] : more;

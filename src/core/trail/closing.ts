@@ -5,9 +5,9 @@ import type { Workspace } from './workspace.js';
 
 /** The newest first. What goes wrong is told, and ends nothing. */
 export async function closeSessions(workspace: Workspace, report: (event: WalkEvent) => void): Promise<void> {
-  for (const name of [...workspace.sessions.opened]) {
+  for (const { name, caller } of [...workspace.sessions.opened]) {
     try {
-      await workspace.sessions.close(name);
+      await workspace.sessions.close(name, caller);
       report({ event: 'session-closed', name, problem: undefined });
     } catch (error) {
       report({ event: 'session-closed', name, problem: asProblem(error) });

@@ -24,12 +24,12 @@ export async function previewRequest(
   const giving = givingOf(workspace, sending);
   const { request } = resolveRequest(prepared.plan, {
     ...giving,
-    supplied: await suppliedNames(workspace, sessions, false),
+    supplied: await suppliedNames(workspace, sessions, false, giving.world, sending.caller),
     withOrigins: true,
   });
-  const { lines, query, notOpen } = await workspace.sessions.peek(sessions);
+  const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
   const bare = composed(workspace, request, lines, query);
-  const cookie = (await jarFor(workspace, sessions, sending.noCookies)).line(bare.url);
+  const cookie = (await jarFor(workspace, sessions, sending.noCookies, sending.caller)).line(bare.url);
   const unsigned = cookie ? composed(workspace, request, [...lines, cookie], query) : bare;
   const signer = await signerFor(workspace, prepared, sending.signature);
   const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);

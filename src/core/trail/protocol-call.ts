@@ -4,7 +4,7 @@ import { variableNames } from '../collection/layers.js';
 import { recordEcho } from '../echo/record.js';
 import { plainConnection } from '../exchange/connection.js';
 import { Evaluation } from '../expression/evaluation.js';
-import { noNames } from '../expression/names.js';
+import type { Names } from '../expression/names.js';
 import { Problem } from '../problem/problem.js';
 import type { ProtocolCall } from '../session/session-kind.js';
 import { secretFieldValues } from '../value/secret-fields.js';
@@ -27,10 +27,15 @@ const openParameters = new Set([
 ]);
 
 /** @throws Problem: nothing came back, or the host may not have credentials */
-export async function sendProtocolCall(workspace: Workspace, session: string, call: ProtocolCall): Promise<Response> {
+export async function sendProtocolCall(
+  workspace: Workspace,
+  session: string,
+  call: ProtocolCall,
+  caller: Names,
+): Promise<Response> {
   const { redactor, log, environment } = workspace;
   const surroundings = { world: workspace.world(), onSecret: redactor.add };
-  const names = variableNames(workspace.layers, noNames, surroundings);
+  const names = variableNames(workspace.layers, caller, surroundings);
   const content = call.body === undefined ? undefined : Buffer.from(call.body);
   for (const [name, value] of new URLSearchParams(call.body ?? '')) if (!openParameters.has(name)) redactor.add(value);
   // Who calls is said by us, not by the library of the protocol.

@@ -4,6 +4,7 @@ import type { HeaderLine } from '../exchange/wire.js';
 import { problemText } from '../expectation/expectations.js';
 import { namesUsed } from '../expression/names-used.js';
 import { headerValue } from '../place/observed.js';
+import { unknownDigest } from '../session/digest-access.js';
 import { durationText } from '../value/measures.js';
 import type { Value } from '../value/written.js';
 import type { Workspace } from './workspace.js';
@@ -47,9 +48,9 @@ export function refusalOf(
     clock: clockOf(received),
     remedies:
       signed === undefined
-        ? remediesFor(workspace, kind, sessions, challenges)
+        ? remediesFor(workspace, kind, sessions, challenges, received.headers)
         : [
-            ...(sessions.length > 0 ? remediesFor(workspace, kind, sessions, challenges) : []),
+            ...(sessions.length > 0 ? remediesFor(workspace, kind, sessions, challenges, received.headers) : []),
             ...(clockOf(received) !== undefined && workspace.environment.clock === 'own'
               ? ['clock: follow-server in the environment signs with the time of the server']
               : []),
@@ -115,6 +116,7 @@ function remediesFor(
   kind: Refusal['kind'],
   sessions: readonly string[],
   challenges: string | undefined,
+  headers: Received['headers'],
 ): string[] {
   const wanted = /\bscope="([^"]*)"/.exec(challenges ?? '')?.[1];
   if (kind === 'forbidden') {
@@ -127,6 +129,9 @@ function remediesFor(
   }
   if (sessions.length === 0) return [noProof(collection.names('session'))];
   const kinds = sessions.map((name) => collection.read('session', name).content);
+  const unknown = kinds.some((content) => content.kind === 'digest') ? unknownDigest(headers) : undefined;
+  if (unknown !== undefined)
+    return [`the server asks for Digest with ${unknown}, which is not supported; MD5, SHA-256 and SHA-512-256 are`];
   const offered = [...(challenges ?? '').matchAll(/(?:^|,\s*)([A-Za-z][\w-]*)(?=\s+[\w-]+=|\s*$|\s*,)/g)].map(
     ([, scheme]) => (scheme as string).toLowerCase(),
   );

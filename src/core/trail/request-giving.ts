@@ -4,14 +4,12 @@ import type { Names } from '../expression/names.js';
 import type { Sending } from './sending.js';
 import type { Workspace } from './workspace.js';
 
-/** @param supplied names that its sessions supply; another renewal of theirs may replace them */
 export function givingOf(
   workspace: Workspace,
   { given, caller, idempotencyKey, address }: Pick<Sending, 'given' | 'caller' | 'idempotencyKey' | 'address'>,
-  supplied?: Names,
-): Giving & { supplied: Names | undefined } {
+): Giving & { /** Another renewal of its sessions may replace them. */ supplied: Names | undefined } {
   const { layers, redactor, timeout, connection } = workspace;
   const world = workspace.world();
   const onSecret = redactor.add;
-  return { layers, given, caller, timeout, connection, world, onSecret, idempotencyKey, address, supplied };
+  return { layers, given, caller, timeout, connection, world, onSecret, idempotencyKey, address, supplied: undefined };
 }

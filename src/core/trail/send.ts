@@ -36,8 +36,9 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const outside = outsideOf(workspace, prepared, sending);
   const sessions = outside ? [] : (sending.sessions ?? prepared.plan.sessions);
   // Before it is clear that the request may leave, no session is opened for it.
-  const supplied = sessions.length > 0 ? await suppliedNames(workspace, sessions, false) : undefined;
-  const own = givingOf(workspace, sending, supplied);
+  const own = givingOf(workspace, sending);
+  if (sessions.length > 0) own.supplied = await suppliedNames(workspace, sessions, false, own.world, sending.caller);
+  const { supplied } = own;
   const giving = outside === 'typed' ? outsideGiving(own) : own;
   const inside = resolveRequest(prepared.plan, giving);
   for (const [name, named] of inside.inputs) if (named && isSecretName(name)) workspace.redactor.add(named.value);
@@ -56,7 +57,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const anew =
     supplied &&
     (async () => {
-      giving.supplied = await suppliedNames(workspace, sessions, true);
+      giving.supplied = await suppliedNames(workspace, sessions, true, giving.world, sending.caller);
       return resolveRequest(prepared.plan, giving);
     });
   const talk: Conversation = { workspace, sessions, sending, seal, resolved, bare, anew };
@@ -88,9 +89,10 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
  * @throws Problem change-refused, change-unconfirmed
  */
 function demandToLeave(
-  { workspace, resolved: { request }, bare }: Conversation,
+  { workspace, sending, resolved: { request }, bare }: Conversation,
   prepared: PreparedRequest,
 ): Promise<void> | undefined {
+  if (sending.changesNothing) return undefined;
   if (!request.changes && !changesByDocumentation(workspace, prepared)) return undefined;
   return workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
 }
@@ -184,6 +186,6 @@ async function wholeBefore({
   sending,
 }: Conversation): Promise<WireRequest | undefined> {
   if (seal) return undefined;
-  const { lines, query, notOpen } = await workspace.sessions.peek(sessions);
+  const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
   return notOpen.length > 0 ? undefined : composed(workspace, request, [...(sending.lines ?? []), ...lines], query);
 }

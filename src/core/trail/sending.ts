@@ -44,6 +44,8 @@ export interface Sending {
   readonly address?: string | undefined;
   /** Its address was typed, or stands in a response, and the environment does not list its origin. */
   readonly outside?: Outside | undefined;
+  /** It opens or closes a session: by definition that changes nothing, and nobody has to agree to it. */
+  readonly changesNothing?: boolean | undefined;
   /** In place of a new one. */
   readonly idempotencyKey?: string | undefined;
   /** Told of each try that is about to leave; it leaves when that has settled. @param call its method and address */

@@ -5,7 +5,7 @@ import type { Received } from '../exchange/received.js';
 import { problemText } from '../expectation/expectations.js';
 import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
-import { type Named, noNames } from '../expression/names.js';
+import { layered, type Named, type Names } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import type { Opened } from '../session/session-kind.js';
@@ -21,16 +21,15 @@ interface SessionCall {
   readonly yaml: YamlFile;
   readonly request: string;
   readonly give: Readonly<Record<string, Value>>;
-  readonly sessions: readonly string[];
+  readonly part: 'open' | 'close';
+  /** Names of whoever needs the session. */
+  readonly caller: Names;
 }
-
-/** What closes a session is sent with it. */
-const partOf = ({ sessions }: SessionCall): 'open' | 'close' => (sessions.length > 0 ? 'close' : 'open');
 
 /** What the session file gives to the inputs. */
 async function givenBy(
   workspace: Workspace,
-  { name, yaml, give }: Pick<SessionCall, 'name' | 'yaml' | 'give'>,
+  { name, yaml, give, caller }: Pick<SessionCall, 'name' | 'yaml' | 'give' | 'caller'>,
   part: 'open' | 'close',
 ): Promise<(input: string) => Named | undefined> {
   const loads: Loads = [];
@@ -38,7 +37,7 @@ async function givenBy(
   const trees = new Map(Object.entries(give).map(([key, value]) => [key, compileTree(value, where(key), loads)]));
   await Promise.all(loads);
   const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
-  const names = variableNames(workspace.layers, noNames, surroundings);
+  const names = layered(variableNames(workspace.layers, caller, surroundings), caller);
   return (input) => {
     const tree = trees.get(input);
     if (!tree) return undefined;
@@ -50,15 +49,17 @@ async function givenBy(
 
 /** Sends the request that opens or closes a session. @throws Problem session-missing where its answer is a refusal */
 export async function sendForSession(workspace: Workspace, call: SessionCall): Promise<Received> {
-  const { name, yaml, request, sessions } = call;
+  const { name, yaml, request, part } = call;
   const prepared = await Promise.resolve(request)
     .then(workspace.prepare)
-    .catch((error: unknown) => Promise.reject(asProblem(error).at(yaml.position([partOf(call), 'send']))));
+    .catch((error: unknown) => Promise.reject(asProblem(error).at(yaml.position([part, 'send']))));
   const { outcome, problems, echo } = await sendRequest(workspace, prepared, {
-    given: await givenBy(workspace, call, partOf(call)),
-    caller: noNames,
-    sessions,
+    given: await givenBy(workspace, call, part),
+    caller: call.caller,
+    // What closes a session is sent with it; what opens one, with those of its own file.
+    sessions: part === 'close' ? [name] : sessionsToOpen(workspace, name, prepared.plan.sessions, yaml),
     cookiesOf: [name],
+    changesNothing: true,
     step: `session ${name}`,
   });
   const { received, trouble } = outcome;
@@ -74,14 +75,53 @@ export async function sendForSession(workspace: Workspace, call: SessionCall): P
   });
 }
 
+/**
+ * A folder may say the session for all of its requests, the one that opens it included: that one is left out.
+ * @throws Problem circle: one of them is opened with this very session
+ */
+function sessionsToOpen(
+  { collection }: Workspace,
+  name: string,
+  given: readonly string[],
+  yaml: YamlFile,
+): readonly string[] {
+  const own = given.map((one) => collection.resolve('session', one)).filter((one) => one !== name);
+  const seen = new Set<string>();
+  const visit = (session: string): void => {
+    if (session === name) {
+      throw new Problem('circle', {
+        what: `the session ${name} is opened with a session that is itself opened with ${name}`,
+        where: yaml.position(['open']),
+        remedy: 'session: none in the request that opens one of them',
+      });
+    }
+    if (seen.has(session)) return;
+    seen.add(session);
+    const { content } = collection.read('session', session);
+    if (content.kind !== 'login' || !('send' in content.open)) return;
+    const request = collection.resolve('request', content.open.send);
+    const layers = [...collection.defaults(request), collection.read('request', request)];
+    const nearest = layers.reduce<string | readonly string[] | undefined>(
+      (found, layer) => layer.content.session ?? found,
+      undefined,
+    );
+    for (const one of nearest === undefined || nearest === 'none' ? [] : [nearest].flat() as string[]) {
+      const full = collection.resolve('session', one);
+      if (full !== session) visit(full);
+    }
+  };
+  for (const one of own) visit(one);
+  return own;
+}
+
 /** Walks the trail that opens a session. @throws Problem where a step fails, or no answer came */
 export async function walkForSession(
   workspace: Workspace,
-  { name, yaml, trail, give }: Omit<SessionCall, 'request' | 'sessions'> & { readonly trail: string },
+  { name, yaml, trail, give, caller }: Omit<SessionCall, 'request' | 'part'> & { readonly trail: string },
 ): Promise<Opened> {
   const where = yaml.position(['open', 'trail']);
   const plan = await planTrail(workspace, trail).catch((error: unknown) => Promise.reject(asProblem(error).at(where)));
-  const scope = startScope(plan, workspace, await givenBy(workspace, { name, yaml, give }, 'open'));
+  const scope = startScope(plan, workspace, await givenBy(workspace, { name, yaml, give, caller }, 'open'));
   let last: Received | undefined;
   const never = new AbortController().signal;
   const problem = await walkSteps(plan.steps, {

@@ -3,15 +3,20 @@ import { variableNames } from '../collection/layers.js';
 import { tlsIdentity } from '../exchange/connection.js';
 import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
-import { layered, namesFrom, noNames } from '../expression/names.js';
+import { layered, type Names, namesFrom } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
 import type { Person, SessionRoom } from '../session/session-kind.js';
 import { pathInside } from '../storage/inside.js';
 import type { Value } from '../value/written.js';
 import type { Workspace } from './workspace.js';
 
-/** @param person who can agree to the session; undefined where nobody is there */
-export function sessionRoom(workspace: Workspace, name: string, person: Person | undefined): SessionRoom {
+/** @param person who can agree to the session; undefined where nobody is there @param caller names of whoever needs it */
+export function sessionRoom(
+  workspace: Workspace,
+  name: string,
+  person: Person | undefined,
+  caller: Names,
+): SessionRoom {
   const { yaml } = workspace.collection.read('session', name);
   return {
     name,
@@ -20,19 +25,19 @@ export function sessionRoom(workspace: Workspace, name: string, person: Person |
     person,
     onSecret: workspace.redactor.add,
     // Loaded when a session is opened: most commands find one that is open.
-    call: async (request, give, sessions) =>
-      (await import('./session-call.js')).sendForSession(workspace, { name, yaml, request, give, sessions }),
+    call: async (request, give, part) =>
+      (await import('./session-call.js')).sendForSession(workspace, { name, yaml, request, give, part, caller }),
     walk: async (trail, give) =>
-      (await import('./session-call.js')).walkForSession(workspace, { name, yaml, trail, give }),
-    fetch: async (call) => (await import('./protocol-call.js')).sendProtocolCall(workspace, name, call),
+      (await import('./session-call.js')).walkForSession(workspace, { name, yaml, trail, give, caller }),
+    fetch: async (call) => (await import('./protocol-call.js')).sendProtocolCall(workspace, name, call, caller),
     demandListed: workspace.origins.demand,
     identity: (given) => tlsIdentity(given, (named) => pathInside(workspace.collection.root, named)),
-    async evaluate(value: Value, path, own) {
+    async evaluate(value: Value, path, own, world = workspace.world()) {
       const loads: Loads = [];
       const tree = compileTree(value, (inner) => yaml.position([...path, ...inner]), loads);
       await Promise.all(loads);
-      const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
-      const names = layered(namesFrom(own, `session ${name}`), variableNames(workspace.layers, noNames, surroundings));
+      const surroundings = { world, onSecret: workspace.redactor.add };
+      const names = layered(namesFrom(own, `session ${name}`), variableNames(workspace.layers, caller, surroundings), caller);
       const evaluation = new Evaluation(names, surroundings);
       const result = tree.evaluate(evaluation);
       if (evaluation.touchedSecret && result !== omitted) workspace.redactor.add(result);

@@ -4,17 +4,20 @@ import { compileExpectations, type Expectation, judge } from '../expectation/exp
 import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
 import { type Named, type Names, noNames } from '../expression/names.js';
+import type { World } from '../expression/world.js';
 import { namesOf } from '../session/token-headers.js';
 import type { Workspace } from './workspace.js';
 
 /** What stands in a preview for what only an open session knows. */
 const notOpenYet = '(known when the session is open)';
 
-/** @param opening opens what is not open @returns undefined where no session supplies anything */
+/** @param opening opens what is not open @param world of the request that they are for @returns undefined where no session supplies anything */
 export async function suppliedNames(
   workspace: Workspace,
   sessions: readonly string[],
   opening: boolean,
+  world: World,
+  caller: Names,
 ): Promise<Names | undefined> {
   const values = new Map<string, Named>();
   const layers: string[] = [];
@@ -23,11 +26,11 @@ export async function suppliedNames(
     if (content.supply === undefined) continue;
     const origin = `session ${full}`;
     layers.push(origin);
-    const open = await workspace.sessions.openOf(full, opening);
-    const closed = !open && workspace.sessions.opening([full]).length > 0;
-    const room = workspace.sessionRoom(full);
+    const open = await workspace.sessions.openOf(full, opening, caller);
+    const closed = !open && workspace.sessions.opening([full], caller).length > 0;
+    const room = workspace.sessionRoom(full, caller);
     for (const [key, value] of Object.entries(content.supply)) {
-      const result = closed ? notOpenYet : await room.evaluate(value, ['supply', key], namesOf(open));
+      const result = closed ? notOpenYet : await room.evaluate(value, ['supply', key], namesOf(open), world);
       if (result === omitted) continue;
       if (!closed) workspace.redactor.add(result);
       values.set(key, { value: result, origin, secret: !closed });

@@ -21,6 +21,7 @@ import { openTransport, type Transport } from '../exchange/transport.js';
 import { type WaysOut, waysOut } from '../exchange/ways-out.js';
 import type { Timeout } from '../exchange/wire.js';
 import type { Loads } from '../expression/compile.js';
+import type { Names } from '../expression/names.js';
 import { namesUsed } from '../expression/names-used.js';
 import { type Moment, type World, worldMaker } from '../expression/world.js';
 import type { Accepted } from '../matcher/matcher.js';
@@ -41,6 +42,7 @@ import { type RetryPolicy, retryPolicy } from './pacing/retry-policy.js';
 import type { Patience, Wait } from './pacing/tries.js';
 import { openPreparation, type Preparation } from './preparation.js';
 import { sessionRoom } from './session-room.js';
+import { sessionVariant } from './session-variant.js';
 
 /** A call that would change something, for the question whether it may. */
 export interface ChangeFacts {
@@ -94,7 +96,7 @@ export interface Workspace extends Preparation {
   /** What kinds of sessions remember while the program runs. */
   readonly sessionMemory: Map<string, unknown>;
   /** What a session file has to do with. */
-  sessionRoom(name: string): SessionRoom;
+  sessionRoom(name: string, caller: Names): SessionRoom;
   readonly secrets: SecretStore;
   readonly redactor: Redactor;
   readonly log: EchoLog;
@@ -244,9 +246,10 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       onSecret: redactor.add,
       onOpened: (name) => workspace.onSessionOpened?.(name),
       onClosed: (name) => workspace.cookies.forget(name),
-      room: (name) => workspace.sessionRoom(name),
+      room: (name, caller) => workspace.sessionRoom(name, caller),
+      variant: (name, caller) => sessionVariant(workspace, name, caller),
     }),
-    sessionRoom: (name) => sessionRoom(workspace, name, given.person),
+    sessionRoom: (name, caller) => sessionRoom(workspace, name, given.person, caller),
     async demandChange(facts) {
       const { name, changes, file } = environment;
       if (changes === 'allow' || (changes === 'ask' && given.allowChanges)) return;

@@ -1,4 +1,5 @@
 /** `session`: open, show, close and list authentication sessions. */
+import { noNames } from '../../../core/expression/names.js';
 import { Problem } from '../../../core/problem/problem.js';
 import type { SessionFacts } from '../../../core/session/sessions.js';
 import { durationText } from '../../../core/value/measures.js';
@@ -35,12 +36,13 @@ export const { configure }: CommandModule = {
           const facts = (await sessions.list()).find((each) => each.name === full);
           if (!facts) throw new Problem('session-missing', { what: `there is no session ${name}` });
           if (reveal === true) {
-            const token = (await sessions.openOf(full, false))?.token ?? '';
+            const token = (await sessions.openOf(full, false, noNames))?.token ?? '';
             if (token === '')
               throw new Problem('session-missing', {
                 what: `the session ${full} has no token to show`,
                 remedy: facts.opens ? `echo-trail session open ${full}` : 'its kind has none',
               });
+            context.terminal.hideBy(undefined);
             context.terminal.print(token);
             return 0;
           }

@@ -37,7 +37,7 @@ export const login: SessionKind<LoginFile> = {
       const result = await room.evaluate(value, ['close', 'give', key], namesOf(open));
       if (typeof result !== 'symbol') give[key] = escapedText(result);
     }
-    await room.call(file.close.send, give, [room.name]);
+    await room.call(file.close.send, give, 'close');
   },
 };
 
@@ -46,7 +46,7 @@ const escapedText = (value: Value): Value => (typeof value === 'string' ? value.
 
 async function opened({ open }: LoginFile, room: SessionRoom): Promise<Opened> {
   if ('trail' in open) return room.walk(open.trail, open.give ?? {});
-  return { received: await room.call(open.send, open.give ?? {}, []), names: {} };
+  return { received: await room.call(open.send, open.give ?? {}, 'open'), names: {} };
 }
 
 async function tokenAt(place: string, file: LoginFile, received: Received, room: SessionRoom): Promise<string> {

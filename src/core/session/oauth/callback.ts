@@ -11,10 +11,11 @@ export interface Callback {
   close(): void;
 }
 
-/** @throws Problem session-missing: the port is taken */
+/** @param state of this try; a call with another is not heard @throws Problem session-missing: the port is taken */
 export async function listenForCallback(
   { port = 0, path = '/callback' }: { readonly port?: number | undefined; readonly path?: string | undefined },
   session: string,
+  state: string,
 ): Promise<Callback> {
   const place = path.startsWith('/') ? path : `/${path}`;
   let arrived: (url: URL) => void = () => undefined;
@@ -23,7 +24,9 @@ export async function listenForCallback(
   });
   const server = createServer((request, response) => {
     const url = new URL(request.url ?? '/', 'http://127.0.0.1');
-    const ours = url.pathname === place && (url.searchParams.has('code') || url.searchParams.has('error'));
+    const query = url.searchParams;
+    // Anybody on this machine can call: who does not know the state is not who is waited for (RFC 6749, section 10.12).
+    const ours = url.pathname === place && (query.has('code') || query.has('error')) && query.get('state') === state;
     response.writeHead(ours ? 200 : 404, { 'Content-Type': 'text/plain; charset=utf-8', Connection: 'close' });
     response.end(ours ? 'Echo Trail has it. You can close this page.\n' : 'Nothing is here.\n');
     if (ours) arrived(url);

@@ -2,6 +2,7 @@
 import { createPrivateKey, webcrypto } from 'node:crypto';
 import type * as oauth from 'oauth4webapi';
 import type { OAuth2File } from '../../collection/files/session-file.js';
+import { percentEncode } from '../../expression/filters/text.js';
 import { Problem } from '../../problem/problem.js';
 import { written } from '../credentials.js';
 import type { SessionRoom } from '../session-kind.js';
@@ -18,9 +19,20 @@ export async function clientProof(library: typeof oauth, client: Client, room: S
   const secret = client.secret === undefined ? '' : await written(client.secret, 'client', room);
   if (secret === '')
     throw missing(room, `client_secret is empty, and ${way} wants one`, 'client: {secret: "${secret.NAME}"}');
-  if (way === 'client_secret_basic') return library.ClientSecretBasic(secret);
+  if (way === 'client_secret_basic') return basicProof(secret);
   return way === 'client_secret_post' ? library.ClientSecretPost(secret) : library.ClientSecretJwt(secret);
 }
+
+/**
+ * RFC 6749, section 2.3.1 and appendix B: form-encoded first. Unreserved characters stay as they are, since many servers do
+ * not decode, and every UUID holds a dash.
+ */
+const basicProof =
+  (secret: string): oauth.ClientAuth =>
+  (_server, client, _body, headers) => {
+    const pair = [client.client_id, secret].map((text) => percentEncode(text).replaceAll('%20', '+')).join(':');
+    headers.set('authorization', `Basic ${Buffer.from(pair).toString('base64')}`);
+  };
 
 const algorithms = {
   RS256: { name: 'RSASSA-PKCS1-v1_5', hash: 'SHA-256' },

@@ -19,19 +19,21 @@ export async function obtainToken(
   file: OAuth2File,
   room: SessionRoom,
   before: OpenSession | undefined,
+  saving: (refresh: string) => Promise<void>,
 ): Promise<OpenSession> {
+  const found: Found = {};
   try {
-    const asking = await askingFor(file, room);
+    const asking = await askingFor(file, room, found, saving);
     return await sessionOf((await renewedFrom(before, asking)) ?? (await granted(asking)), before, room);
   } catch (error) {
-    throw refusedProblem(error, file, room);
+    throw refusedProblem(error, file, room, undefined, found.server);
   }
 }
 
 /** RFC 7009; a server without such an endpoint lets tokens end by themselves. */
 export async function revokeToken(file: OAuth2File, room: SessionRoom, open: OpenSession): Promise<void> {
   try {
-    const { server, client, proof, options } = await askingFor(file, room);
+    const { server, client, proof, options } = await askingFor(file, room, {}, async () => undefined);
     if (server.revocation_endpoint === undefined) return;
     for (const token of [open.refresh, open.token]) {
       if (token === undefined) continue;
@@ -49,7 +51,10 @@ async function renewedFrom(
 ): Promise<oauth.TokenEndpointResponse | undefined> {
   if (before?.refresh === undefined) return undefined;
   try {
-    return await renewed(asking, before.refresh);
+    // No scope is asked for: what was granted stays granted, and it may be less than was asked for (RFC 6749, section 6).
+    const parameters = new URLSearchParams(asking.parameters);
+    parameters.delete('scope');
+    return await renewed({ ...asking, parameters }, before.refresh);
   } catch (error) {
     if (error instanceof oauth.ResponseBodyError && error.error === 'invalid_grant') return undefined;
     throw error;
@@ -80,14 +85,34 @@ async function sessionOf(
   };
 }
 
-async function askingFor(file: OAuth2File, room: SessionRoom): Promise<Asking> {
+/** The server, once it is known: what it offers says more about a refusal. */
+interface Found {
+  server?: oauth.AuthorizationServer;
+}
+
+async function askingFor(
+  file: OAuth2File,
+  room: SessionRoom,
+  found: Found,
+  saving: (refresh: string) => Promise<void>,
+): Promise<Asking> {
   const options = {
-    [oauth.customFetch]: (url: string, { method = 'GET', headers, body }: oauth.CustomFetchOptions<string, unknown>) =>
-      room.fetch({ method, url, headers, body: body === undefined || body === null ? undefined : String(body) }),
+    [oauth.customFetch]: async (
+      url: string,
+      { method = 'GET', headers, body }: oauth.CustomFetchOptions<string, unknown>,
+    ) => {
+      const form = body === undefined || body === null ? undefined : String(body);
+      const response = await room.fetch({ method, url, headers, body: form });
+      // A token that was rotated is the only one that is good now: it is kept before anything else is judged.
+      const rotated = method === 'POST' && response.ok ? await refreshTokenIn(response.clone()) : undefined;
+      if (rotated !== undefined) await saving(rotated);
+      return response;
+    },
     // What is not encrypted may not leave this machine.
     [oauth.allowInsecureRequests]: await allLocal(file, room),
   };
   const server = await authorizationServer(oauth, file, room, options as oauth.HttpRequestOptions<'GET'>);
+  found.server = server;
   return {
     library: oauth,
     file,
@@ -107,6 +132,15 @@ async function askingFor(file: OAuth2File, room: SessionRoom): Promise<Asking> {
       });
     },
   };
+}
+
+async function refreshTokenIn(response: Response): Promise<string | undefined> {
+  try {
+    const body = (await response.json()) as { refresh_token?: unknown } | null;
+    return typeof body?.refresh_token === 'string' ? body.refresh_token : undefined;
+  } catch {
+    return undefined;
+  }
 }
 
 async function allLocal({ issuer, endpoints = {} }: OAuth2File, room: SessionRoom): Promise<boolean> {

@@ -39,6 +39,7 @@ export function refusedProblem(
   { grant, client }: OAuth2File,
   room: SessionRoom,
   tried = 'could not be opened',
+  server?: oauth.AuthorizationServer,
 ): Problem {
   if (error instanceof Problem) return error;
   const make = (what: string, cause: string | undefined, remedy: string | undefined): Problem =>
@@ -57,14 +58,18 @@ export function refusedProblem(
     const { error: code, error_description: description } = error;
     const [what, remedy] = meanings[code] ?? ['the server refused it', undefined];
     const said = description === undefined ? code : `${code}: ${description}`;
-    return make(what, `it says ${said}; the client ${client.id} asked by ${grant}`, remedy);
+    return make(
+      what,
+      `it says ${said}; the client ${client.id} asked by ${grant}`,
+      code === 'invalid_client' ? (otherWays(client, server) ?? remedy) : remedy,
+    );
   }
   if (error instanceof oauth.WWWAuthenticateChallengeError) {
     const said = error.cause
       .map(({ scheme, parameters: { error: code, realm } }) => `${scheme} ${code ?? `realm "${realm ?? ''}"`}`)
       .join(', ');
     const [what, remedy] = meanings.invalid_client as readonly [string, string];
-    return make(what, `it answered ${error.status} with ${said}`, remedy);
+    return make(what, `it answered ${error.status} with ${said}`, otherWays(client, server) ?? remedy);
   }
   const { code, message } = error as Error & { code?: string };
   if (code === oauth.HTTP_REQUEST_FORBIDDEN)
@@ -85,4 +90,12 @@ export function refusedProblem(
     message,
     'is the address the token endpoint? echo-trail echo show shows the answer',
   );
+}
+
+/** What the metadata of the server says of authentication (RFC 8414, section 2). */
+function otherWays(client: OAuth2File['client'], server: oauth.AuthorizationServer | undefined): string | undefined {
+  const ways = server?.token_endpoint_auth_methods_supported;
+  if (!ways || ways.length === 0) return undefined;
+  const own = client.authentication ?? (client.key !== undefined && client.secret === undefined ? 'private_key_jwt' : 'client_secret_basic');
+  return `are the id and the secret right? the server takes ${ways.join(', ')}, and ${own} was sent: client: {authentication: …} says which`;
 }

@@ -52,6 +52,7 @@ export async function planSent(
       caller: lazily(() => walkEvaluation(at, scope).names),
       sessions: forSession === undefined ? sessions : [],
       cookiesOf: forSession === undefined ? undefined : [forSession],
+      changesNothing: forSession !== undefined,
       keeps,
       signal,
       step: label,

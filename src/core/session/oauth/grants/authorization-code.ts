@@ -18,7 +18,7 @@ export const authorizationCode: Grant = {
     const verifier = library.generateRandomCodeVerifier();
     const state = library.generateRandomState();
     room.onSecret(verifier);
-    const callback = await listenForCallback(file.callback ?? {}, room.name);
+    const callback = await listenForCallback(file.callback ?? {}, room.name, state);
     const over = new AbortController();
     try {
       const url = new URL(endpoint);
