@@ -86,17 +86,17 @@ function pairs<T = string>(
   form: string,
   read: (text: string) => T = escaped as (text: string) => T,
 ): Record<string, T | T[]> {
-  const all: Record<string, T[]> = {};
+  const all = new Map<string, T[]>();
   for (const text of given) {
     const at = text.indexOf(mark);
     if (at <= 0)
       throw new Problem('usage', { what: `${JSON.stringify(text)} is not a name and a value`, remedy: form });
     const name = text.slice(0, at).trim();
     const value = mark === ':' ? text.slice(at + 1).trim() : text.slice(at + 1);
-    all[name] = [...(all[name] ?? []), read(value)];
+    all.set(name, [...(all.get(name) ?? []), read(value)]);
   }
   return Object.fromEntries(
-    Object.entries(all).map(([name, values]) => [name, values.length === 1 ? (values[0] as T) : values]),
+    [...all].map(([name, values]) => [name, values.length === 1 ? (values[0] as T) : values]),
   );
 }
 

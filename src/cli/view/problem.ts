@@ -10,17 +10,32 @@ export function problemLines(
 ): string {
   const { where, reason, remedy, excerpt, code } = problem;
   // Made harmless first and coloured then, or the colours would be taken for control characters of a vendor.
-  const safe = (text: string): string => printable(hide(text));
+  const safe = (text: string): string => clipped(printable(hide(text)), longest);
   const label = (text: string): string => colours.dim(text.padEnd(7));
   const lines = [`${colours.red(colours.bold('error'))}  ${safe(problem.what)}`];
   if (where !== undefined) {
     lines.push(`${label('at')}${typeof where === 'string' ? where : colours.cyan(safe(positionText(where)))}`);
   }
-  for (const line of excerpt?.split('\n') ?? []) lines.push(`       ${colours.dim('|')} ${safe(line)}`);
+  for (const line of around(excerpt)) lines.push(`       ${colours.dim('|')} ${safe(line)}`);
   if (reason !== undefined) lines.push(`${label('cause')}${safe(reason)}`);
   if (remedy !== undefined) lines.push(`${label('try')}${safe(remedy)}`);
   if (problem.family === 'fault') lines.push(`${label('code')}${code}`);
   return lines.join('\n');
+}
+
+/** Characters; a longer text says nothing more. */
+const longest = 600;
+const widest = 160;
+
+const clipped = (text: string, most: number): string => (text.length > most ? `${text.slice(0, most)} …` : text);
+
+/** Of very long lines the part that the caret below them is about. */
+function around(excerpt: string | undefined): string[] {
+  const lines = excerpt?.split('\n') ?? [];
+  if (lines.every((line) => line.length <= widest)) return lines;
+  const caret = lines.at(-1)?.indexOf('^') ?? -1;
+  const start = Math.max(0, caret - widest / 2);
+  return lines.map((line) => line.slice(start, start + widest));
 }
 
 /** The document that --json prints of an error, on standard error. */

@@ -7,12 +7,13 @@ import { manifestName } from '../collection/find-collection.js';
 import { shapeProblems } from '../collection/shape.js';
 import { openSource } from '../collection/source-index.js';
 import { readYaml } from '../collection/yaml.js';
+import { makeRedactor } from '../echo/redactor.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { planTrail } from '../trail/plan.js';
 import { openPreparation, type Preparation } from '../trail/preparation.js';
 import type { Workspace } from '../trail/workspace.js';
 import type { Finding } from './finding.js';
-import type { Checked } from './rule.js';
+import type { Checked, KnownSecret } from './rule.js';
 import { rules } from './rules/registry.js';
 import { exampleFindings } from './signature-examples.js';
 
@@ -29,7 +30,7 @@ export async function checkCollection(collection: Collection, workspace: Workspa
   await checking.sources();
   if (workspace instanceof Problem) checking.environmentShut(workspace);
   await checking.readiness(workspace instanceof Problem ? undefined : workspace);
-  await checking.together();
+  await checking.together(workspace instanceof Problem ? undefined : workspace);
   return checking.result();
 }
 
@@ -134,13 +135,19 @@ class Checking {
   }
 
   /** The rules that look at all files at once. */
-  async together(): Promise<void> {
+  async together(workspace: Workspace | undefined): Promise<void> {
     const { collection } = this;
     const variables = new Set([
       ...Object.keys(collection.manifest.content.variables ?? {}),
       ...[...this.read('environment').values()].flatMap(({ content }) => Object.keys(content.variables ?? {})),
     ]);
-    const checked: Checked = { collection, variables, requests: this.read('request'), trails: this.read('trail') };
+    const checked: Checked = {
+      collection,
+      variables,
+      requests: this.read('request'),
+      trails: this.read('trail'),
+      secrets: workspace && (() => knownSecrets(workspace)),
+    };
     for (const rule of rules)
       for await (const finding of rule.check(checked)) this.findings.push({ rule: rule.name, ...finding });
   }
@@ -170,6 +177,22 @@ class Checking {
     const what = problem.reason === undefined ? problem.what : `${problem.what}: ${problem.reason}`;
     this.findings.push({ rule, severity: 'error', where, what, remedy: problem.remedy });
   }
+}
+
+/** One that cannot be hidden by its value cannot be found by it either. */
+async function knownSecrets({ secrets }: Workspace): Promise<KnownSecret[]> {
+  return (await secrets.values()).map(({ name, value }) => {
+    const own = makeRedactor();
+    own.add(value);
+    return {
+      name,
+      holds(line) {
+        const shown = own.hideKnown(line);
+        if (shown === line) return undefined;
+        return [...line].findIndex((char, index) => char !== shown[index]) + 1;
+      },
+    };
+  });
 }
 
 function safely<T>(work: () => T): T | undefined {

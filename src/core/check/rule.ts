@@ -11,6 +11,14 @@ export interface Checked {
   readonly trails: ReadonlyMap<string, Loaded<TrailFile>>;
   /** Names that every request sees: variables of the collection and of any environment. */
   readonly variables: ReadonlySet<string>;
+  /** Those that are stored, where the store can be opened. */
+  readonly secrets?: (() => Promise<readonly KnownSecret[]>) | undefined;
+}
+
+export interface KnownSecret {
+  readonly name: string;
+  /** The column at which the value stands in a line, in any of its forms; undefined where it does not. */
+  holds(line: string): number | undefined;
 }
 
 export interface Rule {

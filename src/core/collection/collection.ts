@@ -8,7 +8,7 @@ import { demandNoLinks, pathInside } from '../storage/inside.js';
 import { type ManifestFile, manifestFile } from './files/manifest-file.js';
 import { defaultsKind, type FileContents, type FileKind, fileKinds } from './files/registry.js';
 import type { DefaultsFile } from './files/request-file.js';
-import { findCollection, localFolder, manifestName } from './find-collection.js';
+import { localFolder, manifestName } from './find-collection.js';
 import { shaped } from './shape.js';
 import type { Shelf } from './shelf.js';
 import { readYaml, type YamlFile } from './yaml.js';
@@ -47,7 +47,15 @@ export function openCollection(root: string): Collection {
     return loaded;
   }
 
-  if (!existsSync(join(root, manifestName))) findCollection(root);
+  if (!existsSync(join(root, manifestName))) {
+    const isFile = statSync(root, { throwIfNoEntry: false })?.isFile() === true;
+    throw new Problem('collection-not-found', {
+      what: isFile ? `${root} is a file, and a collection is a folder` : `${root} holds no ${manifestName}`,
+      remedy: isFile
+        ? 'name the folder that holds echo-trail.yaml'
+        : 'echo-trail init makes a collection; echo-trail demo shows one',
+    });
+  }
   demandNoLinks(root, localFolder);
   const manifest = load(manifestName, 'echo-trail', manifestFile);
 

@@ -71,6 +71,8 @@ function convert(node: unknown, at: (offset: number) => FilePosition): Value {
   const where = range ? at(range[0]) : undefined;
   if (isAlias(node)) throw refused('an alias', `*${node.source}`, where);
   if (anchor !== undefined) throw refused('an anchor', `&${anchor}`, where);
+  // What has none written has none here.
+  if (tag !== undefined) throw refused('a tag', tag.replace('tag:yaml.org,2002:', '!!'), where);
   if (isMap(node)) {
     const map: Record<string, Value> = {};
     for (const pair of node.items) {
@@ -95,7 +97,6 @@ function convert(node: unknown, at: (offset: number) => FilePosition): Value {
   }
   if (isSeq(node)) return node.items.map((item) => convert(item, at));
   if (!isScalar(node)) return null;
-  if (tag?.startsWith('!')) throw refused('a tag', tag, where);
   const { value, source } = node;
   if (typeof value === 'string') return value;
   if (typeof value === 'number' || typeof value === 'boolean') return writtenScalar(source ?? String(value), value);

@@ -1,7 +1,7 @@
 /** Reading recorded echoes: the newest run first. */
-import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, realpathSync, statSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
-import { join } from 'node:path';
+import { join, sep } from 'node:path';
 import { Problem } from '../problem/problem.js';
 import { jsonLines } from '../storage/json-lines.js';
 import { type Echo, echo as echoSchema } from './echo.js';
@@ -37,8 +37,11 @@ function bodiesSize(folder: string): number {
 
 /** The bytes of a body that is recorded beside its echo; undefined where it is not there any more. */
 export function recordedBytes(local: string, file: string): Buffer | undefined {
+  const folder = join(local, 'echoes', 'bodies');
   const path = join(local, 'echoes', file);
-  return /^bodies\/\w+\/[\w-]+$/.test(file) && existsSync(path) ? readFileSync(path) : undefined;
+  if (!/^bodies\/\w+\/[\w-]+$/.test(file) || !existsSync(path)) return undefined;
+  // A stranger's collection may bring a record of its own, and a link beside it.
+  return realpathSync(path).startsWith(`${realpathSync(folder)}${sep}`) ? readFileSync(path) : undefined;
 }
 
 /** The echoes of one run in the order in which they ended. */

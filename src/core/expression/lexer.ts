@@ -63,8 +63,10 @@ function readText(source: string, start: number): { text: string; end: number } 
 }
 
 export function syntaxProblem(source: string, offset: number, what: string): Problem {
+  const whole = source.trim();
+  const shown = whole.length > 120 ? `${whole.slice(0, 120)} …` : whole;
   return new Problem('expression-syntax', {
-    what: `the expression \${${source.trim()}} cannot be read: ${what}`,
+    what: `the expression \${${shown}} cannot be read: ${what}`,
     remedy: 'write ${name}, ${name | filter(argument)}, or $${ for a plain ${',
     excerpt: `${source}\n${' '.repeat(offset)}^`,
     data: { expression: source, offset },

@@ -16,10 +16,14 @@ const constants = new Map<string, boolean | null>([
   ['null', null],
 ]);
 
+/** More filters, or deeper brackets, are no expression that somebody means. */
+const most = 200;
+
 /** @throws Problem expression-syntax */
 export function parseExpression(source: string): Expression {
   const tokens = tokenize(source);
   let at = 0;
+  let depth = 0;
 
   const peek = (): Token => tokens[at] as Token;
   const next = (): Token => tokens[at++] as Token;
@@ -39,8 +43,11 @@ export function parseExpression(source: string): Expression {
 
   function expression(): Expression {
     let input = fallback();
+    let filters = 0;
     while (accept('|')) {
       const { kind, text, offset } = peek();
+      filters += 1;
+      if (filters > most) throw syntaxProblem(source, offset, `an expression has ${most} filters at most`);
       if (kind !== 'name') fail('the name of a filter');
       at += 1;
       input = { kind: 'filter', input, name: text, args: isMark('(') ? args() : [], offset };
@@ -50,10 +57,20 @@ export function parseExpression(source: string): Expression {
 
   function fallback(): Expression {
     const first = primary();
-    return accept('??') ? { kind: 'fallback', first, otherwise: fallback() } : first;
+    return accept('??') ? { kind: 'fallback', first, otherwise: deeper(fallback) } : first;
   }
 
-  function primary(): Expression {
+  function deeper(read: () => Expression): Expression {
+    depth += 1;
+    if (depth > most) throw syntaxProblem(source, peek().offset, `an expression is nested ${most} deep at most`);
+    const found = read();
+    depth -= 1;
+    return found;
+  }
+
+  const primary = (): Expression => deeper(bare);
+
+  function bare(): Expression {
     if (accept('(')) {
       const inner = expression();
       expect(')');

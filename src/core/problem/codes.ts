@@ -21,6 +21,7 @@ export const problemCodes = {
   'file-outside': wrong('A file outside the collection folder is named.'),
   'file-unreadable': wrong('A file or folder cannot be read or written.'),
   'yaml-syntax': wrong('A file is not well-formed YAML.'),
+  'nested-too-deeply': wrong('A file, an expression or a body is nested more deeply than can be read.'),
   'yaml-refused': wrong('A file uses an anchor, an alias or a tag, which collections do not have.'),
   'file-shape': wrong('A file has an unknown key or a value of the wrong type.'),
   'data-shape': wrong('A data file is not the CSV, JSON or JSON lines it is said to be.'),

@@ -44,6 +44,8 @@ export interface SecretStore {
   /** False where there was none. */
   remove(name: string, environment: string | undefined): Promise<boolean>;
   list(): Promise<readonly SecretFacts[]>;
+  /** What is stored, for a look whether it stands where it should not. */
+  values(): Promise<readonly { readonly name: string; readonly value: string }[]>;
   /** A lookup that needs no waiting. */
   open(environment: string): Promise<(name: string, key?: string) => FoundSecret | undefined>;
 }
@@ -93,6 +95,15 @@ export function secretStore(
           Object.entries(secrets).map(([name, { ways }]) => ({ name, environment: environment || undefined, ways })),
         )
         .sort((a, b) => a.name.localeCompare(b.name));
+    },
+    async values() {
+      const stored = await file.read();
+      return Object.keys(stored).flatMap((environment) =>
+        Object.keys(own(stored, environment)).flatMap((name) => {
+          const found = ownSecret(stored, environment, name);
+          return found ? { name, value: found.value } : [];
+        }),
+      );
     },
     async open(environment) {
       const stored = await file.read();

@@ -63,6 +63,14 @@ function safely<T>(work: () => T): T | undefined {
  */
 export function placeInside(root: string, named: string): string {
   const wanted = resolve(root, named);
+  if (isWithin(root, wanted) && relative(root, wanted).split(sep).some((part) => part.startsWith('.') && part !== '.gitignore')) {
+    throw new Problem('file-outside', {
+      what: `${named} is hidden, or lies in a hidden folder`,
+      cause: 'what begins with a dot is for programs, such as the local state of Echo Trail or of version control',
+      remedy: 'name a place that everybody sees, such as data/…',
+      data: { file: named },
+    });
+  }
   let above = existsSync(wanted) ? wanted : dirname(wanted);
   while (!existsSync(above)) above = dirname(above);
   if (isWithin(root, wanted) && isWithin(realpathSync(root), realpathSync(above))) return wanted;
@@ -79,8 +87,15 @@ export function demandNoLinks(root: string, named: string): void {
   const found = lstatSync(path, { throwIfNoEntry: false });
   if (!found) return;
   if (found.isSymbolicLink()) throw outside(named);
-  const link = readdirSync(path, { withFileTypes: true }).find((entry) => entry.isSymbolicLink());
-  if (link) throw outside(`${named}/${link.name}`);
+  for (const entry of readdirSync(path, { withFileTypes: true })) {
+    const inner = `${named}/${entry.name}`;
+    if (entry.isSymbolicLink()) throw outside(inner);
+    if (!entry.isDirectory()) continue;
+    // There may be many echoes; of what lies beside them the folder alone has a name that can be known before.
+    const names = entry.name === 'echoes' ? ['bodies'] : readdirSync(join(root, inner));
+    for (const name of names)
+      if (lstatSync(join(root, inner, name), { throwIfNoEntry: false })?.isSymbolicLink()) throw outside(`${inner}/${name}`);
+  }
 }
 
 function isWithin(root: string, path: string): boolean {

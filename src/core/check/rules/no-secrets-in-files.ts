@@ -7,9 +7,9 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Collection } from '../../collection/collection.js';
-import { isSecretName } from '../../value/secret-fields.js';
+import { isCredentialHeader, isSecretName } from '../../value/secret-fields.js';
 import type { Finding } from '../finding.js';
-import type { Rule } from '../rule.js';
+import type { KnownSecret, Rule } from '../rule.js';
 
 type Found = Omit<Finding, 'rule'>;
 
@@ -34,25 +34,71 @@ const inFlow = /[{,]\s*["']?([A-Za-z][\w-]*)["']?\s*:\s*(?:"([^"]+)"|'([^']+)'|(
 export const noSecretsInFiles: Rule = {
   name: 'no-secrets-in-files',
   must: 'no secret stands in a file that is shared',
-  *check({ collection }) {
+  async *check({ collection, secrets }) {
+    const stored = (await secrets?.()) ?? [];
+    const documented = publishedByVendor(collection);
     for (const file of ['echo-trail.yaml', ...folders.flatMap((folder) => filesIn(collection.root, folder))]) {
       const path = join(collection.root, file);
       if (!statSync(path, { throwIfNoEntry: false })?.isFile() || statSync(path).size > largest) continue;
       const text = readFileSync(path, 'utf8');
       if (text.includes('\0')) continue;
       const named = /\.(?:ya?ml|json)$/.test(file);
-      const published = publishedIn(collection, file);
-      let open = false;
+      const examples = publishedIn(collection, file);
+      // What everybody may know stands in such a block; of a private key one finding is enough.
+      let block: 'public' | 'private' | undefined;
+      let cookies: number | undefined;
       for (const [index, line] of text.split(/\r?\n/).entries()) {
-        // What everybody may know is between such lines.
-        if (/-----(?:BEGIN|END) (?:PUBLIC KEY|CERTIFICATE)-----/.test(line)) open = line.includes('BEGIN');
-        const found = open ? undefined : inLine(line, named, file.startsWith('data/'));
-        const [seen = ''] = found ? line.slice(found.column - 1).split(/[\s"',}\]]/) : [];
-        if (found && !(seen !== '' && published.includes(seen))) yield finding(found, file, index + 1);
+        const known = storedIn(line, stored);
+        const edge = /-----(BEGIN|END) (?:[A-Z]+ )*(PUBLIC KEY|CERTIFICATE|PRIVATE KEY)-----/.exec(line);
+        const inKey = block === 'private';
+        if (edge) block = edge[1] === 'END' ? undefined : edge[2] === 'PRIVATE KEY' ? 'private' : 'public';
+        const indent = line.search(/\S/);
+        if (cookies !== undefined && indent !== -1 && indent <= cookies) cookies = undefined;
+        const found =
+          known ??
+          (inKey || block === 'public'
+            ? undefined
+            : inLine(line, {
+                named,
+                data: file.startsWith('data/'),
+                session: file.startsWith('sessions/'),
+                cookies: cookies !== undefined || /^\s*cookies:\s*\{/.test(line),
+              }));
+        if (/^\s*cookies:\s*(?:#.*)?$/.test(line)) cookies = indent;
+        if (!found) continue;
+        const [seen = ''] = line.slice(found.column - 1).split(/[\s"',}\]]/);
+        const isPublished = seen !== '' && found !== known && (examples.includes(seen) || documented(seen));
+        if (!isPublished) yield finding(found, file, index + 1);
       }
     }
   },
 };
+
+/** Where the value of a secret that is stored stands in a line, in any of its forms. */
+function storedIn(line: string, stored: readonly KnownSecret[]): Seen | undefined {
+  for (const { name, holds } of stored) {
+    const column = holds(line);
+    if (column !== undefined) return { what: `the value of the stored secret ${name}`, column, sure: true };
+  }
+  return undefined;
+}
+
+/** What the documentation of the vendor shows, a draft may show; it is read where something looks like a secret. */
+function publishedByVendor({ root, docs }: Collection): (text: string) => boolean {
+  let texts: string[] | undefined;
+  return (text) => {
+    texts ??= Object.values(docs).flatMap(({ file, parts = {} }) =>
+      [file, ...Object.values(parts)].flatMap((one) => {
+        try {
+          return readFileSync(join(root, one), 'utf8');
+        } catch {
+          return [];
+        }
+      }),
+    );
+    return text.length >= 6 && texts.some((one) => one.includes(text));
+  };
+}
 
 /** The examples of a signature are the vendor's own, keys included: texts that anybody can read in its guide. */
 function publishedIn(collection: Collection, file: string): string {
@@ -78,7 +124,19 @@ interface Seen {
   readonly sure: boolean;
 }
 
-function inLine(line: string, named: boolean, data: boolean): Seen | undefined {
+interface LineFacts {
+  /** Its values have names. */
+  readonly named: boolean;
+  readonly data: boolean;
+  readonly session: boolean;
+  /** Its values are cookies. */
+  readonly cookies: boolean;
+}
+
+/** What a session file calls its credentials. */
+const sessionKeys = /^(?:key|secret|token|password|passphrase|refresh-token)$/;
+
+function inLine(line: string, { named, data, session, cookies }: LineFacts): Seen | undefined {
   for (const [what, shape] of shapes) {
     const at = line.search(shape);
     if (at !== -1) return { what, column: at + 1, sure: true };
@@ -87,23 +145,29 @@ function inLine(line: string, named: boolean, data: boolean): Seen | undefined {
     const members = [member.exec(line), ...line.matchAll(inFlow)].filter((match) => match !== null);
     for (const [whole, key = '', double, single, bare] of members) {
       const value = double ?? single ?? bare ?? '';
-      if (isSecretName(key) && isLiteral(value))
+      const credential = isSecretName(key) || isCredentialHeader(key) || (session && sessionKeys.test(key));
+      if (cookies && key !== 'cookies' && isCookie(value))
+        return { what: `the value of the cookie ${key}`, column: line.indexOf(value, line.indexOf(whole)) + 1, sure: true };
+      if (credential && isLiteral(value, session))
         return { what: `the value of ${key}`, column: line.indexOf(value, line.indexOf(whole)) + 1, sure: true };
     }
   }
-  if (data) return undefined;
+  // Names of operations and paths are the vendor's.
+  if (data || /^\s*(?:operation|url):/.test(line)) return undefined;
   for (const match of line.matchAll(/[A-Za-z0-9+/_-]{24,}={0,2}/g)) {
     if (isRandom(match[0])) return { what: 'a text that looks random', column: match.index + 1, sure: false };
   }
   return undefined;
 }
 
-/** A text that is neither an expression, a place, a path, an address nor a word about itself. */
-function isLiteral(value: string): boolean {
+const isCookie = (value: string): boolean => value.length >= 8 && /[a-z]/i.test(value) && /\d/.test(value) && isLiteral(value, true);
+
+/** A text that is neither an expression, a place, a path, an address nor a word about itself. @param spaces it may hold some */
+function isLiteral(value: string, spaces: boolean): boolean {
   if (value.length < 6 || /\$\{|^[$/.]|^\w+:\/\//.test(value)) return false;
   if (/\.(?:pem|p12|pfx|key|yaml|json|xml|txt)$/.test(value) || /^(?:true|false|null|string|\d+)$/.test(value))
     return false;
-  return !/^(?:header|cookie|body|form|query)\.?[\w-]*$/.test(value) && !/\s/.test(value.trim());
+  return !/^(?:header|cookie|body|form|query)\.?[\w-]*$/.test(value) && (spaces || !/\s/.test(value.trim()));
 }
 
 /** Letters of both cases and digits, all mixed; no word, no path, no digest in hexadecimal, no UUID. */

@@ -27,7 +27,8 @@ export function readOpenApi(documents: Documents, source: string): Documentation
 }
 
 function versionOf(root: JsonMap): string {
-  const version = String(root.openapi ?? root.swagger);
+  const given = root.openapi ?? root.swagger;
+  const version = typeof given === 'string' || typeof given === 'number' ? String(given) : 'without a version in words';
   if (/^3\.[01](?:\.|$)/.test(version) && root.openapi !== undefined) return version;
   if (/^2(?:\.0)?$/.test(version)) return '2.0';
   throw new Problem('document-unreadable', {
@@ -168,6 +169,10 @@ function webhookNames(root: JsonMap): string[] {
 }
 
 /** Server addresses with their variables at the default. */
+/** What should be a text; anything with members is none. */
+const scalarText = (value: Json | undefined): string =>
+  value === undefined || value === null || typeof value === 'object' ? '' : String(value);
+
 function serversOf(given: Json | undefined): Server[] {
   if (!Array.isArray(given)) return [];
   return given.filter(isMap).flatMap(({ url, variables, description }) => {
@@ -179,14 +184,14 @@ function serversOf(given: Json | undefined): Server[] {
       {
         url: url.replace(/\{([^}]+)\}/g, (whole, name: string) => {
           const variable = all.find(([key]) => key === name)?.[1];
-          return variable?.default === undefined ? whole : String(variable.default);
+          return variable?.default === undefined ? whole : scalarText(variable.default);
         }),
         ...(all.length > 0 && { template: url }),
         ...(typeof description === 'string' && { description }),
         variables: all.map(([name, one]) => ({
           name,
-          default: String(one.default ?? ''),
-          allowed: Array.isArray(one.enum) ? one.enum.map(String) : [],
+          default: scalarText(one.default),
+          allowed: Array.isArray(one.enum) ? one.enum.map(scalarText).filter((text) => text !== '') : [],
         })),
       },
     ];

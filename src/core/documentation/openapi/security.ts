@@ -32,15 +32,19 @@ export function tokenAddresses(schemes: JsonMap): string[] {
 
 const scopesText = (scopes: Json | undefined): string =>
   Array.isArray(scopes) && scopes.length > 0
-    ? `, ${scopes.length === 1 ? 'scope' : 'scopes'} ${scopes.map(String).join(' ')}`
+    ? `, ${scopes.length === 1 ? 'scope' : 'scopes'} ${scopes.filter((one) => typeof one === 'string').join(' ')}`
     : '';
+
+/** A text; anything else says nothing. */
+const textIn = (value: Json | undefined): string | undefined =>
+  typeof value === 'string' && value.trim() !== '' ? value : undefined;
 
 function schemeText(scheme: JsonMap): string {
   switch (scheme.type) {
     case 'http':
-      return `HTTP ${String(scheme.scheme)} authentication${scheme.bearerFormat ? ` (${String(scheme.bearerFormat)})` : ''}`;
+      return `HTTP ${textIn(scheme.scheme) ?? 'of an unnamed scheme'} authentication${textIn(scheme.bearerFormat) === undefined ? '' : ` (${textIn(scheme.bearerFormat)})`}`;
     case 'apiKey':
-      return `a key in the ${String(scheme.in)} ${String(scheme.name)}`;
+      return `a key in ${textIn(scheme.in) === undefined ? 'a place that is not named' : `the ${textIn(scheme.in)}`} ${textIn(scheme.name) ?? '(without a name)'}`;
     case 'oauth2':
       return `OAuth 2.0 (${Object.keys(isMap(scheme.flows) ? scheme.flows : {}).join(', ')})`;
     case 'openIdConnect':
@@ -48,6 +52,6 @@ function schemeText(scheme: JsonMap): string {
     case 'mutualTLS':
       return 'a client certificate';
     default:
-      return String(scheme.type);
+      return textIn(scheme.type) ?? 'not described';
   }
 }

@@ -1,8 +1,12 @@
 /** Filters over text. */
+import { Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { textOf } from '../../value/text.js';
 import { plain, type Value } from '../../value/written.js';
 import { type Filter, wantList, wantNumber, wantText } from './filter.js';
+
+/** Characters; more are no text that somebody means. */
+const longestPad = 10_000;
 
 const ofText = (
   name: string,
@@ -68,8 +72,12 @@ export const textFilters: readonly Filter[] = [
     'pad',
     'filled up at the front to so many characters, with spaces or with another text',
     '${number | pad(10, "0")}',
-    (text, length, fill) =>
-      text.padStart(wantNumber('pad', length as Value), fill === undefined ? ' ' : wantText('pad', fill)),
+    (text, length, fill) => {
+      const wanted = wantNumber('pad', length as Value);
+      if (wanted > longestPad)
+        throw new Problem('expression-value', { what: `pad fills up to ${longestPad} characters at most, not to ${wanted}` });
+      return text.padStart(wanted, fill === undefined ? ' ' : wantText('pad', fill));
+    },
     [1, 2],
   ),
   ofText('quoted', 'single quotes doubled, for filter clauses', "name eq '${name | quoted}'", (text) =>

@@ -20,7 +20,7 @@ export const fake: Source = {
     const [group = '', item = ''] = String(kind ?? '').split('.');
     const groups = library as unknown as Record<string, Record<string, unknown>>;
     const holder = Object.hasOwn(groups, group) ? groups[group] : undefined;
-    const make = holder?.[item];
+    const make = holder && methods(holder).includes(item) ? holder[item] : undefined;
     if (typeof make !== 'function') {
       const known = Object.entries(groups).flatMap(([name, value]) =>
         typeof value === 'object' && value !== null ? methods(value).map((method) => `${name}.${method}`) : [],
@@ -37,6 +37,7 @@ export const fake: Source = {
 };
 
 function methods(holder: object): string[] {
+  if (typeof holder !== 'object') return [];
   const own = Object.getOwnPropertyNames(Object.getPrototypeOf(holder) as object);
   return own.filter((name) => name !== 'constructor' && !name.startsWith('_'));
 }

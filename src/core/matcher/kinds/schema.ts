@@ -3,6 +3,7 @@ import type { Ajv2020 as AjvType, ValidateFunction } from 'ajv/dist/2020.js';
 import { Problem } from '../../problem/problem.js';
 import { isValueMap, plain, type Value, Written } from '../../value/written.js';
 import type { MatcherKind } from '../matcher.js';
+import { boundedPattern, loadPatterns } from '../bounded-pattern.js';
 import { shapeProblem } from '../reading.js';
 
 let ajv: AjvType | undefined;
@@ -13,7 +14,15 @@ async function load(): Promise<void> {
   // CommonJS: what it exports is below `default`, under Node as under a bundler.
   const { Ajv2020 } = validation.default as unknown as typeof validation;
   // Compiling the meta-schema takes longer than all the checks of most runs; a broken schema still fails to compile.
-  ajv = new Ajv2020({ strict: false, allErrors: true, logger: false, meta: false, validateSchema: false });
+  await loadPatterns();
+  ajv = new Ajv2020({
+    strict: false,
+    allErrors: true,
+    logger: false,
+    meta: false,
+    validateSchema: false,
+    code: { regExp: Object.assign(boundedPattern, { code: 'boundedPattern' }) },
+  });
   const addFormats = formats.default as unknown as ((to: AjvType) => void) & { default?: (to: AjvType) => void };
   (addFormats.default ?? addFormats)(ajv);
 }

@@ -1,0 +1,47 @@
+/**
+ * Patterns of JSON Schema (ECMA-262) that cannot make the program hang: on an engine of linear time where that knows them,
+ * else with a limit of time.
+ */
+import { createContext, type Context as Sandbox, Script } from 'node:vm';
+import type { RE2JS as Engine } from 're2js';
+import { Problem } from '../problem/problem.js';
+
+let engine: typeof Engine | undefined;
+
+export async function loadPatterns(): Promise<void> {
+  engine ??= (await import('re2js')).RE2JS;
+}
+
+/** Milliseconds for one text. */
+const patience = 250;
+
+/** @throws Error: it is no pattern */
+export function boundedPattern(pattern: string, flags: string): { test(text: string): boolean } {
+  try {
+    const linear = (engine as typeof Engine).compile(pattern);
+    return { test: (text) => linear.matcher(text).find() };
+  } catch {
+    // It looks around, or refers back: nobody can match that in linear time.
+    return withinTime(new RegExp(pattern, flags), pattern);
+  }
+}
+
+function withinTime(pattern: RegExp, source: string): { test(text: string): boolean } {
+  const script = new Script('pattern.test(text)');
+  let sandbox: Sandbox | undefined;
+  return {
+    test(text) {
+      sandbox ??= createContext({ pattern, text: '' });
+      sandbox.text = text;
+      try {
+        return script.runInContext(sandbox, { timeout: patience }) as boolean;
+      } catch (error) {
+        if ((error as NodeJS.ErrnoException).code !== 'ERR_SCRIPT_EXECUTION_TIMEOUT') throw error;
+        throw new Problem('matcher-shape', {
+          what: `the pattern ${source} of the schema took more than ${patience} ms for one text`,
+          remedy: 'it repeats what repeats already: write it without, or leave it out of the schema',
+        });
+      }
+    },
+  };
+}

@@ -1,0 +1,204 @@
+/**
+ * Hostile input in every reader: what is wrong is a Problem in words, never a fault, a hang, or `undefined` in a sentence.
+ * Seeded, so that what fails here fails everywhere; FUZZ_RUNS and FUZZ_SEED look longer and elsewhere.
+ */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { type FileKind, fileKinds } from '../../src/core/collection/files/registry.js';
+import { shapeProblems } from '../../src/core/collection/shape.js';
+import { parseYaml } from '../../src/core/collection/yaml.js';
+import { readFresh } from '../../src/core/collection/indexing.js';
+import { openCollection } from '../../src/core/collection/collection.js';
+import { mainAddress } from '../../src/core/documentation/documents.js';
+import { gatherDocuments } from '../../src/core/documentation/gather.js';
+import { readDocumentation } from '../../src/core/documentation/read.js';
+import { Evaluation } from '../../src/core/expression/evaluation.js';
+import { namesFrom } from '../../src/core/expression/names.js';
+import { compileTemplate } from '../../src/core/expression/template.js';
+import { worldMaker } from '../../src/core/expression/world.js';
+import { compileExpectations } from '../../src/core/expectation/expectations.js';
+import { asAnswer } from '../../src/core/place/observed.js';
+import { readPlace } from '../../src/core/place/registry.js';
+import { asProblem, Problem } from '../../src/core/problem/problem.js';
+import { planTrail } from '../../src/core/trail/plan.js';
+import { openPreparation } from '../../src/core/trail/preparation.js';
+import { collectionOf } from '../support/folder.js';
+import { broken, disturbed } from '../support/fuzz.js';
+
+const numRuns = Number(process.env.FUZZ_RUNS ?? 60);
+const seed = Number(process.env.FUZZ_SEED ?? 4711);
+const settings = { numRuns, seed, endOnFailure: true };
+
+function demandWords(error: unknown, input: unknown): void {
+  const problem = asProblem(error);
+  assert.notEqual(problem.code, 'fault', `${problem.what}\n${problem.stack}\ncaused by ${(problem.cause as Error)?.stack}\nof ${JSON.stringify(input)?.slice(0, 500)}`);
+  for (const text of [problem.what, problem.reason, problem.remedy])
+    assert.doesNotMatch(text ?? '', /\[object Object\]|\bundefined\b|\bNaN\b/, `${text} of ${JSON.stringify(input)?.slice(0, 500)}`);
+}
+
+async function tried(work: () => unknown, input: unknown): Promise<void> {
+  try {
+    await work();
+  } catch (error) {
+    demandWords(error, input);
+  }
+}
+
+const samples: Readonly<Record<FileKind, string>> = {
+  request:
+    'about: a call\noperation: a/b\ninputs: {imo: {type: integer, default: 1, at-least: 1}}\nmethod: POST\nurl: ${origin}/v1/{imo}\nquery: {a: [b, c]}\nheaders: {X-A: "${imo}"}\nsession: none\nbody: {json: {a: "${imo}"}}\nexpect: {status: 201, $.a: {one-of: [b]}, "//c": d}\nkeep: {id: $.id}\npages: {items: $.items, next: $.next}\n',
+  environment:
+    'about: here\nchanges: allow\nvariables: {origin: "http://127.0.0.1:9"}\nhosts: [127.0.0.1, "a.example:*"]\ntls: {trust: ca.pem, name: a}\nproxy: http://127.0.0.1:3128\npace: {at-once: 8, per-second: 20}\nretry: {statuses: [429], wait: 2s, tries: 6}\n',
+  session:
+    'kind: oauth2\ngrant: client_credentials\nissuer: ${origin}\nclient: {id: a, secret: "${secret.b}"}\nscope: [a, b]\nsupply: {c: "${token}"}\n',
+  signature:
+    'define: {stamp: "${now | unix}", base: {lines: ["${sent.method}", "${stamp}"]}, seal: "${base | hmac-sha-256(secret.key) | hex}"}\nheaders: {X-Seal: "${seal}"}\n',
+  trail:
+    'about: a walk\ninputs: {imo: {default: "1"}}\nrows: [{a: 1}]\nat-once: 4\nsteps:\n  - send: a\n    give: {imo: "${imo}"}\n    keep: {b: $.c}\n  - poll: a\n    until: {$.state: done}\n    pause: 1s\n    within: 2s\n  - for-each: {range: [1, 3]}\n    as: n\n    steps: [{send: a}]\n    table: {columns: {n: "${n}"}, to: data/n.csv}\n  - compare: [{send: a}, {send: a}]\n    ignoring: [$.x]\n',
+} as const;
+
+for (const kind of Object.keys(samples) as FileKind[]) {
+  test(`a broken ${kind} file is told in words`, async () => {
+    const root = collectionOf({ 'requests/a.yaml': 'url: ${origin}/a\n', 'requests/b.yaml': samples.request });
+    await fc.assert(
+      fc.asyncProperty(broken(samples[kind]), async (text) => {
+        await tried(() => {
+          const yaml = parseYaml(text, `${kind}.yaml`);
+          for (const problem of shapeProblems(fileKinds[kind].schema, yaml)) throw problem;
+        }, text);
+        const { folder } = fileKinds[kind];
+        const { writeIn } = await import('../support/folder.js');
+        writeIn(root, `${folder}/it.yaml`, text);
+        await tried(async () => {
+          const collection = openCollection(root);
+          const preparation = await openPreparation(collection);
+          if (kind === 'request') await preparation.prepare('it');
+          else if (kind === 'trail') await planTrail(preparation, 'it');
+          else if (kind === 'signature') await preparation.signer('it');
+          else collection.read(kind, 'it');
+        }, text);
+      }),
+      settings,
+    );
+  });
+}
+
+const expressions = [
+  'a ${vessel.name | replace(" ", "+") | upper} b',
+  '${items[0].id ?? "none"}',
+  '${list | pluck("a") | join(", ") | slice(0, 4)}',
+  '${random(1, 6)}${now | format("yyyy")}',
+  '${row["Vessel name"] | sha-256 | base64 | pad(80, "0")}',
+];
+
+test('a broken expression is told in words', async () => {
+  const names = namesFrom({ vessel: { name: 'x' }, items: [{ id: 1 }], list: [{ a: 1 }], row: { 'Vessel name': 'y' } }, 'test');
+  const world = worldMaker({ root: collectionOf({}), secret: () => undefined });
+  await fc.assert(
+    fc.asyncProperty(fc.constantFrom(...expressions).chain(broken), (text) =>
+      tried(async () => {
+        const loads: Promise<unknown>[] = [];
+        const template = compileTemplate(text, undefined, loads);
+        await Promise.all(loads);
+        template.evaluate(new Evaluation(names, { world: world(), onSecret: () => undefined }));
+      }, text),
+    ),
+    { ...settings, numRuns: numRuns * 4 },
+  );
+});
+
+test('a broken place is told in words', async () => {
+  const places = ['$.items[?@.a == "x"].id', '//order[@id="7"]/total', 'header.etag', 'link.next', '$..a[1:3,0]', 'cookie.sid', '$[?match(@.a, "a+")]'];
+  await fc.assert(
+    fc.asyncProperty(fc.constantFrom(...places).chain(broken), (text) =>
+      tried(async () => {
+        const loads: Promise<unknown>[] = [];
+        const place = readPlace(text, loads);
+        await Promise.all(loads);
+        place.find(asAnswer({ items: [{ a: 'x', id: 1 }] }));
+      }, text),
+    ),
+    { ...settings, numRuns: numRuns * 4 },
+  );
+});
+
+test('expectations of any shape are told in words', async () => {
+  const sample = { status: '2xx', $: { count: { 'at-least': 1 }, matches: 'a+', schema: { type: 'object', pattern: '(a+)+$' } } };
+  const { yaml } = openCollection(collectionOf({})).manifest;
+  await fc.assert(
+    fc.asyncProperty(disturbed(sample), (given) =>
+      tried(async () => {
+        const loads: Promise<unknown>[] = [];
+        compileExpectations(given as never, yaml, [], () => '{}', loads);
+        await Promise.all(loads);
+      }, given),
+    ),
+    settings,
+  );
+});
+
+const openApi = {
+  openapi: '3.1.0',
+  info: { title: 'A', version: '1' },
+  servers: [{ url: 'https://{a}.example', variables: { a: { default: 'b', enum: ['b'] } } }],
+  security: [{ key: [] }],
+  paths: {
+    '/a/{id}': {
+      parameters: [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }],
+      post: {
+        operationId: 'doA',
+        tags: ['t'],
+        requestBody: { content: { 'application/json': { schema: { $ref: '#/components/schemas/A' } } } },
+        responses: { 200: { description: 'ok', content: { 'application/json': { schema: { type: 'array', items: { $ref: '#/components/schemas/A' } }, examples: { x: { value: [] } } } }, links: { l: { operationId: 'doA' } } } },
+      },
+    },
+  },
+  components: {
+    schemas: { A: { type: 'object', required: ['a'], properties: { a: { type: 'string', enum: ['x'] }, b: { $ref: '#/components/schemas/A' } } } },
+    securitySchemes: { key: { type: 'apiKey', in: 'header', name: 'X' }, o: { type: 'oauth2', flows: { clientCredentials: { tokenUrl: 'https://a.example', scopes: {} } } } },
+  },
+};
+
+test('a description of any shape is read, or told in words', async () => {
+  const shelf = openCollection(collectionOf({}));
+  await fc.assert(
+    fc.asyncProperty(disturbed(openApi), (document) =>
+      tried(async () => {
+        const { documents } = await gatherDocuments(mainAddress('a.json'), 'a.json', JSON.stringify(document), async () => ({ refused: 'no' }));
+        const read = await readDocumentation(documents, 'a');
+        const fresh = await readFresh(shelf, 'a', documents);
+        const texts = JSON.stringify([read.warnings, read.title, read.servers, fresh.operations()]);
+        fresh.discard();
+        assert.doesNotMatch(texts, /\[object Object\]|\bundefined\b/, texts);
+      }, document),
+    ),
+    { ...settings, numRuns: numRuns * 2 },
+  );
+});
+
+const texts: Readonly<Record<string, string>> = {
+  'a.graphql': 'type Query { a(b: Int = 1): [C!]! }\ntype C { d: String }\n',
+  'a.wsdl':
+    '<definitions xmlns="http://schemas.xmlsoap.org/wsdl/" xmlns:s="http://www.w3.org/2001/XMLSchema" targetNamespace="t"><types><s:schema targetNamespace="t"><s:element name="A" type="s:string"/></s:schema></types><message name="m"><part name="p" element="A"/></message><portType name="P"><operation name="o"><input message="m"/></operation></portType></definitions>',
+  'a.html': '<html><body><h1>API</h1><h2>GET /a/{id}</h2><table><tr><th>Name</th><th>Type</th></tr><tr><td>id</td><td>string</td></tr></table></body></html>',
+};
+test('a description of another format that is broken is read, or told in words', async () => {
+  const both = fc.constantFrom(...Object.entries(texts)).chain(([name, text]) => fc.tuple(fc.constant(name), broken(text)));
+  await fc.assert(
+    fc.asyncProperty(both, ([name, text]) =>
+      tried(async () => {
+        const { documents } = await gatherDocuments(mainAddress(name), name, text, async () => ({ refused: 'no' }));
+        await readDocumentation(documents, 'a');
+      }, text),
+    ),
+    settings,
+  );
+});
+
+test('what is nested too deeply says so', async () => {
+  for (const text of [`a: ${'['.repeat(20_000)}`, `{"a": ${'['.repeat(100_000)}${']'.repeat(100_000)}}`])
+    await tried(() => parseYaml(text, 'a.yaml'), 'deep');
+  const deep = asProblem(new RangeError('Maximum call stack size exceeded'));
+  assert.ok(deep instanceof Problem && deep.code === 'nested-too-deeply');
+});
