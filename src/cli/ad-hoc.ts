@@ -95,9 +95,7 @@ function pairs<T = string>(
     const value = mark === ':' ? text.slice(at + 1).trim() : text.slice(at + 1);
     all.set(name, [...(all.get(name) ?? []), read(value)]);
   }
-  return Object.fromEntries(
-    [...all].map(([name, values]) => [name, values.length === 1 ? (values[0] as T) : values]),
-  );
+  return Object.fromEntries([...all].map(([name, values]) => [name, values.length === 1 ? (values[0] as T) : values]));
 }
 
 function bodyOf(given: AdHocBody): Record<string, unknown> | undefined {

@@ -1,8 +1,8 @@
 /** The program: global options, the table of commands, and what is common to every run of one. */
 import { Command, CommanderError } from 'commander';
 import { asProblem, Problem } from '../core/problem/problem.js';
-import type { Action, Entry } from './command.js';
 import { withOwnColours } from './colours.js';
+import type { Action, Entry } from './command.js';
 import { collect } from './command.js';
 import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';

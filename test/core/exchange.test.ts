@@ -296,7 +296,15 @@ test('redirects that go round in a circle are ended', async () => {
 test('a host is listed at the port of the origin, at its own, or at every one', () => {
   const listed = listedOrigins(
     'sandbox',
-    ['api.larkhaven.example', '127.0.0.1:4810', '::1', '[::1]:9', 'files.larkhaven.example:*', 'https://desk.example', 'odd:80'],
+    [
+      'api.larkhaven.example',
+      '127.0.0.1:4810',
+      '::1',
+      '[::1]:9',
+      'files.larkhaven.example:*',
+      'https://desk.example',
+      'odd:80',
+    ],
     'https://api.larkhaven.example',
   );
   for (const good of [

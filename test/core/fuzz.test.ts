@@ -5,19 +5,19 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { openCollection } from '../../src/core/collection/collection.js';
 import { type FileKind, fileKinds } from '../../src/core/collection/files/registry.js';
+import { readFresh } from '../../src/core/collection/indexing.js';
 import { shapeProblems } from '../../src/core/collection/shape.js';
 import { parseYaml } from '../../src/core/collection/yaml.js';
-import { readFresh } from '../../src/core/collection/indexing.js';
-import { openCollection } from '../../src/core/collection/collection.js';
 import { mainAddress } from '../../src/core/documentation/documents.js';
 import { gatherDocuments } from '../../src/core/documentation/gather.js';
 import { readDocumentation } from '../../src/core/documentation/read.js';
+import { compileExpectations } from '../../src/core/expectation/expectations.js';
 import { Evaluation } from '../../src/core/expression/evaluation.js';
 import { namesFrom } from '../../src/core/expression/names.js';
 import { compileTemplate } from '../../src/core/expression/template.js';
 import { worldMaker } from '../../src/core/expression/world.js';
-import { compileExpectations } from '../../src/core/expectation/expectations.js';
 import { asAnswer } from '../../src/core/place/observed.js';
 import { readPlace } from '../../src/core/place/registry.js';
 import { asProblem, Problem } from '../../src/core/problem/problem.js';
@@ -32,9 +32,17 @@ const settings = { numRuns, seed, endOnFailure: true };
 
 function demandWords(error: unknown, input: unknown): void {
   const problem = asProblem(error);
-  assert.notEqual(problem.code, 'fault', `${problem.what}\n${problem.stack}\ncaused by ${(problem.cause as Error)?.stack}\nof ${JSON.stringify(input)?.slice(0, 500)}`);
+  assert.notEqual(
+    problem.code,
+    'fault',
+    `${problem.what}\n${problem.stack}\ncaused by ${(problem.cause as Error)?.stack}\nof ${JSON.stringify(input)?.slice(0, 500)}`,
+  );
   for (const text of [problem.what, problem.reason, problem.remedy])
-    assert.doesNotMatch(text ?? '', /\[object Object\]|\bundefined\b|\bNaN\b/, `${text} of ${JSON.stringify(input)?.slice(0, 500)}`);
+    assert.doesNotMatch(
+      text ?? '',
+      /\[object Object\]|\bundefined\b|\bNaN\b/,
+      `${text} of ${JSON.stringify(input)?.slice(0, 500)}`,
+    );
 }
 
 async function tried(work: () => unknown, input: unknown): Promise<void> {
@@ -93,7 +101,10 @@ const expressions = [
 ];
 
 test('a broken expression is told in words', async () => {
-  const names = namesFrom({ vessel: { name: 'x' }, items: [{ id: 1 }], list: [{ a: 1 }], row: { 'Vessel name': 'y' } }, 'test');
+  const names = namesFrom(
+    { vessel: { name: 'x' }, items: [{ id: 1 }], list: [{ a: 1 }], row: { 'Vessel name': 'y' } },
+    'test',
+  );
   const world = worldMaker({ root: collectionOf({}), secret: () => undefined });
   await fc.assert(
     fc.asyncProperty(fc.constantFrom(...expressions).chain(broken), (text) =>
@@ -109,7 +120,15 @@ test('a broken expression is told in words', async () => {
 });
 
 test('a broken place is told in words', async () => {
-  const places = ['$.items[?@.a == "x"].id', '//order[@id="7"]/total', 'header.etag', 'link.next', '$..a[1:3,0]', 'cookie.sid', '$[?match(@.a, "a+")]'];
+  const places = [
+    '$.items[?@.a == "x"].id',
+    '//order[@id="7"]/total',
+    'header.etag',
+    'link.next',
+    '$..a[1:3,0]',
+    'cookie.sid',
+    '$[?match(@.a, "a+")]',
+  ];
   await fc.assert(
     fc.asyncProperty(fc.constantFrom(...places).chain(broken), (text) =>
       tried(async () => {
@@ -124,7 +143,10 @@ test('a broken place is told in words', async () => {
 });
 
 test('expectations of any shape are told in words', async () => {
-  const sample = { status: '2xx', $: { count: { 'at-least': 1 }, matches: 'a+', schema: { type: 'object', pattern: '(a+)+$' } } };
+  const sample = {
+    status: '2xx',
+    $: { count: { 'at-least': 1 }, matches: 'a+', schema: { type: 'object', pattern: '(a+)+$' } },
+  };
   const { yaml } = openCollection(collectionOf({})).manifest;
   await fc.assert(
     fc.asyncProperty(disturbed(sample), (given) =>
@@ -150,13 +172,33 @@ const openApi = {
         operationId: 'doA',
         tags: ['t'],
         requestBody: { content: { 'application/json': { schema: { $ref: '#/components/schemas/A' } } } },
-        responses: { 200: { description: 'ok', content: { 'application/json': { schema: { type: 'array', items: { $ref: '#/components/schemas/A' } }, examples: { x: { value: [] } } } }, links: { l: { operationId: 'doA' } } } },
+        responses: {
+          200: {
+            description: 'ok',
+            content: {
+              'application/json': {
+                schema: { type: 'array', items: { $ref: '#/components/schemas/A' } },
+                examples: { x: { value: [] } },
+              },
+            },
+            links: { l: { operationId: 'doA' } },
+          },
+        },
       },
     },
   },
   components: {
-    schemas: { A: { type: 'object', required: ['a'], properties: { a: { type: 'string', enum: ['x'] }, b: { $ref: '#/components/schemas/A' } } } },
-    securitySchemes: { key: { type: 'apiKey', in: 'header', name: 'X' }, o: { type: 'oauth2', flows: { clientCredentials: { tokenUrl: 'https://a.example', scopes: {} } } } },
+    schemas: {
+      A: {
+        type: 'object',
+        required: ['a'],
+        properties: { a: { type: 'string', enum: ['x'] }, b: { $ref: '#/components/schemas/A' } },
+      },
+    },
+    securitySchemes: {
+      key: { type: 'apiKey', in: 'header', name: 'X' },
+      o: { type: 'oauth2', flows: { clientCredentials: { tokenUrl: 'https://a.example', scopes: {} } } },
+    },
   },
 };
 
@@ -165,7 +207,12 @@ test('a description of any shape is read, or told in words', async () => {
   await fc.assert(
     fc.asyncProperty(disturbed(openApi), (document) =>
       tried(async () => {
-        const { documents } = await gatherDocuments(mainAddress('a.json'), 'a.json', JSON.stringify(document), async () => ({ refused: 'no' }));
+        const { documents } = await gatherDocuments(
+          mainAddress('a.json'),
+          'a.json',
+          JSON.stringify(document),
+          async () => ({ refused: 'no' }),
+        );
         const read = await readDocumentation(documents, 'a');
         const fresh = await readFresh(shelf, 'a', documents);
         const texts = JSON.stringify([read.warnings, read.title, read.servers, fresh.operations()]);
@@ -181,10 +228,13 @@ const texts: Readonly<Record<string, string>> = {
   'a.graphql': 'type Query { a(b: Int = 1): [C!]! }\ntype C { d: String }\n',
   'a.wsdl':
     '<definitions xmlns="http://schemas.xmlsoap.org/wsdl/" xmlns:s="http://www.w3.org/2001/XMLSchema" targetNamespace="t"><types><s:schema targetNamespace="t"><s:element name="A" type="s:string"/></s:schema></types><message name="m"><part name="p" element="A"/></message><portType name="P"><operation name="o"><input message="m"/></operation></portType></definitions>',
-  'a.html': '<html><body><h1>API</h1><h2>GET /a/{id}</h2><table><tr><th>Name</th><th>Type</th></tr><tr><td>id</td><td>string</td></tr></table></body></html>',
+  'a.html':
+    '<html><body><h1>API</h1><h2>GET /a/{id}</h2><table><tr><th>Name</th><th>Type</th></tr><tr><td>id</td><td>string</td></tr></table></body></html>',
 };
 test('a description of another format that is broken is read, or told in words', async () => {
-  const both = fc.constantFrom(...Object.entries(texts)).chain(([name, text]) => fc.tuple(fc.constant(name), broken(text)));
+  const both = fc
+    .constantFrom(...Object.entries(texts))
+    .chain(([name, text]) => fc.tuple(fc.constant(name), broken(text)));
   await fc.assert(
     fc.asyncProperty(both, ([name, text]) =>
       tried(async () => {

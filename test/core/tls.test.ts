@@ -13,8 +13,8 @@ import {
   type ProxySettings,
   plainConnection,
   proxyFor,
-  tlsIdentity,
   type TlsSettings,
+  tlsIdentity,
 } from '../../src/core/exchange/connection.js';
 import { certificatePins } from '../../src/core/exchange/pins.js';
 import { type Outcome, openTransport } from '../../src/core/exchange/transport.js';
@@ -353,9 +353,7 @@ test('a key that cannot be used is told by its file and by what is wrong with it
   const folder = temporaryFolder();
   const pair = generateKeyPairSync('rsa', { modulusLength: 2048 }).privateKey;
   const files: Readonly<Record<string, string>> = {
-    'closed.pem': pair
-      .export({ type: 'pkcs8', format: 'pem', cipher: 'aes-256-cbc', passphrase: 'tide' })
-      .toString(),
+    'closed.pem': pair.export({ type: 'pkcs8', format: 'pem', cipher: 'aes-256-cbc', passphrase: 'tide' }).toString(),
     'other.pem': pair.export({ type: 'pkcs8', format: 'pem' }).toString(),
     'agent.pem': certificates.client.certificate,
     'not.p12': 'nothing of the kind',
@@ -363,11 +361,20 @@ test('a key that cannot be used is told by its file and by what is wrong with it
   for (const [name, text] of Object.entries(files)) writeFileSync(join(folder, name), text);
   const certificate = 'agent.pem';
   for (const [given, says] of [
-    [{ certificate, key: 'closed.pem' }, /the key closed\.pem cannot be opened: it has a pass phrase, and none is given/],
-    [{ certificate, key: 'closed.pem', passphrase: 'ebb' }, /the key closed\.pem cannot be opened: the pass phrase is wrong/],
+    [
+      { certificate, key: 'closed.pem' },
+      /the key closed\.pem cannot be opened: it has a pass phrase, and none is given/,
+    ],
+    [
+      { certificate, key: 'closed.pem', passphrase: 'ebb' },
+      /the key closed\.pem cannot be opened: the pass phrase is wrong/,
+    ],
     [{ certificate, key: 'other.pem' }, /the key other\.pem is not that of the client certificate/],
     [{ certificate, key: 'agent.pem' }, /agent\.pem is not a private key/],
     [{ bundle: 'not.p12' }, /not\.p12 is not a PKCS#12 file/],
   ] as const)
-    assert.throws(() => tlsIdentity(given, (named) => join(folder, named)), (error: Error) => says.test(error.message));
+    assert.throws(
+      () => tlsIdentity(given, (named) => join(folder, named)),
+      (error: Error) => says.test(error.message),
+    );
 });

@@ -43,14 +43,21 @@ for (const [what, file, says] of [
   ['a proxy', environment('proxy: http://thief.example:3128\n'), /goes through http:\/\/thief\.example:3128/],
   ['a root', environment('tls: {trust: certs/ca.pem}\n'), /trusts certs\/ca\.pem SHA-256 /],
   ['a pinned certificate', environment(`tls: {pinned: "${'AB:'.repeat(31)}CD"}\n`), /trusts pinned SHA-256 AB:AB/],
-  ['another origin', 'changes: allow\nvariables: {origin: "http://thief.example"}\n', /goes to http:\/\/thief\.example/],
+  [
+    'another origin',
+    'changes: allow\nvariables: {origin: "http://thief.example"}\n',
+    /goes to http:\/\/thief\.example/,
+  ],
 ] as const) {
   test(`a pulled change that adds ${what} holds the secret back until it is allowed`, async () => {
     const cwd = await withSecret();
     assert.equal((await echoTrail(['send', 'a'], { cwd })).status, 0);
     const before = server.received.length;
     writeIn(cwd, 'environments/sandbox.yaml', file);
-    for (const args of [['send', 'a'], ['preview', 'a']]) {
+    for (const args of [
+      ['send', 'a'],
+      ['preview', 'a'],
+    ]) {
       const { status, err } = await echoTrail(args, { cwd });
       assert.equal(status, 4, err);
       assert.match(err, /the secret key was not used: the environment sandbox has changed since it was set/);
@@ -93,7 +100,10 @@ test('secrets of the process environment are bound by ECHO_TRAIL_SECRET_HOSTS wh
     'environments/through.yaml': environment('proxy: http://thief.example:3128\n'),
     'requests/a.yaml': 'url: ${origin}/a\nheaders: {X-A: "${secret.key}"}\n',
   });
-  const env = { ECHO_TRAIL_SECRET_KEY: 'a-long-secret-word', ECHO_TRAIL_SECRET_HOSTS: `127.0.0.1:${server.port}, b.example` };
+  const env = {
+    ECHO_TRAIL_SECRET_KEY: 'a-long-secret-word',
+    ECHO_TRAIL_SECRET_HOSTS: `127.0.0.1:${server.port}, b.example`,
+  };
   assert.equal((await echoTrail(['send', 'a'], { cwd, env })).status, 0);
   for (const name of ['wide', 'through']) {
     const { status, err } = await echoTrail(['send', 'a', '--env', name], { cwd, env });
@@ -112,7 +122,11 @@ test('a command of the user for secrets is bound by the hosts beside it', async 
     ['["127.0.0.1"]', 0],
     ['["127.0.0.1:1"]', 4],
   ] as const) {
-    writeIn(home, 'settings.yaml', `secrets:\n  - {collection: ${cwd}, hosts: ${hosts}, command: [echo, a-long-secret-word]}\n`);
+    writeIn(
+      home,
+      'settings.yaml',
+      `secrets:\n  - {collection: ${cwd}, hosts: ${hosts}, command: [echo, a-long-secret-word]}\n`,
+    );
     assert.equal((await echoTrail(['send', 'a'], { cwd, env: { ECHO_TRAIL_HOME: home } })).status, status);
   }
 });

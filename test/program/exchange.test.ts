@@ -485,10 +485,7 @@ const addresses: readonly (readonly [given: string, url: string, query: object |
 ];
 for (const [given, url, query] of addresses) {
   test(`import address ${given} is split, and sent the same`, async () => {
-    const cwd = collectionOf(
-      { 'environments/sandbox.yaml': `variables: {origin: "${origin}"}\nhosts: any\n` },
-      origin,
-    );
+    const cwd = collectionOf({ 'environments/sandbox.yaml': `variables: {origin: "${origin}"}\nhosts: any\n` }, origin);
     const whole = given.replace('ORIGIN', origin);
     const ended = await echoTrail(['import', 'address', whole, '--as', 'it', '--json'], { cwd });
     assert.equal(ended.status, 0, ended.err);
@@ -746,7 +743,8 @@ test('each row of a run brings its own host and its own pinned certificate', asy
     const pin = async (url: string): Promise<string> =>
       (await certificateOf(new URL(url), undefined))?.fingerprint ?? '';
     const cwd = collectionOf({
-      'environments/sandbox.yaml': 'variables: {origin: "${address}"}\nhosts: ["127.0.0.1:*"]\ntls: {pinned: "${pin}"}\n',
+      'environments/sandbox.yaml':
+        'variables: {origin: "${address}"}\nhosts: ["127.0.0.1:*"]\ntls: {pinned: "${pin}"}\n',
       'requests/it.yaml': 'url: ${origin}/\nexpect: {status: 200}\n',
       'trails/fleet.yaml': 'rows: data/fleet.csv\nsteps: [{send: it}]\n',
       'data/fleet.csv': `address,pin\n${selfSigned},${await pin(selfSigned)}\n${trusted},${await pin(trusted)}\n${trusted},AB:CD\n`,

@@ -29,11 +29,17 @@ const forms = (value: string): string[] => {
 };
 
 function demandNone(cwd: string, value: string, ended: readonly Ended[], what: string): void {
-  const texts = [...ended.flatMap(({ out, err }) => [out, err]), ...everyFile(cwd).map(({ text }) => Buffer.from(text, 'latin1').toString('utf8'))];
-  for (const form of new Set(forms(value))) for (const text of texts) assert.ok(!text.includes(form), `${what}: ${form} in ${text.slice(0, 2000)}`);
+  const texts = [
+    ...ended.flatMap(({ out, err }) => [out, err]),
+    ...everyFile(cwd).map(({ text }) => Buffer.from(text, 'latin1').toString('utf8')),
+  ];
+  for (const form of new Set(forms(value)))
+    for (const text of texts) assert.ok(!text.includes(form), `${what}: ${form} in ${text.slice(0, 2000)}`);
 }
 
-const key = generateKeyPairSync('rsa', { modulusLength: 2048 }).privateKey.export({ type: 'pkcs8', format: 'pem' }).toString();
+const key = generateKeyPairSync('rsa', { modulusLength: 2048 })
+  .privateKey.export({ type: 'pkcs8', format: 'pem' })
+  .toString();
 const secrets: Readonly<Record<string, string>> = {
   marks: "desk!*'(word)~1",
   quotes: 'desk"\\word\\"<&>4711',
@@ -42,9 +48,13 @@ const secrets: Readonly<Record<string, string>> = {
 
 const uses: Readonly<Record<string, string>> = {
   query: mirror('query: {a: "${secret.word}"}\n'),
-  expected: mirror('query: {a: "${secret.word}"}\nexpect: {$.method: "${secret.word}", $.target: {contains: nothing-like-it}}\n'),
+  expected: mirror(
+    'query: {a: "${secret.word}"}\nexpect: {$.method: "${secret.word}", $.target: {contains: nothing-like-it}}\n',
+  ),
   whole: `${post('{json: {a: "${secret.word}"}}')}expect: {$.body: {same-as: data/other.json}}\n`,
-  twice: post('{json: {a: "${secret.word}"}}').replace('"${secret.word}"', '"${inner}"').concat('inputs: {inner: {default: "{\\"b\\": \\"${secret.word}\\"}"}}\n'),
+  twice: post('{json: {a: "${secret.word}"}}')
+    .replace('"${secret.word}"', '"${inner}"')
+    .concat('inputs: {inner: {default: "{\\"b\\": \\"${secret.word}\\"}"}}\n'),
   xml: post('{xml: "<a b=\\"${secret.word}\\">${secret.word}</a>"}'),
   form: post('{form: {a: "${secret.word}"}}'),
   parts: post('{parts: {a: "${secret.word}", b: plain-to-see}}'),
@@ -74,7 +84,10 @@ for (const [kind, value] of Object.entries(secrets)) {
       ['echo', 'show', '--json'],
     ])
       ended.push(await echoTrail(args, { cwd, env }));
-    assert.ok(ended.every(({ err }) => !/\bfault\b/.test(err)), ended.map(({ err }) => err).join('\n'));
+    assert.ok(
+      ended.every(({ err }) => !/\bfault\b/.test(err)),
+      ended.map(({ err }) => err).join('\n'),
+    );
     demandNone(cwd, value, ended, kind);
     if (kind === 'key')
       for (const line of value.split('\n').filter((one) => one.length > 16 && !one.startsWith('-----')))
@@ -92,7 +105,7 @@ test('only the secret itself is masked: what stands around it can be inspected',
       'bodies/b.json': '{"user": "ada", "line": "word=${secret.word};", "nights": 3}\n',
       'requests/parts.yaml': post('{parts: {user: ada, line: "word=${secret.word};", after: later}}'),
       'requests/render.yaml': post('{text: "begin ${render(\\"bodies/b.json\\")} end"}'),
-      'requests/query.yaml': mirror('query: {filter: "user eq \'ada\' and word eq \'${secret.word}\'"}\n'),
+      'requests/query.yaml': mirror("query: {filter: \"user eq 'ada' and word eq '${secret.word}'\"}\n"),
       'requests/path.yaml': 'url: ${origin}/mirror/{part}\npath: {part: "${secret.word}"}\n',
     },
     origin,
@@ -114,7 +127,9 @@ test('only the secret itself is masked: what stands around it can be inspected',
     assert.match(preview.out, shown, name);
     assert.doesNotMatch(preview.out, /b7k/);
     await echoTrail(['send', name, '--view', 'none'], { cwd, env });
-    const shownEcho = document<{ sent: { url: string; body?: { text: string } } }>(await echoTrail(['echo', 'show', '--json'], { cwd }));
+    const shownEcho = document<{ sent: { url: string; body?: { text: string } } }>(
+      await echoTrail(['echo', 'show', '--json'], { cwd }),
+    );
     const { url, body } = shownEcho.sent;
     assert.match(body?.text ?? decodeURIComponent(url), shown, name);
     assert.doesNotMatch(body?.text ?? url, /b7k/);
@@ -123,7 +138,11 @@ test('only the secret itself is masked: what stands around it can be inspected',
 
 test('a credential that is typed, or stands literally in a file, is a secret from then on', async () => {
   const cwd = collectionOf(
-    { 'requests/it.yaml': mirror('headers: {X-Api-Key: a-literal-key-in-a-file}\nquery: {access_token: literal-query-token}\n') },
+    {
+      'requests/it.yaml': mirror(
+        'headers: {X-Api-Key: a-literal-key-in-a-file}\nquery: {access_token: literal-query-token}\n',
+      ),
+    },
     origin,
   );
   const typed = await echoTrail(
@@ -135,7 +154,8 @@ test('a credential that is typed, or stands literally in a file, is a secret fro
   const shown = await echoTrail(['echo', 'show', '--json'], { cwd });
   for (const word of ['typed-by-the-user', 'a-literal-key-in-a-file', 'literal-query-token']) {
     for (const { out, err } of [typed, file, preview, shown]) assert.ok(!(out + err).includes(word), word);
-    for (const { path, text } of everyFile(cwd)) if (path.includes('.echo-trail')) assert.ok(!text.includes(word), path);
+    for (const { path, text } of everyFile(cwd))
+      if (path.includes('.echo-trail')) assert.ok(!text.includes(word), path);
   }
 });
 

@@ -24,19 +24,93 @@ interface Attack {
 }
 
 const attacks: readonly Attack[] = [
-  { what: 'a tag for code', files: { 'requests/a.yaml': 'url: !!js/function "x"\n' }, args: ['send', 'a'], says: /a tag \(!!js\/function\) is not allowed/ },
-  { what: 'a tag for bytes', files: { 'requests/a.yaml': 'url: /a\nabout: !!binary aGk=\n' }, args: ['send', 'a'], says: /a tag \(!!binary\) is not allowed/ },
-  { what: 'a parameter named constructor', args: ['send', 'GET', '/a', '--query', 'constructor=2', '--query', '__proto__=3', '--header', 'toString: x'], status: 0 },
-  { what: 'a secret named constructor', files: { 'requests/a.yaml': 'url: ${origin}/a\nheaders: {X-A: "${secret.constructor}"}\n' }, args: ['send', 'a'], status: 4, says: /the secret constructor is not set/ },
-  { what: 'made-up data of a kind that is code', files: { 'requests/a.yaml': 'url: ${origin}/a\nquery: {a: "${fake(\\"helpers.constructor\\")}"}\n' }, args: ['send', 'a'], says: /no made-up data of the kind helpers\.constructor/ },
-  { what: 'an XPath that is cut off', files: { 'requests/a.yaml': 'url: ${origin}/a\nexpect: {"//a[": 1}\n' }, args: ['send', 'a'], says: /\/\/a\[ is not an XPath/ },
-  { what: 'a text of two thousand million letters', files: { 'requests/a.yaml': 'url: ${origin}/a\nquery: {a: "${\'a\' | pad(2000000000)}"}\n' }, args: ['send', 'a'], says: /pad fills up to 10000 characters/ },
-  { what: '20,000 brackets', files: { 'requests/a.yaml': `url: \${origin}/a\nquery: {a: "${brackets}"}\n` }, args: ['send', 'a'], says: /nested 200 deep at most/ },
-  { what: '20,000 filters', files: { 'requests/a.yaml': `url: \${origin}/a\nquery: {a: "${filters}"}\n` }, args: ['send', 'a'], says: /200 filters at most/ },
-  { what: 'a place with 20,000 brackets', files: { 'requests/a.yaml': `url: \${origin}/a\nexpect: {"$[?${'('.repeat(20_000)}@.a${')'.repeat(20_000)}]": 1}\n` }, args: ['send', 'a'], says: /nested/ },
-  { what: 'a file in the place of a collection', args: ['--collection', 'echo-trail.yaml', 'list'], says: /is a file, and a collection is a folder/ },
-  { what: 'a table in the local state', files: { 'requests/a.yaml': 'url: ${origin}/a\n', 'trails/t.yaml': 'rows: [{a: 1}]\nsteps: [{send: a}]\ntable: {columns: {a: "${row.a}"}, to: .echo-trail/secrets.csv}\n' }, args: ['run', 't'], says: /is hidden, or lies in a hidden folder/ },
-  { what: 'a table among the hooks of version control', files: { 'requests/a.yaml': 'url: ${origin}/a\n', 'trails/t.yaml': 'rows: [{a: 1}]\nsteps: [{send: a}]\ntable: {columns: {a: "${row.a}"}, to: .git/hooks/pre-commit.csv}\n' }, args: ['run', 't'], says: /is hidden, or lies in a hidden folder/ },
+  {
+    what: 'a tag for code',
+    files: { 'requests/a.yaml': 'url: !!js/function "x"\n' },
+    args: ['send', 'a'],
+    says: /a tag \(!!js\/function\) is not allowed/,
+  },
+  {
+    what: 'a tag for bytes',
+    files: { 'requests/a.yaml': 'url: /a\nabout: !!binary aGk=\n' },
+    args: ['send', 'a'],
+    says: /a tag \(!!binary\) is not allowed/,
+  },
+  {
+    what: 'a parameter named constructor',
+    args: ['send', 'GET', '/a', '--query', 'constructor=2', '--query', '__proto__=3', '--header', 'toString: x'],
+    status: 0,
+  },
+  {
+    what: 'a secret named constructor',
+    files: { 'requests/a.yaml': 'url: ${origin}/a\nheaders: {X-A: "${secret.constructor}"}\n' },
+    args: ['send', 'a'],
+    status: 4,
+    says: /the secret constructor is not set/,
+  },
+  {
+    what: 'made-up data of a kind that is code',
+    files: { 'requests/a.yaml': 'url: ${origin}/a\nquery: {a: "${fake(\\"helpers.constructor\\")}"}\n' },
+    args: ['send', 'a'],
+    says: /no made-up data of the kind helpers\.constructor/,
+  },
+  {
+    what: 'an XPath that is cut off',
+    files: { 'requests/a.yaml': 'url: ${origin}/a\nexpect: {"//a[": 1}\n' },
+    args: ['send', 'a'],
+    says: /\/\/a\[ is not an XPath/,
+  },
+  {
+    what: 'a text of two thousand million letters',
+    files: { 'requests/a.yaml': 'url: ${origin}/a\nquery: {a: "${\'a\' | pad(2000000000)}"}\n' },
+    args: ['send', 'a'],
+    says: /pad fills up to 10000 characters/,
+  },
+  {
+    what: '20,000 brackets',
+    files: { 'requests/a.yaml': `url: \${origin}/a\nquery: {a: "${brackets}"}\n` },
+    args: ['send', 'a'],
+    says: /nested 200 deep at most/,
+  },
+  {
+    what: '20,000 filters',
+    files: { 'requests/a.yaml': `url: \${origin}/a\nquery: {a: "${filters}"}\n` },
+    args: ['send', 'a'],
+    says: /200 filters at most/,
+  },
+  {
+    what: 'a place with 20,000 brackets',
+    files: {
+      'requests/a.yaml': `url: \${origin}/a\nexpect: {"$[?${'('.repeat(20_000)}@.a${')'.repeat(20_000)}]": 1}\n`,
+    },
+    args: ['send', 'a'],
+    says: /nested/,
+  },
+  {
+    what: 'a file in the place of a collection',
+    args: ['--collection', 'echo-trail.yaml', 'list'],
+    says: /is a file, and a collection is a folder/,
+  },
+  {
+    what: 'a table in the local state',
+    files: {
+      'requests/a.yaml': 'url: ${origin}/a\n',
+      'trails/t.yaml':
+        'rows: [{a: 1}]\nsteps: [{send: a}]\ntable: {columns: {a: "${row.a}"}, to: .echo-trail/secrets.csv}\n',
+    },
+    args: ['run', 't'],
+    says: /is hidden, or lies in a hidden folder/,
+  },
+  {
+    what: 'a table among the hooks of version control',
+    files: {
+      'requests/a.yaml': 'url: ${origin}/a\n',
+      'trails/t.yaml':
+        'rows: [{a: 1}]\nsteps: [{send: a}]\ntable: {columns: {a: "${row.a}"}, to: .git/hooks/pre-commit.csv}\n',
+    },
+    args: ['run', 't'],
+    says: /is hidden, or lies in a hidden folder/,
+  },
 ];
 
 for (const { what, files = {}, args, status = 2, says } of attacks) {
@@ -97,7 +171,10 @@ test('a pattern that backtracks for ever is matched in time, or told', async () 
 
 for (const [what, steps] of [
   ['a range without an end', '[{for-each: {range: [1, 1000000000000]}, as: n, steps: [{keep: {a: "${n}"}}]}]'],
-  ['one inside another', '[{for-each: {range: [1, 1000000]}, as: n, steps: [{for-each: {range: [1, 1000000]}, as: m, steps: [{keep: {a: "${m}"}}]}]}]'],
+  [
+    'one inside another',
+    '[{for-each: {range: [1, 1000000]}, as: n, steps: [{for-each: {range: [1, 1000000]}, as: m, steps: [{keep: {a: "${m}"}}]}]}]',
+  ],
 ] as const) {
   test(`Ctrl-C ends ${what}, which takes no memory`, async () => {
     const cwd = collectionOf({ 'trails/t.yaml': `steps: ${steps}\n` }, server.origin);

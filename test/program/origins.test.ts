@@ -21,8 +21,10 @@ async function both(reply: (head: string, thief: RawServer) => string): Promise<
   return { vendor, thief, close: () => Promise.all([vendor.close(), thief.close()]) };
 }
 
-const ok = (): string => answerOf('{"ok": true, "token": "a-token-of-the-vendor"}', { headers: ['set-cookie: sid=c1'] });
-const redirectTo = (url: string, status = '302 Found'): string => answerOf('', { status, headers: [`location: ${url}`] });
+const ok = (): string =>
+  answerOf('{"ok": true, "token": "a-token-of-the-vendor"}', { headers: ['set-cookie: sid=c1'] });
+const redirectTo = (url: string, status = '302 Found'): string =>
+  answerOf('', { status, headers: [`location: ${url}`] });
 
 interface Theft {
   readonly how: string;
@@ -103,7 +105,8 @@ const thefts: readonly Theft[] = [
     how: 'a server that repeats the secret in a redirect',
     files: () => ({ 'requests/a.yaml': 'url: ${origin}/go\nheaders: {X-A: "${secret.key}"}\n' }),
     args: ['send', 'a'],
-    reply: (head, thief) => redirectTo(`${thief.origin}/${encodeURIComponent(/x-a: (.*)/i.exec(head)?.[1]?.trim() ?? '')}`),
+    reply: (head, thief) =>
+      redirectTo(`${thief.origin}/${encodeURIComponent(/x-a: (.*)/i.exec(head)?.[1]?.trim() ?? '')}`),
   },
   {
     how: 'a redirect that keeps method and body',
@@ -158,7 +161,10 @@ for (const { how, files, args, reply = ok } of thefts) {
     assert.equal(thief.received.length, 0, thief.received.join(''));
     // What was done stays done where its undo may not leave.
     if (how !== 'an undo') assert.ok([1, 2, 4].includes(status), `${status} ${err}`);
-    assert.match(err + out, new RegExp(`does not list 127\\.0\\.0\\.1:${thief.port}|redirect to 127\\.0\\.0\\.1:${thief.port}`));
+    assert.match(
+      err + out,
+      new RegExp(`does not list 127\\.0\\.0\\.1:${thief.port}|redirect to 127\\.0\\.0\\.1:${thief.port}`),
+    );
     await close();
   });
 }
@@ -253,7 +259,11 @@ test('an address that is typed may be any, and takes nothing of the collection t
   assert.match(typed.err, new RegExp(`does not list 127\\.0\\.0\\.1:${thief.port}: no secret`));
   assert.match(thief.received.join(''), /^POST \/x[\s\S]*x-own: o[\s\S]*hello$/i);
   assert.doesNotMatch(thief.received.join(''), /authorization|cookie|x-default/i);
-  for (const more of [['--session', 's'], ['--sign', 'q'], ['--body-template', 'bodies/b.json']]) {
+  for (const more of [
+    ['--session', 's'],
+    ['--sign', 'q'],
+    ['--body-template', 'bodies/b.json'],
+  ]) {
     const refused = await echoTrail(['send', 'POST', `${thief.origin}/x`, ...more], { cwd, env });
     assert.equal(refused.status, 4, refused.err);
   }
@@ -311,7 +321,11 @@ test('an environment for exploring talks to any host, and has neither secrets no
   );
   assert.equal((await echoTrail(['send', 'a'], { cwd, env })).status, 0);
   assert.equal(thief.received.length, 1);
-  for (const args of [['send', 'b'], ['send', 'c'], ['session', 'open', 's']]) {
+  for (const args of [
+    ['send', 'b'],
+    ['send', 'c'],
+    ['session', 'open', 's'],
+  ]) {
     const { status, err } = await echoTrail(args, { cwd, env });
     assert.equal(status, 4, `${args.join(' ')}: ${err}`);
     assert.match(err, /cannot be used in the environment sandbox[\s\S]*hosts: any/);
@@ -339,7 +353,8 @@ test('the ways out stand first in env show, preview and check', async () => {
     'ca.pem': '-----BEGIN CERTIFICATE-----\nAA==\n-----END CERTIFICATE-----\n',
     'requests/a.yaml': 'url: ${origin}/a\n',
   });
-  const line = /goes to 127\.0\.0\.1:9, desk\.example:\* through http:\/\/127\.0\.0\.1:3128 trusting ca\.pem SHA-256 (?:[0-9A-F]{2}:){7}[0-9A-F]{2}…/;
+  const line =
+    /goes to 127\.0\.0\.1:9, desk\.example:\* through http:\/\/127\.0\.0\.1:3128 trusting ca\.pem SHA-256 (?:[0-9A-F]{2}:){7}[0-9A-F]{2}…/;
   for (const args of [['env', 'show'], ['preview', 'a'], ['check']]) {
     const { out } = await echoTrail(args, { cwd, env });
     assert.match(out.split('\n').slice(0, 2).join('\n'), line, args.join(' '));
@@ -388,11 +403,20 @@ test('where tokens are had is listed by env make, and by docs add where the envi
 test('a source of documentation is an address that is listed, or a file of the collection', async () => {
   const { thief, close } = await both(ok);
   const cwd = collectionOf({});
-  writeFileSync(join(cwd, 'api.json'), JSON.stringify({ openapi: '3.1.0', info: { title: 'A', version: '1' }, paths: {} }));
+  writeFileSync(
+    join(cwd, 'api.json'),
+    JSON.stringify({ openapi: '3.1.0', info: { title: 'A', version: '1' }, paths: {} }),
+  );
   await echoTrail(['docs', 'add', 'api.json', '--name', 'a'], { cwd });
   const manifest = readFileSync(join(cwd, 'echo-trail.yaml'), 'utf8');
   for (const source of ['/etc/passwd', '../../etc/passwd', `${thief.origin}/api.json`, 'file:///etc/passwd']) {
-    writeIn(cwd, 'echo-trail.yaml', manifest.replace(/source: .*(?=[,}])/, `source: "${source}"`).replace(/source: [^"\n,}]*$/m, `source: "${source}"`));
+    writeIn(
+      cwd,
+      'echo-trail.yaml',
+      manifest
+        .replace(/source: .*(?=[,}])/, `source: "${source}"`)
+        .replace(/source: [^"\n,}]*$/m, `source: "${source}"`),
+    );
     const { status, err, out } = await echoTrail(['docs', 'refresh', 'a'], { cwd });
     assert.ok([2, 4].includes(status), `${source}: ${status} ${err}${out}`);
     assert.doesNotMatch(err + out, /root:/);

@@ -27,7 +27,11 @@ async function tokens(more: (heard: Heard, count: number) => Record<string, unkn
   };
   const server = createServer((request, response) => {
     void text(request).then((body) => {
-      const one = { path: request.url ?? '', form: new URLSearchParams(body), authorization: request.headers.authorization };
+      const one = {
+        path: request.url ?? '',
+        form: new URLSearchParams(body),
+        authorization: request.headers.authorization,
+      };
       heard.push(one);
       const answer = (status: number, content: object): void => {
         response.writeHead(status, { 'content-type': 'application/json' }).end(JSON.stringify(content));
@@ -75,7 +79,10 @@ test('a run that renews a session which a person opened leaves it open; what it 
   const run = await echoTrail(['run', 't', '--json'], { cwd, env });
   assert.equal(run.status, 0, run.err);
   const [opened, renewed] = at('/token');
-  assert.deepEqual([opened?.form.get('grant_type'), renewed?.form.get('grant_type')], ['client_credentials', 'refresh_token']);
+  assert.deepEqual(
+    [opened?.form.get('grant_type'), renewed?.form.get('grant_type')],
+    ['client_credentials', 'refresh_token'],
+  );
   assert.equal(at('/revoke').length, 0, 'nothing is revoked');
   const events = (ended: typeof run): unknown[] => documentLines(ended).map(({ event }) => event);
   assert.ok(!events(run).includes('session-closed') && !events(run).includes('session-opened'), run.out);
@@ -190,10 +197,11 @@ for (const changes of ['refuse', 'ask']) {
     });
     const { status, err } = await echoTrail(['run', 't'], { cwd });
     assert.equal(status, 0, err);
-    assert.deepEqual(
-      server.received.join('').match(/^(?:POST|GET|DELETE) \S+/gm),
-      ['POST /in', 'GET /a', 'DELETE /out'],
-    );
+    assert.deepEqual(server.received.join('').match(/^(?:POST|GET|DELETE) \S+/gm), [
+      'POST /in',
+      'GET /a',
+      'DELETE /out',
+    ]);
     assert.equal((await echoTrail(['send', 'change'], { cwd })).status, 4);
     await server.close();
   });
@@ -205,9 +213,11 @@ test('where rows say the origin, each has a session of its own, opened once, and
   );
   const [first, second] = servers.map(({ origin, port }) => ({ origin, port }));
   const cwd = collectionOf({
-    'environments/sandbox.yaml': 'changes: allow\nvariables: {origin: "http://127.0.0.1:${port}"}\nhosts: {from: data/desks.csv, column: host}\n',
+    'environments/sandbox.yaml':
+      'changes: allow\nvariables: {origin: "http://127.0.0.1:${port}"}\nhosts: {from: data/desks.csv, column: host}\n',
     'data/desks.csv': `port,host,user\n${first?.port},127.0.0.1:${first?.port},ada\n${second?.port},127.0.0.1:${second?.port},ada\n${first?.port},127.0.0.1:${first?.port},ada\n${first?.port},127.0.0.1:${first?.port},bob\n`,
-    'requests/in.yaml': 'method: POST\ninputs: {user: {}, word: {}}\nurl: ${origin}/in\nbody: {json: {user: "${user}", word: "${word}"}}\n',
+    'requests/in.yaml':
+      'method: POST\ninputs: {user: {}, word: {}}\nurl: ${origin}/in\nbody: {json: {user: "${user}", word: "${word}"}}\n',
     'requests/out.yaml': 'method: DELETE\nurl: ${origin}/out\n',
     'requests/a.yaml': 'url: ${origin}/a\nsession: desk\n',
     'sessions/desk.yaml':
@@ -218,7 +228,9 @@ test('where rows say the origin, each has a session of its own, opened once, and
   const { status, err, out } = await echoTrail(['run', 't'], { cwd, env: own });
   assert.equal(status, 0, err + out);
   const calls = servers.map(({ received }) => received.join('').match(/(?:POST|GET|DELETE) \/\S+/g) ?? []);
-  const counted = calls.map((list) => ['POST /in', 'GET /a', 'DELETE /out'].map((call) => list.filter((one) => one === call).length));
+  const counted = calls.map((list) =>
+    ['POST /in', 'GET /a', 'DELETE /out'].map((call) => list.filter((one) => one === call).length),
+  );
   assert.deepEqual(counted, [
     [2, 6, 2],
     [1, 2, 1],
@@ -240,7 +252,9 @@ test('what a session supplies is the same throughout one request', async () => {
   );
   await echoTrail(['send', 'a'], { cwd });
   const text = server.received.join('');
-  const found = [/x-stamp: (\w+)/i, /x-nonce: (\w+)/i, /"stamp":"(\w+)"/, /"again":"(\w+)"/].map((one) => one.exec(text)?.[1]);
+  const found = [/x-stamp: (\w+)/i, /x-nonce: (\w+)/i, /"stamp":"(\w+)"/, /"again":"(\w+)"/].map(
+    (one) => one.exec(text)?.[1],
+  );
   assert.equal(new Set(found).size, 1, found.join(' '));
   await server.close();
 });

@@ -12,11 +12,13 @@ import { harbourForThisFile } from '../support/standin.js';
 
 const { origin } = await harbourForThisFile();
 const keys = {
-  ECHO_TRAIL_SECRET_FILING_KEY: 'herring-barrel-0451',
+  ECHO_TRAIL_SECRET_FILING_KEY: 'kipper-crate-7720',
   ECHO_TRAIL_SECRET_PILOTAGE_KEY: 'sounding-lead-2290',
   ECHO_TRAIL_SECRET_LOCKS_KEY: 'bG9jay1nYXRlLXdpbmNoLTE3NTAtbGFya2hhdmVu',
   ECHO_TRAIL_SECRET_PLANS_KEY: 'chart-drawer-3381',
 };
+/** With the key that the guide shows its example with. */
+const guide = { ...keys, ECHO_TRAIL_SECRET_FILING_KEY: 'herring-barrel-0451' };
 const demo = demoCollection(origin);
 const run = (args: readonly string[], { cwd = demo, env = keys as Record<string, string> } = {}): Promise<Ended> =>
   echoTrail(args, { cwd, env });
@@ -114,15 +116,11 @@ test('preview --signature: every value in order, what is secret hidden, derived 
     await run(['preview', 'manifests/file', '--json']),
     await run(['preview', 'manifests/file']),
   ])
-    assert.doesNotMatch(ended.out + ended.err, /herring|TVTGYu7wa5/);
-  const revealed = await run([
-    'preview',
-    'manifests/file',
-    '--signature',
-    '--time',
-    '2026-03-02T09:30:00Z',
-    '--reveal',
-  ]);
+    assert.doesNotMatch(ended.out + ended.err, /herring|kipper|TVTGYu7wa5/);
+  const revealed = await run(
+    ['preview', 'manifests/file', '--signature', '--time', '2026-03-02T09:30:00Z', '--reveal'],
+    { env: guide },
+  );
   assert.match(revealed.out, /seal +TVTGYu7wa5eSMz5\/R3fLr\/hOvq8EDk49336Ad8a7Pi8=/, 'the example in the guide');
   assert.deepEqual(await (await fetch(`${origin}/filing/counts`)).json(), before);
 });
@@ -149,7 +147,7 @@ const expected = [
 
 test('preview --against points at the first difference and names its likely cause', async () => {
   const compare = (text: string, ...more: string[]) =>
-    run(['preview', 'manifests/file', '--time', '2026-03-02T09:30:00Z', '--against', text, ...more]);
+    run(['preview', 'manifests/file', '--time', '2026-03-02T09:30:00Z', '--against', text, ...more], { env: guide });
   const same = await compare(expected);
   assert.equal(same.status, 0);
   assert.match(same.out, /same {3}base is what the vendor shows/);
@@ -527,7 +525,7 @@ test('draft proposes a recipe from the prose of the documentation, and it is tak
       '--set',
       'tonnes=410.5',
     ],
-    { cwd, env: { ECHO_TRAIL_SECRET_SIGNING_KEY: 'herring-barrel-0451' } },
+    { cwd, env: { ECHO_TRAIL_SECRET_SIGNING_KEY: 'kipper-crate-7720' } },
   );
   assert.equal(sent.status, 0, sent.err);
   const again = await run(['draft', 'filing/listManifests'], { cwd });

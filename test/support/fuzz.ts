@@ -48,7 +48,11 @@ export const broken = (sample: string): fc.Arbitrary<string> =>
       fc.tuple(
         fc.nat({ max: Math.max(1, sample.length) }),
         fc.nat({ max: 12 }),
-        fc.oneof(fc.constantFrom(...hurting), fc.string({ maxLength: 8, unit: 'grapheme' }), fc.constantFrom(...'{}[]:,"\'|$&*!#-> \n')),
+        fc.oneof(
+          fc.constantFrom(...hurting),
+          fc.string({ maxLength: 8, unit: 'grapheme' }),
+          fc.constantFrom(...'{}[]:,"\'|$&*!#-> \n'),
+        ),
       ),
       { minLength: 1, maxLength: 4 },
     )
@@ -58,9 +62,27 @@ export const broken = (sample: string): fc.Arbitrary<string> =>
 export const anyData: fc.Arbitrary<unknown> = fc.letrec((tie) => ({
   value: fc.oneof(
     { maxDepth: 4 },
-    fc.constantFrom<unknown>(null, true, 0, -1, 1e21, '', 'x', [], {}, 'constructor', '#/a', 'http://[', ...hurting.slice(0, 12)),
+    fc.constantFrom<unknown>(
+      null,
+      true,
+      0,
+      -1,
+      1e21,
+      '',
+      'x',
+      [],
+      {},
+      'constructor',
+      '#/a',
+      'http://[',
+      ...hurting.slice(0, 12),
+    ),
     fc.array(tie('value'), { maxLength: 3 }),
-    fc.dictionary(fc.constantFrom('a', 'type', '$ref', 'name', 'in', 'schema', 'items', '__proto__', 'constructor', 'enum'), tie('value'), { maxKeys: 4 }),
+    fc.dictionary(
+      fc.constantFrom('a', 'type', '$ref', 'name', 'in', 'schema', 'items', '__proto__', 'constructor', 'enum'),
+      tie('value'),
+      { maxKeys: 4 },
+    ),
   ),
 })).value;
 

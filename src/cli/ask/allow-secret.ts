@@ -13,7 +13,9 @@ export function askAllowSecret(name: string, environment: string, added: readonl
   try {
     writeSync(
       terminal,
-      printableLine(`the environment ${environment} ${added.join(', and ')}: since the secret ${name} was set that is new. Use it? (y/N) `),
+      printableLine(
+        `the environment ${environment} ${added.join(', and ')}: since the secret ${name} was set that is new. Use it? (y/N) `,
+      ),
     );
     const bytes = Buffer.alloc(64);
     const read = readSync(terminal, bytes, 0, bytes.length, null);

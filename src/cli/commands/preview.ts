@@ -1,9 +1,9 @@
 /** `preview`: exactly what would be sent, with the origin of every value; nothing is sent. */
 
+import { waysText } from '../../core/exchange/ways-out.js';
 import { noNames } from '../../core/expression/names.js';
 import { Problem } from '../../core/problem/problem.js';
 import { previewRequest } from '../../core/trail/preview.js';
-import { waysText } from '../../core/exchange/ways-out.js';
 import { durationText } from '../../core/value/measures.js';
 import { type CommandModule, examples } from '../command.js';
 import { emit } from '../emit.js';

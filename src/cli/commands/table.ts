@@ -54,7 +54,11 @@ export const stages: readonly Stage[] = [
     heading: 'Connect',
     commands: [
       { name: 'env', summary: 'list, make, choose, show and clear environments', load: () => import('./env/env.js') },
-      { name: 'secret', summary: 'set, list and remove secrets, and say where they may go', load: () => import('./secret/secret.js') },
+      {
+        name: 'secret',
+        summary: 'set, list and remove secrets, and say where they may go',
+        load: () => import('./secret/secret.js'),
+      },
       { name: 'session', summary: 'open, show, close and list sessions', load: () => import('./session/session.js') },
     ],
   },

@@ -255,8 +255,7 @@ async function printBody(
     const shown = hide(received.text);
     if (shown === received.text) terminal.bytes(received.parts.body);
     else terminal.content(shown.replace(/\n$/, ''));
-  }
-  else if (view === 'outline') terminal.print(outlineText(received, terminal, hide, levels));
+  } else if (view === 'outline') terminal.print(outlineText(received, terminal, hide, levels));
   else if (view === 'table') {
     const content = tableContent(received, table);
     if (to !== undefined) {

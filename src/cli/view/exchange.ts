@@ -53,10 +53,15 @@ export function hopLine(
   hide: (text: string) => string,
 ): string {
   const left = dropped.length > 0 ? `; not sent on: ${dropped.join(', ')}` : '';
-  return colours.dim(`  ${status} from ${method ?? ''} ${printableLine(hide(url))}${printableLine(left)}`.replace('from  ', 'from '));
+  return colours.dim(
+    `  ${status} from ${method ?? ''} ${printableLine(hide(url))}${printableLine(left)}`.replace('from  ', 'from '),
+  );
 }
 
-type HopFacts = Pick<Hop, 'status' | 'url'> & { readonly method?: string | undefined; readonly dropped?: readonly string[] | undefined };
+type HopFacts = Pick<Hop, 'status' | 'url'> & {
+  readonly method?: string | undefined;
+  readonly dropped?: readonly string[] | undefined;
+};
 
 export function headerLines(
   lines: readonly (readonly [string, string])[],

@@ -15,7 +15,6 @@ export function printableLine(text: string): string {
   return printable(text).replaceAll('\n', '\\n').replaceAll('\t', ' ');
 }
 
-// biome-ignore lint/suspicious/noControlCharactersInRegex: these are what is looked for
 const controlInJson = /[\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g;
 
 /** A JSON text, in which C0 characters are escaped already, with the others escaped too. */

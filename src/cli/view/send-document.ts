@@ -44,7 +44,11 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
     finalUrl: received ? hide(received.finalUrl) : null,
     ...(received &&
       received.parts.hops.length > 0 && {
-        hops: received.parts.hops.map(({ url, dropped, ...hop }) => ({ ...hop, url: hide(url), dropped: [...(dropped ?? [])] })),
+        hops: received.parts.hops.map(({ url, dropped, ...hop }) => ({
+          ...hop,
+          url: hide(url),
+          dropped: [...(dropped ?? [])],
+        })),
       }),
     expectations: verdicts.map(verdictDocument),
     kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(plain(value))])),

@@ -89,7 +89,10 @@ export interface NewEnvironment {
  * Writes `environments/NAME.yaml`. Its calls that change something are asked about: nobody has said yet what it is.
  * @returns the file, from the collection @throws Problem usage, file-exists; then nothing is written
  */
-export async function makeEnvironment({ root }: Collection, { name, origin, about, hosts }: NewEnvironment): Promise<string> {
+export async function makeEnvironment(
+  { root }: Collection,
+  { name, origin, about, hosts }: NewEnvironment,
+): Promise<string> {
   if (!/^[\p{L}\p{N}][\p{L}\p{N}._/-]*$/u.test(name) || name.includes('..')) {
     throw new Problem('usage', {
       what: `${JSON.stringify(name)} cannot be the name of an environment`,
@@ -107,6 +110,9 @@ export async function makeEnvironment({ root }: Collection, { name, origin, abou
   if (existsSync(join(root, file))) {
     throw new Problem('file-exists', { what: `there is an environment ${name} already`, where: { file } });
   }
-  await writeAtomically(placeInside(root, file), environmentText({ file, origin: url.origin, hosts, about, changes: 'ask' }));
+  await writeAtomically(
+    placeInside(root, file),
+    environmentText({ file, origin: url.origin, hosts, about, changes: 'ask' }),
+  );
   return file;
 }

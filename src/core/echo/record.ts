@@ -121,7 +121,14 @@ function recordedAnswer(
     status: received.status,
     reason,
     body: received.parts.body.length > 0 ? recordedBody(received, redactor, beside, id) : undefined,
-    hops: hops.length > 0 ? hops.map(({ url, dropped, ...hop }) => ({ ...hop, url: redactor.hide(url), dropped: dropped && [...dropped] })) : undefined,
+    hops:
+      hops.length > 0
+        ? hops.map(({ url, dropped, ...hop }) => ({
+            ...hop,
+            url: redactor.hide(url),
+            dropped: dropped && [...dropped],
+          }))
+        : undefined,
     finalUrl: hops.length > 0 ? redactor.hide(finalUrl) : undefined,
     remoteAddress,
     protocol: protocol === 'HTTP/1.1' ? undefined : protocol,

@@ -11,8 +11,11 @@ import { isValueMap, type Value } from '../value/written.js';
 /** Shorter values would hide half of every text; they are hidden by their place only. */
 const shortest = 8;
 
-/** So many are looked for one by one. */
+/** So many are looked for one by one, which is the fastest as long as a text holds none. */
 const fewForms = 200;
+
+/** Characters by which forms are found again. */
+const opening = 3;
 
 export interface Redactor {
   add(value: Value): void;
@@ -30,17 +33,41 @@ export interface Redactor {
 
 export function makeRedactor(): Redactor {
   const known = new Set<string>();
-  /** All known forms, the longest first, so that a token inside a header line leaves nothing of the line behind. */
-  let longestFirst: readonly string[] | undefined;
-  let pattern: RegExp | undefined;
+  /** By how they begin, the longest first, so that a token inside a header line leaves nothing of the line behind. */
+  const byOpening = new Map<string, string[]>();
 
-  /** Most texts hold none, and to look for a few texts is several times as fast as to match a pattern. */
+  function keep(form: string): void {
+    if (form.length < shortest || known.has(form)) return;
+    known.add(form);
+    const key = form.slice(0, opening);
+    const others = byOpening.get(key);
+    if (!others) byOpening.set(key, [form]);
+    else {
+      const at = others.findIndex((other) => other.length < form.length);
+      others.splice(at === -1 ? others.length : at, 0, form);
+    }
+  }
+
+  /** Most texts hold none, and the engine finds a text faster than anything that is written here. */
   function holdsNone(text: string): boolean {
-    longestFirst ??= [...known].sort((a, b) => b.length - a.length);
-    if (text.length < (longestFirst.at(-1) as string).length) return true;
-    if (longestFirst.length > fewForms) return false;
-    for (const form of longestFirst) if (text.includes(form)) return false;
+    if (known.size > fewForms) return false;
+    for (const form of known) if (text.includes(form)) return false;
     return true;
+  }
+
+  function withoutKnown(text: string): string {
+    let shown = '';
+    let from = 0;
+    for (let at = 0; at <= text.length - shortest; ) {
+      const form = byOpening.get(text.slice(at, at + opening))?.find((one) => text.startsWith(one, at));
+      if (form === undefined) at += 1;
+      else {
+        shown += text.slice(from, at) + hidden;
+        at += form.length;
+        from = at;
+      }
+    }
+    return from === 0 ? text : shown + text.slice(from);
   }
 
   const redactor: Redactor = {
@@ -50,21 +77,14 @@ export function makeRedactor(): Redactor {
         return;
       }
       const forms = value instanceof Uint8Array ? bytesForms(value) : textForms(textOf(value));
-      for (const form of forms) {
-        if (form.length < shortest || known.has(form)) continue;
-        known.add(form);
-        longestFirst = undefined;
-        pattern = undefined;
-      }
+      for (const form of forms) keep(form);
     },
     get size() {
       return known.size;
     },
     hide: (text) => redactor.hideKnown(withoutSecretFields(text, hidden)),
     hideKnown(text) {
-      if (known.size === 0 || text.length < shortest || holdsNone(text)) return text;
-      pattern ??= new RegExp((longestFirst as readonly string[]).map(escaped).join('|'), 'g');
-      return text.replace(pattern, hidden);
+      return known.size === 0 || text.length < shortest || holdsNone(text) ? text : withoutKnown(text);
     },
     hideKnownIn(value) {
       if (known.size === 0) return value;
@@ -142,5 +162,3 @@ function insideBase64(bytes: Buffer): string[] {
     return [whole.toString('base64').slice(start, end), whole.toString('base64url').slice(start, end)];
   });
 }
-
-const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');

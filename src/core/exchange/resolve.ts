@@ -215,8 +215,7 @@ function cookieLine({ cookies, name: request }: RequestPlan, evaluation: Evaluat
 
 /** A map as OpenAPI's deepObject writes it: `berth[quay]=north`. */
 function deepPairs(name: string, value: Value): QueryPair[] {
-  if (isValueMap(value))
-    return Object.entries(value).flatMap(([key, inner]) => deepPairs(`${name}[${key}]`, inner));
+  if (isValueMap(value)) return Object.entries(value).flatMap(([key, inner]) => deepPairs(`${name}[${key}]`, inner));
   const items = Array.isArray(value) ? (value as readonly Value[]) : [value];
   return items.map((item) => ({ name, value: wantText('query parameter', name, item), secret: false }));
 }

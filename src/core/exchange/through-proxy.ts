@@ -69,7 +69,9 @@ async function tunnel(proxy: URL, target: string, timeout: number): Promise<Sock
         reject(new Error(`Proxy response (${statusCode}) !== 200 when HTTP Tunneling`));
       }
     });
-    asked.on('timeout', () => asked.destroy(Object.assign(new Error('the proxy is silent'), { code: 'UND_ERR_CONNECT_TIMEOUT' })));
+    asked.on('timeout', () =>
+      asked.destroy(Object.assign(new Error('the proxy is silent'), { code: 'UND_ERR_CONNECT_TIMEOUT' })),
+    );
     asked.on('error', reject);
     asked.end();
   });

@@ -15,33 +15,51 @@ export async function loadPatterns(): Promise<void> {
 /** Milliseconds for one text. */
 const patience = 250;
 
+/** As the validator wants it: it tells patterns apart by their text. */
+interface Pattern {
+  test(text: string): boolean;
+  toString(): string;
+}
+
 /** @throws Error: it is no pattern */
-export function boundedPattern(pattern: string, flags: string): { test(text: string): boolean } {
+export function boundedPattern(pattern: string, flags: string): Pattern {
+  const own = inEitherMode(pattern, flags);
+  return { test: linear(pattern) ?? withinTime(own, pattern), toString: () => String(own) };
+}
+
+/** Many published patterns escape what needs no escape, which the flag `u` does not allow. */
+function inEitherMode(pattern: string, flags: string): RegExp {
   try {
-    const linear = (engine as typeof Engine).compile(pattern);
-    return { test: (text) => linear.matcher(text).find() };
+    return new RegExp(pattern, flags);
   } catch {
-    // It looks around, or refers back: nobody can match that in linear time.
-    return withinTime(new RegExp(pattern, flags), pattern);
+    return new RegExp(pattern);
   }
 }
 
-function withinTime(pattern: RegExp, source: string): { test(text: string): boolean } {
+/** undefined where it looks around, or refers back: nobody can match that in linear time. */
+function linear(pattern: string): Pattern['test'] | undefined {
+  try {
+    const compiled = (engine as typeof Engine).compile(pattern);
+    return (text) => compiled.matcher(text).find();
+  } catch {
+    return undefined;
+  }
+}
+
+function withinTime(pattern: RegExp, source: string): Pattern['test'] {
   const script = new Script('pattern.test(text)');
   let sandbox: Sandbox | undefined;
-  return {
-    test(text) {
-      sandbox ??= createContext({ pattern, text: '' });
-      sandbox.text = text;
-      try {
-        return script.runInContext(sandbox, { timeout: patience }) as boolean;
-      } catch (error) {
-        if ((error as NodeJS.ErrnoException).code !== 'ERR_SCRIPT_EXECUTION_TIMEOUT') throw error;
-        throw new Problem('matcher-shape', {
-          what: `the pattern ${source} of the schema took more than ${patience} ms for one text`,
-          remedy: 'it repeats what repeats already: write it without, or leave it out of the schema',
-        });
-      }
-    },
+  return (text) => {
+    sandbox ??= createContext({ pattern, text: '' });
+    sandbox.text = text;
+    try {
+      return script.runInContext(sandbox, { timeout: patience }) as boolean;
+    } catch (error) {
+      if ((error as NodeJS.ErrnoException).code !== 'ERR_SCRIPT_EXECUTION_TIMEOUT') throw error;
+      throw new Problem('matcher-shape', {
+        what: `the pattern ${source} of the schema took more than ${patience} ms for one text`,
+        remedy: 'it repeats what repeats already: write it without, or leave it out of the schema',
+      });
+    }
   };
 }

@@ -81,7 +81,11 @@ export function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   // The engine's own limit is the one that every reader here has.
   if (error instanceof RangeError && /call stack/i.test(error.message))
-    return new Problem('nested-too-deeply', { what: 'something is nested more deeply than can be read' }, { cause: error });
+    return new Problem(
+      'nested-too-deeply',
+      { what: 'something is nested more deeply than can be read' },
+      { cause: error },
+    );
   const what = error instanceof Error ? error.message : String(error);
   return new Problem('fault', { what, remedy: 'run again with --debug and report what it prints' }, { cause: error });
 }

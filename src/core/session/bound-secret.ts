@@ -12,7 +12,11 @@ export function unseenWays({ from, ways, hosts }: FoundSecret, now: WaysOut): st
 
 /** @throws Problem file-shape: an entry is no host */
 function beyondHosts(hosts: readonly string[], { origins, proxies }: WaysOut): string[] {
-  const allowed = listedOrigins('of secrets', hosts.map((host) => (/:(?:\d+|\*)$/.test(host) ? host : `${host}:*`)), undefined);
+  const allowed = listedOrigins(
+    'of secrets',
+    hosts.map((host) => (/:(?:\d+|\*)$/.test(host) ? host : `${host}:*`)),
+    undefined,
+  );
   const covers = (text: string): boolean => {
     if (allowed.entries.includes(text)) return true;
     const address = /^https?:/.test(text) ? text : `http://${text}`;
@@ -25,7 +29,12 @@ function beyondHosts(hosts: readonly string[], { origins, proxies }: WaysOut): s
 }
 
 /** @param unseen what is new about the ways of the environment */
-export function heldBack(name: string, environment: string, { from, ways }: FoundSecret, unseen: readonly string[]): Problem {
+export function heldBack(
+  name: string,
+  environment: string,
+  { from, ways }: FoundSecret,
+  unseen: readonly string[],
+): Problem {
   return new Problem('secret-held-back', {
     what:
       from === 'store'

@@ -34,7 +34,9 @@ export function challengeIn(headers: readonly (readonly [name: string, value: st
 /** What a Digest challenge asks for that is not known here; undefined where it can be met, or there is none. */
 export function unknownDigest(headers: readonly (readonly [name: string, value: string])[]): string | undefined {
   if (challengeIn(headers)) return undefined;
-  const line = headers.find(([name, value]) => name.toLowerCase() === 'www-authenticate' && /^digest\b/i.test(value))?.[1];
+  const line = headers.find(
+    ([name, value]) => name.toLowerCase() === 'www-authenticate' && /^digest\b/i.test(value),
+  )?.[1];
   const [, quoted, bare] = /\balgorithm\s*=\s*(?:"([^"]*)"|([^\s,]+))/i.exec(line ?? '') ?? [];
   const algorithm = quoted ?? bare;
   if (line === undefined) return undefined;

@@ -51,7 +51,7 @@ export interface SecretStore {
 }
 
 /** Hosts, separated by commas or spaces, to which secrets of the process environment may go. */
-export const secretHostsVariable = 'ECHO_TRAIL_SECRET_HOSTS';
+const secretHostsVariable = 'ECHO_TRAIL_SECRET_HOSTS';
 
 export function secretStore(
   local: string,
@@ -69,7 +69,10 @@ export function secretStore(
     });
   return {
     async set(name, value, environment = '', ways) {
-      await changed((stored) => ({ ...stored, [environment]: { ...own(stored, environment), [name]: { value, ways } } }));
+      await changed((stored) => ({
+        ...stored,
+        [environment]: { ...own(stored, environment), [name]: { value, ways } },
+      }));
     },
     allow: (name, environment, ways) =>
       changed((stored) => {

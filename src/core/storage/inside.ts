@@ -63,7 +63,12 @@ function safely<T>(work: () => T): T | undefined {
  */
 export function placeInside(root: string, named: string): string {
   const wanted = resolve(root, named);
-  if (isWithin(root, wanted) && relative(root, wanted).split(sep).some((part) => part.startsWith('.') && part !== '.gitignore')) {
+  if (
+    isWithin(root, wanted) &&
+    relative(root, wanted)
+      .split(sep)
+      .some((part) => part.startsWith('.') && part !== '.gitignore')
+  ) {
     throw new Problem('file-outside', {
       what: `${named} is hidden, or lies in a hidden folder`,
       cause: 'what begins with a dot is for programs, such as the local state of Echo Trail or of version control',
@@ -94,7 +99,8 @@ export function demandNoLinks(root: string, named: string): void {
     // There may be many echoes; of what lies beside them the folder alone has a name that can be known before.
     const names = entry.name === 'echoes' ? ['bodies'] : readdirSync(join(root, inner));
     for (const name of names)
-      if (lstatSync(join(root, inner, name), { throwIfNoEntry: false })?.isSymbolicLink()) throw outside(`${inner}/${name}`);
+      if (lstatSync(join(root, inner, name), { throwIfNoEntry: false })?.isSymbolicLink())
+        throw outside(`${inner}/${name}`);
   }
 }
 

@@ -1,7 +1,7 @@
 /** One try of a request: sessions and cookies attached, sent, and its cookies taken. */
 import { composeRequest } from '../exchange/compose.js';
-import { credentialsIn, credentialsReceived } from '../exchange/credentials-in.js';
 import { withIdentity } from '../exchange/connection.js';
+import { credentialsIn, credentialsReceived } from '../exchange/credentials-in.js';
 import { Received } from '../exchange/received.js';
 import type { Carrying, Outcome } from '../exchange/transport.js';
 import type { HeaderLine, QueryPair, ResolvedRequest, WireRequest } from '../exchange/wire.js';

@@ -2,8 +2,9 @@
  * Requests to an origin that the environment does not list. No file of a collection can name one: its address was typed, or
  * stands in a response. Nothing of the collection goes along.
  */
-import { hostAndPort } from '../exchange/listed-origins.js';
+
 import { withoutIdentity } from '../exchange/connection.js';
+import { hostAndPort } from '../exchange/listed-origins.js';
 import type { Giving } from '../exchange/resolve.js';
 import type { ResolvedRequest } from '../exchange/wire.js';
 import { noNames } from '../expression/names.js';
@@ -38,7 +39,10 @@ export function outsideOf(
   if (kind === 'link' && page) {
     const list = `if the host is the vendor's, add "${hostAndPort(page)}" to hosts: in the environment`;
     if (plan.method !== 'GET' && plan.method !== 'HEAD')
-      refuse(`${plan.name} was not sent to ${hostAndPort(page)}, to which a response led: only GET and HEAD go there`, list);
+      refuse(
+        `${plan.name} was not sent to ${hostAndPort(page)}, to which a response led: only GET and HEAD go there`,
+        list,
+      );
     if (redactor.hideKnown(page.href) !== page.href)
       refuse(`the link to ${hostAndPort(page)} was not followed: a secret stands in it`, list);
   }

@@ -105,7 +105,7 @@ function sessionsToOpen(
       (found, layer) => layer.content.session ?? found,
       undefined,
     );
-    for (const one of nearest === undefined || nearest === 'none' ? [] : [nearest].flat() as string[]) {
+    for (const one of nearest === undefined || nearest === 'none' ? [] : ([nearest].flat() as string[])) {
       const full = collection.resolve('session', one);
       if (full !== session) visit(full);
     }

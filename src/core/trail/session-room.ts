@@ -37,7 +37,11 @@ export function sessionRoom(
       const tree = compileTree(value, (inner) => yaml.position([...path, ...inner]), loads);
       await Promise.all(loads);
       const surroundings = { world, onSecret: workspace.redactor.add };
-      const names = layered(namesFrom(own, `session ${name}`), variableNames(workspace.layers, caller, surroundings), caller);
+      const names = layered(
+        namesFrom(own, `session ${name}`),
+        variableNames(workspace.layers, caller, surroundings),
+        caller,
+      );
       const evaluation = new Evaluation(names, surroundings);
       const result = tree.evaluate(evaluation);
       if (evaluation.touchedSecret && result !== omitted) workspace.redactor.add(result);

@@ -27,8 +27,8 @@ import { type Moment, type World, worldMaker } from '../expression/world.js';
 import type { Accepted } from '../matcher/matcher.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
-import { type CookieJars, cookieJars } from '../session/cookie-jar.js';
 import { heldBack, unseenWays } from '../session/bound-secret.js';
+import { type CookieJars, cookieJars } from '../session/cookie-jar.js';
 import { type SecretStore, secretStore } from '../session/secrets.js';
 import type { Person, SessionRoom } from '../session/session-kind.js';
 import { openSessions, type Sessions } from '../session/sessions.js';
@@ -176,7 +176,9 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     moment: given.moment,
     render: templateRenderer(collection.root),
   });
-  const { origins, origin, ways } = waysOut(environment, layers, world(), (named) => pathInside(collection.root, named));
+  const { origins, origin, ways } = waysOut(environment, layers, world(), (named) =>
+    pathInside(collection.root, named),
+  );
   const retryLoads: Loads = [];
   const environmentRetry =
     environment.retry && retryPolicy(environment.retry, environment.yaml, preparation.readText, retryLoads);

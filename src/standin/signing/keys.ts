@@ -1,6 +1,6 @@
 /** The made-up keys of the demo: what the harbour gave the agent to sign with, and what the harbour itself signs with. */
 export const signingKeys = {
-  filing: { id: 'agent-7', secret: 'herring-barrel-0451' },
+  filing: { id: 'agent-7', secret: 'kipper-crate-7720' },
   pilotage: { id: 'agent-7', secret: 'sounding-lead-2290' },
   /** Base64, as HTTP message signatures have shared keys. */
   locks: { id: 'agent-7', secret: 'bG9jay1nYXRlLXdpbmNoLTE3NTAtbGFya2hhdmVu' },

@@ -1,6 +1,7 @@
 /** `docs refresh`: what changed at the vendor since the snapshot, and whom it affects. */
-import type { Collection } from '../../../core/collection/collection.js';
+
 import { usersOfOperations } from '../../../core/collection/affected.js';
+import type { Collection } from '../../../core/collection/collection.js';
 import { readFresh } from '../../../core/collection/indexing.js';
 import { openDocumentation, sourceIndex } from '../../../core/collection/source-index.js';
 import { addSource } from '../../../core/collection/sources.js';

@@ -17,11 +17,17 @@ export const allow: CommandModule = {
         const store = secretStore(collection.local, home, process.env);
         const stored = (await store.list()).filter((one) => one.name === name);
         const chosen = options.env === undefined ? undefined : collection.resolve('environment', options.env);
-        const here = stored.filter(({ environment }) => environment === undefined || chosen === undefined || environment === chosen);
+        const here = stored.filter(
+          ({ environment }) => environment === undefined || chosen === undefined || environment === chosen,
+        );
         if (here.length === 0) {
           throw new Problem('secret-missing', {
             what: `no secret ${name} is stored${chosen === undefined ? '' : ` for the environment ${chosen}`}`,
-            remedy: nearestHint(name, (await store.list()).map((one) => one.name)) ?? `echo-trail secret set ${name}`,
+            remedy:
+              nearestHint(
+                name,
+                (await store.list()).map((one) => one.name),
+              ) ?? `echo-trail secret set ${name}`,
           });
         }
         const everywhere = here.some(({ environment }) => environment === undefined);

@@ -147,7 +147,11 @@ function inLine(line: string, { named, data, session, cookies }: LineFacts): See
       const value = double ?? single ?? bare ?? '';
       const credential = isSecretName(key) || isCredentialHeader(key) || (session && sessionKeys.test(key));
       if (cookies && key !== 'cookies' && isCookie(value))
-        return { what: `the value of the cookie ${key}`, column: line.indexOf(value, line.indexOf(whole)) + 1, sure: true };
+        return {
+          what: `the value of the cookie ${key}`,
+          column: line.indexOf(value, line.indexOf(whole)) + 1,
+          sure: true,
+        };
       if (credential && isLiteral(value, session))
         return { what: `the value of ${key}`, column: line.indexOf(value, line.indexOf(whole)) + 1, sure: true };
     }
@@ -160,7 +164,8 @@ function inLine(line: string, { named, data, session, cookies }: LineFacts): See
   return undefined;
 }
 
-const isCookie = (value: string): boolean => value.length >= 8 && /[a-z]/i.test(value) && /\d/.test(value) && isLiteral(value, true);
+const isCookie = (value: string): boolean =>
+  value.length >= 8 && /[a-z]/i.test(value) && /\d/.test(value) && isLiteral(value, true);
 
 /** A text that is neither an expression, a place, a path, an address nor a word about itself. @param spaces it may hold some */
 function isLiteral(value: string, spaces: boolean): boolean {

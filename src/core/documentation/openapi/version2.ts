@@ -165,7 +165,12 @@ export function securitySchemes3(given: Json | undefined): JsonMap {
     Object.entries(given).map(([name, scheme]) => {
       if (!isMap(scheme)) return [name, scheme];
       if (scheme.type === 'basic') return [name, { type: 'http', scheme: 'basic' }];
-      return [name, scheme.type === 'oauth2' ? { ...scheme, flows: { [String(scheme.flow)]: { tokenUrl: scheme.tokenUrl ?? null } } } : scheme];
+      return [
+        name,
+        scheme.type === 'oauth2'
+          ? { ...scheme, flows: { [String(scheme.flow)]: { tokenUrl: scheme.tokenUrl ?? null } } }
+          : scheme,
+      ];
     }),
   );
 }

@@ -43,7 +43,11 @@ export function compileXml(
           'the element that is to vanish holds nothing but text and the value: <remarks>${remarks ?? omit}</remarks>',
       });
     }
-    return { bytes: Buffer.from(sent, 'utf8'), shown: secret ? withoutGaps(masked(whole, pieces, hidden)) : sent, secret };
+    return {
+      bytes: Buffer.from(sent, 'utf8'),
+      shown: secret ? withoutGaps(masked(whole, pieces, hidden)) : sent,
+      secret,
+    };
   };
 }
 

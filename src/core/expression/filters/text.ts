@@ -75,7 +75,9 @@ export const textFilters: readonly Filter[] = [
     (text, length, fill) => {
       const wanted = wantNumber('pad', length as Value);
       if (wanted > longestPad)
-        throw new Problem('expression-value', { what: `pad fills up to ${longestPad} characters at most, not to ${wanted}` });
+        throw new Problem('expression-value', {
+          what: `pad fills up to ${longestPad} characters at most, not to ${wanted}`,
+        });
       return text.padStart(wanted, fill === undefined ? ' ' : wantText('pad', fill));
     },
     [1, 2],

@@ -2,8 +2,8 @@
 import type { Ajv2020 as AjvType, ValidateFunction } from 'ajv/dist/2020.js';
 import { Problem } from '../../problem/problem.js';
 import { isValueMap, plain, type Value, Written } from '../../value/written.js';
-import type { MatcherKind } from '../matcher.js';
 import { boundedPattern, loadPatterns } from '../bounded-pattern.js';
+import type { MatcherKind } from '../matcher.js';
 import { shapeProblem } from '../reading.js';
 
 let ajv: AjvType | undefined;

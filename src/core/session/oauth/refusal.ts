@@ -96,6 +96,8 @@ export function refusedProblem(
 function otherWays(client: OAuth2File['client'], server: oauth.AuthorizationServer | undefined): string | undefined {
   const ways = server?.token_endpoint_auth_methods_supported;
   if (!ways || ways.length === 0) return undefined;
-  const own = client.authentication ?? (client.key !== undefined && client.secret === undefined ? 'private_key_jwt' : 'client_secret_basic');
+  const own =
+    client.authentication ??
+    (client.key !== undefined && client.secret === undefined ? 'private_key_jwt' : 'client_secret_basic');
   return `are the id and the secret right? the server takes ${ways.join(', ')}, and ${own} was sent: client: {authentication: …} says which`;
 }
