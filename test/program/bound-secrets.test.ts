@@ -93,6 +93,22 @@ test('a session that was opened before the change is not used either', async () 
   assert.equal(server.received.length, before);
 });
 
+test('cookies that were taken before the change stay behind', async () => {
+  const vendor = await rawServer(() => answerOf('{}', { headers: ['set-cookie: sid=cookie-of-the-desk'] }));
+  const own = (more: string): string => `changes: allow\nvariables: {origin: "${vendor.origin}"}\nhosts: ${more}\n`;
+  const cwd = collectionOf({
+    'environments/sandbox.yaml': own('[127.0.0.1]'),
+    'requests/a.yaml': 'url: ${origin}/a\n',
+  });
+  for (const hosts of ['[127.0.0.1]', '[127.0.0.1]', '[127.0.0.1, thief.example]']) {
+    writeIn(cwd, 'environments/sandbox.yaml', own(hosts));
+    await echoTrail(['send', 'a'], { cwd });
+  }
+  const sent = vendor.received.map((text) => /cookie: sid=cookie-of-the-desk/i.test(text));
+  assert.deepEqual(sent, [false, true, false]);
+  await vendor.close();
+});
+
 test('secrets of the process environment are bound by ECHO_TRAIL_SECRET_HOSTS where it is set', async () => {
   const cwd = collectionOf({
     'environments/sandbox.yaml': environment(),

@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { generateKeyPairSync } from 'node:crypto';
 import { test } from 'node:test';
 import { collectionOf, everyFile, writeIn } from '../support/folder.js';
-import { document, type Ended, echoTrail } from '../support/program.js';
+import { type Ended, echoTrail } from '../support/program.js';
 import { answerOf, rawServer } from '../support/raw-server.js';
 import { harbourForThisFile } from '../support/standin.js';
 
@@ -40,11 +40,8 @@ function demandNone(cwd: string, value: string, ended: readonly Ended[], what: s
 const key = generateKeyPairSync('rsa', { modulusLength: 2048 })
   .privateKey.export({ type: 'pkcs8', format: 'pem' })
   .toString();
-const secrets: Readonly<Record<string, string>> = {
-  marks: "desk!*'(word)~1",
-  quotes: 'desk"\\word\\"<&>4711',
-  key,
-};
+/** One with every sign that an encoding changes, and one of many lines. */
+const secrets: Readonly<Record<string, string>> = { signs: 'desk!*\'(word)~"\\<&>4711', key };
 
 const uses: Readonly<Record<string, string>> = {
   query: mirror('query: {a: "${secret.word}"}\n'),
@@ -126,13 +123,17 @@ test('only the secret itself is masked: what stands around it can be inspected',
     const preview = await echoTrail(['preview', name], { cwd, env });
     assert.match(preview.out, shown, name);
     assert.doesNotMatch(preview.out, /b7k/);
-    await echoTrail(['send', name, '--view', 'none'], { cwd, env });
-    const shownEcho = document<{ sent: { url: string; body?: { text: string } } }>(
-      await echoTrail(['echo', 'show', '--json'], { cwd }),
-    );
-    const { url, body } = shownEcho.sent;
-    assert.match(body?.text ?? decodeURIComponent(url), shown, name);
-    assert.doesNotMatch(body?.text ?? url, /b7k/);
+  }
+  await echoTrail(['run', ...Object.keys(expected)], { cwd, env });
+  const echoes = everyFile(cwd)
+    .filter(({ path }) => path.endsWith('.jsonl') && path.includes('echoes'))
+    .flatMap(({ text }) => Buffer.from(text, 'latin1').toString('utf8').trim().split('\n'))
+    .map((line) => JSON.parse(line) as { request: string; sent: { url: string; body?: { text: string } } });
+  assert.equal(echoes.length, Object.keys(expected).length);
+  for (const { request, sent } of echoes) {
+    const text = sent.body?.text ?? decodeURIComponent(sent.url);
+    assert.match(text, expected[request] as RegExp, request);
+    assert.doesNotMatch(text, /b7k/);
   }
 });
 
@@ -157,6 +158,37 @@ test('a credential that is typed, or stands literally in a file, is a secret fro
     for (const { path, text } of everyFile(cwd))
       if (path.includes('.echo-trail')) assert.ok(!text.includes(word), path);
   }
+});
+
+test('a client assertion and a code of a device are shown and stored nowhere', async () => {
+  const forms: URLSearchParams[] = [];
+  const server = await rawServer((head) =>
+    head.includes('/device')
+      ? answerOf(
+          '{"device_code": "the-code-of-the-device", "user_code": "AB-12", "verification_uri": "http://a.example", "expires_in": 9, "interval": 1}',
+        )
+      : answerOf('{"access_token": "the-token-of-the-desk", "token_type": "bearer"}'),
+  );
+  const cwd = collectionOf(
+    {
+      'sessions/jwt.yaml': `kind: oauth2\ngrant: client_credentials\nendpoints: {token: "${server.origin}/token"}\nclient: {id: desk, secret: "\${secret.word}", authentication: client_secret_jwt}\n`,
+      'sessions/device.yaml': `kind: oauth2\ngrant: urn:ietf:params:oauth:grant-type:device_code\nendpoints: {token: "${server.origin}/token", device: "${server.origin}/device"}\nclient: {id: desk}\n`,
+    },
+    server.origin,
+  );
+  const env = { ECHO_TRAIL_SECRET_WORD: 'a-long-secret-of-the-desk' };
+  const ended = [
+    await echoTrail(['session', 'open', 'jwt', '--debug'], { cwd, env }),
+    await echoTrail(['session', 'open', 'device', '--no-browser'], { cwd, env, input: '' }),
+    await echoTrail(['echo', 'show', '--json'], { cwd, env }),
+  ];
+  for (const text of server.received)
+    forms.push(new URLSearchParams(text.slice(text.indexOf('\r\n\r\n') + 4).split('POST ')[0] ?? ''));
+  const assertion = forms.map((form) => form.get('client_assertion')).find((one) => one !== null) ?? '';
+  assert.match(assertion, /^eyJ/);
+  for (const value of [assertion, 'the-code-of-the-device', 'the-token-of-the-desk'])
+    demandNone(cwd, value, ended, 'oauth');
+  await server.close();
 });
 
 test('a key by which once-by remembers an item is no text on the disk', async () => {

@@ -56,7 +56,7 @@ export const { configure }: CommandModule = {
           for (const doubt of preview.doubts)
             terminal.note(`${terminal.err.yellow('warning')}  ${eyes.text(printableLine(doubt))}`);
           const about = `environment ${workspace.environment.name}; nothing is sent`;
-          terminal.print(terminal.out.dim(printableLine(waysText(workspace.ways))));
+          terminal.print(terminal.out.dim(printableLine(`${workspace.environment.name} ${waysText(workspace.ways)}`)));
           if (signature === true || compared) terminal.print(signaturePreview(preview, about, terminal, eyes));
           else terminal.print(previewText(preview, about, terminal, eyes));
           if (compared) terminal.print(`\n${againstText(compared, eyes.text, terminal)}`);

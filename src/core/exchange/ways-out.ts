@@ -159,13 +159,23 @@ export function addedWays(before: WaysOut | undefined, now: WaysOut): string[] {
 /** `goes to … through … trusting …`, in one line. */
 export function waysText({ origins, proxies, roots }: WaysOut): string {
   return [
-    `goes to ${origins.join(', ') || 'nowhere: no hosts, and no origin that is the same for every request'}`,
+    origins.length === 0
+      ? 'goes nowhere: it has no hosts, and no origin that is the same for every request'
+      : `goes to ${listed(origins)}`,
     proxies.length > 0 && `through ${proxies.join(', ')}`,
     roots.length > 0 && `trusting ${roots.map(shortRoot).join(', ')}`,
   ]
     .filter(Boolean)
     .join(' ');
 }
+
+/** Of a fleet the first are enough for an eye; `--json` has all. */
+const listed = (origins: readonly string[]): string =>
+  origins.length > mostShown
+    ? `${origins.slice(0, mostShown).join(', ')} and ${origins.length - mostShown} more`
+    : origins.join(', ');
+
+const mostShown = 20;
 
 /** Eight octets tell certificates apart for an eye. */
 const shortRoot = (root: string): string => root.replace(/(SHA-256 (?:[0-9A-F]{2}:){7}[0-9A-F]{2}):.*/, '$1…');

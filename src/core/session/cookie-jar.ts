@@ -5,8 +5,10 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { CookieJar } from 'tough-cookie';
+import { addedWays, type WaysOut } from '../exchange/ways-out.js';
 import type { HeaderLine } from '../exchange/wire.js';
 import { sealedFile } from '../storage/sealed-file.js';
+import { own } from '../value/own.js';
 
 export interface CookieJars {
   /** @param sessions in force for the request; those of another session are in a jar of their own */
@@ -26,13 +28,20 @@ export interface OpenJar {
   take(url: URL, headers: readonly (readonly [string, string])[]): Promise<readonly string[]>;
 }
 
-type Stored = Readonly<Record<string, ReturnType<CookieJar['serializeSync']>>>;
+/** With the ways out of the environment when they were taken: through another proxy they do not go. */
+interface StoredJar {
+  readonly jar: NonNullable<ReturnType<CookieJar['serializeSync']>>;
+  readonly ways: WaysOut;
+}
+
+type Stored = Readonly<Record<string, StoredJar>>;
 
 /** @param onSecret told of each value, so that it is hidden everywhere */
 export function cookieJars(
   local: string,
   home: string,
   environment: string,
+  ways: WaysOut,
   onSecret: (value: string) => void,
 ): CookieJars {
   const path = join(local, 'cookies', `${environment.replaceAll('/', '-')}.sealed`);
@@ -45,11 +54,11 @@ export function cookieJars(
     stored ??= file.read();
     const known = jars.get(name);
     if (known) return known;
-    const before = (await stored)[name];
-    if (!before) return undefined;
+    const before = own(await stored, name);
+    if (before?.jar === undefined || addedWays(before.ways, ways).length > 0) return undefined;
     const { CookieJar: Jar } = await import('tough-cookie');
-    const jar = Jar.deserializeSync(before);
-    for (const { value } of before.cookies ?? []) if (typeof value === 'string') onSecret(value);
+    const jar = Jar.deserializeSync(before.jar);
+    for (const { value } of before.jar.cookies ?? []) if (typeof value === 'string') onSecret(value);
     jars.set(name, jar);
     return jar;
   };
@@ -93,7 +102,7 @@ export function cookieJars(
     },
     async close() {
       if (!changed) return;
-      const all = Object.fromEntries([...jars].map(([name, jar]) => [name, jar.serializeSync()]));
+      const all = Object.fromEntries([...jars].map(([name, jar]) => [name, { jar: jar.serializeSync(), ways }]));
       await file.write({ ...(await stored), ...all } as Stored);
       changed = false;
     },

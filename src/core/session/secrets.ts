@@ -8,6 +8,7 @@ import type { WaysOut } from '../exchange/ways-out.js';
 import { secretVariable } from '../expression/compile.js';
 import { alone } from '../storage/alone.js';
 import { sealedFile } from '../storage/sealed-file.js';
+import { own } from '../value/own.js';
 import { userSettingsName } from './user-folder.js';
 
 /** By the name of the environment. */
@@ -71,7 +72,7 @@ export function secretStore(
     async set(name, value, environment = '', ways) {
       await changed((stored) => ({
         ...stored,
-        [environment]: { ...own(stored, environment), [name]: { value, ways } },
+        [environment]: { ...scoped(stored, environment), [name]: { value, ways } },
       }));
     },
     allow: (name, environment, ways) =>
@@ -102,7 +103,7 @@ export function secretStore(
     async values() {
       const stored = await file.read();
       return Object.keys(stored).flatMap((environment) =>
-        Object.keys(own(stored, environment)).flatMap((name) => {
+        Object.keys(scoped(stored, environment)).flatMap((name) => {
           const found = ownSecret(stored, environment, name);
           return found ? { name, value: found.value } : [];
         }),
@@ -120,21 +121,18 @@ export function secretStore(
         const given = processEnvironment[secretVariable(name, key)];
         if (given !== undefined) return { value: given, from: 'process', hosts };
         const found = ownSecret(stored, environment, full) ?? ownSecret(stored, '', full);
-        if (found) return { value: found.value, from: 'store', ways: ownValue(found.ways, environment) };
+        if (found) return { value: found.value, from: 'store', ways: own(found.ways, environment) };
         return commanded?.(name, key);
       };
     },
   };
 }
 
-const ownValue = <T>(map: Readonly<Record<string, T>>, key: string): T | undefined =>
-  Object.hasOwn(map, key) ? map[key] : undefined;
-
-const own = (stored: Stored, environment: string): Readonly<Record<string, StoredSecret>> =>
-  ownValue(stored, environment) ?? {};
+const scoped = (stored: Stored, environment: string): Readonly<Record<string, StoredSecret>> =>
+  own(stored, environment) ?? {};
 
 /** One that an earlier version stored is bound to nothing yet. */
 function ownSecret(stored: Stored, environment: string, name: string): StoredSecret | undefined {
-  const found: StoredSecret | string | undefined = ownValue(own(stored, environment), name);
+  const found: StoredSecret | string | undefined = own(scoped(stored, environment), name);
   return typeof found === 'string' ? { value: found, ways: {} } : found;
 }

@@ -232,7 +232,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     pins: certificatePins(collection.local),
     clocks: serverClocks(collection.local),
     moment: given.moment,
-    cookies: cookieJars(collection.local, home, environment.name, redactor.add),
+    cookies: cookieJars(collection.local, home, environment.name, ways, redactor.add),
     origins,
     ways,
     sessionMemory: new Map(),

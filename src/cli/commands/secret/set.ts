@@ -41,7 +41,7 @@ export const set: CommandModule = {
         const ways = await boundWays(collection, environment, settingsOf(options.set ?? []));
         await secretStore(collection.local, home, process.env).set(name, value, environment, ways);
         terminal.note(
-          `stored ${name} for ${environment === undefined ? 'all environments' : `the environment ${environment}`}; it is used where an environment goes no other way than now:`,
+          `stored ${name} for ${environment === undefined ? 'all environments' : `the environment ${environment}`}; ${Object.keys(ways).length > 0 ? 'where it may go:' : 'no environment can use it yet'}`,
         );
         for (const [one, own] of Object.entries(ways)) terminal.note(printableLine(`  ${one} ${waysText(own)}`));
         const variable = secretVariable(name);

@@ -1,5 +1,6 @@
 /** Filters over lists and maps. */
 import { equalValues } from '../../value/equal.js';
+import { own } from '../../value/own.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
 import { type Filter, wantList, wrongInput } from './filter.js';
@@ -11,7 +12,7 @@ function compare(left: Value, right: Value): number {
   if (isValueMap(left) && isValueMap(right)) {
     // Member by member, the first that differs decides.
     for (const key in left) {
-      const order = compare(left[key] as Value, right[key] ?? null);
+      const order = compare(own(left, key) as Value, own(right, key) ?? null);
       if (order !== 0) return order;
     }
     return 0;

@@ -2,6 +2,8 @@
  * Filters over lists of pairs, each with a name and a value: the headers and the query of a request that
  * is about to leave.
  */
+
+import { own } from '../../value/own.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import { type Filter, wantList, wrongInput } from './filter.js';
@@ -85,7 +87,7 @@ export const pairFilters: readonly Filter[] = [
     arguments: [0, 1],
     apply(input, [writing]) {
       const name = writing === undefined ? 'percent' : textOf(writing);
-      const write = Object.hasOwn(writings, name) ? writings[name] : undefined;
+      const write = own(writings, name);
       if (!write) throw wrongInput('encoded', `one of ${Object.keys(writings).join(', ')}`, name);
       return pairsOf('encoded', input).map(write).join('&');
     },

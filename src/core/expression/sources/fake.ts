@@ -1,6 +1,7 @@
 /** `fake("person.fullName")`: made-up data by a well-known library, loaded only where it is used. */
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
+import { own } from '../../value/own.js';
 import type { Value } from '../../value/written.js';
 import type { Source } from './source.js';
 
@@ -19,7 +20,7 @@ export const fake: Source = {
     const library = faker as Faker;
     const [group = '', item = ''] = String(kind ?? '').split('.');
     const groups = library as unknown as Record<string, Record<string, unknown>>;
-    const holder = Object.hasOwn(groups, group) ? groups[group] : undefined;
+    const holder = own(groups, group);
     const make = holder && methods(holder).includes(item) ? holder[item] : undefined;
     if (typeof make !== 'function') {
       const known = Object.entries(groups).flatMap(([name, value]) =>
