@@ -101,7 +101,7 @@ function entryOf(text: string, origin: URL | undefined, environment: string): En
   const everyPort = !whole && text.endsWith(':*');
   const named = everyPort ? text.slice(0, -2) : text;
   // An address of IPv6 may stand without its brackets where no port is behind it.
-  const bare = !whole && isIPv6(named) ? `[${named}]` : named;
+  const bare = !whole && named.split(':').length > 2 && isIPv6(named) ? `[${named}]` : named;
   const address = whole ? bare : `http://${bare}`;
   const url = URL.canParse(address) ? new URL(address) : undefined;
   if (url?.pathname !== '/' || url.search !== '' || url.hash !== '' || url.username !== '' || /[\s*]/.test(bare))
