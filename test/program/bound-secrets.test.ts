@@ -158,7 +158,7 @@ test('at a terminal the question is asked, and its answer is remembered', { skip
   writeIn(cwd, 'environments/sandbox.yaml', environment('', '[127.0.0.1, thief.example]'));
   const no = await conversation(['send', 'a'], cwd, [['(y/N)', 'n\r']]);
   assert.equal(no.status, 4, no.screen);
-  const yes = await conversation(['send', 'a'], cwd, [['goes to thief.example', 'y\r']]);
+  const yes = await conversation(['send', 'a'], cwd, [['now goes to thief.example', 'y\r']]);
   assert.equal(yes.status, 0, yes.screen);
   assert.equal((await echoTrail(['send', 'a'], { cwd })).status, 0);
   assert.doesNotMatch(readFileSync(join(cwd, '.echo-trail/secrets.sealed'), 'utf8'), /a-long-secret-word/);

@@ -14,7 +14,7 @@ export function askAllowSecret(name: string, environment: string, added: readonl
     writeSync(
       terminal,
       printableLine(
-        `the environment ${environment} ${added.join(', and ')}: since the secret ${name} was set that is new. Use it? (y/N) `,
+        `the environment ${environment} now ${added.join(', and ')}, which is new since the secret ${name} was set. Use it? (y/N) `,
       ),
     );
     const bytes = Buffer.alloc(64);

@@ -9,6 +9,7 @@ import { type Context, settingsOf } from '../context.js';
 import { emit } from '../emit.js';
 import { waysDocument } from '../view/preview.js';
 import { printableLine } from '../view/printable.js';
+import { table } from '../view/table.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
@@ -39,7 +40,13 @@ export const { configure }: CommandModule = {
           return status;
         }
         const { out } = terminal;
-        for (const { name, ways: own } of ways) terminal.print(`${out.bold(name)} ${printableLine(waysText(own))}`);
+        if (ways.length > 0)
+          terminal.print(
+            table(
+              ways.map(({ name, ways: own }) => [out.bold(name), printableLine(waysText(own))]),
+              terminal,
+            ),
+          );
         for (const { severity, where, what, remedy, rule } of findings) {
           const paint = severity === 'error' ? out.red : out.yellow;
           terminal.print(`${out.cyan(positionText(where))}  ${paint(severity)}  ${what}  ${out.dim(rule)}`);

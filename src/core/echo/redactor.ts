@@ -17,6 +17,12 @@ const fewForms = 200;
 /** Characters by which forms are found again. */
 const opening = 3;
 
+/** What the program puts in the place of the end of a long text. */
+const cutMark = '…';
+
+/** Characters of a secret in front of it that are hidden; fewer are not worth it. */
+const fewestLeft = 4;
+
 export interface Redactor {
   add(value: Value): void;
   /** The text with every known secret hidden, and what stands in fields that are named as credentials. */
@@ -33,12 +39,14 @@ export interface Redactor {
 
 export function makeRedactor(): Redactor {
   const known = new Set<string>();
+  let longestForm = 0;
   /** By how they begin, the longest first, so that a token inside a header line leaves nothing of the line behind. */
   const byOpening = new Map<string, string[]>();
 
   function keep(form: string): void {
     if (form.length < shortest || known.has(form)) return;
     known.add(form);
+    longestForm = Math.max(longestForm, form.length);
     const key = form.slice(0, opening);
     const others = byOpening.get(key);
     if (!others) byOpening.set(key, [form]);
@@ -70,6 +78,21 @@ export function makeRedactor(): Redactor {
     return from === 0 ? text : shown + text.slice(from);
   }
 
+  /** Of a text that was cut, a secret may have lost its end: what is left of it says too much all the same. */
+  function withoutBeginnings(text: string): string {
+    let shown = text;
+    for (let end = shown.indexOf(cutMark); end !== -1; end = shown.indexOf(cutMark, end + 1)) {
+      for (let at = Math.max(0, end - longestForm); at <= end - fewestLeft; at += 1) {
+        const left = shown.slice(at, end);
+        if (!byOpening.get(left.slice(0, opening))?.some((form) => form.startsWith(left))) continue;
+        shown = shown.slice(0, at) + hidden + shown.slice(end);
+        end = at + hidden.length;
+        break;
+      }
+    }
+    return shown;
+  }
+
   const redactor: Redactor = {
     add(value) {
       if (isValueMap(value) || Array.isArray(value)) {
@@ -84,7 +107,9 @@ export function makeRedactor(): Redactor {
     },
     hide: (text) => redactor.hideKnown(withoutSecretFields(text, hidden)),
     hideKnown(text) {
-      return known.size === 0 || text.length < shortest || holdsNone(text) ? text : withoutKnown(text);
+      if (known.size === 0) return text;
+      const shown = text.length < shortest || holdsNone(text) ? text : withoutKnown(text);
+      return shown.includes(cutMark) ? withoutBeginnings(shown) : shown;
     },
     hideKnownIn(value) {
       if (known.size === 0) return value;
@@ -130,7 +155,7 @@ function textForms(text: string): string[] {
     ...encoded.map((one) => one.replace(/%[0-9A-F]{2}/g, (octet) => octet.toLowerCase())),
     ...(/[&<>"']/.test(text) ? xmlForms(text) : []),
     ...bytesForms(Buffer.from(text, 'utf8')),
-    ...(text.includes('\n') ? linesOf(text).flatMap((line) => [line, ...insideBase64(Buffer.from(line))]) : []),
+    ...(text.includes('\n') ? linesOf(text).flatMap(textForms) : []),
   ];
 }
 

@@ -41,7 +41,7 @@ export function heldBack(
         ? `the secret ${name} was not used: ${ways ? `the environment ${environment} has changed since it was set` : `it was not set for the environment ${environment}`}`
         : `the secret ${name} was not used: the environment ${environment} goes where it may not`,
     where: { file: `environments/${environment}.yaml` },
-    cause: `the environment ${unseen.join(', and ')}`,
+    cause: `it now ${unseen.join(', and ')}`,
     remedy:
       from === 'store'
         ? `read the environment file; if you trust it, echo-trail secret allow ${name} --env ${environment}`
