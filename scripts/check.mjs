@@ -9,6 +9,7 @@ const checks = [
   ['types', bin('tsc'), ['-p', 'tsconfig.json']],
   ['lint and format', bin('biome'), ['ci', '--error-on-warnings', '--colors=off']],
   ['unused code', bin('knip'), []],
+  ['own names', process.execPath, ['scripts/own-names.mjs']],
   ['import directions', bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']],
   ['generated files', process.execPath, ['scripts/generate.mjs', '--check']],
 ];

@@ -1,12 +1,16 @@
 /** Values for a request that is sent by itself: `--set`, else held from an earlier send, else asked for. */
+
 import type { InputPlan } from '../core/collection/inputs.js';
 import { keepersOf } from '../core/collection/keepers.js';
 import type { Named } from '../core/expression/names.js';
+import { shortText } from '../core/matcher/reading.js';
 import { asProblem, Problem } from '../core/problem/problem.js';
 import { readHeld } from '../core/trail/held.js';
 import type { PreparedRequest } from '../core/trail/prepare.js';
 import type { Workspace } from '../core/trail/workspace.js';
+import { ownMember } from '../core/value/own-member.js';
 import type { Terminal } from './terminal.js';
+import { printableLine } from './view/printable.js';
 
 export interface Giving {
   readonly given: (input: string) => Named | undefined;
@@ -34,6 +38,7 @@ export async function withInputs<T>(
   workspace.checkSettings([...plan.inputs.map(({ name }) => name), ...others]);
   const held = await readHeld(workspace.collection.local, workspace.environment.name);
   const answers = new Map<string, Named>();
+  const told = new Set<string>();
   const given = (input: string): Named | undefined => {
     const set = workspace.settings.get(input);
     if (set !== undefined) return { value: set, origin: '--set' };
@@ -41,8 +46,17 @@ export async function withInputs<T>(
     if (before) return before;
     const answer = answers.get(input);
     if (answer) return answer;
-    const one = held[input];
-    return one && { value: one.value, origin: `held from ${one.from}` };
+    // A default is what its author wants where nobody says otherwise: an earlier send is nobody.
+    const plain = plan.inputs.some(({ name, declaration }) => name === input && declaration.default === undefined);
+    const one = plain ? ownMember(held, input) : undefined;
+    if (!one) return undefined;
+    const origin = `held from ${one.from}`;
+    if (!told.has(input)) {
+      told.add(input);
+      const shown = printableLine(workspace.redactor.hide(shortText(one.value)));
+      terminal.note(terminal.err.dim(`${input} = ${shown}  ${printableLine(origin)}`));
+    }
+    return { value: one.value, origin };
   };
   const askFor = async (input: InputPlan): Promise<void> => {
     const { askInput } = await import('./ask/input.js');

@@ -5,6 +5,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { adHocRequest } from '../../src/cli/ad-hoc.js';
+import { settingsOf } from '../../src/cli/context.js';
 import { openCollection } from '../../src/core/collection/collection.js';
 import { type FileKind, fileKinds } from '../../src/core/collection/files/registry.js';
 import { readFresh } from '../../src/core/collection/indexing.js';
@@ -13,6 +15,7 @@ import { parseYaml } from '../../src/core/collection/yaml.js';
 import { mainAddress } from '../../src/core/documentation/documents.js';
 import { gatherDocuments } from '../../src/core/documentation/gather.js';
 import { readDocumentation } from '../../src/core/documentation/read.js';
+import { planRequest } from '../../src/core/exchange/request-plan.js';
 import { compileExpectations } from '../../src/core/expectation/expectations.js';
 import { Evaluation } from '../../src/core/expression/evaluation.js';
 import { namesFrom } from '../../src/core/expression/names.js';
@@ -243,6 +246,54 @@ test('a description of another format that is broken is read, or told in words',
       }, text),
     ),
     settings,
+  );
+});
+
+test('arguments of any text make a request, or are told in words', async () => {
+  const word = fc.oneof(
+    fc.constantFrom(
+      'a=b',
+      'A: b',
+      'constructor=1',
+      '__proto__: x',
+      '=',
+      ':',
+      '',
+      'a',
+      '${b}',
+      '{c}',
+      '/v1/{id}?x=1#y',
+      'http://[',
+      'none',
+      '5s',
+    ),
+    fc.constantFrom('a=b', 'A: b', '/a/b', 'http://127.0.0.1:9/a').chain(broken),
+  );
+  const words = fc.array(word, { maxLength: 3 });
+  const given = fc.record({
+    method: word,
+    url: word,
+    headers: words,
+    query: words,
+    cookies: words,
+    redirects: word,
+    timeout: word,
+    json: word,
+    form: words,
+  });
+  const collection = openCollection(collectionOf({}));
+  await fc.assert(
+    fc.asyncProperty(given, fc.constantFrom('json', 'form', 'text', 'none'), ({ json, form, ...rest }, kind) =>
+      tried(async () => {
+        const body = kind === 'json' ? { json } : kind === 'form' ? { form } : kind === 'text' ? { text: json } : {};
+        const { loaded } = adHocRequest({ ...rest, body, session: undefined }, 'x');
+        const loads: Promise<unknown>[] = [];
+        planRequest(collection, loaded, loads);
+        await Promise.all(loads);
+        settingsOf(rest.query);
+      }, [rest, kind]),
+    ),
+    { ...settings, numRuns: numRuns * 4 },
   );
 });
 

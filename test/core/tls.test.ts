@@ -134,24 +134,25 @@ test('a client certificate in PEM or PKCS#12 says who calls; without it the hand
 
 test('a pinned certificate is taken, whoever signed it, for a day and for its host only', async () => {
   const local = temporaryFolder();
+  const home = temporaryFolder();
   let now = new Date();
-  const pins = certificatePins(local, () => now);
+  const pins = await certificatePins(local, home, () => now);
   const url = new URL(origins.selfSigned);
   const facts = await certificateOf(url, undefined);
   assert.ok(facts);
   await pins.accept(url, facts);
-  const again = certificatePins(local, () => now);
+  const again = await certificatePins(local, home, () => now);
   const { received, trouble } = await get(url.href, again.applied(url, plainConnection));
   assert.equal(received?.status, 200, trouble?.what);
   assert.equal(again.applied(new URL(origins.expired), plainConnection), plainConnection);
   now = new Date(now.getTime() + 25 * 3_600_000);
   assert.equal(again.applied(url, plainConnection), plainConnection);
-  writeFileSync(join(local, 'certificates.json'), '{"a": 1}');
-  assert.equal(
-    certificatePins(local).applied(url, plainConnection),
-    plainConnection,
-    'a file that is not ours pins nothing',
-  );
+  now = new Date();
+  const stranger = await certificatePins(local, temporaryFolder(), () => now);
+  assert.equal(stranger.applied(url, plainConnection), plainConnection, 'a file that another has sealed pins nothing');
+  writeFileSync(join(local, 'certificates.sealed'), '{"a": 1}');
+  const odd = await certificatePins(local, home);
+  assert.equal(odd.applied(url, plainConnection), plainConnection, 'a file that is not ours pins nothing');
 });
 
 test('HTTP/2 is spoken where it is asked for', async () => {

@@ -190,6 +190,25 @@ test('a status of 400 or more fails by itself, with what the vendor says', async
   assert.match(none.err, /401 Unauthorized[\s\S]*this call wants a bearer token/);
 });
 
+test('a held value fills only an input without a default, and send says that it does', async () => {
+  const server = await rawServer(() => answerOf('{"id": "PC-0003", "labels": "of-a"}'));
+  const cwd = collectionOf(
+    {
+      'requests/a.yaml': 'url: ${origin}/a\nkeep: {callId: $.id, labels: $.labels}\n',
+      'requests/b.yaml':
+        'method: DELETE\ninputs: {callId: {}, labels: {default: of-b}}\nurl: ${origin}/b/{callId}/{labels}\n',
+    },
+    server.origin,
+  );
+  await echoTrail(['send', 'a'], { cwd });
+  const { status, err } = await echoTrail(['send', 'b'], { cwd });
+  assert.equal(status, 0, err);
+  assert.match(server.received.at(-1) ?? '', /^DELETE \/b\/PC-0003\/of-b /);
+  assert.equal(err.match(/callId = "PC-0003" {2}held from a/g)?.length, 1);
+  assert.doesNotMatch(err, /labels/);
+  await server.close();
+});
+
 test('a documented schema is held against the answer', async () => {
   const server = await rawServer(() => answerOf('{"imo": "9000017", "name": 5}'));
   const cwd = demoCollection(server.origin);

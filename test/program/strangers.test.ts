@@ -39,7 +39,7 @@ const attempts: readonly Attempt[] = [
     tries: 'to read one by the home sign',
     files: () => ({ 'requests/it.yaml': 'method: POST\nurl: ${origin}/a\nbody: {text: "${file(\\"~/.netrc\\")}"}\n' }),
     args: ['send', 'it'],
-    says: /~\/\.netrc does not exist/,
+    says: /~\/\.netrc is hidden/,
   },
   {
     tries: 'to read one by climbing',
@@ -56,6 +56,28 @@ const attempts: readonly Attempt[] = [
     },
     args: ['send', 'it'],
     says: /lies outside the collection folder/,
+  },
+  {
+    tries: 'to send the credentials of version control, which lie in its folder',
+    files: () => ({
+      '.git/config': private_,
+      'requests/it.yaml': 'method: POST\nurl: ${origin}/a\nbody: {file: .git/config}\n',
+    }),
+    args: ['send', 'it'],
+    says: /\.git\/config is hidden, or lies in a hidden folder/,
+  },
+  {
+    tries: 'to send what its user has recorded, by a link of its own',
+    files: () => ({
+      '.echo-trail/echoes/a.jsonl': private_,
+      'requests/it.yaml': 'method: POST\nurl: ${origin}/a\nbody: {text: "${file(\'data/it\')}"}\n',
+    }),
+    link: (cwd) => {
+      mkdirSync(join(cwd, 'data'));
+      symlinkSync('../.echo-trail/echoes/a.jsonl', join(cwd, 'data/it'));
+    },
+    args: ['send', 'it'],
+    says: /data\/it is hidden, or lies in a hidden folder/,
   },
   {
     tries: 'to have a request read from outside through a link',

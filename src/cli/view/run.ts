@@ -1,4 +1,5 @@
 /** A walk in words, while it happens. */
+
 import { shortText } from '../../core/matcher/reading.js';
 import type {
   RowEvent,
@@ -10,6 +11,7 @@ import type {
   WalkEvent,
 } from '../../core/trail/events.js';
 import { durationText } from '../../core/value/measures.js';
+import { ownMember } from '../../core/value/own-member.js';
 import { cellText } from '../../core/value/rows.js';
 import type { Terminal } from '../terminal.js';
 import { contradictionLine, statusText } from './exchange.js';
@@ -136,7 +138,7 @@ function tableLines(
   if (count === 0) return [...told, `        ${out.dim(`the table of ${label} has no lines`)}`];
   const shown = lines.slice(0, 40);
   const heads = shown.some((line) => line.error !== undefined) ? [...columns, 'error'] : columns;
-  const cells = shown.map((line) => heads.map((name) => printableLine(hide(cellText(line[name])))));
+  const cells = shown.map((line) => heads.map((name) => printableLine(hide(cellText(ownMember(line, name))))));
   const rest = count - shown.length;
   return [
     '',

@@ -1,8 +1,10 @@
 /** How a signature is made: each value in order, with what cannot be seen in a text made visible. */
+
 import stringWidth from 'fast-string-width';
 import { hidden } from '../../core/exchange/wire.js';
 import type { Against, Difference } from '../../core/signature/against/compare.js';
 import type { SigningStep } from '../../core/signature/signature-kind.js';
+import { ownMember } from '../../core/value/own-member.js';
 import { textOf } from '../../core/value/text.js';
 import type { Colours, Terminal } from '../terminal.js';
 
@@ -27,7 +29,7 @@ function visibleLine(line: string, last: boolean, colours: Colours): string {
 }
 
 function visibleCharacter(character: string, colours: Colours): string {
-  const mark = marks[character];
+  const mark = ownMember(marks, character);
   if (mark !== undefined) return colours.yellow(mark);
   const code = character.codePointAt(0) as number;
   // What is hidden stands between such marks.

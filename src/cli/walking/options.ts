@@ -1,7 +1,9 @@
 /** What the command line says of a run. */
+
 import type { Command } from 'commander';
 import { Problem } from '../../core/problem/problem.js';
 import { parseDuration } from '../../core/value/measures.js';
+import { ownMember } from '../../core/value/own-member.js';
 import { wholeNumber } from '../whole-number.js';
 
 export interface RunWishes {
@@ -40,8 +42,8 @@ export function runOptions(command: Command): Command {
 }
 
 export function runWishes(options: Record<string, unknown>, names: readonly string[]): RunWishes {
-  const text = (name: string): string | undefined => options[name] as string | undefined;
-  const flag = (name: string): boolean => options[name] === true;
+  const text = (name: string): string | undefined => ownMember(options, name) as string | undefined;
+  const flag = (name: string): boolean => ownMember(options, name) === true;
   const number = (name: string, flagName: string): number | undefined =>
     text(name) === undefined ? undefined : wholeNumber(text(name) as string, flagName, { least: 1 });
   const wishes: RunWishes = {

@@ -1,4 +1,5 @@
 /** What a step gives to the request or the trail that it names: all that it needs, and nothing that it does not take. */
+
 import type { Loaded } from '../collection/collection.js';
 import type { Input } from '../collection/files/parts.js';
 import { type RequestFile, sentParts } from '../collection/files/request-file.js';
@@ -8,6 +9,7 @@ import type { YamlFile } from '../collection/yaml.js';
 import { addressNames, addressParts } from '../exchange/address-template.js';
 import { namesUsed } from '../expression/names-used.js';
 import { nearestHint } from '../problem/nearest.js';
+import { ownMember } from '../value/own-member.js';
 import type { Value } from '../value/written.js';
 import type { Finding } from './finding.js';
 import type { Checked } from './rule.js';
@@ -48,7 +50,7 @@ export function* inputsGiven(
     }
     const there = path.includes('undo') ? after : known;
     for (const input of needed) {
-      if (inputs[input]?.default !== undefined || Object.hasOwn(give, input) || there.has(input)) continue;
+      if (ownMember(inputs, input)?.default !== undefined || Object.hasOwn(give, input) || there.has(input)) continue;
       if (suppliedBy(checked.collection).includes(input)) continue;
       yield {
         severity: 'error',

@@ -1,4 +1,5 @@
 /** The layers of variables: `--set`, then the environment, then the collection. */
+
 import { readFileSync } from 'node:fs';
 import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted, type Surroundings } from '../expression/evaluation.js';
@@ -8,6 +9,7 @@ import { nearestHint } from '../problem/nearest.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
 import { separatorOf } from '../value/csv-separator.js';
+import { ownMember } from '../value/own-member.js';
 import { plain, type Value } from '../value/written.js';
 import type { Collection, Loaded } from './collection.js';
 import type { EnvironmentFile } from './files/environment-file.js';
@@ -118,7 +120,7 @@ async function hostColumn(
       remedy: nearestHint(column, Object.keys(rows[0] ?? {})),
     });
   }
-  return rows.flatMap((row) => row[column] || []);
+  return rows.flatMap((row) => ownMember(row, column) || []);
 }
 
 export function collectionVariables(collection: Collection, loads: Loads): ReadonlyMap<string, Tree> {

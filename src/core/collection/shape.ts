@@ -1,8 +1,10 @@
 /** Holding a file against its schema: the first finding as an error, or all of them as a list. */
+
 import type { $ZodIssue, $ZodType, output } from 'zod/v4/core';
 import { safeParse } from 'zod/v4/core';
 import { nearest } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
+import { ownMember } from '../value/own-member.js';
 import { typeOf, type Value } from '../value/written.js';
 import type { YamlFile } from './yaml.js';
 
@@ -166,7 +168,7 @@ const names: Record<string, string> = {
   record: 'a map of names',
   null: 'nothing',
 };
-const kindName = (expected: string): string => names[expected] ?? expected;
+const kindName = (expected: string): string => ownMember(names, expected) ?? expected;
 
 function foundText(found: Value): string {
   const type = typeOf(found);

@@ -1,7 +1,7 @@
 /** What a collection has of documentation: enough to look things up in it without reading the manifest again. */
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
-import { own } from '../value/own.js';
+import { ownMember } from '../value/own-member.js';
 import type { ManifestFile } from './files/manifest-file.js';
 
 export type SourceEntry = NonNullable<ManifestFile['docs']>[string];
@@ -18,7 +18,7 @@ export interface Shelf {
 
 /** @throws Problem operation-not-found: there is no such source */
 export function entryOf({ docs }: Shelf, name: string): SourceEntry {
-  const entry = own(docs, name);
+  const entry = ownMember(docs, name);
   if (entry) return entry;
   throw new Problem('operation-not-found', {
     what: `there is no documentation source ${name}`,

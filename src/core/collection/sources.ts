@@ -1,4 +1,5 @@
 /** Adding documentation sources to a collection: snapshots that are shared, indexes that are local. */
+
 import { existsSync } from 'node:fs';
 import { basename, extname, join } from 'node:path';
 import { type Documents, type Part, partName } from '../documentation/documents.js';
@@ -7,6 +8,7 @@ import { readDocumentation } from '../documentation/read.js';
 import { Problem } from '../problem/problem.js';
 import { beginCommits, type StagedFile, stageFile } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
+import { ownMember } from '../value/own-member.js';
 import { manifestName } from './find-collection.js';
 import { keptIndex, overlaid, stampFor } from './indexing.js';
 import { rememberShelf } from './open-shelf.js';
@@ -38,7 +40,7 @@ export async function addSource(
   const { main, parts } = documents;
   const folder = `docs/${short}`;
   const file = parts.size > 1 ? `${folder}/${short}.${extension(main)}` : `${folder}.${extension(main)}`;
-  const known = shelf.docs[short];
+  const known = ownMember(shelf.docs, short);
   if (!replace && (known || existsSync(join(shelf.root, file)))) {
     throw new Problem('file-exists', {
       what: `there is a documentation source ${short} already`,

@@ -1,6 +1,8 @@
 /** What differs between two values, place by place. */
+
 import { equalValues } from '../value/equal.js';
 import { pathBelow } from '../value/json-path-text.js';
+import { ownMember } from '../value/own-member.js';
 import { cellIn } from '../value/rows.js';
 import { textOf } from '../value/text.js';
 import { isValueMap, plain, type Value } from '../value/written.js';
@@ -35,9 +37,9 @@ class Comparing {
       const keys = new Set([...Object.keys(left), ...Object.keys(right)]);
       return [...keys].flatMap((key) => {
         const here = pathBelow(at, key);
-        if (!Object.hasOwn(right, key)) return [only(here, 'removed', left[key] as Value)];
-        if (!Object.hasOwn(left, key)) return [only(here, 'added', right[key] as Value)];
-        return this.values(left[key] as Value, right[key] as Value, here);
+        if (!Object.hasOwn(right, key)) return [only(here, 'removed', ownMember(left, key) as Value)];
+        if (!Object.hasOwn(left, key)) return [only(here, 'added', ownMember(right, key) as Value)];
+        return this.values(ownMember(left, key) as Value, ownMember(right, key) as Value, here);
       });
     }
     if (Array.isArray(left) && Array.isArray(right)) {

@@ -1,4 +1,5 @@
 /** An example value made from fields, where the documentation gives none. */
+import { ownMember } from '../value/own-member.js';
 import { isValueMap, type Value } from '../value/written.js';
 import type { Field, Limits } from './model.js';
 
@@ -18,7 +19,7 @@ export function withExamples(fields: readonly Field[], example: Value | undefine
   const one = Array.isArray(example) ? (example[0] as Value | undefined) : example;
   if (one === undefined || !isValueMap(one)) return fields;
   return fields.map((field) => {
-    const value = Object.hasOwn(one, field.name) ? one[field.name] : undefined;
+    const value = Object.hasOwn(one, field.name) ? ownMember(one, field.name) : undefined;
     if (value === undefined) return field;
     if (field.fields) return { ...field, fields: withExamples(field.fields, value) };
     return field.example !== undefined || typeof value === 'object' ? field : { ...field, example: value };
@@ -46,7 +47,7 @@ function invented(type: string, limits: Limits): Value {
   if (type.includes('(date-time)')) return '2026-11-24T09:00:00Z';
   if (type.includes('(date)')) return '2026-11-24';
   const format = /^string \(([\w-]+)\)/.exec(type)?.[1];
-  if (format !== undefined && format in formats) return formats[format] as string;
+  if (format !== undefined && format in formats) return ownMember(formats, format) as string;
   const { 'least-length': least = 0, 'most-length': most = Number.POSITIVE_INFINITY } = limits;
   return 'text'
     .repeat(Math.max(1, Math.min(least, 1000) / 4))

@@ -1,6 +1,8 @@
 /** Holding values against what is documented for them: where a value differs, what is there, what is documented. */
+
 import { nearest } from '../problem/nearest.js';
 import { pathBelow } from '../value/json-path-text.js';
+import { ownMember } from '../value/own-member.js';
 import { typeOf } from '../value/written.js';
 import { clauseFault } from './filter-clause.js';
 import type { ClauseTerms, Field, Limits } from './model.js';
@@ -146,7 +148,7 @@ function fitsGraphql(value: unknown, type: string): boolean {
   if (own === 'null') return !type.endsWith('!');
   // A single value stands for a list of one (GraphQL, section 3.12).
   if (type.startsWith('[')) return true;
-  const wanted = graphqlNames[type.replace(/!$/, '')];
+  const wanted = ownMember(graphqlNames, type.replace(/!$/, ''));
   if (wanted === undefined) return true;
   return own === wanted || (wanted === 'number' && own === 'integer');
 }

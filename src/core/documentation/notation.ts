@@ -1,6 +1,8 @@
 /** The notations that documentation is written in, told apart by content, and their parsing. */
+
 import { Problem } from '../problem/problem.js';
 import { sizeText } from '../value/measures.js';
+import { ownMember } from '../value/own-member.js';
 
 export type Notation = 'json' | 'yaml' | 'xml' | 'graphql' | 'html' | 'markdown';
 
@@ -125,7 +127,7 @@ export function demandShape(content: unknown, text: string, file: string): void 
       for (const one of value) if (typeof one === 'object') visit(one, depth + 1);
     } else {
       for (const key in value) {
-        const inner = (value as Record<string, unknown>)[key];
+        const inner = ownMember(value as Record<string, unknown>, key);
         left -= 1;
         if (typeof inner === 'object') visit(inner, depth + 1);
       }

@@ -5,7 +5,7 @@
 import * as z from 'zod/mini';
 import { compileJsonPath } from '../place/json-path/compile.js';
 import { asProblem, Problem } from '../problem/problem.js';
-import { own } from '../value/own.js';
+import { ownMember } from '../value/own-member.js';
 import type { Value } from '../value/written.js';
 import type { Documents } from './documents.js';
 import { fromYaml } from './notation.js';
@@ -69,7 +69,7 @@ function merge(target: unknown, update: unknown): void {
   }
   if (typeof target !== 'object' || target === null || typeof update !== 'object' || update === null) return;
   for (const [key, value] of Object.entries(update)) {
-    const before = own(target as Record<string, unknown>, key);
+    const before = ownMember(target as Record<string, unknown>, key);
     if (typeof before === 'object' && before !== null && typeof value === 'object' && value !== null)
       merge(before, value);
     else {

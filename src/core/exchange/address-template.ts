@@ -2,8 +2,10 @@
  * The `{…}` parts of an address, by RFC 6570 (levels 1 to 3, and lists as level 4 writes them): `{imo}`, `{+path}`,
  * `{/quay,berth}`, `{?free,length}`.
  */
+
 import { percentEncode } from '../expression/filters/text.js';
 import { Problem } from '../problem/problem.js';
+import { ownMember } from '../value/own-member.js';
 import { textOf } from '../value/text.js';
 import { plain, type Value } from '../value/written.js';
 
@@ -41,7 +43,7 @@ export interface AddressPart {
  * @throws Problem address-shape
  */
 export function addressPart(source: string, missing: (name: string) => Problem): AddressPart {
-  const operator = operators[source[0] ?? ''];
+  const operator = ownMember(operators, source[0] ?? '');
   const list = operator ? source.slice(1) : source;
   const variables = list.split(',').map((one) => {
     const [, name, exploded] = /^([^*:,\s{}]+)(\*)?$/.exec(one.trim()) ?? [];

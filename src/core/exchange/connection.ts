@@ -2,6 +2,7 @@
  * How connections are made: TLS, a proxy, the version of HTTP. An environment says it, with `${…}` where a row brings its
  * own certificate; it is worked out for each request, and connections are shared among those that come out the same.
  */
+
 import { createHash, createPrivateKey, type KeyObject, X509Certificate } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { createSecureContext, type SecureVersion } from 'node:tls';
@@ -9,6 +10,7 @@ import type { EnvironmentFile } from '../collection/files/environment-file.js';
 import { type Evaluation, omitted } from '../expression/evaluation.js';
 import type { Tree } from '../expression/tree.js';
 import { Problem } from '../problem/problem.js';
+import { ownMember } from '../value/own-member.js';
 import { textOf } from '../value/text.js';
 import { isValueMap, type Value } from '../value/written.js';
 
@@ -101,7 +103,7 @@ const digest = (text: string): string => createHash('sha256').update(text).diges
 
 function tlsSettings(given: Readonly<Record<string, Value>>, path: (named: string) => string): TlsSettings {
   const text = (key: string): string | undefined => {
-    const value = given[key];
+    const value = ownMember(given, key);
     return value === undefined || value === null ? undefined : textOf(value);
   };
   const trust = [given.trust ?? []].flat() as readonly Value[];
@@ -226,7 +228,7 @@ function proxySettings(
   const except = (environment.NO_PROXY ?? environment.no_proxy ?? '').split(/[\s,]+/).filter((one) => one !== '');
   if (given === undefined) {
     const named = (name: string): URL | undefined => {
-      const text = environment[name] ?? environment[name.toLowerCase()] ?? '';
+      const text = ownMember(environment, name) ?? ownMember(environment, name.toLowerCase()) ?? '';
       return text === '' ? undefined : proxyUrl(text, name);
     };
     const [http, https] = [named('HTTP_PROXY'), named('HTTPS_PROXY')];

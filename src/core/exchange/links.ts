@@ -1,7 +1,9 @@
 /** The addresses in an answer: of its headers (RFC 8288), of members that are called links, and of data that looks like one. */
+
 import { linksIn } from '../place/link-header.js';
 import type { Observed } from '../place/observed.js';
 import { pathBelow } from '../value/json-path-text.js';
+import { ownMember } from '../value/own-member.js';
 import { isValueMap, type Value } from '../value/written.js';
 
 export interface FoundLink {
@@ -56,8 +58,8 @@ function inData(value: Value, add: Add): void {
 
 function nameBeside(holder: Value): string | undefined {
   if (!isValueMap(holder)) return undefined;
-  const key = ['rel', 'title', 'name', 'label', 'id'].find((one) => typeof holder[one] === 'string');
-  return key === undefined ? undefined : (holder[key] as string);
+  const key = ['rel', 'title', 'name', 'label', 'id'].find((one) => typeof ownMember(holder, one) === 'string');
+  return key === undefined ? undefined : (ownMember(holder, key) as string);
 }
 
 function inMarkup(text: string, add: Add): void {

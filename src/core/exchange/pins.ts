@@ -1,8 +1,12 @@
-/** Certificates that a person took for a host although nobody known has signed them: by fingerprint, and for a day. */
-import { existsSync, readFileSync } from 'node:fs';
+/**
+ * Certificates that a person took for a host although nobody known has signed them: by fingerprint, and for a day. The file is
+ * sealed with the person's own key: one that a stranger's collection brings pins nothing.
+ */
+import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
-import { writeAtomically } from '../storage/atomic-write.js';
+import { sealedFile } from '../storage/sealed-file.js';
+import { ownMember } from '../value/own-member.js';
 import type { CertificateFacts } from './certificate.js';
 import type { Connection } from './connection.js';
 
@@ -22,18 +26,15 @@ export interface Pins {
 
 const holds = 24 * 3_600_000;
 
-/** @param local the collection's local state */
-export function certificatePins(local: string, now: () => Date = () => new Date()): Pins {
-  const path = join(local, 'certificates.json');
-  let known: Pinned | undefined;
-  const pinned = (): Pinned => {
-    known ??= existsSync(path) ? read(path) : {};
-    return known;
-  };
+/** @param local the collection's local state @param home the user's own folder, where the key is kept */
+export async function certificatePins(local: string, home: string, now: () => Date = () => new Date()): Promise<Pins> {
+  const path = join(local, 'certificates.sealed');
+  const file = sealedFile<Pinned>(path, home, {});
+  let known: Pinned = existsSync(path) ? await readable(file) : {};
   return {
     applied(url, connection) {
       if (url.protocol !== 'https:') return connection;
-      const pin = pinned()[url.host];
+      const pin = ownMember(known, url.host);
       if (!pin || Date.parse(pin.until) <= now().getTime()) return connection;
       const tls = connection.tls ?? { trust: [], identity: undefined, serverName: undefined, minimum: undefined };
       return {
@@ -44,17 +45,16 @@ export function certificatePins(local: string, now: () => Date = () => new Date(
     },
     async accept(url, { fingerprint, subject }) {
       const until = new Date(now().getTime() + holds).toISOString();
-      known = { ...pinned(), [url.host]: { fingerprint, subject, until } };
-      await writeAtomically(path, `${JSON.stringify(known, null, 2)}\n`);
+      known = { ...known, [url.host]: { fingerprint, subject, until } };
+      await file.write(known);
       return until;
     },
   };
 }
 
-/** A file that is not ours pins nothing. */
-function read(path: string): Pinned {
+async function readable(file: { read(): Promise<unknown> }): Promise<Pinned> {
   try {
-    return pinsFile.parse(JSON.parse(readFileSync(path, 'utf8')));
+    return pinsFile.parse(await file.read());
   } catch {
     return {};
   }

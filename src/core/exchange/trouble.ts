@@ -1,7 +1,7 @@
 /** Ways in which a network or a server can fail, told apart, with the likely cause and what to try. */
 import { Problem, type ProblemCode } from '../problem/problem.js';
 import { durationText } from '../value/measures.js';
-import { own } from '../value/own.js';
+import { ownMember } from '../value/own-member.js';
 import { type CertificateFacts, certificateOf, distrust } from './certificate.js';
 import type { Connection } from './connection.js';
 import type { Timeout } from './wire.js';
@@ -115,7 +115,7 @@ const ofAnnounced = (announced: number | undefined, more = ''): string =>
 
 /** The proxy was not met. */
 const proxyNotMet: Explainer = ({ proxy, code, url, make }) => {
-  const unreachable = own(unreachableBy, code);
+  const unreachable = ownMember(unreachableBy, code);
   if (proxy === undefined || unreachable === undefined) return undefined;
   return make(
     'proxy-failed',

@@ -1,7 +1,7 @@
 /** From the syntax tree to a closure, so that a request sent ten thousand times is parsed once. */
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
-import { own } from '../value/own.js';
+import { ownMember } from '../value/own-member.js';
 import { StreamedBytes } from '../value/streamed.js';
 import { plain, type Value, Written } from '../value/written.js';
 import { type Evaluation, omitted, type Program, type Result } from './evaluation.js';
@@ -181,7 +181,7 @@ function member(value: Result | undefined, key: string | number): Value | undefi
     const index = Number(key);
     return Number.isInteger(index) ? (value.at(index) as Value | undefined) : undefined;
   }
-  return own(value as Record<string, Value>, String(key));
+  return ownMember(value as Record<string, Value>, String(key));
 }
 
 function keyFrom(value: Result): string | number {

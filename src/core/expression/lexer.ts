@@ -6,7 +6,9 @@
  *     number  = [ "-" ] digits [ "." digits ]
  *     mark    = "." / "[" / "]" / "(" / ")" / "," / "|" / "??"
  */
+
 import { Problem } from '../problem/problem.js';
+import { ownMember } from '../value/own-member.js';
 
 export type TokenKind = 'name' | 'text' | 'number' | 'mark' | 'end';
 export interface Token {
@@ -55,7 +57,7 @@ function readText(source: string, start: number): { text: string; end: number } 
       continue;
     }
     at += 1;
-    const escaped = escapes[source[at] ?? ''];
+    const escaped = ownMember(escapes, source[at] ?? '');
     if (escaped === undefined) throw syntaxProblem(source, at - 1, `\\${source[at] ?? ''} is no escape`);
     text += escaped;
   }

@@ -1,4 +1,5 @@
 /** Names and where their values come from. */
+import { ownMember } from '../value/own-member.js';
 import type { Value } from '../value/written.js';
 
 /** A value with its origin, such as `default in requests/calls/book.yaml` or `environment sandbox`. */
@@ -74,7 +75,7 @@ class Lazy implements Names {
 /** Names from a plain map of values. */
 export function namesFrom(values: Readonly<Record<string, Value>>, origin: string): Names {
   return {
-    lookup: (name) => (Object.hasOwn(values, name) ? { value: values[name] as Value, origin } : undefined),
+    lookup: (name) => (Object.hasOwn(values, name) ? { value: ownMember(values, name) as Value, origin } : undefined),
     known: () => Object.keys(values),
     layers: [origin],
   };

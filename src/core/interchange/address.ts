@@ -3,7 +3,7 @@ import { stringify } from 'yaml';
 import { absoluteUrl, withQuery } from '../exchange/address.js';
 import { percentEncode } from '../expression/filters/text.js';
 import { Problem } from '../problem/problem.js';
-import { own } from '../value/own.js';
+import { ownMember } from '../value/own-member.js';
 import { percentDecoded } from '../value/percent-decoded.js';
 
 export interface ImportedAddress {
@@ -78,7 +78,7 @@ function asMap(query: readonly (readonly [string, string])[]): Record<string, st
   const map: Record<string, string | string[]> = {};
   for (const [name, value] of query) {
     const literal = value.replaceAll('${', () => '$${');
-    const before = own(map, name);
+    const before = ownMember(map, name);
     map[name] = before === undefined ? literal : [before, literal].flat();
   }
   return map;

@@ -5,6 +5,7 @@
 
 import { pathBelow } from '../value/json-path-text.js';
 import { writeJson } from '../value/json-text.js';
+import { ownMember } from '../value/own-member.js';
 import { isValueMap, plain, type Value } from '../value/written.js';
 import { verdictInside } from './kinds/errors.js';
 import { headerValue, type Observed } from './observed.js';
@@ -74,7 +75,7 @@ function inJson(body: Value, at = '$'): Contradiction | undefined {
   if (!isValueMap(body)) return undefined;
   let first: Contradiction | undefined;
   for (const name in body) {
-    const value = body[name] as Value;
+    const value = ownMember(body, name) as Value;
     const here = pathBelow(at, name);
     if (saysNo(name, value)) {
       const own = { at: here, found: foundText(value) };

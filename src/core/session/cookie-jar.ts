@@ -8,7 +8,7 @@ import type { CookieJar } from 'tough-cookie';
 import { addedWays, type WaysOut } from '../exchange/ways-out.js';
 import type { HeaderLine } from '../exchange/wire.js';
 import { sealedFile } from '../storage/sealed-file.js';
-import { own } from '../value/own.js';
+import { ownMember } from '../value/own-member.js';
 
 export interface CookieJars {
   /** @param sessions in force for the request; those of another session are in a jar of their own */
@@ -54,7 +54,7 @@ export function cookieJars(
     stored ??= file.read();
     const known = jars.get(name);
     if (known) return known;
-    const before = own(await stored, name);
+    const before = ownMember(await stored, name);
     if (before?.jar === undefined || addedWays(before.ways, ways).length > 0) return undefined;
     const { CookieJar: Jar } = await import('tough-cookie');
     const jar = Jar.deserializeSync(before.jar);

@@ -1,5 +1,7 @@
 /** Digest access authentication (RFC 7616): challenges read, and what answers them worked out. */
+
 import { createHash, randomBytes } from 'node:crypto';
+import { ownMember } from '../value/own-member.js';
 import type { CallToProve } from './session-kind.js';
 
 export interface Challenge {
@@ -83,7 +85,7 @@ export function digestAuthorization(
   cnonce: string = randomBytes(12).toString('base64url'),
 ): string {
   const sessioned = /-sess$/i.test(algorithm);
-  const name = algorithms[algorithm.replace(/-sess$/i, '').toUpperCase()] as string;
+  const name = ownMember(algorithms, algorithm.replace(/-sess$/i, '').toUpperCase()) as string;
   const hash = (text: string | Uint8Array): string => createHash(name).update(text).digest('hex');
   const nc = count.toString(16).padStart(8, '0');
   // Sections 3.4.1 to 3.4.3.

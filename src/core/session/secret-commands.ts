@@ -1,6 +1,8 @@
 /** Secrets that a command of the user prints, such as one of a password manager. */
+
 import { realpathSync } from 'node:fs';
 import { Problem } from '../problem/problem.js';
+import { ownMember } from '../value/own-member.js';
 import type { FoundSecret } from './secrets.js';
 import { userSettingsName } from './user-folder.js';
 import { readUserSettings, type UserSettings } from './user-settings.js';
@@ -29,7 +31,7 @@ export async function secretCommands(
   function asked({ command }: Command, name: string, key: string): string {
     const put: Readonly<Record<string, string>> = { name, key, environment };
     const [file = '', ...args] = command.map((part) =>
-      part.replace(/\{(name|key|environment)\}/g, (_, what: string) => put[what] ?? ''),
+      part.replace(/\{(name|key|environment)\}/g, (_, what: string) => ownMember(put, what) ?? ''),
     );
     try {
       // What it asks and complains about is for the user; what it prints is the secret.

@@ -8,7 +8,7 @@ import type { WaysOut } from '../exchange/ways-out.js';
 import { secretVariable } from '../expression/compile.js';
 import { alone } from '../storage/alone.js';
 import { sealedFile } from '../storage/sealed-file.js';
-import { own } from '../value/own.js';
+import { ownMember } from '../value/own-member.js';
 import { userSettingsName } from './user-folder.js';
 
 /** By the name of the environment. */
@@ -82,14 +82,17 @@ export function secretStore(
         const next: Record<string, Record<string, StoredSecret>> = { ...stored };
         for (const scope of scopes) {
           const before = ownSecret(stored, scope, name) as StoredSecret;
-          next[scope] = { ...stored[scope], [name]: { ...before, ways: { ...before.ways, [environment]: ways } } };
+          next[scope] = {
+            ...ownMember(stored, scope),
+            [name]: { ...before, ways: { ...before.ways, [environment]: ways } },
+          };
         }
         return next;
       }),
     remove: (name, environment = '') =>
       changed((stored) => {
         if (!ownSecret(stored, environment, name)) return undefined;
-        const { [name]: _, ...others } = stored[environment] ?? {};
+        const { [name]: _, ...others } = ownMember(stored, environment) ?? {};
         return { ...stored, [environment]: others };
       }),
     async list() {
@@ -118,10 +121,10 @@ export function secretStore(
       const hosts = processEnvironment[secretHostsVariable]?.split(/[\s,]+/).filter((one) => one !== '');
       return (name, key) => {
         const full = key === undefined ? name : `${name}[${key}]`;
-        const given = processEnvironment[secretVariable(name, key)];
+        const given = ownMember(processEnvironment, secretVariable(name, key));
         if (given !== undefined) return { value: given, from: 'process', hosts };
         const found = ownSecret(stored, environment, full) ?? ownSecret(stored, '', full);
-        if (found) return { value: found.value, from: 'store', ways: own(found.ways, environment) };
+        if (found) return { value: found.value, from: 'store', ways: ownMember(found.ways, environment) };
         return commanded?.(name, key);
       };
     },
@@ -129,10 +132,10 @@ export function secretStore(
 }
 
 const scoped = (stored: Stored, environment: string): Readonly<Record<string, StoredSecret>> =>
-  own(stored, environment) ?? {};
+  ownMember(stored, environment) ?? {};
 
 /** One that an earlier version stored is bound to nothing yet. */
 function ownSecret(stored: Stored, environment: string, name: string): StoredSecret | undefined {
-  const found: StoredSecret | string | undefined = own(scoped(stored, environment), name);
+  const found: StoredSecret | string | undefined = ownMember(scoped(stored, environment), name);
   return typeof found === 'string' ? { value: found, ways: {} } : found;
 }

@@ -1,4 +1,5 @@
 /** The sessions of one environment: opened when first needed, once, kept between runs, closed on request. */
+
 import { join } from 'node:path';
 import type { Collection } from '../collection/collection.js';
 import type { SessionFile } from '../collection/files/session-file.js';
@@ -10,6 +11,7 @@ import { type Names, noNames } from '../expression/names.js';
 import { Problem } from '../problem/problem.js';
 import { alone } from '../storage/alone.js';
 import { sealedFile } from '../storage/sealed-file.js';
+import { ownMember } from '../value/own-member.js';
 import { isSecretName } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
 import { sessionKinds } from './registry.js';
@@ -157,7 +159,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
     const before = inMemory.get(slot);
     if (before) return before;
     stored ??= file.read();
-    const session = seen((await stored)[keyOf(slot)]);
+    const session = seen(ownMember(await stored, keyOf(slot)));
     if (!session) return undefined;
     tell(session);
     inMemory.set(slot, session);
@@ -177,7 +179,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
     reason: Reason,
   ): Promise<OpenSession> =>
     alone(`${path}.${slot.replaceAll(/[/ ]/g, '-')}`, async () => {
-      const before = seen((await file.read())[keyOf(slot)]);
+      const before = seen(ownMember(await file.read(), keyOf(slot)));
       const another =
         before &&
         good(before) &&

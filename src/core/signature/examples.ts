@@ -1,4 +1,5 @@
 /** Documented examples of a signature: reproduced without sending anything. */
+
 import type { SignatureExample } from '../collection/files/signature-file.js';
 import { plainConnection } from '../exchange/connection.js';
 import type { WireBody, WireRequest } from '../exchange/wire.js';
@@ -6,6 +7,7 @@ import { layered, type Names, namesFrom } from '../expression/names.js';
 import type { World } from '../expression/world.js';
 import { Problem } from '../problem/problem.js';
 import { parseMoment } from '../value/moment.js';
+import { ownMember } from '../value/own-member.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
 import { type Difference, differenceOf } from './against/compare.js';
@@ -45,7 +47,7 @@ export function exampleMismatches(
   const { secrets = {} } = example;
   const given: World = {
     ...boundWorld(own),
-    secret: (name, key) => secrets[key === undefined ? name : `${name}[${key}]`] ?? own.secret(name, key),
+    secret: (name, key) => ownMember(secrets, key === undefined ? name : `${name}[${key}]`) ?? own.secret(name, key),
   };
   const signed = signer.sign(
     exampleRequest(example),

@@ -1,5 +1,7 @@
 /** `sent`: the request that is about to leave, as values of a recipe. */
+
 import { bodySize, type HeaderLine, type WireBody, type WireRequest } from '../exchange/wire.js';
+import { ownMember } from '../value/own-member.js';
 import { percentDecoded } from '../value/percent-decoded.js';
 import { StreamedBytes } from '../value/streamed.js';
 import type { Value, ValueMap } from '../value/written.js';
@@ -29,7 +31,7 @@ const nothing = new Uint8Array();
 /** @param members those that are wanted; all where nothing is said */
 export function sentValue(wire: WireRequest, members: Iterable<string> = sentMembers.keys()): ValueMap {
   const sent: Record<string, Value> = {};
-  for (const member of members) sent[member] = made[member]?.(wire) ?? null;
+  for (const member of members) sent[member] = ownMember(made, member)?.(wire) ?? null;
   return sent;
 }
 

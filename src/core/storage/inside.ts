@@ -11,6 +11,7 @@ import { Problem } from '../problem/problem.js';
 export function pathInside(root: string, named: string): string {
   const wanted = resolve(root, named);
   if (!isWithin(root, wanted)) throw outside(named);
+  demandVisible(root, wanted, named);
   let real: string;
   try {
     real = realpathSync(wanted);
@@ -23,6 +24,7 @@ export function pathInside(root: string, named: string): string {
     });
   }
   if (!isWithin(realpathSync(root), real)) throw outside(named);
+  demandVisible(realpathSync(root), real, named);
   if (!statSync(real).isFile())
     throw new Problem('file-unreadable', {
       what: `${named} is not a file`,
@@ -63,19 +65,7 @@ function safely<T>(work: () => T): T | undefined {
  */
 export function placeInside(root: string, named: string): string {
   const wanted = resolve(root, named);
-  if (
-    isWithin(root, wanted) &&
-    relative(root, wanted)
-      .split(sep)
-      .some((part) => part.startsWith('.') && part !== '.gitignore')
-  ) {
-    throw new Problem('file-outside', {
-      what: `${named} is hidden, or lies in a hidden folder`,
-      cause: 'what begins with a dot is for programs, such as the local state of Echo Trail or of version control',
-      remedy: 'name a place that everybody sees, such as data/…',
-      data: { file: named },
-    });
-  }
+  demandVisible(root, wanted, named);
   let above = existsSync(wanted) ? wanted : dirname(wanted);
   while (!existsSync(above)) above = dirname(above);
   if (isWithin(root, wanted) && isWithin(realpathSync(root), realpathSync(above))) return wanted;
@@ -102,6 +92,24 @@ export function demandNoLinks(root: string, named: string): void {
       if (lstatSync(join(root, inner, name), { throwIfNoEntry: false })?.isSymbolicLink())
         throw outside(`${inner}/${name}`);
   }
+}
+
+/**
+ * What begins with a dot is no part of a collection: records and secrets of its user, or the credentials and hooks of version
+ * control.
+ * @throws Problem file-outside
+ */
+function demandVisible(root: string, path: string, named: string): void {
+  const hiddenPart = relative(root, path)
+    .split(sep)
+    .find((part) => part.startsWith('.') && part !== '..');
+  if (hiddenPart === undefined) return;
+  throw new Problem('file-outside', {
+    what: `${named} is hidden, or lies in a hidden folder`,
+    cause: 'what begins with a dot is for programs, such as the local state of Echo Trail or of version control',
+    remedy: 'name a place that everybody sees, such as data/…',
+    data: { file: named },
+  });
 }
 
 function isWithin(root: string, path: string): boolean {

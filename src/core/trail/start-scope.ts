@@ -1,7 +1,9 @@
 /** The names that a trail starts with: its inputs, and the columns of its row. */
+
 import { type InputPlan, inputValue, missingInput } from '../collection/inputs.js';
 import { variableNames } from '../collection/layers.js';
 import { type Named, noNames } from '../expression/names.js';
+import { ownMember } from '../value/own-member.js';
 import type { Value } from '../value/written.js';
 import type { Row } from './rows/row-source.js';
 import { Scope } from './scope.js';
@@ -19,7 +21,7 @@ export function startScope(
   if (row) {
     const origin = `row ${row.number} of ${plan.rows?.from}`;
     values.set('row', { value: row.columns, origin });
-    for (const name in row.columns) values.set(name, { value: row.columns[name] as Value, origin });
+    for (const name in row.columns) values.set(name, { value: ownMember(row.columns, name) as Value, origin });
   }
   return withInputs(plan, workspace, values, given, (input) => {
     throw missingInput(input);

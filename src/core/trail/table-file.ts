@@ -1,8 +1,10 @@
 /** A table in a file, written line by line beside its place: CSV (RFC 4180), a JSON list, or lines of JSON. */
+
 import { extname } from 'node:path';
 import { Problem } from '../problem/problem.js';
 import { growFile } from '../storage/atomic-write.js';
 import { writeJson } from '../value/json-text.js';
+import { ownMember } from '../value/own-member.js';
 import { textOf } from '../value/text.js';
 import { plain, type Value, type ValueMap } from '../value/written.js';
 
@@ -26,7 +28,7 @@ const formats: Readonly<Record<string, (heads: readonly string[]) => Format | Pr
     const { stringify } = await import('csv-stringify/sync');
     return {
       head: stringify([heads]),
-      line: (cells) => stringify([heads.map((name) => cellText(cells[name]))]),
+      line: (cells) => stringify([heads.map((name) => cellText(ownMember(cells, name)))]),
       foot: '',
     };
   },
@@ -40,7 +42,7 @@ const formats: Readonly<Record<string, (heads: readonly string[]) => Format | Pr
 
 /** Before anything is sent for it. @throws Problem usage: the name ends in no known format */
 export function demandTableFile(path: string): (typeof formats)[string] {
-  const format = formats[extname(path).toLowerCase()];
+  const format = ownMember(formats, extname(path).toLowerCase());
   if (format) return format;
   throw new Problem('usage', { what: `a table is written to ${Object.keys(formats).join(', ')}, not to ${path}` });
 }

@@ -8,7 +8,7 @@ import type { Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import { placeInside } from '../storage/inside.js';
-import { own } from '../value/own.js';
+import { ownMember } from '../value/own-member.js';
 import { textOf } from '../value/text.js';
 import type { Value, ValueMap } from '../value/written.js';
 import type { TableEvent } from './events.js';
@@ -125,7 +125,7 @@ function cellsOf({ columns, trees }: TablePlan, walk: Walk, failed: Problem | un
   const evaluation = walkEvaluation(walk.workspace, walk.scope);
   for (const name of columns) {
     const tree = trees.get(name);
-    cells[name] = own(walk.last.cells, name) ?? null;
+    cells[name] = ownMember(walk.last.cells, name) ?? null;
     try {
       const value = tree?.evaluate(evaluation);
       if (value !== undefined && value !== omitted) cells[name] = value;

@@ -1,6 +1,8 @@
 /** A trail once a row. */
+
 import { shortText } from '../matcher/reading.js';
 import { Problem } from '../problem/problem.js';
+import { ownMember } from '../value/own-member.js';
 import type { ValueMap } from '../value/written.js';
 import { graver } from './gravity.js';
 import type { Journal } from './journal/journal.js';
@@ -95,7 +97,7 @@ const plainWord = /^[\w .:-]{1,100}$/;
 /** What a row is told apart by: the value of its first column. */
 function labelOf({ columns }: Row): string {
   for (const name in columns) {
-    const value = columns[name];
+    const value = ownMember(columns, name);
     return typeof value === 'string' && plainWord.test(value) ? value : shortText(value).replace(/^"|"$/g, '');
   }
   return '';

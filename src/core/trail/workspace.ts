@@ -148,7 +148,11 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
   const layers = variableLayers(settings, environment, collectionVariables(collection, loads));
   const redactor = given.redactor ?? makeRedactor();
   const secrets = secretStore(collection.local, home, processEnvironment);
-  const [stored] = await Promise.all([secrets.open(environment.name), ...loads]);
+  const [stored, pins] = await Promise.all([
+    secrets.open(environment.name),
+    certificatePins(collection.local, home),
+    ...loads,
+  ]);
   const used = new Map<string, string>();
   const allowed: string[] = [];
   const secret: World['secret'] = (name, key) => {
@@ -229,7 +233,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       return outside;
     },
     patience: { refused: 0, triedAgain: 0, waited: 0 },
-    pins: certificatePins(collection.local),
+    pins,
     clocks: serverClocks(collection.local),
     moment: given.moment,
     cookies: cookieJars(collection.local, home, environment.name, ways, redactor.add),

@@ -1,4 +1,5 @@
 /** Equality of JSON values: by type and value, members of an object in any order (RFC 8259). */
+import { ownMember } from './own-member.js';
 import { type Value, Written } from './written.js';
 
 export function equalValues(left: Value | undefined, right: Value | undefined): boolean {
@@ -18,7 +19,8 @@ export function equalValues(left: Value | undefined, right: Value | undefined): 
   if (keys.length !== Object.keys(right).length) return false;
   const other = right as Record<string, Value>;
   return keys.every(
-    (key) => Object.hasOwn(other, key) && equalValues((left as Record<string, Value>)[key], other[key]),
+    (key) =>
+      Object.hasOwn(other, key) && equalValues(ownMember(left as Record<string, Value>, key), ownMember(other, key)),
   );
 }
 

@@ -1,6 +1,8 @@
 /** JSON text in and out, exact for long numbers. */
+
 import { isSafeNumber, parse as parseExactly } from 'lossless-json';
 import { pathBelow } from './json-path-text.js';
+import { ownMember } from './own-member.js';
 import { type Value, Written } from './written.js';
 
 /** RFC 8259 section 6. */
@@ -56,7 +58,7 @@ function writtenJson(scalar: Written): string {
 function needsOwnText(value: unknown): boolean {
   if (typeof value !== 'object' || value === null) return false;
   if (value instanceof Written || value instanceof Uint8Array) return true;
-  for (const key in value) if (needsOwnText((value as Record<string, unknown>)[key])) return true;
+  for (const key in value) if (needsOwnText(ownMember(value as Record<string, unknown>, key))) return true;
   return false;
 }
 

@@ -1,5 +1,7 @@
 /** Rows and columns in data: which lists it has, what their items have in common, and what stands in each cell. */
+
 import { pathBelow } from './json-path-text.js';
+import { ownMember } from './own-member.js';
 import { textOf } from './text.js';
 import { isValueMap, plain, type Value } from './written.js';
 
@@ -46,11 +48,11 @@ export function columnsIn(items: readonly Value[]): readonly string[] {
 
 /** What stands at a path in an item; undefined where nothing does. */
 export function cellIn(item: Value, path: string): Value | undefined {
-  if (isValueMap(item) && Object.hasOwn(item, path)) return item[path] as Value;
+  if (isValueMap(item) && Object.hasOwn(item, path)) return ownMember(item, path) as Value;
   let value: Value | undefined = item;
   for (const key of path.split('.')) {
     if (Array.isArray(value)) value = (value as readonly Value[])[Number(key)];
-    else value = isValueMap(value) && Object.hasOwn(value, key) ? (value[key] as Value) : undefined;
+    else value = isValueMap(value) && Object.hasOwn(value, key) ? (ownMember(value, key) as Value) : undefined;
   }
   return value;
 }

@@ -5,7 +5,7 @@ import type { DocumentationSource } from '../../../core/collection/source-facts.
 import { addSource } from '../../../core/collection/sources.js';
 import type { Documents as SourceDocuments } from '../../../core/documentation/documents.js';
 import { Problem } from '../../../core/problem/problem.js';
-import { own } from '../../../core/value/own.js';
+import { ownMember } from '../../../core/value/own-member.js';
 import { type CommandModule, examples } from '../../command.js';
 import type { Context } from '../../context.js';
 import { emit } from '../../emit.js';
@@ -89,7 +89,7 @@ async function tellTokenHosts(added: DocumentationSource, context: Context): Pro
 async function learnt(shelf: Shelf, given: readonly string[], name: string): Promise<SourceDocuments> {
   const { samplesFile } = await import('../../../core/documentation/sample/samples.js');
   const { sampleDocuments } = await import('../../../core/echo/samples.js');
-  const known = own(shelf.docs, name);
+  const known = ownMember(shelf.docs, name);
   const before = known ? samplesFile.safeParse((await readSource(shelf, name)).main.content) : undefined;
   if (before && !before.success) {
     throw new Problem('file-exists', {

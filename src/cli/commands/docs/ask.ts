@@ -1,4 +1,5 @@
 /** `docs ask`: what the vendor's API itself says of its parameters, by the requests that the manifest names. */
+
 import { type Answers, readAnswers, type Said, writeAnswers } from '../../../core/collection/asked.js';
 import { openDocumentation, sourceIndex } from '../../../core/collection/source-index.js';
 import { noNames } from '../../../core/expression/names.js';
@@ -8,6 +9,7 @@ import { Problem } from '../../../core/problem/problem.js';
 import { sendRequest } from '../../../core/trail/send.js';
 import type { Sent } from '../../../core/trail/sending.js';
 import type { Workspace } from '../../../core/trail/workspace.js';
+import { ownMember } from '../../../core/value/own-member.js';
 import { plain, type Value } from '../../../core/value/written.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../emit.js';
@@ -44,8 +46,9 @@ export const { configure }: CommandModule = {
             const name = collection.resolve('request', from);
             const answer = sent.get(name) ?? (await sendFor(workspace, name, terminal, signal));
             sent.set(name, answer);
-            now[parameter] = await saidIn(answer, name, places, parameter);
-            told.push({ source, parameter, before: before[parameter], now: now[parameter] });
+            const said = await saidIn(answer, name, places, parameter);
+            now[parameter] = said;
+            told.push({ source, parameter, before: ownMember(before, parameter), now: said });
           }
           if (Object.keys(now).length > 0) await writeAnswers(collection, source, now satisfies Answers);
         }

@@ -1,8 +1,10 @@
 /** `secret allow`: a stored secret may go the ways that an environment has now. */
+
 import { addedWays, waysText } from '../../../core/exchange/ways-out.js';
 import { nearestHint } from '../../../core/problem/nearest.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { secretStore } from '../../../core/session/secrets.js';
+import { ownMember } from '../../../core/value/own-member.js';
 import { type CommandModule, examples } from '../../command.js';
 import { settingsOf } from '../../context.js';
 import { printableLine } from '../../view/printable.js';
@@ -37,7 +39,7 @@ export const allow: CommandModule = {
         );
         let changed = 0;
         for (const [environment, now] of wanted) {
-          const before = here.flatMap((one) => one.ways[environment] ?? []).at(0);
+          const before = here.flatMap((one) => ownMember(one.ways, environment) ?? []).at(0);
           const added = addedWays(before, now);
           if (added.length === 0 && before) continue;
           changed += 1;

@@ -6,6 +6,7 @@ import { secretVariable } from '../../../core/expression/compile.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { pastedWrongly } from '../../../core/session/credentials.js';
 import { secretStore } from '../../../core/session/secrets.js';
+import { ownMember } from '../../../core/value/own-member.js';
 import { type CommandModule, examples } from '../../command.js';
 import { settingsOf } from '../../context.js';
 import { printableLine } from '../../view/printable.js';
@@ -45,7 +46,7 @@ export const set: CommandModule = {
         );
         for (const [one, own] of Object.entries(ways)) terminal.note(printableLine(`  ${one} ${waysText(own)}`));
         const variable = secretVariable(name);
-        if (process.env[variable] !== undefined)
+        if (ownMember(process.env, variable) !== undefined)
           terminal.complain(
             `${terminal.err.yellow('warning')}  ${variable} is set in the process environment, and comes first`,
           );

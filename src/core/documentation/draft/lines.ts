@@ -1,5 +1,7 @@
 /** Lines of a drafted file, active or as comments, and the YAML of what stands in them. */
+
 import { stringify } from 'yaml';
+import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
 import { exampleValue } from '../example.js';
@@ -76,7 +78,7 @@ const graphqlTypes: Readonly<Record<string, string>> = { Int: 'integer', Float: 
 /** One of the types that an input may have. */
 export function plainType(type: string): string {
   if (isList(type)) return 'array';
-  const named = graphqlTypes[type.replace(/!$/, '')];
+  const named = ownMember(graphqlTypes, type.replace(/!$/, ''));
   if (named !== undefined) return named;
   const word = /^[a-z]+/.exec(type)?.[0] ?? 'string';
   return ['string', 'number', 'integer', 'boolean', 'array', 'object'].includes(word) ? word : 'string';

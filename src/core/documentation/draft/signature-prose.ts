@@ -1,4 +1,5 @@
 /** What the prose of a security scheme says of a signature: its algorithm, what is signed, the headers it speaks of. */
+import { ownMember } from '../../value/own-member.js';
 import { scalar } from './lines.js';
 
 export function algorithmIn(text: string): string | undefined {
@@ -115,7 +116,7 @@ function separatorIn(prose: string): string | undefined {
     `\\b(?:join|joined|separated|concatenat\\w+|delimited)\\b[^.]{0,60}?\\b(?:by|with|using)\\s+(?:an?\\s+)?(?:[\`"']([^\`"'\\\\\\s])[\`"']|(${words})\\b)`,
     'i',
   ).exec(prose);
-  return found?.[1] ?? separatorWords[found?.[2]?.toLowerCase() ?? ''];
+  return found?.[1] ?? ownMember(separatorWords, found?.[2]?.toLowerCase() ?? '');
 }
 
 /** How the header is written around the signature: `id=${key-id}; seal=${seal}`. */

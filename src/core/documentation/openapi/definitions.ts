@@ -2,6 +2,7 @@
  * What the documents of a source refer to, taken out of them: every `$ref` is written in one form, relative to
  * the first document, so that it means the same wherever it stands.
  */
+import { ownMember } from '../../value/own-member.js';
 import type { Value } from '../../value/written.js';
 import { addressOf, type Documents, type Part, partName } from '../documents.js';
 import type { Warning } from '../model.js';
@@ -37,7 +38,7 @@ export function collectDefinitions(documents: Documents): Collected {
     }
     const map = value as Record<string, Json>;
     for (const key in map) {
-      const inner = map[key];
+      const inner = ownMember(map, key);
       if (key === '$ref' && typeof inner === 'string') map.$ref = take(inner, part, map);
       else if (typeof inner === 'object' && (inMap || (!dataKeys.has(key) && !key.startsWith('x-'))))
         visit(inner, part, key === 'properties' || key === 'schemas' || key === 'definitions');
@@ -118,7 +119,7 @@ export function foreignReferences(part: Part): string[] {
   const visit = (value: unknown): void => {
     if (typeof value !== 'object' || value === null) return;
     for (const key in value) {
-      const inner = (value as Record<string, unknown>)[key];
+      const inner = ownMember(value as Record<string, unknown>, key);
       if (key === '$ref' && typeof inner === 'string') {
         if (!inner.startsWith('#')) found.add(inner);
       } else if (typeof inner === 'object' && !dataKeys.has(key)) visit(inner);

@@ -1,5 +1,6 @@
 /** One operation in full, from what the index keeps of it. */
 
+import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
 import { escaped } from '../escape-xml.js';
@@ -185,7 +186,7 @@ class Description {
     const types = Object.keys(content);
     const type = types.find((one) => /^application\/(?:[\w.-]+\+)?json\b/.test(one)) ?? types[0];
     if (type === undefined) return undefined;
-    const own = content[type];
+    const own = ownMember(content, type);
     if (!isMap(own)) return undefined;
     const where = below(below(at, type), 'schema');
     const described = this.reader.fields(own.schema, where);
@@ -266,7 +267,7 @@ export function documentedLinks(responses: Json | undefined, references: Referen
   const found: DocumentedLink[] = [];
   if (!isMap(responses)) return found;
   for (const status in responses) {
-    const answer = references.follow(responses[status], at);
+    const answer = references.follow(ownMember(responses, status), at);
     if (!isMap(answer) || !isMap(answer.links)) continue;
     for (const given of Object.values(answer.links)) {
       const link = references.follow(given, at);

@@ -2,6 +2,7 @@
  * What is faulty in an operation as vendors publish them: those parts are lost alone, and told. Schemas are left aside:
  * they are looked at when they are shown. Places are made only where something is wrong, since most of it is right.
  */
+import { ownMember } from '../../value/own-member.js';
 import type { OperationEntry } from '../model.js';
 import { isParameter, isStatus, type OwnOperation } from './describe.js';
 import { below, isMap, type Json, pointer, type References } from './references.js';
@@ -61,7 +62,7 @@ function warnOfAnswers(answers: Json | undefined, references: References, at: st
     return;
   }
   for (const status of Object.keys(answers)) {
-    const answer = followed(answers[status], references, at, 'responses', status);
+    const answer = followed(ownMember(answers, status), references, at, 'responses', status);
     const where = (): string => at + pointer('responses', status);
     if (status.startsWith('x-')) continue;
     if (!isStatus(status)) {
@@ -76,7 +77,8 @@ function warnOfAnswers(answers: Json | undefined, references: References, at: st
 function warnOfContent(holder: { readonly [key: string]: Json }, references: References, at: () => string): void {
   if (!isMap(holder.content)) return;
   for (const type of Object.keys(holder.content))
-    if (!isMap(holder.content[type])) references.warn(at() + pointer('content', type), 'the content is not a map');
+    if (!isMap(ownMember(holder.content, type)))
+      references.warn(at() + pointer('content', type), 'the content is not a map');
 }
 
 function warnOfSecurity(security: Json | undefined, references: References, at: string): void {

@@ -1,4 +1,5 @@
 /** Following `$ref` (RFC 6901 pointers, RFC 3986 fragments) among the definitions of a source. */
+import { ownMember } from '../../value/own-member.js';
 import type { Definitions, Warning } from '../model.js';
 
 export type Json = null | boolean | number | string | readonly Json[] | { readonly [key: string]: Json };
@@ -62,7 +63,7 @@ export function atPointer(document: Json, fragment: string): Json | undefined {
   for (const part of decoded.split('/').slice(1)) {
     const key = part.replaceAll('~1', '/').replaceAll('~0', '~');
     if (typeof value !== 'object' || value === null || !Object.hasOwn(value, key)) return undefined;
-    value = (value as Record<string, Json>)[key];
+    value = ownMember(value as Record<string, Json>, key);
   }
   return value;
 }

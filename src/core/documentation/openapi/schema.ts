@@ -1,4 +1,5 @@
 /** Schemas as fields for people. */
+import { ownMember } from '../../value/own-member.js';
 import { typeOf, type Value } from '../../value/written.js';
 import { fullBudget } from '../budget.js';
 import type { Alternative, Definitions, Field, Limits, TypeDescription, XmlWriting } from '../model.js';
@@ -36,7 +37,7 @@ export function fieldReader(references: References, levels = deepest): FieldRead
     for (const part of parts) {
       for (const [key, value] of Object.entries(part)) {
         if (key === 'allOf') continue;
-        const before = merged[key];
+        const before = ownMember(merged, key);
         if (key === 'properties' && isMap(before) && isMap(value)) merged[key] = { ...before, ...value };
         else if (key === 'required' && Array.isArray(before) && Array.isArray(value))
           merged[key] = [...before, ...value];
@@ -329,7 +330,7 @@ function limitsOf(given: JsonMap): Limits | undefined {
   const schema = asJsonSchema(own) as JsonMap;
   const limits: Record<string, number | string | boolean> = {};
   for (const [key, name] of Object.entries(limitKeys)) {
-    const value = schema[key];
+    const value = ownMember(schema, key);
     if (typeof value === 'number') limits[name] = value;
   }
   if (typeof schema.pattern === 'string') limits.matches = schema.pattern;

@@ -1,4 +1,5 @@
 /** What authentication an operation wants, in words. */
+import { ownMember } from '../../value/own-member.js';
 import type { SecurityNeed } from '../model.js';
 import { isMap, type Json, type JsonMap, type References } from './references.js';
 
@@ -12,7 +13,7 @@ export function securityNeeds(wanted: Json | undefined, references: References, 
       if (!isMap(scheme)) return { name, about: 'not described' };
       return {
         name,
-        about: schemeText(scheme) + scopesText(need[name]),
+        about: schemeText(scheme) + scopesText(ownMember(need, name)),
         ...(typeof scheme.description === 'string' && { description: scheme.description.trim() }),
         ...(scheme.in === 'header' && typeof scheme.name === 'string' && { header: scheme.name }),
       };

@@ -1,4 +1,5 @@
 /** OpenAPI 2.0 said in the words of 3: body and form parameters become a request body, types become schemas. */
+import { ownMember } from '../../value/own-member.js';
 import { isMap, type Json, type JsonMap, type References } from './references.js';
 
 /** What a whole 2.0 document says for all its operations. */
@@ -94,7 +95,7 @@ function listed(list: Json | undefined, references: References, at: string): rea
 
 function parameter3(given: JsonMap): JsonMap {
   const schema = schemaOf(given);
-  const style = styles[String(given.collectionFormat ?? 'csv')] ?? {};
+  const style = ownMember(styles, String(given.collectionFormat ?? 'csv')) ?? {};
   return {
     name: given.name ?? null,
     in: given.in ?? null,
@@ -138,7 +139,7 @@ function answer3(answer: Json | undefined, produces: readonly string[]): Json {
   if (!isMap(answer)) return answer ?? null;
   const { schema, examples, headers, ...rest } = answer;
   const example = (type: string): JsonMap =>
-    isMap(examples) && examples[type] !== undefined ? { example: examples[type] as Json } : {};
+    isMap(examples) && ownMember(examples, type) !== undefined ? { example: ownMember(examples, type) as Json } : {};
   const types = produces.length > 0 ? produces : ['application/json'];
   return {
     ...rest,

@@ -1,4 +1,5 @@
 /** Fields inferred from samples of JSON: what they have in common, and what only some of them have. */
+import { ownMember } from '../../value/own-member.js';
 import { typeOf, type Value } from '../../value/written.js';
 import type { Certainty, Field } from '../model.js';
 
@@ -15,7 +16,7 @@ export function inferFields(samples: readonly unknown[], settings: InferSettings
   if (objects.length === 0 || depth > deepest) return [];
   const names = [...new Set(objects.flatMap((one) => Object.keys(one)))];
   return names.map((name) => {
-    const values = objects.filter((one) => Object.hasOwn(one, name)).map((one) => one[name]);
+    const values = objects.filter((one) => Object.hasOwn(one, name)).map((one) => ownMember(one, name));
     const known = values.filter((one) => one !== null);
     const fields = inferFields(known, settings, depth + 1);
     return {

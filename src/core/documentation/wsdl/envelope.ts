@@ -2,6 +2,7 @@
  * The envelope of a call, in the order and the namespaces that the schema demands: required elements stand
  * there, optional ones and other choices as comments.
  */
+import { ownMember } from '../../value/own-member.js';
 import { fullBudget } from '../budget.js';
 import { escaped } from '../escape-xml.js';
 import type { Definitions } from '../model.js';
@@ -125,7 +126,7 @@ class Writing {
           .exec(namespace.replace(/[^a-z0-9]+(?:v?\d[\d.]*)?\/?$/i, ''))?.[1]
           ?.toLowerCase() ?? 'ns';
       const taken = new Set(this.prefixes.values());
-      prefix = usualPrefixes[namespace] ?? (/^xml|^soap$/.test(word) ? 'ns' : word);
+      prefix = ownMember(usualPrefixes, namespace) ?? (/^xml|^soap$/.test(word) ? 'ns' : word);
       for (let count = 2; taken.has(prefix); count += 1) prefix = `${word}${count}`;
       this.prefixes.set(namespace, prefix);
     }

@@ -1,4 +1,5 @@
 /** Types of XML Schema, with what they derive from (XML Schema 1.1 part 1, section 2.2.1.1). */
+import { ownMember } from '../../value/own-member.js';
 import type { Definitions, Limits } from '../model.js';
 import {
   type ClarkName,
@@ -90,7 +91,7 @@ export function resolveType(
   const nothing: ResolvedType = { text: 'string', particles: [], attributes: [], complex: false, names: [] };
   if (type !== undefined && isBuiltIn(type)) {
     const local = localName(type);
-    return { ...nothing, text: plainTypes[local] ?? (/^any/.test(local) ? 'any' : `string (${local})`) };
+    return { ...nothing, text: ownMember(plainTypes, local) ?? (/^any/.test(local) ? 'any' : `string (${local})`) };
   }
   const own =
     inline ?? (type === undefined ? undefined : (definitions.get(typeKey(type)) as unknown as XsdType | undefined));

@@ -1,6 +1,6 @@
 /** Filters over lists and maps. */
 import { equalValues } from '../../value/equal.js';
-import { own } from '../../value/own.js';
+import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
 import { type Filter, wantList, wrongInput } from './filter.js';
@@ -12,7 +12,7 @@ function compare(left: Value, right: Value): number {
   if (isValueMap(left) && isValueMap(right)) {
     // Member by member, the first that differs decides.
     for (const key in left) {
-      const order = compare(own(left, key) as Value, own(right, key) ?? null);
+      const order = compare(ownMember(left, key) as Value, ownMember(right, key) ?? null);
       if (order !== 0) return order;
     }
     return 0;
@@ -23,7 +23,7 @@ function compare(left: Value, right: Value): number {
 }
 
 function pick(item: Value, key: string): Value {
-  return isValueMap(item) && Object.hasOwn(item, key) ? (item[key] as Value) : null;
+  return isValueMap(item) && Object.hasOwn(item, key) ? (ownMember(item, key) as Value) : null;
 }
 
 function edge(name: string, about: string, at: 0 | -1): Filter {

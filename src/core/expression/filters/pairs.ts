@@ -3,7 +3,7 @@
  * is about to leave.
  */
 
-import { own } from '../../value/own.js';
+import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import { type Filter, wantList, wrongInput } from './filter.js';
@@ -87,7 +87,7 @@ export const pairFilters: readonly Filter[] = [
     arguments: [0, 1],
     apply(input, [writing]) {
       const name = writing === undefined ? 'percent' : textOf(writing);
-      const write = own(writings, name);
+      const write = ownMember(writings, name);
       if (!write) throw wrongInput('encoded', `one of ${Object.keys(writings).join(', ')}`, name);
       return pairsOf('encoded', input).map(write).join('&');
     },

@@ -1,7 +1,7 @@
 /** `fake("person.fullName")`: made-up data by a well-known library, loaded only where it is used. */
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
-import { own } from '../../value/own.js';
+import { ownMember } from '../../value/own-member.js';
 import type { Value } from '../../value/written.js';
 import type { Source } from './source.js';
 
@@ -20,8 +20,8 @@ export const fake: Source = {
     const library = faker as Faker;
     const [group = '', item = ''] = String(kind ?? '').split('.');
     const groups = library as unknown as Record<string, Record<string, unknown>>;
-    const holder = own(groups, group);
-    const make = holder && methods(holder).includes(item) ? holder[item] : undefined;
+    const holder = ownMember(groups, group);
+    const make = holder && methods(holder).includes(item) ? (Reflect.get(holder, item) as unknown) : undefined;
     if (typeof make !== 'function') {
       const known = Object.entries(groups).flatMap(([name, value]) =>
         typeof value === 'object' && value !== null ? methods(value).map((method) => `${name}.${method}`) : [],

@@ -1,5 +1,7 @@
 /** `contains`: part of a text, an item of a list, or members of a map. */
+
 import { equalValues } from '../../value/equal.js';
+import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
 import { type MatcherKind, unless } from '../matcher.js';
@@ -20,5 +22,7 @@ function holds(found: Value | undefined, expected: Value): boolean {
   if (Array.isArray(found))
     return found.some((item: Value) => equalValues(item, expected) || (isValueMap(expected) && holds(item, expected)));
   if (found === undefined || !isValueMap(found) || !isValueMap(expected)) return plain(found) === plain(expected);
-  return Object.entries(expected).every(([key, value]) => Object.hasOwn(found, key) && equalValues(found[key], value));
+  return Object.entries(expected).every(
+    ([key, value]) => Object.hasOwn(found, key) && equalValues(ownMember(found, key), value),
+  );
 }

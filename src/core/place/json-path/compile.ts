@@ -1,6 +1,6 @@
 /** From the syntax tree to a function over values (RFC 9535 sections 2.3 and 2.5). */
 import { equalValues } from '../../value/equal.js';
-import { own } from '../../value/own.js';
+import { ownMember } from '../../value/own-member.js';
 import { plain, type Value, Written } from '../../value/written.js';
 import { functionExtensions, type ValueOrNothing } from './functions.js';
 import { parseQuery } from './parser.js';
@@ -76,7 +76,7 @@ export function child(value: Value | undefined, key: string | number): Value | u
   if (typeof value !== 'object' || value === null || value instanceof Written) return undefined;
   if (Array.isArray(value)) return typeof key === 'number' ? (value.at(key) as Value | undefined) : undefined;
   if (typeof key === 'number') return undefined;
-  return own(value as Record<string, Value>, key);
+  return ownMember(value as Record<string, Value>, key);
 }
 
 function children(value: Value): readonly Value[] {

@@ -1,6 +1,6 @@
 /** From the text of a query to its syntax tree, with the well-typedness rules of RFC 9535 section 2.4.3. */
 
-import { own } from '../../value/own.js';
+import { ownMember } from '../../value/own-member.js';
 import type { Value } from '../../value/written.js';
 import { type FunctionType, functionExtensions } from './functions.js';
 import { Scanner } from './scanner.js';
@@ -188,7 +188,7 @@ function comparable(scan: Scanner): Comparable {
   if (word === undefined) return scan.fail('expected a query, a value or a function');
   if (scan.startsWith('(')) return { kind: 'call', call: call(scan, word) };
   const constants: Record<string, Value> = { true: true, false: false, null: null };
-  const value = own(constants, word);
+  const value = ownMember(constants, word);
   return value === undefined ? scan.fail(`${word} is not a value`) : { kind: 'literal', value };
 }
 

@@ -1,5 +1,7 @@
 /** Characters of a query, with the few lexical forms that RFC 9535 shares between its rules. */
+
 import { Problem } from '../../problem/problem.js';
+import { ownMember } from '../../value/own-member.js';
 
 const nameFirst = /[A-Za-z_\u{80}-\u{D7FF}\u{E000}-\u{10FFFF}]/u;
 const nameChar = /[A-Za-z0-9_\u{80}-\u{D7FF}\u{E000}-\u{10FFFF}]/u;
@@ -89,7 +91,7 @@ export class Scanner {
     this.at += 1;
     if (char === quote) return quote;
     if (char === 'u') return this.unicode();
-    return simpleEscapes[char] ?? this.fail(`\\${char} is no escape`);
+    return ownMember(simpleEscapes, char) ?? this.fail(`\\${char} is no escape`);
   }
 
   private unicode(): string {

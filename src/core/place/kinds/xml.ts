@@ -134,7 +134,7 @@ function prefixesOf(document: Document): Record<string, string> {
   const visit = (node: Node): void => {
     const attributes = (node as unknown as { attributes?: ArrayLike<{ name: string; value: string }> }).attributes;
     for (const { name, value } of Array.from(attributes ?? []))
-      if (name.startsWith('xmlns:')) found[name.slice(6)] ??= value;
+      if (name.startsWith('xmlns:') && !Object.hasOwn(found, name.slice(6))) found[name.slice(6)] = value;
     for (let child = node.firstChild; child; child = child.nextSibling) if (child.nodeType === 1) visit(child);
   };
   visit(document);

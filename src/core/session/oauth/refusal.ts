@@ -2,7 +2,7 @@
 import * as oauth from 'oauth4webapi';
 import type { OAuth2File } from '../../collection/files/session-file.js';
 import { Problem } from '../../problem/problem.js';
-import { own } from '../../value/own.js';
+import { ownMember } from '../../value/own-member.js';
 import type { SessionRoom } from '../session-kind.js';
 
 const meanings: Readonly<Record<string, readonly [what: string, remedy: string]>> = {
@@ -57,7 +57,7 @@ export function refusedProblem(
     );
   if (error instanceof oauth.ResponseBodyError || error instanceof oauth.AuthorizationResponseError) {
     const { error: code, error_description: description } = error;
-    const [what, remedy] = own(meanings, code) ?? ['the server refused it', undefined];
+    const [what, remedy] = ownMember(meanings, code) ?? ['the server refused it', undefined];
     const said = description === undefined ? code : `${code}: ${description}`;
     return make(
       what,

@@ -1,5 +1,7 @@
 /** Comparing a value of a signature with the one that the vendor shows: where they part, and the likely cause. */
+
 import { distance } from 'fastest-levenshtein';
+import { ownMember } from '../../value/own-member.js';
 import type { SigningStep } from '../signature-kind.js';
 import type { Cause } from './cause.js';
 import { causesOfAll, causesOfOneLine } from './registry.js';
@@ -134,7 +136,7 @@ const names: Readonly<Record<string, string>> = {
 function named(character: string | undefined): string | undefined {
   if (character === undefined) return undefined;
   const code = `U+${(character.codePointAt(0) as number).toString(16).toUpperCase().padStart(4, '0')}`;
-  return `${names[character] ?? JSON.stringify(character)} (${code})`;
+  return `${ownMember(names, character) ?? JSON.stringify(character)} (${code})`;
 }
 
 /** A message inside JSON, or a line of a shell, has its line breaks written out. */

@@ -1,4 +1,5 @@
 /** `request-token`: a JSON Web Token (RFC 7519) that is made for each request and signed (RFC 7515). */
+
 import type { RequestTokenFile } from '../../collection/files/signature-file.js';
 import { hidden } from '../../exchange/wire.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
@@ -7,6 +8,7 @@ import { filters } from '../../expression/filters/registry.js';
 import { compileTree } from '../../expression/tree.js';
 import { writeJson } from '../../value/json-text.js';
 import { parseDuration } from '../../value/measures.js';
+import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import { withHeader } from '../adding.js';
@@ -83,5 +85,5 @@ function filterFor(algorithm: string): Filter {
     PS: `sign-rsa-pss-sha-${size}`,
     ES: `sign-ecdsa-sha-${size}`,
   };
-  return filters.get(names[algorithm.slice(0, 2)] ?? 'sign-ed25519') as Filter;
+  return filters.get(ownMember(names, algorithm.slice(0, 2)) ?? 'sign-ed25519') as Filter;
 }

@@ -1,3 +1,3 @@
 /** Looking up by a name from outside: `constructor` and `__proto__` are names like any other, and found only where they were put. */
-export const own = <T>(map: Readonly<Record<string, T>>, name: string): T | undefined =>
+export const ownMember = <T>(map: Readonly<Record<string, T>>, name: string): T | undefined =>
   Object.hasOwn(map, name) ? map[name] : undefined;
