@@ -163,6 +163,25 @@ test('a client that is not accepted is told the ways that the server takes', asy
   await server.close();
 });
 
+test('a key of a client that cannot be used is told by what it is', async () => {
+  const { generateKeyPairSync } = await import('node:crypto');
+  const keyOf = (type: 'ed25519'): string =>
+    generateKeyPairSync(type).privateKey.export({ type: 'pkcs8', format: 'pem' }).toString();
+  const cwd = collectionOf({
+    'sessions/s.yaml':
+      'kind: oauth2\ngrant: client_credentials\nendpoints: {token: "${origin}/t"}\nclient: {id: a, key: "${secret.pem}"}\n',
+  });
+  for (const [pem, says] of [
+    ['nothing of the kind', /the key is not a private key in PEM/],
+    [keyOf('ed25519'), /the key is of the kind ed25519, which RS256 does not sign with/],
+  ] as const) {
+    const { status, err } = await echoTrail(['session', 'open', 's'], { cwd, env: { ECHO_TRAIL_SECRET_PEM: pem } });
+    assert.equal(status, 4);
+    assert.match(err, says);
+    assert.doesNotMatch(err, /DECODER|routines|OpenSSL/i);
+  }
+});
+
 test('the request that opens a session is sent with the session of its own file; a circle is told', async () => {
   const server = await rawServer(() => answerOf('{"token": "a-token-for-the-desk"}'));
   const files = {

@@ -1,5 +1,5 @@
 /** How a client proves itself, by the registered names (RFC 6749, section 2.3; RFC 7523; OpenID Connect Core, section 9). */
-import { createPrivateKey, webcrypto } from 'node:crypto';
+import { createPrivateKey, type KeyObject, webcrypto } from 'node:crypto';
 import type * as oauth from 'oauth4webapi';
 import type { OAuth2File } from '../../collection/files/session-file.js';
 import { percentEncode } from '../../expression/filters/text.js';
@@ -45,15 +45,29 @@ async function privateKey(client: Client, room: SessionRoom): Promise<oauth.Priv
   const pem = client.key === undefined ? '' : await written(client.key, 'client', room);
   if (pem === '') throw missing(room, 'private_key_jwt wants a key', 'client: {key: "${secret.NAME}"} with a PEM');
   const { algorithm = 'RS256', 'key-id': kid } = client;
+  // What the libraries say of a key that they do not take names neither the key nor what is wrong.
+  let own: KeyObject;
   try {
-    const der = createPrivateKey(pem).export({ type: 'pkcs8', format: 'der' });
-    const key = await webcrypto.subtle.importKey('pkcs8', der, algorithms[algorithm], false, ['sign']);
-    return { key: key as CryptoKey, ...(kid !== undefined && { kid }) };
-  } catch (error) {
+    own = createPrivateKey(pem);
+  } catch {
     throw missing(
       room,
-      `the key of the client cannot be used with ${algorithm}: ${(error as Error).message}`,
-      'a private key in PEM, and the algorithm it is for',
+      /ENCRYPTED/.test(pem)
+        ? 'the key has a pass phrase, and none can be given here'
+        : 'the key is not a private key in PEM',
+      'client: {key: "${secret.NAME}"}, set with: echo-trail secret set NAME < key.pem',
+    );
+  }
+  try {
+    const der = own.export({ type: 'pkcs8', format: 'der' });
+    const key = await webcrypto.subtle.importKey('pkcs8', der, algorithms[algorithm], false, ['sign']);
+    return { key: key as CryptoKey, ...(kid !== undefined && { kid }) };
+  } catch {
+    const kind = [own.asymmetricKeyType, own.asymmetricKeyDetails?.namedCurve].filter(Boolean).join(' ');
+    throw missing(
+      room,
+      `the key is of the kind ${kind}, which ${algorithm} does not sign with`,
+      'client: {algorithm: …} is RS256 or PS256 for RSA, ES256 for the curve P-256, EdDSA for Ed25519',
     );
   }
 }
