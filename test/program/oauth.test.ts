@@ -252,7 +252,7 @@ const refusals: readonly (readonly [what: string, file: string, message: RegExp]
   [
     'a key that is none',
     oauth('client_credentials', 'client: {id: signer, key: no-key-at-all}\n'),
-    /the key of the client cannot be used with RS256/,
+    /the key is not a private key in PEM/,
   ],
   [
     'a proof without its secret',
