@@ -1,6 +1,7 @@
 /** Matchers: tables of what is expected, what is found, and whether it holds. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { boundedPattern, loadPatterns } from '../../src/core/matcher/bounded-pattern.js';
 import { compileMatchers } from '../../src/core/matcher/compile.js';
 import type { Subject } from '../../src/core/matcher/matcher.js';
 import { matchers } from '../../src/core/matcher/registry.js';
@@ -135,4 +136,18 @@ test('a pattern that makes backtracking engines hang is answered at once', async
   const started = performance.now();
   assert.equal(await holds({ matches: '^(a+)+$' }, `${'a'.repeat(50_000)}!`, json), false);
   assert.ok(performance.now() - started < 5_000);
+});
+
+test('a pattern of a schema is matched as published: in linear time, looking around, and without the flag that it does not know', async () => {
+  await loadPatterns();
+  for (const [pattern, yes, no] of [
+    ['^(a+)+$', 'aaaa', `${'a'.repeat(40)}!`],
+    ['^[a-z0-9\\_]+$', 'berth_1', 'berth-1'],
+    ['^(?=.*[0-9])[a-z0-9\\-]+$', 'quay-7', 'quay'],
+    ['^(a|b)\\1$', 'aa', 'ab'],
+  ] as const) {
+    const { test: matches } = boundedPattern(pattern, 'u');
+    assert.deepEqual([matches(yes), matches(no)], [true, false], pattern);
+  }
+  assert.notEqual(String(boundedPattern('a', 'u')), String(boundedPattern('b', 'u')));
 });

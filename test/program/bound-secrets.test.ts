@@ -147,6 +147,17 @@ test('a command of the user for secrets is bound by the hosts beside it', async 
   }
 });
 
+test('of many secrets that are set at once each is stored', async () => {
+  const cwd = collectionOf({ 'environments/sandbox.yaml': environment() });
+  const names = Array.from({ length: 8 }, (_, index) => `word${index}`);
+  await Promise.all(names.map((name) => echoTrail(['secret', 'set', name], { cwd, input: `the-value-of-${name}` })));
+  const { secrets } = document<{ secrets: { name: string }[] }>(await echoTrail(['secret', 'list', '--json'], { cwd }));
+  assert.deepEqual(
+    secrets.map(({ name }) => name),
+    names,
+  );
+});
+
 test('a value that is too short to be hidden by value is warned of', async () => {
   const cwd = collectionOf({});
   const { err } = await echoTrail(['secret', 'set', 'pin'], { cwd, input: '4711' });

@@ -73,8 +73,12 @@ for (const [kind, value] of Object.entries(secrets)) {
     const ended: Ended[] = [];
     const names = Object.keys(uses).map((use) => `all/${use}`);
     for (const args of [
-      ...names.map((name, index) => (index % 2 === 0 ? ['preview', name] : ['send', name, '--debug', '--view', 'raw'])),
-      ...names.map((name, index) => (index % 2 === 0 ? ['send', name, '--json'] : ['preview', name, '--json'])),
+      ['preview', 'all/twice'],
+      ['preview', 'all/parts', '--json'],
+      ['send', 'all/whole', '--json'],
+      ['send', 'all/expected', '--json'],
+      ['send', 'all/expected', '--debug', '--view', 'raw'],
+      ['send', 'all/gone', '--debug'],
       ['run', ...names],
       ['run', ...names, '--json'],
       ['echo', 'list'],

@@ -121,7 +121,9 @@ export function secretStore(
       const hosts = processEnvironment[secretHostsVariable]?.split(/[\s,]+/).filter((one) => one !== '');
       return (name, key) => {
         const full = key === undefined ? name : `${name}[${key}]`;
-        const given = ownMember(processEnvironment, secretVariable(name, key));
+        const variable = secretVariable(name, key);
+        // A secret that is called hosts is none of the process: the variable says something else.
+        const given = variable === secretHostsVariable ? undefined : ownMember(processEnvironment, variable);
         if (given !== undefined) return { value: given, from: 'process', hosts };
         const found = ownSecret(stored, environment, full) ?? ownSecret(stored, '', full);
         if (found) return { value: found.value, from: 'store', ways: ownMember(found.ways, environment) };
