@@ -342,7 +342,7 @@ test('without a list it is the origin alone; any is every one; what is no host i
   assert.equal(listedOrigins('x', undefined, undefined).lists(new URL('http://127.0.0.1')), false);
   const any = listedOrigins('x', ['any'], undefined);
   assert.ok(any.any && any.lists(new URL('http://elsewhere.example')));
-  for (const wrong of ['', 'a b', 'a/b', '*', '*.example', 'user@a:1', 'ftp://a', 'a:port'])
+  for (const wrong of ['', 'a b', 'a/b', '*', '*.example', 'user@a:1', 'ftp://a', 'a:port', 'a:'])
     assert.throws(() => listedOrigins('x', [wrong], 'http://a'), { code: 'file-shape' }, wrong);
   assert.throws(() => listedOrigins('x', ['a'], undefined), { code: 'file-shape' });
 });

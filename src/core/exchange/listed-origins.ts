@@ -104,7 +104,7 @@ function entryOf(text: string, origin: URL | undefined, environment: string): En
   const bare = !whole && named.split(':').length > 2 && isIPv6(named) ? `[${named}]` : named;
   const address = whole ? bare : `http://${bare}`;
   const url = URL.canParse(address) ? new URL(address) : undefined;
-  if (url?.pathname !== '/' || url.search !== '' || url.hash !== '' || url.username !== '' || /[\s*]/.test(bare))
+  if (url?.pathname !== '/' || url.search !== '' || url.hash !== '' || url.username !== '' || /[\s*]|:$/.test(bare))
     throw wrong('write "host" (at the port of origin), "host:port", "host:*", a whole origin, or any alone');
   if (whole) return { text: url.origin, protocol: url.protocol, host: url.hostname, port: portOf(url) };
   if (everyPort) return { text: `${url.hostname}:*`, protocol: undefined, host: url.hostname, port: undefined };

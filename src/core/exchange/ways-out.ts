@@ -161,7 +161,9 @@ export function waysText({ origins, proxies, roots }: WaysOut): string {
   return [
     origins.length === 0
       ? 'goes nowhere: it has no hosts, and no origin that is the same for every request'
-      : `goes to ${listed(origins)}`,
+      : origins[0] === 'any'
+        ? 'goes to any host, without secrets and sessions'
+        : `goes to ${listed(origins)}`,
     proxies.length > 0 && `through ${proxies.join(', ')}`,
     roots.length > 0 && `trusting ${roots.map(shortRoot).join(', ')}`,
   ]
