@@ -46,7 +46,7 @@ export async function withInputs<T>(
     if (before) return before;
     const answer = answers.get(input);
     if (answer) return answer;
-    // A default is what its author wants where nobody says otherwise: an earlier send is nobody.
+    // A declared default wins over a held value: an earlier send once replaced one, and the wrong thing was deleted.
     const plain = plan.inputs.some(({ name, declaration }) => name === input && declaration.default === undefined);
     const one = plain ? ownMember(held, input) : undefined;
     if (!one) return undefined;

@@ -184,7 +184,7 @@ function fits(certificate: string, key: KeyObject): boolean {
   try {
     return new X509Certificate(certificate).checkPrivateKey(key);
   } catch {
-    // What is no certificate is told when a connection is made.
+    // Connecting reports a certificate that cannot be read.
     return true;
   }
 }

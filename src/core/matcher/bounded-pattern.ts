@@ -15,7 +15,7 @@ export async function loadPatterns(): Promise<void> {
 /** Milliseconds for one text. */
 const patience = 250;
 
-/** As the validator wants it: it tells patterns apart by their text. */
+/** The validator tells patterns apart by their text. */
 interface Pattern {
   test(text: string): boolean;
   toString(): string;
