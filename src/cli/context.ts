@@ -92,7 +92,13 @@ export function makeContext(
       return workspace;
     },
     async close() {
-      for (const workspace of opened) await workspace.close();
+      for (const workspace of opened) {
+        const gone = await workspace.close();
+        if (gone === 0) continue;
+        const records =
+          gone === 1 ? 'the oldest record of exchanges was' : `the ${gone} oldest records of exchanges were`;
+        terminal.note(terminal.err.dim(`${records} let go: echoes: in echo-trail.yaml says how many are kept`));
+      }
     },
     redactor: () => opened.at(-1)?.redactor,
   };

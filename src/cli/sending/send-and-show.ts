@@ -7,7 +7,7 @@ import type { Received } from '../../core/exchange/received.js';
 import type { Sink } from '../../core/exchange/sink.js';
 import { type Named, noNames } from '../../core/expression/names.js';
 import type { Place } from '../../core/place/place.js';
-import { Problem } from '../../core/problem/problem.js';
+import { asProblem, Problem } from '../../core/problem/problem.js';
 import { hold } from '../../core/trail/held.js';
 import type { Outside } from '../../core/trail/outside.js';
 import type { FurtherPages } from '../../core/trail/paging/further-pages.js';
@@ -54,12 +54,13 @@ export async function sendAndShow(
 ): Promise<number> {
   const { terminal, signal } = context;
   const wishes = await wishesOf(options, prepared, terminal);
+  if (options.againstDocs === true) demandDocumented(prepared);
   const hide = workspace.redactor.hide;
   workspace.onWait = ({ host, wait, why }) =>
     terminal.note(terminal.err.dim(`waiting ${durationText(wait)} for ${host} (${why})`));
   const live = wishes.live ? new LiveSink((text) => terminal.print(printable(hide(text)))) : undefined;
   const sink = wishes.sink ?? live;
-  const { sent, count } = await whileWaiting(terminal, prepared, sink, () =>
+  const { sent: answered, count } = await whileWaiting(terminal, prepared, sink, () =>
     withInputs(
       workspace,
       prepared,
@@ -94,8 +95,18 @@ export async function sendAndShow(
     ),
   );
   live?.finish();
-  const saved = await wishes.sink?.finish(sent.outcome.trouble === undefined);
-  await hold(workspace.collection.local, workspace.environment.name, sent.request.name, sent.kept, workspace.redactor);
+  // What goes wrong from here on is told beside the answer, never in its place.
+  const faults: Problem[] = [];
+  const beside = (error: unknown): false => {
+    faults.push(asProblem(error));
+    return false;
+  };
+  const { outcome, request, kept } = answered;
+  const saved = await wishes.sink?.finish(outcome.trouble === undefined).catch(beside);
+  await hold(workspace.collection.local, workspace.environment.name, request.name, kept, workspace.redactor).catch(
+    beside,
+  );
+  const sent = faults.length === 0 ? answered : { ...answered, problems: [...answered.problems, ...faults] };
   const status = Math.max(0, ...sent.problems.map(exitStatus));
   for (const { at, what } of sent.undocumented)
     terminal.note(`${terminal.err.yellow('warning')}  ${hide(`${at} ${what}`)}`);
@@ -145,15 +156,19 @@ async function whileWaiting(
 }
 
 /** @throws Problem usage: the request names no documented operation */
-function differencesOf({ request, outcome: { received } }: Sent, { collection }: Workspace): readonly Mismatch[] {
-  if (request.operation === undefined) {
-    throw new Problem('usage', {
-      what: `--against-docs: ${request.name} names no documented operation`,
-      remedy: 'operation: SOURCE/OPERATION in the request file says what it is',
-    });
-  }
-  return received ? answerMismatches(received, findOperation(collection, request.operation)) : [];
+function demandDocumented({ plan: { name, content } }: PreparedRequest): void {
+  if (content.operation !== undefined) return;
+  throw new Problem('usage', {
+    what: `--against-docs: ${name} names no documented operation`,
+    remedy: 'operation: SOURCE/OPERATION in the request file says what it is',
+  });
 }
+
+const differencesOf = (
+  { request: { operation }, outcome: { received } }: Sent,
+  { collection }: Workspace,
+): readonly Mismatch[] =>
+  received && operation !== undefined ? answerMismatches(received, findOperation(collection, operation)) : [];
 
 function printPicked(
   { outcome, problems }: Sent,

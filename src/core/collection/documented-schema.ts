@@ -3,7 +3,7 @@ import type { Content, Definitions, Operation } from '../documentation/model.js'
 import { asJsonSchema } from '../documentation/openapi/json-schema.js';
 import type { Value } from '../value/written.js';
 import type { Collection } from './collection.js';
-import { sourceIndex } from './source-index.js';
+import { findOperation, sourceIndex } from './source-index.js';
 
 const made = new WeakMap<Collection, Map<string, object>>();
 
@@ -12,6 +12,14 @@ export function documentedSchema(collection: Collection, operation: Operation, s
   const answer = answerFor(operation, status);
   return answer && schemaOf(collection, operation, answer.content, `answer ${answer.status}`);
 }
+
+/** Those of answers that are no refusals. @throws Problem operation-not-found, document-unreadable */
+export const documentedSuccesses = (collection: Collection, operation: string): readonly object[] => {
+  const found = findOperation(collection, operation);
+  return found.answers
+    .filter(({ status }) => /^2|^default$/i.test(status))
+    .flatMap(({ status, content }) => schemaOf(collection, found, content, `answer ${status}`) ?? []);
+};
 
 /** By its status, else by its class, else the default. */
 export function answerFor({ answers }: Operation, status: number): Operation['answers'][number] | undefined {

@@ -51,8 +51,10 @@ export const echo = z.strictObject({
   /** The step's name and its row, where a trail sent it. */
   step: z.optional(z.string()),
   row: z.optional(z.number()),
-  /** The request was sent again after this. */
+  /** It was sent again after this, or a redirect was followed. */
   again: z.optional(z.boolean()),
+  /** It left, and what became of it was not recorded: the program was ended meanwhile. Else a later line of the same id says it. */
+  unfinished: z.optional(z.boolean()),
   sent: z.strictObject({
     method: z.string(),
     url: z.string(),

@@ -15,9 +15,9 @@ export interface EchoFilter {
   readonly since?: number | undefined;
 }
 
-/** A try that was followed by another is no failure yet. */
-export const hasFailed = ({ failed, trouble, again }: Echo): boolean =>
-  !again && (failed !== undefined || trouble !== undefined);
+/** A try that was followed by another is no failure yet; what left, and of which nothing more is known, is one. */
+export const hasFailed = ({ failed, trouble, again, unfinished }: Echo): boolean =>
+  !again && (failed !== undefined || trouble !== undefined || unfinished === true);
 
 export function wanted(filter: EchoFilter): (echo: Echo) => boolean {
   const { run, environment, request, method, status, failed, since } = filter;

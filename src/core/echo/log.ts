@@ -17,7 +17,9 @@ export interface EchoLog {
   beside(id: string, direction: 'sent' | 'received', content: string | Uint8Array): string | undefined;
   /** About how many characters wait to be written. */
   readonly waiting: number;
-  /** Settles when all that was appended is written. */
+  /** Settles when all that was appended is written, but for bodies in files of their own. @throws Problem file-unreadable */
+  written(): Promise<void>;
+  /** Settles when all of it is. */
   flushed(): Promise<void>;
   /** @throws when a line could not be written */
   close(): Promise<void>;
@@ -34,6 +36,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   let size = 0;
   let failure: unknown;
   const bodies: Promise<void>[] = [];
+  const besides = new Set<string>();
   const log = lineLog(path, () => {
     toText();
     const batch = text;
@@ -79,6 +82,11 @@ export function openEchoLog(local: string, started: Date): EchoLog {
     beside(id, direction, content) {
       if (content.length > longestBeside) return undefined;
       const name = `bodies/${run}/${id.slice(run.length + 1)}-${direction}`;
+      // What left is recorded twice: before, and with its answer.
+      if (direction === 'sent') {
+        if (besides.delete(name)) return name;
+        besides.add(name);
+      }
       bodies.push(
         mkdir(join(folder, 'bodies', run), { recursive: true, mode: 0o700 })
           .then(() => writeFile(join(folder, name), content, { mode: 0o600 }))
@@ -88,6 +96,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
       );
       return name;
     },
+    written: () => log.written(),
     get waiting() {
       return size;
     },

@@ -1,22 +1,23 @@
 /** Reading recorded echoes: the newest run first. */
 import { existsSync, readdirSync, readFileSync, realpathSync, statSync } from 'node:fs';
-import { rm } from 'node:fs/promises';
 import { join, sep } from 'node:path';
 import { Problem } from '../problem/problem.js';
-import { jsonLines } from '../storage/json-lines.js';
+import { linesBackwards } from '../storage/lines-backwards.js';
 import { type Echo, echo as echoSchema } from './echo.js';
 import { type EchoFilter, wanted } from './filter.js';
+import { locateEcho } from './locate.js';
 
 export interface RecordedRun {
   readonly run: string;
   readonly path: string;
+  /** Bytes, without those of long bodies. */
   readonly size: number;
   /** Milliseconds since the epoch, of its last line. */
   readonly at: number;
 }
 
-/** The runs that are recorded, the newest first. */
-function recordedRuns(local: string): RecordedRun[] {
+/** The commands whose exchanges are recorded, the newest first. */
+export function recordedRuns(local: string): RecordedRun[] {
   const folder = join(local, 'echoes');
   if (!existsSync(folder)) return [];
   return readdirSync(folder)
@@ -25,14 +26,8 @@ function recordedRuns(local: string): RecordedRun[] {
     .sort((a, b) => b.mtimeMs - a.mtimeMs || b.name.localeCompare(a.name))
     .map(({ name, size, mtimeMs }) => {
       const run = name.slice(0, -'.jsonl'.length).replace(/^.*-/, '');
-      return { run, at: mtimeMs, path: join(folder, name), size: size + bodiesSize(join(folder, 'bodies', run)) };
+      return { run, at: mtimeMs, path: join(folder, name), size };
     });
-}
-
-/** Bytes of the long bodies of a run. */
-function bodiesSize(folder: string): number {
-  if (!existsSync(folder)) return 0;
-  return readdirSync(folder).reduce((sum, name) => sum + statSync(join(folder, name)).size, 0);
 }
 
 /** The bytes of a body that is recorded beside its echo; undefined where it is not there any more. */
@@ -44,44 +39,50 @@ export function recordedBytes(local: string, file: string): Buffer | undefined {
   return realpathSync(path).startsWith(`${realpathSync(folder)}${sep}`) ? readFileSync(path) : undefined;
 }
 
-/** The echoes of one run in the order in which they ended. */
-async function* readRun({ path }: RecordedRun): AsyncGenerator<Echo> {
-  for await (const line of jsonLines(path)) {
-    const result = echoSchema.safeParse(line);
-    if (result.success) yield result.data;
-  }
-}
-
 /** The newest echoes that are wanted, the newest first. */
 export async function newestEchoes(local: string, most: number, filter: EchoFilter = {}): Promise<Echo[]> {
   const isWanted = wanted(filter);
   const found: Echo[] = [];
-  for (const run of recordedRuns(local)) {
-    if (filter.run !== undefined && run.run !== filter.run) continue;
-    const own: Echo[] = [];
-    for await (const one of readRun(run)) {
-      if (!isWanted(one)) continue;
-      own.push(one);
-      if (own.length > most) own.shift();
+  for (const { run, path } of recordedRuns(local)) {
+    if (filter.run !== undefined && run !== filter.run) continue;
+    /** Its last line says what became of it: those before are met later. */
+    const seen = new Set<string>();
+    for await (const line of linesBackwards(path)) {
+      const one = echoIn(line);
+      if (!one || seen.has(one.id)) continue;
+      seen.add(one.id);
+      if (isWanted(one)) found.push(one);
+      if (found.length >= most) return found;
     }
-    found.push(...own.reverse());
-    if (found.length >= most) break;
   }
-  return found.slice(0, most);
+  return found;
+}
+
+/** undefined where a kill cut the line off. */
+function echoIn(line: string): Echo | undefined {
+  try {
+    return echoSchema.safeParse(JSON.parse(line)).data;
+  } catch {
+    return undefined;
+  }
 }
 
 /** @param id `last`, or an id as `echo list` prints it. @throws Problem echo-not-found */
 export async function findEcho(local: string, id: string): Promise<Echo> {
-  if (id === 'last') {
-    const [last] = await newestEchoes(local, 1);
-    if (last) return last;
-    throw new Problem('echo-not-found', {
-      what: 'nothing is recorded yet',
-      remedy: 'echo-trail send records what it sends',
-    });
-  }
+  if (id !== 'last') return echoById(local, id);
+  const [last] = await newestEchoes(local, 1);
+  if (last) return last;
+  throw new Problem('echo-not-found', {
+    what: 'nothing is recorded yet',
+    remedy: 'echo-trail send records what it sends',
+  });
+}
+
+function echoById(local: string, id: string): Echo {
   const run = recordedRuns(local).find((one) => one.run === id.split('.')[0]);
-  if (run) for await (const one of readRun(run)) if (one.id === id) return one;
+  const line = run && locateEcho(run.path, id);
+  const found = line === undefined ? undefined : echoIn(line);
+  if (found) return found;
   throw new Problem('echo-not-found', {
     what: `there is no echo ${id}`,
     remedy: 'echo-trail echo list shows the recorded ones; the oldest are let go',
@@ -91,44 +92,7 @@ export async function findEcho(local: string, id: string): Promise<Echo> {
 
 /** The body of the answer of an echo, at once. @throws Problem echo-not-found */
 export function echoText(local: string, id: string): string {
-  const run = recordedRuns(local).find((one) => one.run === id.split('.')[0]);
-  const line =
-    run &&
-    readFileSync(run.path, 'utf8')
-      .split('\n')
-      .find((text) => text.startsWith(`{"id":"${id}"`));
-  const body = line === undefined ? undefined : echoSchema.parse(JSON.parse(line)).received?.body;
-  if (line === undefined) {
-    throw new Problem('echo-not-found', {
-      what: `there is no echo ${id}`,
-      remedy: 'echo-trail echo list shows the recorded ones; the oldest are let go',
-      data: { id },
-    });
-  }
+  const body = echoById(local, id).received?.body;
   const beside = body?.file === undefined ? undefined : recordedBytes(local, body.file);
   return beside?.toString('utf8') ?? body?.text ?? '';
-}
-
-export interface Retention {
-  readonly runs: number;
-  /** Bytes. */
-  readonly size: number;
-  /** Milliseconds since the epoch: what ended before is let go. */
-  readonly since?: number;
-}
-
-/** Lets the oldest runs go, until the rest is within both limits. How many went. */
-export async function retain(local: string, { runs, size, since = 0 }: Retention): Promise<number> {
-  let total = 0;
-  let gone = 0;
-  for (const [index, run] of recordedRuns(local).entries()) {
-    total += run.size;
-    // The last one stays unless nothing is to be kept: somebody may be looking at it.
-    const fits = index < runs && (total <= size || index === 0);
-    if (fits && run.at >= since) continue;
-    await rm(run.path, { force: true });
-    await rm(join(local, 'echoes/bodies', run.run), { recursive: true, force: true });
-    gone += 1;
-  }
-  return gone;
 }

@@ -7,7 +7,7 @@ import type { Verdict } from '../expectation/expectations.js';
 import type { Kept } from '../expectation/keeps.js';
 import type { Named } from '../expression/names.js';
 import { brief } from '../problem/brief.js';
-import { type Problem, positionText } from '../problem/problem.js';
+import { asProblem, type Problem, positionText } from '../problem/problem.js';
 import { isSecretName } from '../value/secret-fields.js';
 import { plain, type Value } from '../value/written.js';
 import type { Echo, RecordedBody } from './echo.js';
@@ -31,8 +31,8 @@ export interface Occasion {
   readonly inputs?: ReadonlyMap<string, Named | undefined>;
   readonly step: string | undefined;
   readonly row: number | undefined;
-  /** It was sent again after this. */
-  readonly again?: boolean | undefined;
+  /** `leaving`: what becomes of it is not known yet; `again`: something more was sent because of it. */
+  readonly state?: 'leaving' | 'again' | undefined;
 }
 
 /**
@@ -40,7 +40,7 @@ export interface Occasion {
  * already: of all a run does, this happens most often.
  */
 export function recordEcho(
-  { id, at, environment, request, operation, sessions, inputs, step, row, again }: Occasion,
+  { id, at, environment, request, operation, sessions, inputs, step, row, state }: Occasion,
   wire: WireRequest,
   { received, trouble }: Outcome,
   verdicts: readonly Verdict[],
@@ -60,7 +60,8 @@ export function recordEcho(
     inputs: inputs && inputs.size > 0 ? recordedInputs(inputs, redactor) : undefined,
     step,
     row,
-    again,
+    again: state === 'again' || undefined,
+    unfinished: state === 'leaving' || undefined,
     phases: received && phasesOf(received),
     trouble: trouble && recordedTrouble(trouble, redactor),
     met: verdicts.length - failed.length,
@@ -76,6 +77,28 @@ export function recordEcho(
   if (!received) return `${line}}`;
   const answer = opened(recordedAnswer(received, redactor, beside, id));
   return `${line},"received":${answer},"headers":${receivedHeaders(received.headers, redactor)}}}`;
+}
+
+/** What can still be said where an exchange could not be recorded as it was: that it took place, and why no more is known. */
+export function faultyEcho(
+  { id, at, environment, request, step, row }: Occasion,
+  { method, shownUrl }: WireRequest,
+  { received }: Outcome,
+  error: unknown,
+  redactor: Redactor,
+): string {
+  return JSON.stringify({
+    id,
+    at: isoTime(at),
+    environment,
+    request,
+    step,
+    row,
+    trouble: recordedTrouble(asProblem(error), redactor),
+    met: 0,
+    sent: { method, url: redactor.hide(shownUrl), headers: [] },
+    received: received && { status: received.status, reason: received.parts.reason, headers: [] },
+  } satisfies Echo);
 }
 
 /** The text of an object that more is to be put into. */

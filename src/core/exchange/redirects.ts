@@ -3,7 +3,7 @@
  * and body. Credentials stay with the origin that they were sent to; an origin that the environment does not list gets a
  * bare GET or HEAD.
  */
-import { Problem } from '../problem/problem.js';
+import { asProblem, Problem } from '../problem/problem.js';
 import { isCredentialHeader } from '../value/secret-fields.js';
 import { together } from './compose.js';
 import { withoutIdentity } from './connection.js';
@@ -23,7 +23,11 @@ export interface Carrying {
   /** Told of each response, for its cookies; a promise where it has to wait. */
   answered(url: URL, headers: Received['headers']): Promise<unknown> | undefined;
   /** Of a signed request: what it was before, and the same for another address. */
-  readonly signed?: { readonly bare: WireRequest; sign(wire: WireRequest): WireRequest };
+  readonly signed?: { readonly bare: WireRequest; sign(wire: WireRequest): WireRequest } | undefined;
+  /** Told of a response whose redirect is followed. */
+  ledOn?(outcome: Outcome): void;
+  /** Told of what is sent because of it; it leaves when that has settled. */
+  leaving?(wire: WireRequest): Promise<void> | undefined;
 }
 
 const redirecting = new Set([301, 302, 303, 307, 308]);
@@ -70,11 +74,19 @@ export async function followRedirects(
     if (taking) await taking;
     const carried = nextRequest(current, wire.url, next, received.status, carrying);
     if (carried instanceof Problem) return withHops({ received, trouble: carried }, [...hops, from]);
+    carrying?.ledOn?.(outcome);
     hops.push(carried.dropped.length > 0 ? { ...from, dropped: carried.dropped } : from);
     current = carried.wire;
     // What was signed for one address does not hold for another, and a signature is a credential.
     const signs = carrying?.signed && current.url.origin === wire.url.origin;
-    outcome = await send(signs ? (carrying.signed as NonNullable<Carrying['signed']>).sign(current) : current);
+    try {
+      const signed = signs ? (carrying.signed as NonNullable<Carrying['signed']>).sign(current) : current;
+      const leaving = carrying?.leaving?.(signed);
+      if (leaving) await leaving;
+      outcome = await send(signed);
+    } catch (error) {
+      return withHops({ received, trouble: asProblem(error) }, hops);
+    }
   }
 }
 

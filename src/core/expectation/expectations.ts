@@ -6,7 +6,7 @@ import type { Loads } from '../expression/compile.js';
 import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import { compileMatchers } from '../matcher/compile.js';
-import type { Check, Situation } from '../matcher/matcher.js';
+import type { Check, Situation, Workshop } from '../matcher/matcher.js';
 import { shortText } from '../matcher/reading.js';
 import { declaredErrors, verdictInside } from '../place/kinds/errors.js';
 import type { Observed } from '../place/observed.js';
@@ -47,6 +47,7 @@ export function compileExpectations(
   readText: (path: string) => string,
   loads: Loads,
   namespaces?: Namespaces,
+  documented?: Workshop['documented'],
 ): readonly Expectation[] {
   return Object.entries(expect ?? {}).map(([text, value]) => {
     const where = yaml.position([...path, text], 'key');
@@ -55,7 +56,12 @@ export function compileExpectations(
       const place = readPlace(text, own, namespaces);
       const expected = compileTree(value, (inner) => yaml.position([...path, text, ...inner]), own);
       const remake = (given: Value, more: Loads): Check =>
-        compileMatchers(given, { subject: { strict: place.strict, unit: place.unit }, loads: more, readText });
+        compileMatchers(given, {
+          subject: { strict: place.strict, unit: place.unit },
+          loads: more,
+          readText,
+          documented,
+        });
       const check = expected.constant === undefined ? undefined : remake(expected.constant, own);
       return { place, expected, check, remake };
     } catch (error) {

@@ -17,6 +17,8 @@ export interface Workshop {
   readonly loads: Promise<unknown>[];
   /** The text of a file of the collection; of the answer of an echo, where its id is given. */
   readonly readText: (path: string) => string;
+  /** Documented schemas that answers will be held against, as far as it is known before anything is sent. */
+  readonly documented?: (() => readonly object[]) | undefined;
 }
 
 /** What is known only when an answer is there. */

@@ -6,11 +6,12 @@ import { Received } from '../exchange/received.js';
 import type { Carrying, Outcome } from '../exchange/transport.js';
 import type { HeaderLine, QueryPair, ResolvedRequest, WireRequest } from '../exchange/wire.js';
 import type { Names } from '../expression/names.js';
+import { asProblem, type Problem } from '../problem/problem.js';
 import type { OpenJar } from '../session/cookie-jar.js';
 import type { CallToProve } from '../session/session-kind.js';
 import type { Attachment } from '../session/sessions.js';
-import type { Seal } from './seal.js';
-import type { Sending } from './sending.js';
+import type { Conversation } from './conversation.js';
+import { type Exchanged, exchanged, record, recordLeaving, unjudged } from './exchanged.js';
 import type { Workspace } from './workspace.js';
 
 /** The request as it leaves. @throws Problem host-not-listed */
@@ -34,10 +35,12 @@ function setsCookies(headers: Received['headers']): boolean {
   return false;
 }
 
-const carryings = new WeakMap<OpenJar, Carrying>();
+type UsualCarrying = Omit<Carrying, 'leaving' | 'ledOn' | 'signed'>;
+
+const carryings = new WeakMap<OpenJar, UsualCarrying>();
 
 /** The same for every request with the same jar. */
-function carryingOf({ origins, redactor }: Workspace, jar: OpenJar): Carrying {
+function carryingOf({ origins, redactor }: Workspace, jar: OpenJar): UsualCarrying {
   let carrying = carryings.get(jar);
   if (!carrying) {
     const answered: Carrying['answered'] = (url, headers) =>
@@ -62,12 +65,15 @@ export const jarFor = (
 
 /** One try: what was attached, what left and when, and what became of it. */
 export interface Attempt {
-  readonly at: Date;
+  /** The last exchange of it: redirects have echoes of their own. */
+  readonly exchanged: Exchanged;
   readonly attached: Attachment | undefined;
   readonly wire: WireRequest;
   readonly outcome: Outcome;
   /** Refused in the words of the vendor, whatever the status; found out when its answer is read. */
   inside: boolean;
+  /** What went wrong once the answer was there: it is told beside the answer. */
+  readonly faults: Problem[];
 }
 
 /** What a proof is made of. */
@@ -99,14 +105,10 @@ function withoutSignature(outcome: Outcome, addresses: ReadonlyMap<string, strin
 
 const nothing: readonly never[] = [];
 
-export async function attempt(
-  workspace: Workspace,
-  request: ResolvedRequest,
-  bare: WireRequest,
-  sessions: readonly string[],
-  { signal, onLeaving, noCookies, cookiesOf, sink, caller, lines: more = nothing }: Sending,
-  seal?: Seal | undefined,
-): Promise<Attempt> {
+export async function attempt(talk: Conversation): Promise<Attempt> {
+  const { workspace, sessions, sending, seal, bare, resolved } = talk;
+  const { request } = resolved;
+  const { signal, onLeaving, noCookies, cookiesOf, sink, caller, lines: more = nothing } = sending;
   const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare), caller) : undefined;
   const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies, caller);
   const jar = opening instanceof Promise ? await opening : opening;
@@ -128,28 +130,50 @@ export async function attempt(
     return made;
   };
   const wire = seal ? signed(unsigned) : unsigned;
+  let one = exchanged(talk, wire);
   const leaving = onLeaving?.(request, () => `${wire.method} ${workspace.redactor.hide(wire.shownUrl)}`);
-  if (leaving) await leaving;
-  const at = new Date();
+  if (talk.changing) await Promise.all([leaving, recordLeaving(talk, one)]);
+  else if (leaving) await leaving;
   const usual = carryingOf(workspace, jar);
   // Each by its name: to spread them takes longer than the rest of this try.
-  const carrying = seal
-    ? {
-        lists: usual.lists,
-        holdsSecret: usual.holdsSecret,
-        cookies: usual.cookies,
-        answered: usual.answered,
-        signed: { bare: unsigned, sign: signed },
-      }
-    : usual;
-  const sent = await workspace.transport.send(wire, signal, carrying, sink);
-  const outcome = addresses ? withoutSignature(sent, addresses) : sent;
-  const { received } = outcome;
-  if (received) for (const value of credentialsReceived(received)) workspace.redactor.add(value);
-  if (seal && received) {
-    if (received.parts.hops.length === 0) workspace.clocks.heard(wire.url.host, received, at.getTime());
-    seal.hide(received);
+  const carrying: Carrying = {
+    lists: usual.lists,
+    holdsSecret: usual.holdsSecret,
+    cookies: usual.cookies,
+    answered: usual.answered,
+    signed: seal && { bare: unsigned, sign: signed },
+    ledOn(outcome) {
+      if (outcome.received) for (const value of credentialsReceived(outcome.received)) workspace.redactor.add(value);
+      record(talk, one, unjudged(outcome), true);
+    },
+    leaving(next) {
+      const following = exchanged(talk, next);
+      const left = (): void => {
+        one = following;
+      };
+      if (talk.changing && next.method === wire.method) return recordLeaving(talk, following).then(left);
+      left();
+      return undefined;
+    },
+  };
+  const sentAt = Date.now();
+  const sent = await workspace.transport
+    .send(wire, signal, carrying, sink)
+    .catch((error: unknown): Outcome => ({ received: undefined, trouble: asProblem(error) }));
+  const faults: Problem[] = [];
+  let outcome = sent;
+  try {
+    if (addresses) outcome = withoutSignature(sent, addresses);
+    const { received } = outcome;
+    if (received) for (const value of credentialsReceived(received)) workspace.redactor.add(value);
+    if (seal && received) {
+      if (received.parts.hops.length === 0) workspace.clocks.heard(wire.url.host, received, sentAt);
+      seal.hide(received);
+    }
+    if (received && setsCookies(received.headers))
+      await carrying.answered(new URL(received.finalUrl), received.headers);
+  } catch (error) {
+    faults.push(asProblem(error));
   }
-  if (received && setsCookies(received.headers)) await carrying.answered(new URL(received.finalUrl), received.headers);
-  return { at, attached, wire, outcome, inside: false };
+  return { exchanged: one, attached, wire, outcome, inside: false, faults };
 }

@@ -19,7 +19,10 @@ export interface Judged extends Pick<Sent, 'outcome' | 'verdicts' | 'kept'> {
   readonly problems: Problem[];
 }
 
-/** A promise only where something has to be loaded, or may be accepted: a run judges thousands of answers. */
+/**
+ * A promise only where something has to be loaded, or may be accepted: a run judges thousands of answers. What goes wrong in
+ * judging is a problem beside the answer: it has come, whatever becomes of it here.
+ */
 export function judgeOutcome(
   workspace: Workspace,
   prepared: PreparedRequest,
@@ -48,7 +51,15 @@ export function judgeOutcome(
       ? Promise.all([own, ofStep]).then(([one, other]) => all(one, other))
       : all(own, ofStep);
   };
-  const judged = judgeAll(situation);
+  const faults: Problem[] = [];
+  // What is kept does not hang on it: it may be needed to take back what was made.
+  const judged = orElse(
+    () => judgeAll(situation),
+    (problem): Verdict[] => {
+      faults.push(problem);
+      return [];
+    },
+  );
   const { accept } = workspace;
   // An answer that is wrong in another way is no baseline.
   const acceptable = (verdicts: readonly Verdict[]): boolean =>
@@ -65,12 +76,23 @@ export function judgeOutcome(
   }
   for (const one of kept) if (one.secret) workspace.redactor.add(one.value);
   const concluded = (verdicts: Verdict[]): Judged => {
-    const problems: Problem[] = [];
+    const problems: Problem[] = [...faults];
     for (const verdict of verdicts) if (!verdict.ok) problems.push(failedExpectation(verdict));
     // Behind a failed expectation a missing value is no news.
     return { outcome, verdicts, kept, problems: problems.length === 0 ? missing : problems };
   };
   return accept || judged instanceof Promise ? accepted().then(concluded) : concluded(judged);
+}
+
+/** @param other in place of what goes wrong */
+export function orElse<T>(work: () => T | Promise<T>, other: (problem: Problem) => T): T | Promise<T> {
+  const failed = (error: unknown): T => other(asProblem(error));
+  try {
+    const done = work();
+    return done instanceof Promise ? done.catch(failed) : done;
+  } catch (error) {
+    return failed(error);
+  }
 }
 
 /** The token of a log-in is a secret before anything of the answer is kept, shown or recorded. */

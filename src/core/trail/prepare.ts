@@ -1,5 +1,6 @@
 /** Requests and signatures made ready: read once, used for any number of sendings. */
 import type { Collection } from '../collection/collection.js';
+import { documentedSuccesses } from '../collection/documented-schema.js';
 import { planRequest, type RequestPlan } from '../exchange/request-plan.js';
 import { compileExpectations, type Expectation } from '../expectation/expectations.js';
 import { compileKeeps, type Keep } from '../expectation/keeps.js';
@@ -47,7 +48,15 @@ export async function prepareRequest(
   const ready = {
     plan,
     signer: signing,
-    expectations: compileExpectations(expect, loaded.yaml, ['expect'], readText, loads, namespaces),
+    expectations: compileExpectations(
+      expect,
+      loaded.yaml,
+      ['expect'],
+      readText,
+      loads,
+      namespaces,
+      documentedAhead(collection, plan),
+    ),
     keeps: compileKeeps(keep, loaded.yaml, ['keep'], loads, namespaces),
     retry: plan.retry && {
       policy: retryPolicy(plan.retry.spec, plan.retry.yaml, readText, loads, namespaces),
@@ -66,6 +75,12 @@ export async function prepareRequest(
   await Promise.all(loads);
   return ready;
 }
+
+/** What its answers are held against is made ready before it is sent. */
+export const documentedAhead =
+  (collection: Collection, { content: { operation } }: RequestPlan): (() => readonly object[]) =>
+  () =>
+    operation === undefined ? [] : documentedSuccesses(collection, operation);
 
 /** A request that no file says more of. */
 export const plainRequest = (plan: RequestPlan): PreparedRequest => ({

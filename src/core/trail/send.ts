@@ -1,17 +1,18 @@
 /** One sending, from names to echo: resolve, attach sessions, compose, send, judge, keep, record. */
-import { recordEcho } from '../echo/record.js';
 import { certificateOf } from '../exchange/certificate.js';
 import { resolveRequest } from '../exchange/resolve.js';
 import type { WireRequest } from '../exchange/wire.js';
 import { Evaluation } from '../expression/evaluation.js';
 import { contradictionIn } from '../place/contradiction.js';
-import { Problem } from '../problem/problem.js';
+import { asProblem, Problem } from '../problem/problem.js';
 import { isSecretName } from '../value/secret-fields.js';
 import { type Attempt, composed } from './attempt.js';
-import { type Conversation, converse, workOutAnew } from './converse.js';
+import type { Conversation } from './conversation.js';
+import { converse, workOutAnew } from './converse.js';
 import { changesByDocumentation, undocumentedParts } from './documented.js';
 import { doubtsOf } from './doubts.js';
-import { type Judged, judgeOutcome } from './judge-outcome.js';
+import { record, unjudged } from './exchanged.js';
+import { type Judged, judgeOutcome, orElse } from './judge-outcome.js';
 import { outsideGiving, outsideOf, outsideRequest } from './outside.js';
 import { inTries, type Tried } from './pacing/tries.js';
 import type { PreparedRequest } from './prepare.js';
@@ -60,9 +61,10 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
       giving.supplied = await suppliedNames(workspace, sessions, true, giving.world, sending.caller);
       return resolveRequest(prepared.plan, giving);
     });
-  const talk: Conversation = { workspace, sessions, sending, seal, resolved, bare, anew };
-  const asked = demandToLeave(talk, prepared);
-  if (asked) await asked;
+  const { request } = resolved;
+  const changing = !sending.changesNothing && (request.changes || changesByDocumentation(workspace, prepared));
+  const talk: Conversation = { workspace, sessions, sending, seal, changing, resolved, bare, anew };
+  if (changing) await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
   if (talk.anew) await workOutAnew(talk);
   const undocumented = sending.documented
     ? undocumentedParts(workspace, talk.resolved.request, sending.documented, await wholeBefore(talk))
@@ -71,30 +73,18 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const tried = await inTries(
     tryRoom(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? talk.resolved.names, giving)),
     () => converse(talk),
-    async (early) => {
-      // It is not the answer: nothing is expected of it, and nothing is kept.
-      record(talk, early, { outcome: early.outcome, verdicts: [], kept: [], problems: [] }, 'again');
-    },
+    // It is not the answer: nothing is expected of it, and nothing is kept.
+    (early) => record(talk, early.exchanged, unjudged(early.outcome), true),
   );
-  const judging = judgeOutcome(workspace, prepared, sending, tried.attempt.outcome, talk.resolved.names, giving);
+  const { outcome } = tried.attempt;
+  const judging = orElse(
+    () => judgeOutcome(workspace, prepared, sending, outcome, talk.resolved.names, giving),
+    (problem): Judged => ({ ...unjudged(outcome), problems: [problem] }),
+  );
   const judged = judging instanceof Promise ? await judging : judging;
   const sent = concluded(talk, tried, judged, undocumented);
   if (workspace.log.waiting > mostWaiting) await workspace.log.flushed();
   return sent;
-}
-
-/**
- * Whether a call that changes something may leave.
- * @returns a promise only where somebody may have to be asked
- * @throws Problem change-refused, change-unconfirmed
- */
-function demandToLeave(
-  { workspace, sending, resolved: { request }, bare }: Conversation,
-  prepared: PreparedRequest,
-): Promise<void> | undefined {
-  if (sending.changesNothing) return undefined;
-  if (!request.changes && !changesByDocumentation(workspace, prepared)) return undefined;
-  return workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
 }
 
 /** What became of it, recorded. */
@@ -104,60 +94,50 @@ function concluded(
   judged: Judged,
   undocumented: Sent['undocumented'],
 ): Sent {
-  const { workspace, sessions, seal, resolved } = talk;
-  const { request } = resolved;
-  const { wire, outcome, inside } = attempt;
-  const { received } = outcome;
-  const signature = seal && { signature: seal.signer.name, request: request.name };
-  const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside, signature);
+  const { workspace, resolved } = talk;
+  const { wire, exchanged, faults } = attempt;
+  record(talk, exchanged, judged);
   // Each by its name: to spread them costs as much as a whole expectation.
-  const { verdicts, kept, problems } = judged;
-  const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
-  if (distrust) problems.push(distrust);
-  if (gaveUp !== undefined && problems.length > 0) problems.push(new Problem('step-failed', { what: gaveUp }));
-  return {
-    echo: record(talk, attempt, judged),
+  const { outcome, verdicts, kept, problems } = judged;
+  const sent = {
+    echo: exchanged.echo,
     tries,
-    request,
+    request: resolved.request,
     wire,
     undocumented,
     doubts: doubtsOf(wire, workspace),
-    contradiction: received && problems.length === 0 ? contradictionIn(received, verdicts) : undefined,
-    refusal,
-    outcome: judged.outcome,
+    contradiction: undefined,
+    refusal: undefined,
+    outcome,
     verdicts,
     kept,
     problems,
   };
+  if (faults.length > 0) problems.unshift(...faults);
+  try {
+    return withRemarks(sent, talk, attempt, problems, gaveUp);
+  } catch (error) {
+    problems.push(asProblem(error));
+    return sent;
+  }
 }
 
-/** @param again it was sent once more after this @returns the id of its echo */
-function record(
-  { workspace, sessions, sending, resolved }: Conversation,
-  { at, wire }: Attempt,
-  { outcome, verdicts, kept }: Judged,
-  again?: 'again',
-): string {
-  const { redactor, log, environment } = workspace;
-  const { request, inputs } = resolved;
-  const id = log.nextId();
-  const occasion = {
-    id,
-    at,
-    environment: environment.name,
-    request: request.name,
-    operation: request.operation,
-    sessions,
-    inputs,
-    step: sending.step,
-    row: sending.row,
-    again: again && true,
-  };
-  log.append(
-    () => recordEcho(occasion, wire, outcome, verdicts, kept, redactor, log.beside),
-    (wire.body?.shown.length ?? 0) + (outcome.received?.parts.body.length ?? 0),
-  );
-  return id;
+/** What is said of it beside. */
+function withRemarks(
+  sent: Sent,
+  { workspace, sessions, seal, resolved: { request } }: Conversation,
+  { wire, inside, outcome }: Attempt,
+  problems: Problem[],
+  gaveUp: string | undefined,
+): Sent {
+  const { received } = outcome;
+  const signature = seal && { signature: seal.signer.name, request: request.name };
+  const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside, signature);
+  const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
+  if (distrust) problems.push(distrust);
+  if (gaveUp !== undefined && problems.length > 0) problems.push(new Problem('step-failed', { what: gaveUp }));
+  const contradiction = received && problems.length === 0 ? contradictionIn(received, sent.verdicts) : undefined;
+  return refusal || contradiction ? { ...sent, refusal, contradiction } : sent;
 }
 
 /** @throws Problem tls-failed: the host shows no certificate */

@@ -3,7 +3,7 @@ import type { Outcome } from '../exchange/transport.js';
 import { type Expectation, judge } from '../expectation/expectations.js';
 import type { Evaluation } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
-import type { Conversation } from './converse.js';
+import type { Conversation } from './conversation.js';
 import type { TryRoom } from './pacing/tries.js';
 import type { PreparedRequest } from './prepare.js';
 import { isRepeatable } from './repeatable.js';

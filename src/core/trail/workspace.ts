@@ -10,7 +10,6 @@ import {
   variableLayers,
 } from '../collection/layers.js';
 import { type EchoLog, openEchoLog } from '../echo/log.js';
-import { retain } from '../echo/read.js';
 import { makeRedactor, type Redactor } from '../echo/redactor.js';
 import { type ConnectionPlan, type ConnectionSettings, connectionPlan } from '../exchange/connection.js';
 import type { ListedOrigins } from '../exchange/listed-origins.js';
@@ -36,7 +35,7 @@ import { type Clocks, serverClocks } from '../signature/clocks.js';
 import { pathInside } from '../storage/inside.js';
 import { parseSize } from '../value/measures.js';
 import type { Value } from '../value/written.js';
-import { retainJournals } from './journal/retain.js';
+import { retainAtEnd } from './journal/retain.js';
 import { HostGate } from './pacing/host-gate.js';
 import { type RetryPolicy, retryPolicy } from './pacing/retry-policy.js';
 import type { Patience, Wait } from './pacing/tries.js';
@@ -135,7 +134,8 @@ export interface Workspace extends Preparation {
   expectChanges(expected: Pick<ChangeFacts, 'calls' | 'rows'>): void;
   /** @throws Problem usage: a name of `--set` that neither these inputs nor any variable knows */
   checkSettings(inputs: Iterable<string>): void;
-  close(): Promise<void>;
+  /** Closes all of it, whatever goes wrong with a part. @returns how many records of old exchanges were let go */
+  close(): Promise<number>;
 }
 
 /** @throws Problem about the collection's variables or the environment */
@@ -292,14 +292,18 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       }
     },
     async close() {
-      for (const name of allowed.splice(0)) await secrets.allow(name, environment.name, ways);
-      await workspace.transport.close();
-      await workspace.cookies.close();
-      await workspace.clocks.close();
-      await workspace.log.close();
+      const parts = [
+        ...allowed.splice(0).map((name) => () => secrets.allow(name, environment.name, ways)),
+        workspace.log.close,
+        workspace.transport.close,
+        workspace.cookies.close,
+        workspace.clocks.close,
+      ];
+      const wrong: unknown[] = [];
+      for (const part of parts) await part().catch((error: unknown) => wrong.push(error));
+      if (wrong.length > 0) throw wrong[0];
       const { runs = 200, size = '256MB' } = collection.manifest.content.echoes ?? {};
-      await retain(collection.local, { runs, size: parseSize(size) ?? 256e6 });
-      await retainJournals(collection.local, { runs });
+      return retainAtEnd(collection.local, { runs, size: parseSize(size) ?? 256e6 });
     },
   };
   return workspace;

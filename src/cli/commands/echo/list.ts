@@ -78,7 +78,13 @@ export const list: CommandModule = {
 
 /** What came of it; of a try that was followed by another, that it was not the last. */
 const resultOf = (echo: Echo, out: Colours): string =>
-  hasFailed(echo) ? out.red('failed') : echo.again ? out.yellow('again') : out.green('ok');
+  echo.unfinished
+    ? out.red('in doubt')
+    : hasFailed(echo)
+      ? out.red('failed')
+      : echo.again
+        ? out.yellow('again')
+        : out.green('ok');
 
 function filterOf(options: Record<string, unknown>, environment: string | undefined): EchoFilter {
   const { request, method, status, failed, run, since } = options as Record<string, string | undefined>;

@@ -1,5 +1,5 @@
 /** `echo prune`: lets recorded runs go, with all they recorded. */
-import { retain } from '../../../core/echo/read.js';
+import { retain } from '../../../core/echo/retain.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { retainJournals } from '../../../core/trail/journal/retain.js';
 import { parseDuration, parseSize } from '../../../core/value/measures.js';

@@ -57,7 +57,7 @@ function wholeBody({ id, received }: Echo, local: string): Uint8Array {
 const plainly = (text: string): string => text;
 
 function echoText(
-  { id, at, environment, request, step, sent, received, phases, trouble, met, failed, kept }: Echo,
+  { id, at, environment, request, step, sent, received, phases, trouble, met, failed, kept, unfinished }: Echo,
   terminal: Terminal,
 ): string {
   const { out } = terminal;
@@ -68,6 +68,8 @@ function echoText(
   const blocks = [
     `${out.bold(id)}   ${at}   environment ${environment}${request === undefined ? '' : `   request ${request}`}${step === undefined || step === request ? '' : `   step ${step}`}`,
     `${out.bold('sent')}\n  ${out.cyan(sent.method)} ${printableLine(sent.url)}\n${headerLines(sent.headers, terminal, plainly)}${bodyBlock(sent, terminal)}`,
+    unfinished &&
+      `${out.red(out.bold('in doubt'))}  it left, and the program was ended before an answer was recorded\n  look at the vendor whether it happened`,
     received?.hops &&
       `${out.bold('redirects')}\n${received.hops.map((hop) => hopLine(hop, out, plainly)).join('\n')}\n${out.dim(`  led to ${printableLine(received.finalUrl ?? '')}`)}`,
     received &&

@@ -14,7 +14,7 @@ export function asJsonSchema(
   if (depth > 200) return {};
   const out: Record<string, Value> = {};
   for (const [key, value] of Object.entries(schema)) {
-    if (key === 'nullable' || key === 'xml' || key === 'externalDocs' || key.startsWith('x-')) continue;
+    if (leftOut.has(key) || key.startsWith('x-')) continue;
     if (key === '$ref' && typeof value === 'string') out.$ref = refer(value);
     else if (schemaKeys.has(key)) out[key] = asJsonSchema(value, refer, depth + 1);
     else if (schemaListKeys.has(key) && Array.isArray(value))
@@ -44,6 +44,20 @@ export function asJsonSchema(
   return out;
 }
 
-const schemaKeys = new Set(['items', 'additionalProperties', 'not', 'contains', 'if', 'then', 'else', 'propertyNames']);
+/** What says nothing of a value; a base of its own (`$id`) would lead our references elsewhere. */
+const leftOut = new Set(['nullable', 'xml', 'externalDocs', '$id', '$schema']);
+const schemaKeys = new Set([
+  'items',
+  'additionalProperties',
+  'unevaluatedProperties',
+  'unevaluatedItems',
+  'contentSchema',
+  'not',
+  'contains',
+  'if',
+  'then',
+  'else',
+  'propertyNames',
+]);
 const schemaListKeys = new Set(['allOf', 'anyOf', 'oneOf', 'prefixItems']);
-const schemaMapKeys = new Set(['properties', 'patternProperties', '$defs', 'dependentSchemas']);
+const schemaMapKeys = new Set(['properties', 'patternProperties', '$defs', 'definitions', 'dependentSchemas']);

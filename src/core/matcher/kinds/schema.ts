@@ -39,6 +39,8 @@ function validator(schema: object): ValidateFunction {
       throw new Problem('matcher-shape', {
         what: 'the schema is not a usable JSON Schema',
         cause: (error as Error).message,
+        remedy:
+          "correct the schema; one of the documentation is the vendor's to correct: expect less than schema: documented",
       });
     }
     compiled.set(schema, made);
@@ -64,9 +66,9 @@ export const schema: MatcherKind = {
   about:
     'valid by a JSON Schema: written here, a file of the collection, or `documented` for the one in the documentation',
   example: '{schema: documented}',
-  compile(expected, { loads, readText }) {
-    loads.push(load());
+  compile(expected, { loads, readText, documented: ahead }) {
     if (expected === 'documented') {
+      loads.push(load().then(() => ahead?.().forEach(validator)));
       return {
         describe: () => 'valid by the documented schema',
         miss(found, { documented }) {
@@ -79,6 +81,7 @@ export const schema: MatcherKind = {
     if (!isValueMap(given)) throw shapeProblem('schema', 'a JSON Schema, a file or documented', expected);
     const where = typeof expected === 'string' ? expected : 'the schema given';
     const own = withPlainScalars(given) as object;
+    loads.push(load().then(() => validator(own)));
     return { describe: () => `valid by ${where}`, miss: (found) => schemaMiss(own, found) };
   },
 };

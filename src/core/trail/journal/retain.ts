@@ -1,25 +1,63 @@
-/** Letting old journals go. */
-import { readdirSync, statSync } from 'node:fs';
+/** Letting old journals go, and what they tell of. */
+import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
+import { retain } from '../../echo/retain.js';
 import { journalFolder } from './journal.js';
+
+interface JournalFile {
+  readonly path: string;
+  /** Milliseconds since the epoch, of its last line. */
+  readonly at: number;
+}
+
+/** The newest first. */
+function journalFiles(local: string): JournalFile[] {
+  const folder = journalFolder(local);
+  let files: string[];
+  try {
+    files = readdirSync(folder).filter((file) => file.endsWith('.jsonl'));
+  } catch {
+    return [];
+  }
+  return files
+    .map((file) => ({ path: join(folder, file), at: statSync(join(folder, file)).mtimeMs }))
+    .sort((a, b) => b.at - a.at);
+}
 
 /** @param since milliseconds since the epoch: what ended before goes @returns how many went */
 export async function retainJournals(
   local: string,
   { runs, since = 0 }: { runs: number; since?: number },
 ): Promise<number> {
-  const folder = journalFolder(local);
-  let files: string[];
-  try {
-    files = readdirSync(folder).filter((file) => file.endsWith('.jsonl'));
-  } catch {
-    return 0;
-  }
-  const byAge = files
-    .map((file) => ({ path: join(folder, file), at: statSync(join(folder, file)).mtimeMs }))
-    .sort((a, b) => b.at - a.at);
-  const old = byAge.filter(({ at }, index) => index >= runs || at < since);
+  const old = journalFiles(local).filter(({ at }, index) => index >= runs || at < since);
   for (const { path } of old) await rm(path, { force: true });
   return old.length;
+}
+
+/** Of what is beyond the limits, so many in ten stay: they are not reached again by the very next command. */
+const tenths = 9;
+
+/**
+ * What a command lets go at its end: the oldest, where there is more than the collection keeps. The exchanges of the newest run
+ * stay: its summary names them.
+ * @param size bytes @returns how many records of exchanges went
+ */
+export async function retainAtEnd(local: string, { runs, size }: { runs: number; size: number }): Promise<number> {
+  let newest: ReadonlySet<string> | undefined;
+  const stays = (run: string): boolean => {
+    newest ??= echoLogsOf(journalFiles(local)[0]);
+    return newest.has(run);
+  };
+  const few = (most: number): number => Math.max(1, Math.floor((most * tenths) / 10));
+  const over = await retain(local, { runs, size, stays, dry: true });
+  await retainJournals(local, { runs });
+  return over === 0 ? 0 : retain(local, { runs: few(runs), size: few(size), stays });
+}
+
+/** A run that was gone on with has several. */
+function echoLogsOf(journal: JournalFile | undefined): ReadonlySet<string> {
+  if (!journal) return new Set();
+  const beginnings = readFileSync(journal.path, 'utf8').matchAll(/^\{"line":"(?:run|resumed)","run":"(\w+)"/gm);
+  return new Set(Array.from(beginnings, ([, run]) => run as string));
 }

@@ -1,6 +1,6 @@
 /** Sending through the gate of a host, and again where the server is too busy or the answer was lost. */
 import type { Outcome } from '../../exchange/transport.js';
-import { Problem } from '../../problem/problem.js';
+import { asProblem, Problem } from '../../problem/problem.js';
 import { durationText } from '../../value/measures.js';
 import type { HostGate } from './host-gate.js';
 import { ownWait, type RetryPolicy } from './retry-policy.js';
@@ -59,31 +59,46 @@ const lostCodes = new Set<Problem['code']>([
   'answer-malformed',
 ]);
 
-/** @param onTry told of each try that is not the last @throws Problem interrupted: it waited, and does not leave any more */
-export async function inTries<A extends { readonly outcome: Outcome }>(
+/**
+ * @param onTry told of each try that is to be followed by another; where that does not leave, it is the last all the same
+ * @throws Problem interrupted: it waited, and has not left
+ */
+export async function inTries<A extends { readonly outcome: Outcome; readonly faults: Problem[] }>(
   room: TryRoom,
   once: () => Promise<A>,
-  onTry: (attempt: A) => Promise<void>,
+  onTry: (attempt: A) => void,
 ): Promise<Tried<A>> {
   const { gate, policy, signal, patience, host } = room;
   const started = performance.now();
+  let last: A | undefined;
+  /** What keeps a further try from leaving is told beside the answer that there is. */
+  const ended = (tries: number, problem: Problem): Tried<A> => {
+    if (!last) throw problem;
+    last.faults.push(problem);
+    return { attempt: last, tries: tries - 1, gaveUp: undefined };
+  };
   for (let tries = 1; ; tries += 1) {
     const entering = gate.enter(signal);
     const turn = entering instanceof Promise ? await entering : entering;
     // Interrupted while it waited: it does not leave.
-    if (!turn) throw interrupted();
+    if (!turn) return ended(tries, interrupted());
     if (signal?.aborted) {
       gate.leave(false);
-      throw interrupted();
+      return ended(tries, interrupted());
     }
     let attempt: A;
-    let why: string | undefined;
     try {
       attempt = await once();
-      why = policy && mayBeAgain(attempt.outcome, policy) ? await whyAgain(attempt.outcome, policy, room) : undefined;
     } catch (error) {
       gate.leave(false);
-      throw error;
+      return ended(tries, asProblem(error));
+    }
+    last = attempt;
+    let why: string | undefined;
+    try {
+      why = policy && mayBeAgain(attempt.outcome, policy) ? await whyAgain(attempt.outcome, policy, room) : undefined;
+    } catch (error) {
+      attempt.faults.push(asProblem(error));
     }
     const { received } = attempt.outcome;
     if (why === undefined || !policy || signal?.aborted) {
@@ -117,7 +132,7 @@ export async function inTries<A extends { readonly outcome: Outcome }>(
     patience.waited += added;
     // Those that were refused together lengthen one wait by a little each, which is no news.
     if (added > wait / 4 || !received) room.onWait?.({ host, wait, added, why, told: told !== undefined });
-    await onTry(attempt);
+    onTry(attempt);
     // A lost answer is no word of the host: only this request waits.
     if (!received) await pause(wait, signal);
   }

@@ -5,7 +5,7 @@ import { judge } from '../../expectation/expectations.js';
 import type { Kept } from '../../expectation/keeps.js';
 import { Evaluation } from '../../expression/evaluation.js';
 import { noNames } from '../../expression/names.js';
-import { Problem } from '../../problem/problem.js';
+import { asProblem, Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
 import type { PreparedRequest } from '../prepare.js';
@@ -38,7 +38,7 @@ export interface Page {
 /**
  * The last page says whether all were read. A page that fails is the last one, and its problems are in `sent`.
  * @param most in place of the request's own limit
- * @throws Problem pages-loop; whatever keeps a request from being sent
+ * @throws Problem: whatever keeps a request from being sent
  */
 export async function* pagesOf(
   workspace: Workspace,
@@ -63,6 +63,21 @@ export async function* pagesOf(
       };
       return;
     }
+    try {
+      const { page, following } = await pageOf(sent);
+      yield page;
+      if (page.last) return;
+      next = following;
+    } catch (error) {
+      // The answer is there, whatever is wrong with it.
+      const problem = asProblem(error);
+      const facts = { pages, items: count, total, partial: problem.what };
+      yield { sent: { ...sent, problems: [...sent.problems, problem] }, items: [], count: facts, last: true };
+      return;
+    }
+  }
+
+  async function pageOf(sent: Sent): Promise<{ readonly page: Page; readonly following: NextPage }> {
     const received = sent.outcome.received;
     const usable = received !== undefined && sent.problems.length === 0;
     const items = usable ? itemsIn(plan, received) : [];
@@ -71,8 +86,8 @@ export async function* pagesOf(
     if (usable) total = totalIn(plan, received) ?? total;
     const facts = { pages, items: count, total };
     if (!usable) {
-      yield { sent, items, count: { ...facts, partial: `page ${pages} failed` }, last: true };
-      return;
+      const page = { sent, items, count: { ...facts, partial: `page ${pages} failed` }, last: true };
+      return { page, following: undefined };
     }
     const digest = items.length === 0 ? '' : createHash('sha256').update(writeJson(items)).digest('base64');
     const same = digest !== '' && digest === before;
@@ -102,10 +117,8 @@ export async function* pagesOf(
           : undefined;
     // On later pages a vendor that leaves out what it does not have has come to its end.
     const doubt = partial === undefined && pages === 1 && items.length > 0 ? missing : undefined;
-    const last = following === undefined || limited;
-    yield { sent, items, count: { ...facts, partial, doubt }, last };
-    if (last) return;
-    next = following;
+    const page = { sent, items, count: { ...facts, partial, doubt }, last: following === undefined || limited };
+    return { page, following };
   }
 }
 

@@ -6,7 +6,7 @@ import { Problem } from '../../problem/problem.js';
 import type { Told } from '../events.js';
 import { gathered, type PageCount, pagesOf } from '../paging/pages.js';
 import { unreadPages } from '../paging/unread.js';
-import type { PreparedRequest } from '../prepare.js';
+import { documentedAhead, type PreparedRequest } from '../prepare.js';
 import { isRepeatable } from '../repeatable.js';
 import { sendRequest } from '../send.js';
 import type { Sending, Sent } from '../sending.js';
@@ -29,6 +29,7 @@ export const send: StepKind<SendStepFile> = {
       preparation.readText,
       loads,
       namespaces,
+      documentedAhead(room.collection, prepared.plan),
     );
     const undo = file.undo && (await planUndo(file.undo, label, room));
 
