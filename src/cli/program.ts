@@ -7,6 +7,7 @@ import { collect } from './command.js';
 import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';
 import { exitStatus, interruptedStatus } from './exit-status.js';
+import { guardOutputs, outputs } from './outputs.js';
 import { openTerminal, type Terminal } from './terminal.js';
 import { version } from './version.js';
 import { printable } from './view/printable.js';
@@ -16,11 +17,7 @@ const about =
   "Explore a vendor's API from its documentation, build shared request collections, and run them with assertions and chained values.";
 
 export async function runProgram(argv: readonly string[]): Promise<void> {
-  // A reader such as head may close its end early; that is no fault.
-  process.stdout.on('error', (error: NodeJS.ErrnoException) => {
-    if (error.code === 'EPIPE') process.exit(0);
-    throw error;
-  });
+  guardOutputs();
   const program = rootCommand();
   await loadWanted(program, argv.slice(2));
   try {
@@ -150,20 +147,36 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
     const context = makeContext(terminal, options, signals);
     let status = 0;
     try {
-      status = (await action(context, command.args, options)) ?? 0;
+      status = (await untilFault(action(context, command.args, options))) ?? 0;
     } catch (error) {
       status = complain(error, context, signals.signal);
     }
     try {
-      await context.close();
+      await untilFault(context.close());
     } catch (error) {
       status = Math.max(status, complain(error, context, signals.signal));
     }
+    if (outputs.failure) status = Math.max(status, complain(cannotPrint(outputs.failure), context, signals.signal));
     terminal.progress('');
     release();
     process.exitCode = status;
   };
 }
+
+/** What a library throws where nobody can catch it ends the work, but not the closing of what is open: nothing is lost. */
+function untilFault<T>(work: Promise<T>): Promise<T> {
+  return new Promise<T>((resolve, reject) => {
+    process.once('uncaughtException', reject);
+    work.then(resolve, reject).finally(() => process.off('uncaughtException', reject));
+  });
+}
+
+const cannotPrint = ({ message }: Error): Problem =>
+  new Problem('file-unreadable', {
+    what: 'standard output could not be written',
+    cause: message,
+    remedy: 'what was done is recorded: echo-trail echo list',
+  });
 
 function complain(error: unknown, { terminal, redactor }: Context, signal: AbortSignal): number {
   const cancelled = error instanceof Error && error.name === 'ExitPromptError';
@@ -180,6 +193,9 @@ function stackText(error: Error): string {
   return error.cause instanceof Error ? `${own}\ncaused by ${stackText(error.cause)}` : own;
 }
 
+/** Ctrl-C, what ends a process politely, a terminal that is closed, Ctrl-\\. */
+const ending = ['SIGINT', 'SIGTERM', 'SIGHUP', 'SIGQUIT'] as const;
+
 /** The first Ctrl-C ends the work and lets it clean up; the second ends the cleaning up; the third ends the program. */
 function interrupts(terminal: Terminal): {
   signals: { signal: AbortSignal; secondSignal: AbortSignal };
@@ -193,13 +209,11 @@ function interrupts(terminal: Terminal): {
     } else if (!second.signal.aborted) second.abort();
     else process.exit(interruptedStatus);
   };
-  process.on('SIGINT', onSignal);
-  process.on('SIGTERM', onSignal);
+  for (const name of ending) process.on(name, onSignal);
   return {
     signals: { signal: first.signal, secondSignal: second.signal },
     release: () => {
-      process.off('SIGINT', onSignal);
-      process.off('SIGTERM', onSignal);
+      for (const name of ending) process.off(name, onSignal);
     },
   };
 }

@@ -4,6 +4,7 @@
  * are shown as text.
  */
 import { type Colours, makeColours, withOwnColours } from './colours.js';
+import { outputs } from './outputs.js';
 import { jsonLine, printable } from './view/printable.js';
 
 export type { Colours } from './colours.js';
@@ -22,6 +23,8 @@ export interface Terminal {
   readonly interactive: boolean;
   /** Standard error is a terminal, so that a progress line can be rewritten. */
   readonly live: boolean;
+  /** Nobody reads standard output any more. */
+  readonly closed: boolean;
   /** Columns of standard output. */
   readonly width: number;
   readonly out: Colours;
@@ -86,6 +89,9 @@ export function openTerminal({
       return process.stdin.isTTY === true && stderr.isTTY === true && !json && !env.CI;
     },
     live: stderr.isTTY === true && !quiet,
+    get closed() {
+      return outputs.closed;
+    },
     width: stdout.columns ?? (Number(env.COLUMNS) || 120),
     out: makeColours(coloured(stdout) && !json),
     err: makeColours(coloured(stderr)),

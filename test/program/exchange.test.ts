@@ -430,7 +430,10 @@ test('a stream that is shown as it comes is judged and recorded too; a refusal i
 
 test('a piece of a stream may end within a character or a line', () => {
   const shown: string[] = [];
-  const sink = new LiveSink((text) => shown.push(text));
+  const sink = new LiveSink(
+    (text) => shown.push(text),
+    () => false,
+  );
   assert.equal(sink.begin(200, [['content-type', 'text/event-stream']]), 'beside');
   const bytes = Buffer.from('quai élevé\nword=tide-word\nrest');
   for (const at of bytes.keys()) sink.write(bytes.subarray(at, at + 1));

@@ -2,22 +2,20 @@
  * The body of an answer straight to a file: held in `FILE.part` until it is whole. One that was cut short is gone on
  * with where it ended, as long as the server says that it is still the same (RFC 9110 sections 13.1.5 and 14.2).
  */
-import { once } from 'node:events';
 import {
-  createWriteStream,
+  closeSync,
   existsSync,
+  openSync,
   readFileSync,
   renameSync,
   rmSync,
   statSync,
-  type WriteStream,
   writeFileSync,
+  writeSync,
 } from 'node:fs';
 import { dirname, resolve } from 'node:path';
-import type { Writable } from 'node:stream';
-import { finished, pipeline } from 'node:stream/promises';
 import * as z from 'zod/mini';
-import { decompressors, undecodable } from '../../core/exchange/compression.js';
+import { type Decoding, decoding } from '../../core/exchange/compression.js';
 import type { Sink } from '../../core/exchange/sink.js';
 import type { HeaderLine } from '../../core/exchange/wire.js';
 import { Problem } from '../../core/problem/problem.js';
@@ -41,22 +39,19 @@ function demandWritable(path: string): void {
 const partFile = z.strictObject({ tag: z.string() });
 type Part = z.infer<typeof partFile>;
 
-/** Where the pieces go: straight to the file, or through what undoes their coding. */
-interface Way {
-  readonly into: Writable;
-  /** Settles when all of it is in the file. */
-  readonly written: Promise<unknown>;
-}
+/** Told once, when what is written is so many times what came. */
+const swollen = 100;
 
 export class FileSink implements Sink {
   saved = 0;
   private readonly part: string;
   private readonly note: string;
-  private coding = '';
-  private out: WriteStream | undefined;
-  private way: Way | undefined;
-  private failure: Problem | undefined;
+  /** Of the part. */
+  private file: number | undefined;
+  private decoding: Decoding | undefined;
+  private came = 0;
   private announced = 0;
+  private told = false;
 
   constructor(
     private readonly path: string,
@@ -90,58 +85,54 @@ export class FileSink implements Sink {
     const before = status === 206 && existsSync(this.part) ? statSync(this.part).size : 0;
     const [, from] = /^bytes (\d+)-/.exec(header('content-range') ?? '') ?? [];
     if (status === 206 && Number(from) !== before) return 'nothing';
-    this.coding = header('content-encoding') ?? '';
+    const coding = header('content-encoding') ?? '';
     const tag = header('etag');
     // A weak validator does not promise the same bytes.
-    if (tag !== undefined && !tag.startsWith('W/') && this.coding === '') {
+    if (tag !== undefined && !tag.startsWith('W/') && coding === '') {
       writeFileSync(this.note, JSON.stringify({ tag } satisfies Part));
     } else rmSync(this.note, { force: true });
     this.saved = before;
-    this.announced = this.coding === '' ? before + Number(header('content-length') ?? 0) : 0;
-    this.out = createWriteStream(this.part, { flags: before > 0 ? 'a' : 'w' });
-    this.out.on('error', ({ message, syscall }: NodeJS.ErrnoException) => {
-      // What failed before it in a pipeline ends it too, with that error.
-      if (syscall === undefined) return;
-      this.failure ??= new Problem('file-unreadable', {
-        what: `the answer could not be written to ${this.path}`,
-        cause: message,
-      });
-    });
+    this.announced = coding === '' ? before + Number(header('content-length') ?? 0) : 0;
+    this.file = this.writing(() => openSync(this.part, before > 0 ? 'a' : 'w'));
+    this.decoding = decoding(coding, (piece) => this.take(piece));
     return 'instead';
   }
 
-  /** How the first piece begins tells how some codings are undone. */
-  private wayFrom(first: Buffer): Way {
-    const out = this.out as WriteStream;
-    const steps = decompressors(first, this.coding);
-    const [into] = steps;
-    const written = into ? pipeline([...steps, out]) : finished(out);
-    steps.at(-1)?.on('data', (chunk: Buffer) => {
-      this.saved += chunk.length;
+  /** At once: a connection that is held back while its other side ends it does not say that all has come. */
+  private take(piece: Uint8Array): void {
+    this.writing(() => {
+      for (let done = 0; done < piece.length; ) done += writeSync(this.file as number, piece, done);
     });
-    written.catch((error: Error) => {
-      this.failure ??= undecodable(this.coding, error);
-    });
-    return { into: into ?? out, written };
+    this.saved += piece.length;
+    if (this.told || this.saved < 10e6 || this.saved < swollen * this.came) return;
+    this.told = true;
+    this.terminal.note(
+      `${this.terminal.err.yellow('warning')}  ${sizeText(this.came)} that came grew to ${sizeText(this.saved)} so far in ${this.part}`,
+    );
+  }
+
+  private writing<T>(work: () => T): T {
+    try {
+      return work();
+    } catch (error) {
+      const cause = (error as Error).message;
+      const remedy = 'what is there stays in the part: the same command goes on from there where the server allows it';
+      throw new Problem('file-unreadable', { what: `the answer could not be written to ${this.part}`, cause, remedy });
+    }
   }
 
   write(chunk: Buffer): Promise<void> | undefined {
-    if (this.failure) return Promise.reject(this.failure);
+    this.came += chunk.length;
+    let waiting: Promise<void> | undefined;
     try {
-      this.way ??= this.wayFrom(chunk);
+      waiting = this.decoding?.write(chunk);
     } catch (error) {
       return Promise.reject(error);
     }
-    const { into } = this.way;
-    if (into === this.out) this.saved += chunk.length;
     this.terminal.progress(
       `saved ${sizeText(this.saved)}${this.announced > 0 ? ` of ${sizeText(this.announced)}` : ''}`,
     );
-    if (into.write(chunk)) return undefined;
-    return once(into, 'drain').then(
-      () => undefined,
-      (error: Error) => Promise.reject(this.failure ?? error),
-    );
+    return waiting;
   }
 
   /**
@@ -150,13 +141,17 @@ export class FileSink implements Sink {
    * @throws Problem file-unreadable, answer-encoding
    */
   async finish(whole: boolean): Promise<boolean | undefined> {
-    if (!this.out) return undefined;
-    const { into, written } = this.way ?? { into: this.out, written: finished(this.out) };
-    into.end();
-    await written.catch(() => undefined);
-    this.terminal.progress('');
+    if (this.file === undefined) return undefined;
+    try {
+      await this.decoding?.end();
+    } catch (error) {
+      // It was told already, or nobody wants what came.
+      if (whole) throw error;
+    } finally {
+      closeSync(this.file);
+      this.terminal.progress('');
+    }
     if (!whole) return false;
-    if (this.failure) throw this.failure;
     renameSync(this.part, this.path);
     rmSync(this.note, { force: true });
     return true;

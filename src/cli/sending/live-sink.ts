@@ -2,6 +2,7 @@
 import { StringDecoder } from 'node:string_decoder';
 import type { Sink } from '../../core/exchange/sink.js';
 import type { HeaderLine } from '../../core/exchange/wire.js';
+import { Problem } from '../../core/problem/problem.js';
 
 export class LiveSink implements Sink {
   saved = 0;
@@ -11,8 +12,11 @@ export class LiveSink implements Sink {
   private readonly decoder = new StringDecoder('utf8');
   private rest = '';
 
-  /** @param show told each line, or what is left at the end */
-  constructor(private readonly show: (text: string) => void) {}
+  /** @param show told each line, or what is left at the end @param closed nobody reads any more */
+  constructor(
+    private readonly show: (text: string) => void,
+    private readonly closed: () => boolean,
+  ) {}
 
   /** A compressed stream shows nothing until much of it is there. */
   readonly lines: readonly HeaderLine[] = [
@@ -25,7 +29,8 @@ export class LiveSink implements Sink {
     return this.begun ? 'beside' : 'nothing';
   }
 
-  write(chunk: Buffer): undefined {
+  write(chunk: Buffer): Promise<void> | undefined {
+    if (this.closed()) return Promise.reject(new Problem('interrupted', { what: 'nobody reads what comes any more' }));
     this.saved += chunk.length;
     const text = this.rest + this.decoder.write(chunk);
     const end = text.lastIndexOf('\n');

@@ -58,7 +58,12 @@ export async function sendAndShow(
   const hide = workspace.redactor.hide;
   workspace.onWait = ({ host, wait, why }) =>
     terminal.note(terminal.err.dim(`waiting ${durationText(wait)} for ${host} (${why})`));
-  const live = wishes.live ? new LiveSink((text) => terminal.print(printable(hide(text)))) : undefined;
+  const live = wishes.live
+    ? new LiveSink(
+        (text) => terminal.print(printable(hide(text))),
+        () => terminal.closed,
+      )
+    : undefined;
   const sink = wishes.sink ?? live;
   const { sent: answered, count } = await whileWaiting(terminal, prepared, sink, () =>
     withInputs(

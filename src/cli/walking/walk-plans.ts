@@ -45,6 +45,8 @@ export async function walkPlans(walking: Walking, context: Context): Promise<num
     // What is waited for has come: that it was not there before is no failure.
     if (enough && until === 'ok') status = 0;
     if (enough || (wishes.stopAtFirstFailure && own !== 0) || pass + 1 === repeat) break;
+    // Without an end of its own it was walked for whoever watched.
+    if (repeat === undefined && context.terminal.closed) break;
     // What an earlier command walked needs no rest.
     if (walked) await rest(every - (performance.now() - began), context);
     // The walk itself may have come to its end well.

@@ -1,5 +1,7 @@
 /** Content codings (RFC 9110 section 8.4.1), with a limit against answers that swell without end. */
-import type { Transform } from 'node:stream';
+import { once } from 'node:events';
+import { type Transform, Writable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import { promisify } from 'node:util';
 import {
   brotliDecompress,
@@ -65,11 +67,8 @@ export async function decompressed(body: Uint8Array, header: string, largest: nu
   return out;
 }
 
-/**
- * Streams that undo the codings one after another, none where there is nothing to undo.
- * @param first the beginning of the body @throws Problem answer-encoding
- */
-export function decompressors(first: Uint8Array, header: string): readonly Transform[] {
+/** Streams that undo the codings one after another. @param first the beginning of the body @throws Problem answer-encoding */
+function decompressors(first: Uint8Array, header: string): readonly Transform[] {
   return namesIn(header).map((name, index) => {
     try {
       // How an inner coding begins is seen only when it comes.
@@ -81,7 +80,7 @@ export function decompressors(first: Uint8Array, header: string): readonly Trans
 }
 
 /** @param coding the name, or the names as they stand in the header */
-export function undecodable(coding: string, error: NodeJS.ErrnoException): Problem {
+function undecodable(coding: string, error: NodeJS.ErrnoException): Problem {
   const large = error.code === 'ERR_BUFFER_TOO_LARGE';
   return new Problem(
     large ? 'answer-too-large' : 'answer-encoding',
@@ -95,4 +94,63 @@ export function undecodable(coding: string, error: NodeJS.ErrnoException): Probl
     },
     { cause: error },
   );
+}
+
+/** Undoes content codings as pieces come. */
+export interface Decoding {
+  /** A promise where it has to wait; rejects with a Problem answer-encoding, or with what `take` threw. */
+  write(piece: Uint8Array): Promise<void> | undefined;
+  /** Settles when all of it was taken. */
+  end(): Promise<void>;
+}
+
+/** @param header the value of Content-Encoding @param take told of each decoded piece, in order */
+export function decoding(header: string, take: (piece: Uint8Array) => void): Decoding {
+  if (namesIn(header).length === 0) {
+    return {
+      write: (piece) => take(piece) as undefined,
+      end: async () => undefined,
+    };
+  }
+  let into: Transform | undefined;
+  let written: Promise<void> = Promise.resolve();
+  let failure: unknown;
+  const begin = (first: Uint8Array): Transform => {
+    const steps = decompressors(first, header);
+    const last = new Writable({
+      write(piece: Buffer, _encoding, done) {
+        try {
+          take(piece);
+          done();
+        } catch (error) {
+          failure ??= error;
+          done(error as Error);
+        }
+      },
+    });
+    written = pipeline([...steps, last]).catch((error: Error) => {
+      failure ??= undecodable(header, error);
+      throw failure;
+    });
+    // It is told by whoever waits next.
+    written.catch(() => undefined);
+    return steps[0] as Transform;
+  };
+  return {
+    write(piece) {
+      if (failure !== undefined) return Promise.reject(failure);
+      try {
+        into ??= begin(piece);
+      } catch (error) {
+        return Promise.reject(error);
+      }
+      if (into.write(piece)) return undefined;
+      const drained = once(into, 'drain').then(() => undefined);
+      return Promise.race([drained, written]).catch((error: unknown) => Promise.reject(failure ?? error));
+    },
+    async end() {
+      into?.end();
+      await written;
+    },
+  };
 }

@@ -69,7 +69,7 @@ class Exchange implements Interruptible, Limited {
   private silence: NodeJS.Timeout | undefined;
   private sinking: ReturnType<Sink['begin']> = 'nothing';
   private trailers: HeaderLines = none;
-  private hints: ReceivedParts['hints'] = none;
+  private readonly hints: { status: number; headers: HeaderLines }[] = [];
   private resume: (() => void) | undefined;
   private open: UnderWay | undefined;
 
@@ -128,7 +128,7 @@ class Exchange implements Interruptible, Limited {
     const headers = linesIn(raw);
     // 1xx are hints on the way; the answer follows.
     if (code < 200) {
-      this.hints = [...this.hints, { status: code, headers }];
+      this.hints.push({ status: code, headers });
       return true;
     }
     if (code === 407 && this.origin.proxy !== undefined) {
@@ -163,7 +163,14 @@ class Exchange implements Interruptible, Limited {
       () => this.resume?.(),
       (error: unknown) => this.end(error as Error),
     );
-    return false;
+    return this.atEnd();
+  }
+
+  /** Where the other side may end the connection now, the library must not be held back: it would not hear that all has come. */
+  private atEnd(): boolean {
+    const announced = this.header('content-length');
+    if (announced !== undefined) return this.size >= Number(announced);
+    return this.header('transfer-encoding') === undefined;
   }
 
   onComplete(trailers: readonly (Buffer | string)[] | null): void {

@@ -56,6 +56,8 @@ type Explainer = (trouble: Trouble) => Problem | undefined;
 
 /** Looks at the certificate of the host once more where it was not trusted. */
 export async function explainTrouble(error: unknown, progress: Progress): Promise<Problem> {
+  // Whoever took the answer says himself what went wrong.
+  if (error instanceof Problem) return error;
   const { url, connection, connected, answered } = progress;
   const inner = (innermost(error) ?? {}) as Partial<Error> & { code?: string };
   const { code = '', message = String(error), name } = inner;
