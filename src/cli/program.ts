@@ -1,6 +1,8 @@
 /** The program: global options, the table of commands, and what is common to every run of one. */
+import { relative } from 'node:path';
 import { Command, CommanderError } from 'commander';
 import { asProblem, Problem } from '../core/problem/problem.js';
+import { watchLocks } from '../core/storage/alone.js';
 import { withOwnColours } from './colours.js';
 import type { Action, Entry } from './command.js';
 import { collect } from './command.js';
@@ -8,6 +10,7 @@ import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';
 import { exitStatus, interruptedStatus } from './exit-status.js';
 import { guardOutputs, outputs } from './outputs.js';
+import { isGone } from './processes.js';
 import { openTerminal, type Terminal } from './terminal.js';
 import { version } from './version.js';
 import { printable } from './view/printable.js';
@@ -144,6 +147,15 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
     const options = command.optsWithGlobals() as GlobalOptions & Record<string, unknown>;
     const terminal = openTerminal(options);
     const { signals, release } = interrupts(terminal);
+    watchLocks({
+      process: process.pid,
+      isGone,
+      signal: signals.signal,
+      onWait: (path, holder) =>
+        terminal.note(
+          `waiting for ${holder === undefined ? 'another command' : `process ${holder}`}, which works on ${relative('', path)}`,
+        ),
+    });
     const context = makeContext(terminal, options, signals);
     let status = 0;
     try {

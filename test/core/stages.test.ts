@@ -132,7 +132,9 @@ for (const { stage, poison, calls, echo } of stages) {
       arrived += 1;
       void newestEchoes(local, 5).then((echoes) => {
         before = echoes;
-        socket.write(answerOf('{"id": "made-1"}', { status: '201 Created', headers: [`date: ${new Date().toUTCString()}`] }));
+        socket.write(
+          answerOf('{"id": "made-1"}', { status: '201 Created', headers: [`date: ${new Date().toUTCString()}`] }),
+        );
       });
       return undefined;
     });
@@ -140,8 +142,7 @@ for (const { stage, poison, calls, echo } of stages) {
       {
         'requests/book.yaml':
           'method: POST\nurl: ${origin}/calls\nsignature: mark\nbody: {json: {vessel: Kittiwake}}\nexpect: {status: 201}\nkeep: {id: $.id}\n',
-        'signatures/mark.yaml':
-          'define: {mark: "${sent.body | sha-256 | hex}"}\nheaders: {X-Mark: "${mark}"}\n',
+        'signatures/mark.yaml': 'define: {mark: "${sent.body | sha-256 | hex}"}\nheaders: {X-Mark: "${mark}"}\n',
       },
       server.origin,
     );
@@ -168,7 +169,11 @@ for (const { stage, poison, calls, echo } of stages) {
       assert.match(String(thrown), /injected/);
       assert.deepEqual(echoes, []);
     } else {
-      if (calls > 0) assert.deepEqual(before.map(({ unfinished, sent: own }) => [unfinished, own.method]), [[true, 'POST']]);
+      if (calls > 0)
+        assert.deepEqual(
+          before.map(({ unfinished, sent: own }) => [unfinished, own.method]),
+          [[true, 'POST']],
+        );
       assert.ok(sent, String(thrown));
       assert.equal(echoes.length, 1);
       const [one] = echoes as [Echo];

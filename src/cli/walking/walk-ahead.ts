@@ -7,22 +7,18 @@ import type { MatrixMaker } from '../../core/trail/run/matrix.js';
 import { openRun, type RunOrder, type Worker } from '../../core/trail/run/open-run.js';
 import type { Context } from '../context.js';
 import { exitStatus } from '../exit-status.js';
+import { isGone, processStart } from '../processes.js';
 import { problemLines } from '../view/problem.js';
 import { matrixDocument } from '../view/run-documents.js';
 import { matrixText } from '../view/run-summary.js';
 import type { Opened } from './opened.js';
-import { processStart } from './process-start.js';
 import { type Walking, walkPlans } from './walk-plans.js';
 
 export const worker: Worker = {
   process: process.pid,
   alive({ process: pid, since }) {
     if (pid === process.pid) return false;
-    try {
-      process.kill(pid, 0);
-    } catch (error) {
-      if ((error as NodeJS.ErrnoException).code !== 'EPERM') return false;
-    }
+    if (isGone(pid)) return false;
     // One that began later has only got its number. Clocks are set by a little now and then.
     const began = processStart(pid);
     return began === undefined || began <= since + 10_000;

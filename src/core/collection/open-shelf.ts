@@ -2,7 +2,7 @@
  * Opening the documentation of a collection without its manifest where that has not changed since it was read:
  * looking something up should not have to wait for YAML and its schema.
  */
-import { mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { demandNoLinks } from '../storage/inside.js';
 import { localFolder, manifestName } from './find-collection.js';
@@ -10,9 +10,8 @@ import type { Shelf } from './shelf.js';
 
 /** What was read of the manifest, and the manifest it was read from. */
 interface Remembered {
-  readonly size: number;
-  /** Milliseconds. */
-  readonly changed: number;
+  /** Its text: times of files say nothing of what several commands write. */
+  readonly manifest: string;
   readonly docs: Shelf['docs'];
 }
 
@@ -27,30 +26,37 @@ export async function openShelf(root: string, { remember }: { readonly remember:
   demandNoLinks(root, localFolder);
   const known = remembered(root);
   if (known) return { root, local: join(root, localFolder), docs: known };
+  const manifest = manifestText(root);
   const { openCollection } = await import('./collection.js');
   const { local, docs } = openCollection(root);
   const shelf = { root, local, docs };
-  if (remember) rememberShelf(shelf);
+  if (remember && manifest !== undefined && manifest === manifestText(root)) rememberShelf(shelf, manifest);
   return shelf;
 }
 
 function remembered(root: string): Shelf['docs'] | undefined {
   try {
-    const { size, mtimeMs } = statSync(join(root, manifestName));
     const known = JSON.parse(readFileSync(memory(root), 'utf8')) as Remembered;
-    return known.size === size && known.changed === mtimeMs ? known.docs : undefined;
+    return known.manifest === manifestText(root) ? known.docs : undefined;
   } catch {
     return undefined;
   }
 }
 
-/** After the manifest was read or written. Where it cannot be kept, the manifest is read the next time. */
-export function rememberShelf({ root, docs }: Shelf): void {
+/** Where it cannot be kept, the manifest is read the next time. @param manifest the text that it was read from */
+function rememberShelf({ root, docs }: Shelf, manifest: string): void {
   try {
-    const { size, mtimeMs } = statSync(join(root, manifestName));
     mkdirSync(dirname(memory(root)), { recursive: true });
-    writeFileSync(memory(root), JSON.stringify({ size, changed: mtimeMs, docs } satisfies Remembered));
+    writeFileSync(memory(root), JSON.stringify({ manifest, docs } satisfies Remembered));
   } catch {
     // Nothing is lost.
+  }
+}
+
+function manifestText(root: string): string | undefined {
+  try {
+    return readFileSync(join(root, manifestName), 'utf8');
+  } catch {
+    return undefined;
   }
 }

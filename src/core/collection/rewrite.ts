@@ -2,8 +2,10 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { isScalar, isSeq, parseDocument } from 'yaml';
-import { type StagedFile, stageFile } from '../storage/atomic-write.js';
+import { alone } from '../storage/alone.js';
+import { type StagedFile, stageFile, writeAtomically } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
+import { localFolder } from './find-collection.js';
 import type { KeyPath } from './yaml.js';
 
 /** @param value plain data; undefined removes the key */
@@ -23,11 +25,14 @@ export async function stageKey(
   const staged = await stageFile(placeInside(root, file), rewritten(before, path, value));
   return {
     discard: staged.discard,
-    async commit() {
-      if ((await read()) === before) return staged.commit();
-      await staged.discard();
-      return rewriteKey(root, file, path, value);
-    },
+    // One at a time; what somebody else has changed meanwhile stays changed.
+    commit: () =>
+      alone(join(root, localFolder, 'files'), async () => {
+        const now = await read();
+        if (now === before) return staged.commit();
+        await staged.discard();
+        await writeAtomically(placeInside(root, file), rewritten(now, path, value));
+      }),
   };
 }
 

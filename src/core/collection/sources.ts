@@ -11,7 +11,6 @@ import { placeInside } from '../storage/inside.js';
 import { ownMember } from '../value/own-member.js';
 import { manifestName } from './find-collection.js';
 import { keptIndex, overlaid, stampFor } from './indexing.js';
-import { rememberShelf } from './open-shelf.js';
 import { stageKey } from './rewrite.js';
 import type { Shelf, SourceEntry } from './shelf.js';
 import { type DocumentationSource, sourceOf } from './source-facts.js';
@@ -65,7 +64,6 @@ export async function addSource(
     ...(known?.asked && { asked: known.asked }),
   };
   const facts = await keptAndIndexed(shelf, short, documents, entry, files);
-  rememberShelf({ ...shelf, docs: { ...shelf.docs, [short]: entry } });
   return sourceOf(short, entry, facts);
 }
 

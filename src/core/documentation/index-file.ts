@@ -10,8 +10,10 @@
  *     find.txt            a line an operation, in the same order: what a search scans
  *     shared.txt          and what several operations share
  */
-import { closeSync, fstatSync, openSync, readFileSync, readSync, renameSync, writeFileSync } from 'node:fs';
+import { closeSync, fstatSync, openSync, readFileSync, readSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { Problem } from '../problem/problem.js';
+import type { Sizes } from '../storage/atomic-folder.js';
 import type { Value } from '../value/written.js';
 import type { Describer } from './format.js';
 import type { Definitions, Operation, OperationEntry, Server, TypeDescription, Warning } from './model.js';
@@ -19,7 +21,7 @@ import { shallowOperation } from './shallow.js';
 import { cellOf, fromBytes, TextLines, toBytes } from './text-lines.js';
 
 /** Raised when what the index holds changes, so that an older one is made anew. */
-export const indexVersion = 4;
+export const indexVersion = 5;
 
 /** A file of the snapshot; size and time say whether it has to be looked at again. */
 export interface StampedFile {
@@ -44,6 +46,8 @@ export interface IndexFacts {
   readonly types: number;
   readonly webhooks: readonly string[];
   readonly warnings: readonly Warning[];
+  /** Of the other files of the index, as it is on the disk. */
+  readonly sizes?: Sizes | undefined;
 }
 
 /** What a list shows of an operation, read from the text that searches scan. */
@@ -97,11 +101,12 @@ const listColumns = {
   feeds: 8,
 } as const;
 
-/** Undefined where there is none, or one of another version. */
+/** Undefined where there is none, one of another version, or one that was cut short. */
 export function readFacts(folder: string): IndexFacts | undefined {
   try {
     const facts = JSON.parse(readFileSync(join(folder, 'facts.json'), 'utf8')) as IndexFacts;
-    return facts.index === indexVersion ? facts : undefined;
+    const whole = Object.entries(facts.sizes ?? {}).every(([file, size]) => statSync(join(folder, file)).size === size);
+    return facts.index === indexVersion && whole ? facts : undefined;
   } catch {
     return undefined;
   }
@@ -164,7 +169,7 @@ export async function openIndex(folder: string, source: string, facts: IndexFact
       const value =
         offset === undefined || length === undefined
           ? undefined
-          : (JSON.parse(textAt(join(folder, 'definitions.jsonl'), [offset, length])) as Value);
+          : (readLine(folder, textAt(join(folder, 'definitions.jsonl'), [offset, length])) as Value);
       read.set(key, value);
       return value;
     },
@@ -175,7 +180,7 @@ export async function openIndex(folder: string, source: string, facts: IndexFact
     *operations() {
       const text = readFileSync(join(folder, 'operations.jsonl'), 'utf8');
       for (const line of text.split('\n'))
-        if (line !== '') yield describe(JSON.parse(line) as OperationEntry, source, definitions);
+        if (line !== '') yield describe(readLine(folder, line) as OperationEntry, source, definitions);
     },
     operation(id, depth) {
       const entry = index.entry(id);
@@ -189,16 +194,29 @@ export async function openIndex(folder: string, source: string, facts: IndexFact
         Number(cellOf(line, listColumns.offset)),
         Number(cellOf(line, listColumns.length)),
       ];
-      return JSON.parse(textAt(join(folder, 'operations.jsonl'), place)) as OperationEntry;
+      return readLine(folder, textAt(join(folder, 'operations.jsonl'), place)) as OperationEntry;
     },
-    types: () => [...lines('types.txt')].map((line) => JSON.parse(fromBytes(cellOf(line, 0))) as string),
+    types: () => [...lines('types.txt')].map((line) => readLine(folder, fromBytes(cellOf(line, 0))) as string),
     type(name) {
       const line = lines('types.txt').lineOf(keyCell(name));
-      const key = line === undefined ? undefined : (JSON.parse(fromBytes(cellOf(line, 1))) as string);
+      const key = line === undefined ? undefined : (readLine(folder, fromBytes(cellOf(line, 1))) as string);
       return key === undefined ? undefined : describeType(name, key, definitions);
     },
   };
   return index;
+}
+
+/** @throws Problem document-unreadable: what stands there is not what was written */
+function readLine(folder: string, text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch (error) {
+    throw new Problem('document-unreadable', {
+      what: `the index in ${folder} is broken`,
+      cause: (error as Error).message,
+      remedy: 'remove the folder: the next command makes the index anew from the snapshot',
+    });
+  }
 }
 
 async function describerOf(format: string): Promise<Describer> {

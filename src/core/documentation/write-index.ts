@@ -24,7 +24,7 @@ export function writeIndex(
   const { find, shared } = searchLines(operations, definitions, describer);
   const places: [number, number][] = [];
   const definitionPlaces: [number, number][] = [];
-  writeFolderAtomically(folder, {
+  const contents = {
     'operations.jsonl': placed(operations, (_, place) => places.push(place)),
     'definitions.jsonl': placed(definitions.values(), (_, place) => definitionPlaces.push(place)),
     'places.txt': placeLines(definitions.keys(), definitionPlaces),
@@ -32,7 +32,10 @@ export function writeIndex(
     'list.txt': listLines(operations, places),
     'find.txt': find,
     'shared.txt': shared,
-    'facts.json': [JSON.stringify(facts)],
+  };
+  writeFolderAtomically(folder, contents, {
+    name: 'facts.json',
+    text: (sizes) => JSON.stringify({ ...facts, sizes }),
   });
   return facts;
 }

@@ -6,6 +6,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
 import { sealedFile } from '../storage/sealed-file.js';
+import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
 import type { CertificateFacts } from './certificate.js';
 import type { Connection } from './connection.js';
@@ -45,8 +46,9 @@ export async function certificatePins(local: string, home: string, now: () => Da
     },
     async accept(url, { fingerprint, subject }) {
       const until = new Date(now().getTime() + holds).toISOString();
-      known = { ...known, [url.host]: { fingerprint, subject, until } };
-      await file.write(known);
+      const own = { [url.host]: { fingerprint, subject, until } };
+      known = { ...known, ...own };
+      await shared(file).change((before) => ({ ...before, ...own }));
       return until;
     },
   };

@@ -1,5 +1,7 @@
 /** The one error type of the core: a code, what happened, where, why, and what to do about it. */
+
 import { type ProblemCode, type ProblemFamily, problemCodes } from './codes.js';
+import { systemWords } from './system-errors.js';
 
 export type { ProblemCode } from './codes.js';
 
@@ -77,7 +79,8 @@ export function positionText(position: FilePosition): string {
 }
 
 /** Any thrown value as a Problem; what is not one is a fault of ours. */
-export function asProblem(error: unknown): Problem {
+/** @param path of the file that was read or written, where the system does not say it */
+export function asProblem(error: unknown, path?: string): Problem {
   if (error instanceof Problem) return error;
   // The engine's own limit is the one that every reader here has.
   if (error instanceof RangeError && /call stack/i.test(error.message))
@@ -86,6 +89,8 @@ export function asProblem(error: unknown): Problem {
       { what: 'something is nested more deeply than can be read' },
       { cause: error },
     );
+  const system = error instanceof Error ? systemWords(error, path) : undefined;
+  if (system) return new Problem('file-unreadable', system, { cause: error });
   const what = error instanceof Error ? error.message : String(error);
   return new Problem('fault', { what, remedy: 'run again with --debug and report what it prints' }, { cause: error });
 }

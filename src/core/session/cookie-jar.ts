@@ -8,6 +8,7 @@ import type { CookieJar } from 'tough-cookie';
 import { addedWays, type WaysOut } from '../exchange/ways-out.js';
 import type { HeaderLine } from '../exchange/wire.js';
 import { sealedFile } from '../storage/sealed-file.js';
+import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
 
 export interface CookieJars {
@@ -36,6 +37,12 @@ interface StoredJar {
 
 type Stored = Readonly<Record<string, StoredJar>>;
 
+/** A cookie as it came. */
+interface Taken {
+  readonly line: string;
+  readonly url: string;
+}
+
 /** @param onSecret told of each value, so that it is hidden everywhere */
 export function cookieJars(
   local: string,
@@ -47,8 +54,10 @@ export function cookieJars(
   const path = join(local, 'cookies', `${environment.replaceAll('/', '-')}.sealed`);
   const file = sealedFile<Stored>(path, home, {});
   const jars = new Map<string, CookieJar>();
+  /** What this command took into each jar, the last of a name, and the jars that it let go. */
+  const taken = new Map<string, Map<string, Taken>>();
+  const forgotten = new Set<string>();
   let stored: Promise<Stored> | undefined = existsSync(path) ? undefined : Promise.resolve({});
-  let changed = false;
 
   const jarOf = async (name: string): Promise<CookieJar | undefined> => {
     stored ??= file.read();
@@ -79,14 +88,17 @@ export function cookieJars(
         jar ??= jars.get(name) ?? new Jar(undefined, { looseMode: true });
         jars.set(name, jar);
         const names: string[] = [];
+        const own = taken.get(name) ?? new Map<string, Taken>();
+        taken.set(name, own);
         for (const [, line] of lines) {
           const cookie = Cookie.parse(line, { loose: true });
           if (!cookie) continue;
           onSecret(cookie.value);
           // One for another domain is refused, as a browser refuses it.
-          if (jar.setCookieSync(cookie, url.href, { ignoreError: true })) names.push(cookie.key);
+          if (!jar.setCookieSync(cookie, url.href, { ignoreError: true })) continue;
+          names.push(cookie.key);
+          own.set(`${url.host} ${cookie.domain ?? ''} ${cookie.path ?? ''} ${cookie.key}`, { line, url: url.href });
         }
-        changed = true;
         return names;
       },
     };
@@ -101,23 +113,41 @@ export function cookieJars(
       return opened.get(name) ?? make(name);
     },
     async close() {
-      if (!changed) return;
-      const all = Object.fromEntries([...jars].map(([name, jar]) => [name, { jar: jar.serializeSync(), ways }]));
-      await file.write({ ...(await stored), ...all } as Stored);
-      changed = false;
+      if (taken.size === 0 && forgotten.size === 0) return;
+      const { CookieJar: Jar, Cookie } = await import('tough-cookie');
+      await shared(file).change((before) => {
+        const all: Record<string, StoredJar> = { ...before };
+        for (const name of forgotten) delete all[name];
+        for (const [name, cookies] of taken) {
+          // As others have left it meanwhile.
+          const known = ownMember(all, name);
+          const usable = known?.jar !== undefined && addedWays(known.ways, ways).length === 0;
+          const jar = usable ? Jar.deserializeSync(known.jar) : new Jar(undefined, { looseMode: true });
+          for (const { line, url } of cookies.values()) {
+            const cookie = Cookie.parse(line, { loose: true });
+            if (cookie) jar.setCookieSync(cookie, url, { ignoreError: true });
+          }
+          all[name] = { jar: jar.serializeSync() as StoredJar['jar'], ways };
+        }
+        return all;
+      });
+      taken.clear();
+      forgotten.clear();
     },
     forget(session) {
       jars.delete(session);
       opened.delete(session);
+      taken.delete(session);
+      forgotten.add(session);
       stored = (stored ?? file.read()).then(({ [session]: _, ...others }) => others);
-      changed = true;
     },
     async clear() {
       jars.clear();
       opened.clear();
-      changed = false;
+      taken.clear();
+      forgotten.clear();
       stored = Promise.resolve({});
-      if (existsSync(path)) await file.write({});
+      if (existsSync(path)) await shared(file).change(() => ({}));
     },
   };
 }

@@ -6,8 +6,8 @@ import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import type { WaysOut } from '../exchange/ways-out.js';
 import { secretVariable } from '../expression/compile.js';
-import { alone } from '../storage/alone.js';
 import { sealedFile } from '../storage/sealed-file.js';
+import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
 import { userSettingsName } from './user-folder.js';
 
@@ -60,23 +60,16 @@ export function secretStore(
   processEnvironment: Readonly<Record<string, string | undefined>>,
 ): SecretStore {
   const path = join(local, 'secrets.sealed');
-  const file = sealedFile<Stored>(path, home, {});
-  /** @param change returns undefined where there is nothing to change */
-  const changed = (change: (stored: Stored) => Stored | undefined): Promise<boolean> =>
-    alone(path, async () => {
-      const next = change(await file.read());
-      if (next) await file.write(next);
-      return next !== undefined;
-    });
+  const file = shared(sealedFile<Stored>(path, home, {}));
   return {
     async set(name, value, environment = '', ways) {
-      await changed((stored) => ({
+      await file.change((stored) => ({
         ...stored,
         [environment]: { ...scoped(stored, environment), [name]: { value, ways } },
       }));
     },
     allow: (name, environment, ways) =>
-      changed((stored) => {
+      file.change((stored) => {
         const scopes = [environment, ''].filter((scope) => ownSecret(stored, scope, name));
         if (scopes.length === 0) return undefined;
         const next: Record<string, Record<string, StoredSecret>> = { ...stored };
@@ -90,7 +83,7 @@ export function secretStore(
         return next;
       }),
     remove: (name, environment = '') =>
-      changed((stored) => {
+      file.change((stored) => {
         if (!ownSecret(stored, environment, name)) return undefined;
         const { [name]: _, ...others } = ownMember(stored, environment) ?? {};
         return { ...stored, [environment]: others };

@@ -11,6 +11,7 @@ import { type Names, noNames } from '../expression/names.js';
 import { Problem } from '../problem/problem.js';
 import { alone } from '../storage/alone.js';
 import { sealedFile } from '../storage/sealed-file.js';
+import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
 import { isSecretName } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
@@ -147,12 +148,13 @@ export function openSessions(settings: SessionsSettings): Sessions {
     for (const [name, value] of Object.entries(kept ?? {})) if (isSecretName(name)) onSecret(value);
   };
 
-  /** Under the lock of the store. */
   async function storeChange(change: (sessions: Record<string, StoredSession>) => void): Promise<void> {
-    const sessions = { ...(await file.read()) };
-    change(sessions);
-    await file.write(sessions);
-    stored = Promise.resolve(sessions);
+    await shared(file).change((before) => {
+      const sessions = { ...before };
+      change(sessions);
+      stored = Promise.resolve(sessions);
+      return sessions;
+    });
   }
 
   async function known(slot: string): Promise<OpenSession | undefined> {
@@ -190,11 +192,9 @@ export function openSessions(settings: SessionsSettings): Sessions {
         return before;
       }
       const stores = (one: OpenSession): Promise<void> =>
-        alone(path, () =>
-          storeChange((sessions) => {
-            sessions[keyOf(slot)] = { ...one, ways };
-          }),
-        );
+        storeChange((sessions) => {
+          sessions[keyOf(slot)] = { ...one, ways };
+        });
       const renewing = reason === 'wanted' ? undefined : before;
       const session = await open.call(kind, content, room(full, caller), renewing, (refresh) => {
         onSecret(refresh);
@@ -335,11 +335,9 @@ export function openSessions(settings: SessionsSettings): Sessions {
         onClosed(slot);
         const at = openedHere.findIndex((one) => one.slot === slot);
         if (at !== -1) openedHere.splice(at, 1);
-        await alone(path, () =>
-          storeChange((sessions) => {
-            delete sessions[keyOf(slot)];
-          }),
-        );
+        await storeChange((sessions) => {
+          delete sessions[keyOf(slot)];
+        });
       }
       return true;
     },

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import * as z from 'zod/mini';
 import type { Received } from '../exchange/received.js';
 import { headerValue } from '../place/observed.js';
-import { writeAtomically } from '../storage/atomic-write.js';
+import { openFile, shared } from '../storage/shared-file.js';
 
 /** `Date` has whole seconds: less than this is no difference. Milliseconds. */
 const leastDifference = 2000;
@@ -24,7 +24,7 @@ export interface Clocks {
 export function serverClocks(local: string): Clocks {
   const path = join(local, 'clocks.json');
   const known = new Map(Object.entries(readClocks(path)));
-  let changed = false;
+  const changed = new Map<string, number>();
   // The same text for a second: a run of thousands reads it once.
   let [lastText, lastDate] = ['', Number.NaN];
   return {
@@ -40,10 +40,12 @@ export function serverClocks(local: string): Clocks {
       const own = Math.abs(difference) < leastDifference ? 0 : difference;
       if (Math.abs(own - (known.get(host) ?? 0)) < leastDifference) return;
       known.set(host, own);
-      changed = true;
+      changed.set(host, own);
     },
     async close() {
-      if (changed) await writeAtomically(path, `${JSON.stringify(Object.fromEntries(known))}\n`);
+      if (changed.size === 0) return;
+      const file = openFile(path, clocksFile.parse, {});
+      await shared(file).change((before) => ({ ...before, ...Object.fromEntries(changed) }));
     },
   };
 }

@@ -1,34 +1,135 @@
-/** Work that one process at a time may do, by a well-known library: a lock beside a file. */
-import { mkdir } from 'node:fs/promises';
-import { dirname } from 'node:path';
-import { Problem } from '../problem/problem.js';
+/**
+ * Work that one process at a time may do: a lock beside a file, by a well-known library. The lock says who holds it, so that
+ * one whose process is gone is free at once, and whoever waits can be told for whom.
+ */
+import fs from 'node:fs';
+import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { hostname } from 'node:os';
+import { dirname, join } from 'node:path';
+import { setTimeout } from 'node:timers/promises';
+import * as z from 'zod/mini';
+import { asProblem, Problem } from '../problem/problem.js';
 
-/** A lock whose holder has not touched it for so long is of a process that is gone. */
+/** A lock whose holder has not touched it for so long is of a process that is gone, on another machine too. */
 const stale = 15_000;
-/** Somebody may have to log in by hand first. */
-const patience = { retries: 4_000, factor: 1.2, minTimeout: 20, maxTimeout: 250 };
+/** Somebody may have to log in by hand first. Milliseconds. */
+const patience = 1_000_000;
+const [firstPause, longestPause] = [10, 250];
+/** After so long whoever waits is told. */
+const silence = 1_000;
 
-/** @param path of what is worked on; it need not exist @throws Problem file-unreadable: no lock can be made there */
+const holderFile = z.strictObject({ process: z.number(), machine: z.string() });
+type Holder = z.infer<typeof holderFile>;
+
+/** Of the whole program: what it is to others that wait, and who is told where it has to wait itself. */
+export interface LockWatcher {
+  /** The number of this process, which others look for. */
+  readonly process: number;
+  /** No process of that number is there any more. */
+  readonly isGone: (process: number) => boolean;
+  /** Ends the waiting. */
+  readonly signal?: AbortSignal | undefined;
+  /** @param holder the number of the process that has it; undefined where it is not known */
+  readonly onWait?: ((path: string, holder: number | undefined) => void) | undefined;
+}
+
+/** Where nobody has said more, locks are waited for in silence. */
+let watcher: LockWatcher = { process: 0, isGone: () => false };
+
+export function watchLocks(given: LockWatcher): void {
+  watcher = given;
+}
+
+/**
+ * @param path of what is worked on; it need not exist
+ * @throws Problem file-unreadable: no lock can be made there; interrupted: whoever waited gave up
+ */
 export async function alone<T>(path: string, work: () => Promise<T>): Promise<T> {
-  const { default: locks } = await import('proper-lockfile');
-  await mkdir(dirname(path), { recursive: true });
-  let release: () => Promise<void>;
-  try {
-    release = await locks.lock(path, { realpath: false, stale, retries: patience });
-  } catch (error) {
-    throw new Problem(
-      'file-unreadable',
-      {
-        what: `no lock can be had at ${path}.lock`,
-        cause: (error as Error).message,
-        remedy: 'another process holds it; where none runs, remove the folder',
-      },
-      { cause: error },
-    );
-  }
+  const release = await taken(path);
   try {
     return await work();
   } finally {
     await release().catch(() => undefined);
   }
 }
+
+async function taken(path: string): Promise<() => Promise<void>> {
+  const { default: locks } = await import('proper-lockfile');
+  const folder = `${path}.lock`;
+  const began = performance.now();
+  let told = false;
+  await mkdir(dirname(path), { recursive: true }).catch((error: unknown) => Promise.reject(asProblem(error)));
+  for (let pause = firstPause; ; pause = Math.min(pause * 1.5, longestPause)) {
+    try {
+      // What says who holds it goes with it.
+      const own = {
+        ...fs,
+        rmdir: (at: string, done: fs.NoParamCallback) => fs.rm(at, { recursive: true, force: true }, done),
+      };
+      const release = await locks.lock(path, {
+        realpath: false,
+        stale,
+        fs: own,
+        // After a long sleep of the machine another may have it: what is written is still written as a whole.
+        onCompromised: () => undefined,
+      });
+      const holder: Holder = { process: watcher.process, machine: hostname() };
+      await writeFile(join(folder, 'holder'), JSON.stringify(holder)).catch(() => undefined);
+      return release;
+    } catch (error) {
+      if ((error as NodeJS.ErrnoException).code !== 'ELOCKED') throw asProblem(error);
+    }
+    const holder = await holderOf(folder);
+    if (holder && isGone(holder)) {
+      await freed(folder, holder);
+      continue;
+    }
+    const waited = performance.now() - began;
+    if (waited > patience) throw stillHeld(path, holder);
+    if (!told && waited > silence) {
+      told = true;
+      watcher.onWait?.(path, holder?.process);
+    }
+    await setTimeout(pause, undefined, { signal: watcher.signal }).catch(() => {
+      throw new Problem('interrupted', { what: 'interrupted' });
+    });
+  }
+}
+
+async function holderOf(folder: string): Promise<Holder | undefined> {
+  try {
+    return holderFile.parse(JSON.parse(await readFile(join(folder, 'holder'), 'utf8')));
+  } catch {
+    return undefined;
+  }
+}
+
+/** Only of this machine it can be known. */
+const isGone = ({ process, machine }: Holder): boolean =>
+  process !== 0 && machine === hostname() && watcher.isGone(process);
+
+/** Taken away at once as a whole; where another was quicker and holds it by now, it is given back. */
+async function freed(folder: string, gone: Holder): Promise<void> {
+  const aside = `${folder}.${watcher.process}.gone`;
+  try {
+    await rename(folder, aside);
+  } catch {
+    return;
+  }
+  const found = await holderOf(aside);
+  if (found?.process !== gone.process) {
+    const back = await rename(aside, folder).then(
+      () => true,
+      () => false,
+    );
+    if (back) return;
+  }
+  await rm(aside, { recursive: true, force: true });
+}
+
+const stillHeld = (path: string, holder: Holder | undefined): Problem =>
+  new Problem('file-unreadable', {
+    what: `no lock can be had at ${path}.lock`,
+    cause: holder ? `process ${holder.process} on ${holder.machine} holds it` : 'another process holds it',
+    remedy: 'where no such process runs, remove the folder',
+  });

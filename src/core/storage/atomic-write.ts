@@ -3,6 +3,7 @@ import { writeFileSync } from 'node:fs';
 import { mkdir, open, rename, rm } from 'node:fs/promises';
 import { dirname } from 'node:path';
 import { Problem } from '../problem/problem.js';
+import { systemWords } from '../problem/system-errors.js';
 
 /** Writes beside the target, flushes, then renames over it. Makes the folder where it is missing. */
 export async function writeAtomically(
@@ -132,7 +133,9 @@ export async function beginCommits(files: Iterable<StagedFile>): Promise<() => P
   };
 }
 
-function cannotWrite(path: string, error: unknown): Problem {
+export function cannotWrite(path: string, error: unknown): Problem {
+  if (error instanceof Problem) return error;
   const cause = error instanceof Error ? error.message : String(error);
-  return new Problem('file-unreadable', { what: `cannot write ${path}`, cause }, { cause: error });
+  const parts = systemWords(error, path) ?? { cause };
+  return new Problem('file-unreadable', { ...parts, what: `cannot write ${path}` }, { cause: error });
 }

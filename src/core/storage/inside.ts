@@ -29,6 +29,7 @@ export function pathInside(root: string, named: string): string {
     throw new Problem('file-unreadable', {
       what: `${named} is not a file`,
       where: { file: named },
+      remedy: 'move what stands there away',
       data: { file: named },
     });
   return real;

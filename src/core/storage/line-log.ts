@@ -4,6 +4,7 @@
  */
 import { type FileHandle, mkdir, open } from 'node:fs/promises';
 import { dirname } from 'node:path';
+import { cannotWrite } from './atomic-write.js';
 
 /** Milliseconds between two writes; what a kill can take from the record at most. */
 const gather = 25;
@@ -67,7 +68,7 @@ export function lineLog(path: string, take: () => string): LineLog {
       woken += 1;
       writing ??= write()
         .catch((error: unknown) => {
-          failure ??= error;
+          failure ??= cannotWrite(path, error);
           tell();
         })
         .finally(() => {

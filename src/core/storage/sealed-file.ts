@@ -5,21 +5,17 @@
 import { readFile } from 'node:fs/promises';
 import { writeAtomically } from './atomic-write.js';
 import { sealing, unreadable } from './sealing.js';
+import type { StoredFile } from './shared-file.js';
 
 const header = 'echo-trail sealed 1\n';
-
-export interface SealedFile<T> {
-  /** What is stored, or `empty` where the file does not exist yet. */
-  read(): Promise<T>;
-  write(content: T): Promise<void>;
-}
 
 /**
  * @param path the file; @param home the user's own Echo Trail folder, where the key is kept
  * @throws Problem secret-unreadable when the key does not fit or the file was altered
  */
-export function sealedFile<T>(path: string, home: string, empty: T): SealedFile<T> {
+export function sealedFile<T>(path: string, home: string, empty: T): StoredFile<T> {
   return {
+    path,
     async read() {
       let text: string;
       try {

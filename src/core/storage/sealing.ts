@@ -3,9 +3,11 @@
  * and whoever changes a byte of it makes it unreadable (NIST SP 800-38D).
  */
 import { createCipheriv, createDecipheriv, randomBytes } from 'node:crypto';
-import { chmod, mkdir, readFile, writeFile } from 'node:fs/promises';
+import { chmod, link, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Problem } from '../problem/problem.js';
+import { systemWords } from '../problem/system-errors.js';
+import { besideOf, cannotWrite } from './atomic-write.js';
 
 export interface Sealing {
   /** In base64. */
@@ -39,11 +41,16 @@ async function key(home: string): Promise<Buffer> {
   const found = await readKey(path);
   if (found) return found;
   await mkdir(home, { recursive: true, mode: 0o700 });
+  const beside = besideOf(path);
   try {
-    await writeFile(path, `${randomBytes(32).toString('hex')}\n`, { mode: 0o600, flag: 'wx' });
+    await writeFile(beside, `${randomBytes(32).toString('hex')}\n`, { mode: 0o600, flag: 'wx' });
+    // Whole at once, and only where there is none.
+    await link(beside, path);
   } catch (error) {
     // Another process was first: its key is the key.
-    if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw unreadable(path, error);
+    if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw cannotWrite(path, error);
+  } finally {
+    await rm(beside, { force: true });
   }
   await chmod(path, 0o600);
   const made = await readKey(path);
@@ -67,6 +74,8 @@ const explained = (error: unknown): string => {
 };
 
 export function unreadable(path: string, error: unknown): Problem {
+  const system = systemWords(error, path);
+  if (system) return new Problem('file-unreadable', system, { cause: error });
   return new Problem(
     'secret-unreadable',
     {

@@ -1,4 +1,4 @@
-/** Since when a process has been there, for numbers of processes are given again. */
+/** Other processes: whether one is still there, and since when, for their numbers are given again. */
 import { readFileSync } from 'node:fs';
 
 /** The unit in which Linux tells programs of time (proc(5), time(7)): a hundredth of a second, whatever its own is. */
@@ -20,5 +20,15 @@ export function processStart(pid: number): number | undefined {
     return Number.isNaN(began) ? undefined : began;
   } catch {
     return undefined;
+  }
+}
+
+/** No process has that number. */
+export function isGone(pid: number): boolean {
+  try {
+    process.kill(pid, 0);
+    return false;
+  } catch (error) {
+    return (error as NodeJS.ErrnoException).code === 'ESRCH';
   }
 }
