@@ -66,6 +66,7 @@ test('run --json prints a document an event', async () => {
     ['run', 'dredge', '--matrix'],
     ['run', '--undo', 'last'],
     ['run', 'triage'],
+    ['run', '--resume', 'last'],
     ['run', 'lights-change'],
     ['run', 'logbook-count'],
     ['run', 'notices-harvest'],

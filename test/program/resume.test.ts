@@ -341,6 +341,7 @@ test('what could not be undone is listed, kept, and taken back by a later comman
     run: documentLines(undone).at(-1)?.run,
     undone: 2,
     notUndone: 0,
+    inDoubt: [],
   });
   const again = await echoTrail(['run', '--undo', 'last'], { cwd: well });
   assert.match(again.err, /left nothing that is to be taken back/);
@@ -491,3 +492,107 @@ for (const [args, says] of wrong) {
     assert.equal(out, '');
   });
 }
+
+test('--undo names the call that was in flight when the run was killed, and says that not all is well', async () => {
+  const vendor = await ledger(20);
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml': 'rows: data/rows.csv\nsteps: [{send: make, undo: {send: remove}}]\n',
+      'data/rows.csv': rowsOf(many.slice(0, 20)),
+    },
+    vendor.origin,
+  );
+  await killedAt(['run', 'all'], cwd, vendor, (subject) => subject === 's8');
+  const undone = await echoTrail(['run', '--undo', 'last'], { cwd });
+  assert.equal(undone.status, 1, undone.out);
+  assert.match(
+    undone.out,
+    /7 undone, 1 in doubt\nin doubt: these may or may not have happened\n {2}POST .*\/things\/s8/,
+  );
+  assert.equal(vendor.removed.length, 7);
+  // Nothing is taken back twice, and what was taken back is not gone on with.
+  const again = await echoTrail(['run', '--undo', 'last'], { cwd });
+  assert.deepEqual([again.status, vendor.removed.length], [1, 7]);
+  const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.equal(resumed.status, 2);
+  assert.match(resumed.err, /was taken back since: it cannot be gone on with\ntry {4}echo-trail run all walks it anew/);
+});
+
+test('rows that stand elsewhere are known by their content; going on with them is asked for', async () => {
+  const vendor = await ledger(3);
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'trails/all.yaml':
+        'rows: data/rows.csv\nat-once: 4\nsteps: [{send: make}]\ntable: {to: data/out.csv, columns: {subject: "${subject}", made: "${made}"}}\n',
+      'data/rows.csv': rowsOf(many),
+    },
+    vendor.origin,
+  );
+  await killedAt(['run', 'all'], cwd, vendor, (subject) => subject === 's50');
+  const wanted = [...many.toReversed().filter((name) => name !== 's3'), 'new1', 'new2'];
+  writeFileSync(join(cwd, 'data/rows.csv'), rowsOf(wanted));
+  const refused = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.equal(refused.status, 2);
+  assert.match(refused.err, /the rows are not what run \w+ went through/);
+  assert.match(
+    refused.err,
+    /all: row 3 is gone or changed; \d+ rows stand elsewhere \(row \d+ is now row \d+\); rows 1, 2, 3, 4, 5 and \d+ more came/,
+  );
+  assert.match(refused.err, /--rows-changed goes on with them/);
+  const resumed = await echoTrail(['run', '--resume', 'last', '--rows-changed', '--json'], { cwd });
+  const { rows, inDoubt } = summaryOf(resumed);
+  assert.equal(rows.ok + inDoubt.length, wanted.length, resumed.err);
+  const lost = doubtful(summaryOf(resumed));
+  for (const name of wanted) {
+    const count = vendor.counts.get(name) ?? 0;
+    assert.ok(count === 1 || (count === 0 && lost.includes(name)), `${name}: ${count}`);
+  }
+});
+
+test('what once-by handled stays handled from one run to the next, until --anew', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(
+    {
+      ...requests,
+      'environments/other.yaml': `changes: allow\nvariables: {origin: "${vendor.origin}"}\nhosts: [127.0.0.1]\n`,
+      'trails/all.yaml':
+        'steps:\n  - for-each: {rows: data/rows.csv}\n    as: one\n    once-by: $.subject\n    steps: [{send: make, give: {subject: "${one.subject}"}}]\n    table: {to: data/out.csv, columns: {made: "${made}"}}\n',
+      'data/rows.csv': rowsOf(['a', 'bad', 'b']),
+    },
+    vendor.origin,
+  );
+  const walked = async (...more: string[]): Promise<Record<string, number>> => {
+    vendor.counts.clear();
+    const ended = await echoTrail(['run', 'all', ...more], { cwd });
+    assert.ok(ended.status < 2, ended.err);
+    return Object.fromEntries(vendor.counts);
+  };
+  assert.deepEqual(await walked(), { a: 1, bad: 1, b: 1 });
+  writeFileSync(join(cwd, 'data/rows.csv'), rowsOf(['c', 'b', 'bad', 'a']));
+  assert.deepEqual(await walked(), { c: 1, bad: 1 }, 'what failed is not handled');
+  assert.equal(
+    readFileSync(join(cwd, 'data/out.csv'), 'utf8').match(/made-[abc]\b/g)?.length,
+    3,
+    'its table has all lines',
+  );
+  assert.deepEqual(await walked('--env', 'other'), { c: 1, b: 1, bad: 1, a: 1 }, 'each environment by itself');
+  assert.deepEqual(await walked('--anew', '--dry-run'), {});
+  assert.deepEqual(await walked(), { bad: 1 });
+  assert.deepEqual(await walked('--anew'), { c: 1, b: 1, bad: 1, a: 1 });
+  assert.deepEqual(await walked(), { bad: 1 });
+});
+
+test('a run of which nothing is left says so, to programs too', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(
+    { ...requests, 'trails/all.yaml': 'steps: [{send: look, give: {subject: one}}]\n' },
+    vendor.origin,
+  );
+  await echoTrail(['run', 'all'], { cwd });
+  const told = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.deepEqual([told.status, /had come to its end, all well: nothing is left/.test(told.out)], [0, true]);
+  const [line] = documentLines(await echoTrail(['run', '--resume', 'last', '--json'], { cwd }));
+  assert.deepEqual([line?.event, line?.ok], ['nothing-left', true]);
+});

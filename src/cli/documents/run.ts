@@ -91,6 +91,14 @@ export const runDocuments = {
     run: z.string(),
     undone: z.number(),
     notUndone: z.number(),
+    /** Calls of which it is not known whether they happened. */
+    inDoubt: z.array(z.string()),
+  }),
+  'run nothing left': z.strictObject({
+    event: z.literal('nothing-left'),
+    run: z.string(),
+    /** How it had come to its end. */
+    ok: z.boolean(),
   }),
   'run session': z.strictObject({
     event: z.enum(['session-opened', 'session-closed']),

@@ -124,9 +124,15 @@ export function matrixDocument({ checks, subjects, deviations }: Matrix): Docume
   };
 }
 
-export const undoSummaryDocument = ({ run, undone, notUndone }: UndoSummary): Documents['run undo summary'] => ({
+export const undoSummaryDocument = ({
+  run,
+  undone,
+  notUndone,
+  inDoubt,
+}: UndoSummary): Documents['run undo summary'] => ({
   event: 'undo-summary',
   run,
   undone,
   notUndone,
+  inDoubt: [...inDoubt],
 });

@@ -63,7 +63,7 @@ function patienceText({ refused, triedAgain, waited }: Summary): string | undefi
   return `  ${refused} refused, ${triedAgain} tried again, waited ${durationText(waited)}`;
 }
 
-function listed(head: string, items: readonly string[], { out }: Terminal, hide: Hide): string[] {
+export function listed(head: string, items: readonly string[], { out }: Terminal, hide: Hide): string[] {
   if (items.length === 0) return [];
   const shown = items.slice(0, 20).map((text) => `  ${printableLine(hide(text))}`);
   const more = items.length - shown.length;

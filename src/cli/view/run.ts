@@ -161,6 +161,7 @@ function undoLines({ label, step, state, row, sent, problem }: UndoEvent, { out 
     'not needed': '   not needed: it is gone already',
     failed: '',
     impossible: '   not undone: a value for it is missing',
+    'in doubt': '   in doubt',
   }[state];
   const lines = [`${mark} ${row === undefined ? '' : `row ${row}: `}${out.bold(step)} by ${label}${status}${said}`];
   if (problem) lines.push(`        ${printableLine(hide(problem.what))}`);

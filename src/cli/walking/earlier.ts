@@ -5,12 +5,22 @@ import { Problem } from '../../core/problem/problem.js';
 import type { Before } from '../../core/trail/journal/before.js';
 import { makeMatrix } from '../../core/trail/run/matrix.js';
 import { planNames } from '../../core/trail/run/names.js';
-import { demandIdle, earlierRun, failedParts, openRun, type RunOrder } from '../../core/trail/run/open-run.js';
-import { leftOf, undoRun } from '../../core/trail/run/undo-run.js';
+import {
+  demandIdle,
+  demandNotTakenBack,
+  earlierRun,
+  failedParts,
+  openRun,
+  type RunOrder,
+} from '../../core/trail/run/open-run.js';
+import { changedRows, rowsChanged, rowsOfRun, type WalkRows } from '../../core/trail/run/rows-changed.js';
+import { doubtsIn, leftOf, undoRun } from '../../core/trail/run/undo-run.js';
 import { type Context, settingsOf } from '../context.js';
+import type { Documents } from '../documents.js';
 import { interruptedStatus } from '../exit-status.js';
 import { eventLines } from '../view/run.js';
 import { eventDocument, undoSummaryDocument } from '../view/run-documents.js';
+import { listed } from '../view/run-summary.js';
 import { type Opened, opened } from './opened.js';
 import type { RunWishes } from './options.js';
 import { tellMatrix, walkAhead, worker } from './walk-ahead.js';
@@ -26,9 +36,13 @@ export async function walkEarlier(context: Context, run: string, wishes: RunWish
   let status: number;
   if (wishes.resume !== undefined) {
     demandIdle(before, worker);
+    demandNotTakenBack(before);
+    const left = leftToWalk(before, plans.length, order.options.repeat);
+    if (left === 'nothing') return tellNothingLeft(before, context);
+    await demandRows(before.header.run, rowsOfRun(plans, before));
     status = await walkAhead(walking, order, context, before);
   } else {
-    const parts = failedParts(plans, before);
+    const parts = await failedParts(own.workspace, plans, before, (told) => context.terminal.note(told));
     if (parts.every((part) => part === 'none')) {
       context.terminal.note(`nothing failed in run ${before.header.run}`);
       return 0;
@@ -38,6 +52,34 @@ export async function walkEarlier(context: Context, run: string, wishes: RunWish
   }
   tellMatrix(matrix, context, own.workspace.redactor.hide);
   return status;
+
+  async function demandRows(of: string, known: readonly WalkRows[]): Promise<void> {
+    if (wishes.rowsChanged) return;
+    const changes = await rowsChanged(own.workspace, known);
+    if (changes === undefined) return;
+    const problem = changedRows(of, changes);
+    const { terminal } = context;
+    if (!terminal.interactive) throw problem;
+    terminal.note(`${problem.what}\n${changes}`);
+    const { confirmed } = await import('../ask/confirmed.js');
+    if (!(await terminal.asking(() => confirmed('Go on with them?')))) throw problem;
+  }
+}
+
+/** A run that was walked so many times has come to its end with the last of them. */
+function leftToWalk({ walks }: Before, plans: number, repeat: number | undefined): 'nothing' | 'something' {
+  return repeat !== undefined && walks.size >= plans * repeat ? 'nothing' : 'something';
+}
+
+function tellNothingLeft({ header: { run }, walks }: Before, { terminal }: Context): number {
+  const ok = [...walks.values()].every((one) => one);
+  if (terminal.json) terminal.document({ event: 'nothing-left', run, ok } satisfies Documents['run nothing left']);
+  else
+    terminal.print(
+      `run ${run} had come to its end, ${ok ? 'all well' : 'with failures'}: nothing is left to go on with`,
+    );
+  if (!ok) terminal.note(`try echo-trail run --failed-of ${run}, which walks what failed of it`);
+  return ok ? 0 : 1;
 }
 
 async function earlier(
@@ -64,8 +106,8 @@ export async function undoEarlier(context: Context, run: string, wishes: RunWish
   demandIdle(before, worker);
   const { workspace } = own;
   const { hide } = workspace.redactor;
-  if (leftOf(before).length === 0) {
-    const none = { run: before.header.run, undone: 0, notUndone: 0 };
+  if (leftOf(before).length === 0 && doubtsIn(before).length === 0) {
+    const none = { run: before.header.run, undone: 0, notUndone: 0, inDoubt: [] };
     if (terminal.json) terminal.document(undoSummaryDocument(none));
     else terminal.note(`run ${none.run} left nothing that is to be taken back`);
     return 0;
@@ -86,9 +128,12 @@ export async function undoEarlier(context: Context, run: string, wishes: RunWish
     if (terminal.json) terminal.document(undoSummaryDocument(summary));
     else {
       const left = summary.notUndone > 0 ? `, ${terminal.out.red(`${summary.notUndone} not`)}` : '';
-      terminal.print(`run ${summary.run}: ${summary.undone} undone${left}`);
+      const doubts = summary.inDoubt.length > 0 ? `, ${terminal.out.red(`${summary.inDoubt.length} in doubt`)}` : '';
+      terminal.print(`run ${summary.run}: ${summary.undone} undone${left}${doubts}`);
+      for (const line of listed('in doubt: these may or may not have happened', summary.inDoubt, terminal, hide))
+        terminal.print(line);
     }
-    return signal.aborted ? interruptedStatus : summary.notUndone > 0 ? 1 : 0;
+    return signal.aborted ? interruptedStatus : summary.notUndone + summary.inDoubt.length > 0 ? 1 : 0;
   } finally {
     await journal.close();
   }

@@ -22,6 +22,8 @@ export interface RunWishes {
   readonly resume: string | undefined;
   readonly failedOf: string | undefined;
   readonly undo: string | undefined;
+  readonly rowsChanged: boolean;
+  readonly anew: boolean;
 }
 
 export function runOptions(command: Command): Command {
@@ -37,6 +39,8 @@ export function runOptions(command: Command): Command {
     .option('--accept', 'write what same-as finds to its file, after showing the difference')
     .option('--matrix', 'end with rows by checks, and every deviation')
     .option('--resume <run>', 'go on with a run that was interrupted or killed; last for the last one')
+    .option('--rows-changed', 'with --resume: go on although rows came, went or changed since')
+    .option('--anew', 'forget what once-by remembers of earlier runs')
     .option('--failed-of <run>', 'walk only what failed in a run')
     .option('--undo <run>', 'take back what a run made and has not taken back');
 }
@@ -60,6 +64,8 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
     resume: text('resume'),
     failedOf: text('failedOf'),
     undo: text('undo'),
+    rowsChanged: flag('rowsChanged'),
+    anew: flag('anew'),
   };
   const earlier = (['resume', 'failedOf', 'undo'] as const).filter((name) => wishes[name] !== undefined);
   const [first] = earlier;
@@ -84,6 +90,12 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
       what: `--${own}: the run that ${flagOf(first)} names knows its own`,
       remedy: 'leave it out',
     });
+  }
+  if (wishes.rowsChanged && first !== 'resume') {
+    throw new Problem('usage', { what: '--rows-changed goes with --resume' });
+  }
+  if (wishes.anew && first !== undefined) {
+    throw new Problem('usage', { what: `--anew and ${flagOf(first)} cannot be had together` });
   }
   if (wishes.dryRun && (first === 'resume' || first === 'undo')) {
     throw new Problem('usage', { what: `--dry-run and ${flagOf(first)} cannot be had together` });

@@ -2,6 +2,7 @@
 import { setTimeout } from 'node:timers/promises';
 import type { Problem } from '../../core/problem/problem.js';
 import type { Handled } from '../../core/trail/handled.js';
+import { type HandledStore, handledStore } from '../../core/trail/handled-store.js';
 import type { Journal } from '../../core/trail/journal/journal.js';
 import type { RunOptions } from '../../core/trail/journal/lines.js';
 import type { MatrixMaker } from '../../core/trail/run/matrix.js';
@@ -35,31 +36,61 @@ export interface Walking {
 export async function walkPlans(walking: Walking, context: Context): Promise<number> {
   const { wishes, options } = walking;
   const { repeat, every, until } = options;
-  const handled = handledBefore(walking.journal);
-  let status = 0;
-  for (let pass = 0; repeat === undefined || pass < repeat; pass += 1) {
-    const began = performance.now();
-    const { status: own, walked } = await walkPass(pass, walking, context, handled);
-    status = worse(status, own);
-    const enough = until !== undefined && (until === 'ok') === (own === 0);
-    // What is waited for has come: that it was not there before is no failure.
-    if (enough && until === 'ok') status = 0;
-    if (enough || (wishes.stopAtFirstFailure && own !== 0) || pass + 1 === repeat) break;
-    // Without an end of its own it was walked for whoever watched.
-    if (repeat === undefined && context.terminal.closed) break;
-    // What an earlier command walked needs no rest.
-    if (walked) await rest(every - (performance.now() - began), context);
-    // The walk itself may have come to its end well.
-    if (context.signal.aborted) {
-      if (own !== interruptedStatus && repeat !== undefined) tellLeft(walking, context);
-      return interruptedStatus;
-    }
+  const { handled, stores } = await handledBefore(walking);
+  try {
+    return await passes();
+  } finally {
+    for (const store of stores.values()) await store.close();
   }
-  return status;
+
+  async function passes(): Promise<number> {
+    let status = 0;
+    for (let pass = 0; repeat === undefined || pass < repeat; pass += 1) {
+      const began = performance.now();
+      const { status: own, walked } = await walkPass(pass, walking, context, handled, stores);
+      status = worse(status, own);
+      const enough = until !== undefined && (until === 'ok') === (own === 0);
+      // What is waited for has come: that it was not there before is no failure.
+      if (enough && until === 'ok') status = 0;
+      if (enough || (wishes.stopAtFirstFailure && own !== 0) || pass + 1 === repeat) break;
+      // Without an end of its own it was walked for whoever watched.
+      if (repeat === undefined && context.terminal.closed) break;
+      // What an earlier command walked needs no rest.
+      if (walked) await rest(every - (performance.now() - began), context);
+      // The walk itself may have come to its end well.
+      if (context.signal.aborted) {
+        if (own !== interruptedStatus && repeat !== undefined) tellLeft(walking, context);
+        return interruptedStatus;
+      }
+    }
+    return status;
+  }
 }
 
-const handledBefore = (journal: Journal | undefined): Handled =>
-  new Map([...(journal?.handledBefore() ?? [])].map(([way, items]) => [way, new Map(items)]));
+type Stores = ReadonlyMap<TrailPlan, HandledStore>;
+
+/** What earlier runs handled, and what this one did before it was gone on with. */
+async function handledBefore({
+  plans,
+  workspace,
+  journal,
+  wishes,
+}: Walking): Promise<{ handled: Handled; stores: Stores }> {
+  const handled: Handled = new Map();
+  const stores = new Map<TrailPlan, HandledStore>();
+  const { collection, environment } = workspace;
+  const adds = (more: Handled): void => {
+    for (const [way, items] of more) handled.set(way, new Map([...(handled.get(way) ?? []), ...items]));
+  };
+  for (const plan of plans) {
+    if (!plan.steps.some(({ remembers }) => remembers) || stores.has(plan)) continue;
+    const store = await handledStore(collection.local, environment.name, plan.name, wishes.anew && !wishes.dryRun);
+    stores.set(plan, store);
+    if (!wishes.anew) adds(store.items);
+  }
+  if (journal) adds(journal.handledBefore());
+  return { handled, stores };
+}
 
 /** All plans once. */
 async function walkPass(
@@ -67,6 +98,7 @@ async function walkPass(
   walking: Walking,
   context: Context,
   handled: Handled,
+  stores: Stores,
 ): Promise<{ readonly status: number; readonly walked: boolean }> {
   const { plans, wishes, journal, options } = walking;
   let status = 0;
@@ -79,7 +111,7 @@ async function walkPass(
     if (before !== undefined || part === 'none') continue;
     walked = true;
     const rows = part === 'all' ? undefined : new Set(part);
-    const problem = await walkOne(plan, number, walking, context, handled, rows);
+    const problem = await walkOne(plan, number, walking, context, handled, rows, stores.get(plan));
     status = worse(status, exitStatus(problem));
     if (wishes.stopAtFirstFailure && problem) break;
     if (context.signal.aborted && index + 1 < plans.length) {
@@ -103,7 +135,8 @@ async function walkOne(
   { workspace, wishes, journal, matrix, environment, tables }: Walking,
   { terminal, signal, secondSignal }: Context,
   handled: Handled,
-  rows: ReadonlySet<number> | undefined,
+  rows: ReadonlySet<string> | undefined,
+  store: HandledStore | undefined,
 ): Promise<Problem | undefined> {
   const told = reporter(plan, workspace, terminal, matrix, environment);
   // Walked again, a trail writes its tables anew; another one must not.
@@ -114,7 +147,18 @@ async function walkOne(
   };
   const { hide } = workspace.redactor;
   const { stopAtFirstFailure } = wishes;
-  const settings = { report, signal, undoSignal: secondSignal, number, journal, rows, stopAtFirstFailure, handled };
+  const remember = workspace.dryRun ? undefined : store?.add;
+  const settings = {
+    report,
+    signal,
+    undoSignal: secondSignal,
+    number,
+    journal,
+    rows,
+    stopAtFirstFailure,
+    handled,
+    remember,
+  };
   const tablesElsewhere = new Set([...(tables ?? [])].filter(([, by]) => by !== writer).map(([file]) => file));
   const summary = await walkTrail(workspace, plan, { ...settings, tablesElsewhere }).finally(told.end);
   if (matrix && environment === undefined) matrix.ended(plan.name);

@@ -48,8 +48,11 @@ export interface StepEvent {
   readonly told: Told | undefined;
 }
 
-/** `done`; `failed`; `not needed` where the vendor had refused the step; `impossible` where a value is missing. */
-export type UndoState = 'done' | 'failed' | 'not needed' | 'impossible';
+/**
+ * `done`; `failed`; `not needed` where the vendor had refused the step; `impossible` where a value is missing; `in doubt` where
+ * the call left, its answer is not known, and a second one might do more.
+ */
+export type UndoState = 'done' | 'failed' | 'not needed' | 'impossible' | 'in doubt';
 
 export interface UndoEvent {
   readonly event: 'undo';

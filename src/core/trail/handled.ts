@@ -2,7 +2,7 @@
  * What `once-by` passes over: the items that were handled well, by the step that goes through them, with the lines that
  * they left in its table. It is kept from one walk of a command to the next, and in the journal for those that go on.
  */
-import { createHash } from 'node:crypto';
+import { hash } from 'node:crypto';
 import { writeJson } from '../value/json-text.js';
 import { textOf } from '../value/text.js';
 import { plain, type Value, type ValueMap } from '../value/written.js';
@@ -90,4 +90,4 @@ export function itemOnWay(value: Value, key: string | undefined): string {
 }
 
 /** Keys are remembered on disk, and may hold a secret: what tells items apart is their digest. */
-export const keyDigest = (text: string): string => createHash('sha256').update(text).digest('base64url');
+export const keyDigest = (text: string): string => hash('sha256', text, 'base64url');

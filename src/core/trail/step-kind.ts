@@ -8,7 +8,7 @@ import type { Problem } from '../problem/problem.js';
 import type { ValueMap } from '../value/written.js';
 import type { Condition } from './conditions.js';
 import type { StepEvent, TableEvent, WalkEvent } from './events.js';
-import type { Handled } from './handled.js';
+import type { Handled, HandledItem } from './handled.js';
 import type { Journal } from './journal/journal.js';
 import type { Need } from './needs.js';
 import type { Preparation } from './preparation.js';
@@ -139,6 +139,8 @@ export interface Walk {
   readonly tableFiles: Set<string>;
   /** What was handled already. */
   readonly handled: Handled;
+  /** Keeps it for the runs to come; undefined where nothing is kept. */
+  readonly remember?: ((way: string, key: string, item: HandledItem) => void) | undefined;
   readonly report: (event: WalkEvent) => void;
   /** Walks steps in this walk; the gravest problem when one failed. */
   readonly steps: (steps: readonly PlannedStep[], walk: Walk) => Promise<Problem | undefined>;

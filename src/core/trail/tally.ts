@@ -41,6 +41,7 @@ export function count(event: WalkEvent, tally: Tally): void {
   } else if (event.event === 'row') tally.rows[event.ok ? 'ok' : 'failed'] += 1;
   else if (event.event === 'undo') {
     if (event.state === 'done') tally.undone += 1;
+    if (event.state === 'in doubt') tally.inDoubt.push(`undo of ${leftText(event)}`);
     if (event.state === 'failed' || event.state === 'impossible') tally.notUndone.push(leftText(event));
   }
 }

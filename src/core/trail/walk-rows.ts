@@ -7,6 +7,7 @@ import type { ValueMap } from '../value/written.js';
 import { graver } from './gravity.js';
 import type { Journal } from './journal/journal.js';
 import { manyAtOnce } from './many.js';
+import { RowNumbers } from './rows/row-numbers.js';
 import type { Row } from './rows/row-source.js';
 import type { RowsPlan } from './rows/rows-plan.js';
 import type { Scope } from './scope.js';
@@ -35,12 +36,15 @@ export async function walkRows(
   const scope = inputScope(plan, workspace, given);
   const table = lines && (await openTable(lines, { workspace, scope, tableFiles }));
   const source = rows.read(workspace, scope);
+  // Only what is written down, or looked for, has to be known again.
+  const known = journal || only ? new RowNumbers(journal?.digestsBefore(number), only) : undefined;
   const ended = await manyAtOnce(
     source[Symbol.asyncIterator](),
     plan.atOnce,
     async (columns, place) => {
-      if (only && !only.has(place)) return;
-      const row: Row = { number: place, columns };
+      const { number: own, digest } = known?.next(columns) ?? { number: place, digest: '' };
+      if (only && !only.has(digest)) return;
+      const row: Row = { number: own, columns };
       const before = journal?.rowBefore(number, row.number);
       if (before !== undefined) {
         await keptLine(table, row.number, journal, `${number}.${row.number}`);
@@ -50,13 +54,14 @@ export async function walkRows(
         return;
       }
       const label = labelOf(row);
+      journal?.rowBegun(number, row.number, digest);
       const walk = walkOf(startScope(plan, workspace, given, row), row.number, label);
       const walked = await walkWithUndo(plan, walk, undoSignal);
       const { problem, takenBack } = table ? await withLine(plan, walk, row, table, walked) : walked;
       // A row that was interrupted is gone on with when the run is resumed, unless it was taken back.
       if (signal.aborted && problem && !takenBack) return;
       report({ event: 'row', row: row.number, ok: !problem, label, problem });
-      journal?.row(number, row.number, label, problem);
+      journal?.row(number, row.number, digest, label, problem);
       if (problem) tally.problem = graver(tally.problem, problem);
     },
     ending,

@@ -23,14 +23,15 @@ export interface WalkSettings {
   /** Which of the walks of a command it is, from 0. */
   readonly number?: number;
   readonly journal?: Journal | undefined;
-  /** Only these rows; all where nothing is said. */
-  readonly rows?: ReadonlySet<number> | undefined;
+  /** Only the rows of these digests; all where nothing is said. */
+  readonly rows?: ReadonlySet<string> | undefined;
   /** No further row or iteration is begun once one has failed. */
   readonly stopAtFirstFailure?: boolean | undefined;
   /** Files that other tables of the same command went to: of other trails, or in other environments. */
   readonly tablesElsewhere?: ReadonlySet<string> | undefined;
   /** What `once-by` passes over; kept from one walk to the next. */
   readonly handled?: Handled | undefined;
+  readonly remember?: Walk['remember'];
 }
 
 /** Where something is sent, nothing is assumed. */
@@ -80,6 +81,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     last: { cells: {} },
     tableFiles,
     handled: settings.handled ?? new Map(),
+    remember: settings.remember,
     report,
     steps: walkSteps,
   });

@@ -50,6 +50,18 @@ export interface Before {
   /** What can be taken back, the oldest first. */
   readonly armed: ReadonlyMap<string, Armed>;
   readonly undone: ReadonlySet<string>;
+  /** Calls that take something back and left, and of whose answer nothing is known. */
+  readonly undoing: ReadonlyMap<string, LeftCall>;
+  /** Numbers of rows by their digests, by walk. */
+  readonly digests: ReadonlyMap<number, ReadonlyMap<string, number>>;
+  /** A command has begun to take back what it made. */
+  readonly takenBack: boolean;
+}
+
+/** Its method and address, and its idempotency key. */
+export interface LeftCall {
+  readonly call: string;
+  readonly key: string | undefined;
 }
 
 /** @throws Problem echo-not-found, data-shape */
@@ -64,9 +76,17 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
   const walks = new Map<number, boolean>();
   const armed = new Map<string, Armed>();
   const undone = new Set<string>();
+  const undoing = new Map<string, LeftCall>();
+  const digests = new Map<number, Map<string, number>>();
+  let takenBack = false;
   let header: Before['header'] | undefined;
   let worker: Before['worker'] = { process: 0, since: 0 };
   const { size } = statSync(path);
+  const digestOf = (walk: number, row: number, digest: string): void => {
+    const ofWalk = digests.get(walk);
+    if (ofWalk) ofWalk.set(digest, row);
+    else digests.set(walk, new Map([[digest, row]]));
+  };
   const step = (at: string, known: KnownStep): void => {
     const group = at.split('/', 1)[0] as string;
     const others = steps.get(group);
@@ -79,7 +99,9 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
         header = line;
         worker = { process: line.process, since: Date.parse(line.at) };
         break;
+      case 'undo':
       case 'resumed':
+        takenBack ||= line.line === 'undo';
         worker = { process: line.process, since: Date.parse(line.at) };
         break;
       case 'leaving':
@@ -98,7 +120,11 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
       case 'cells':
         cells.set(line.at, line.cells as Value);
         break;
+      case 'row-begun':
+        digestOf(line.walk, line.row, line.digest);
+        break;
       case 'row': {
+        digestOf(line.walk, line.row, line.digest);
         const ok = line.problem === undefined;
         const ofWalk = rows.get(line.walk);
         if (ofWalk) ofWalk.set(line.row, ok);
@@ -113,8 +139,12 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
         armed.set(at, { at, step: name, request, row, given: recorder.read(given), names: recorder.read(names) });
         break;
       }
+      case 'undoing':
+        undoing.set(line.at, { call: line.call, key: line.key });
+        break;
       case 'undone':
         if (line.state === 'done' || line.state === 'not needed') undone.add(line.at);
+        if (line.state !== 'in doubt') undoing.delete(line.at);
         break;
       case 'handled':
         handledBy(handled, line.way).set(line.key, {
@@ -137,7 +167,8 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
       remedy: 'the run was killed before its first step: run it again',
     });
   }
-  return { path, size, header, worker, steps, cells, rows, failed, doubts, handled, walks, armed, undone };
+  const known = { steps, cells, rows, failed, doubts, handled, walks, armed, undone, undoing, digests, takenBack };
+  return { path, size, header, worker, ...known };
 }
 
 /** The newest first. */

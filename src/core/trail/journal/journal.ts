@@ -9,7 +9,7 @@ import type { Value, ValueMap } from '../../value/written.js';
 import type { UndoState } from '../events.js';
 import type { HandledItem } from '../handled.js';
 import type { KeptName, Walk } from '../step-kind.js';
-import type { Before, KnownStep } from './before.js';
+import type { Before, KnownStep, LeftCall } from './before.js';
 import type { JournalLine } from './lines.js';
 import { namesOf, type Recorder } from './recorded.js';
 
@@ -33,6 +33,10 @@ export interface Journal {
   cellsBefore(at: string): Value | undefined;
   undoneBefore(at: string): boolean;
   armedBefore(at: string): boolean;
+  /** A call that takes something back: it left, and nothing is known of its answer. */
+  undoingBefore(at: string): LeftCall | undefined;
+  /** Numbers of rows by their digests. */
+  digestsBefore(walk: number): ReadonlyMap<string, number>;
   /** Of a row that came to its end before: whether well. */
   rowBefore(walk: number, row: number): boolean | undefined;
   walkBefore(walk: number): boolean | undefined;
@@ -40,8 +44,11 @@ export interface Journal {
   leaving(at: string, row: number | undefined, call: string, key: string | undefined): Promise<void>;
   step(at: string, walk: Walk, kept: readonly string[], echo: string | undefined, problem: Problem | undefined): void;
   cells(at: string, cells: Value): void;
-  row(walk: number, row: number, label: string, problem: Problem | undefined): void;
+  rowBegun(walk: number, row: number, digest: string): void;
+  row(walk: number, row: number, digest: string, label: string, problem: Problem | undefined): void;
   armed(armed: Armed): void;
+  /** Settles when it is on disk: only then may the call leave. */
+  undoing(at: string, call: string, key: string | undefined): Promise<void>;
   undone(at: string, state: UndoState, problem: Problem | undefined): void;
   /** A changing call whose answer was lost. */
   doubt(walk: number, call: string): void;
@@ -110,6 +117,8 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     cellsBefore: (at) => before?.cells.get(at),
     undoneBefore: (at) => before?.undone.has(at) === true,
     armedBefore: (at) => before?.armed.has(at) === true,
+    undoingBefore: (at) => before?.undoing.get(at),
+    digestsBefore: (walk) => before?.digests.get(walk) ?? new Map(),
     rowBefore: (walk, row) => before?.rows.get(walk)?.get(row),
     walkBefore: (walk) => before?.walks.get(walk),
     leaving(at, row, call, key) {
@@ -130,15 +139,22 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
       }));
     },
     cells: (at, cells) => add('', () => ({ line: 'cells', at, cells })),
-    row(walk, row, label, problem) {
+    rowBegun: (walk, row, digest) =>
+      add(`${walk}.${row}`, `{"line":"row-begun","walk":${walk},"row":${row},"digest":"${digest}"}`),
+    row(walk, row, digest, label, problem) {
       // How a row came to its end says all that a later command wants to know of it.
       for (const index of groups.get(`${walk}.${row}`) ?? []) waiting[index] = undefined;
-      if (problem) add('', () => ({ line: 'row', walk, row, label: recorder.text(label), ...recorded(problem) }));
+      if (problem)
+        add('', () => ({ line: 'row', walk, row, digest, label: recorder.text(label), ...recorded(problem) }));
       // Written out, since a run may have a hundred thousand of them.
-      else add('', `{"line":"row","walk":${walk},"row":${row}}`);
+      else add('', `{"line":"row","walk":${walk},"row":${row},"digest":"${digest}"}`);
     },
     armed: ({ given, names, ...rest }) =>
       add('', () => ({ line: 'armed', ...rest, given: recorder.names(given), names: recorder.names(names) })),
+    undoing(at, call, key) {
+      add('', () => ({ line: 'undoing', at, call, key }));
+      return log.written();
+    },
     undone: (at, state, problem) => add('', () => ({ line: 'undone', at, state, ...recorded(problem) })),
     doubt: (walk, call) => add('', () => ({ line: 'doubt', walk, call })),
     doubtsBefore: (walk) => (before?.doubts ?? []).filter((one) => one.walk === walk).map(({ call }) => call),

@@ -2,8 +2,8 @@
 import * as z from 'zod/mini';
 import { briefProblem } from '../../problem/brief.js';
 
-/** What of each plan is walked: all of it, none of it, or only these rows. */
-const part = z.union([z.literal('all'), z.literal('none'), z.array(z.number())]);
+/** What of each plan is walked: all of it, none of it, or only the rows of these digests. */
+const part = z.union([z.literal('all'), z.literal('none'), z.array(z.string())]);
 export type Part = z.infer<typeof part>;
 
 const runOptions = z.strictObject({
@@ -33,7 +33,7 @@ const kept = z.array(
 export type RecordedNames = z.infer<typeof kept>;
 
 const at = z.string();
-const undoStates = z.enum(['done', 'failed', 'not needed', 'impossible']);
+const undoStates = z.enum(['done', 'failed', 'not needed', 'impossible', 'in doubt']);
 
 export const journalLine = z.discriminatedUnion('line', [
   /** The first: what was asked for. */
@@ -52,6 +52,8 @@ export const journalLine = z.discriminatedUnion('line', [
     digest: z.string(),
   }),
   z.strictObject({ line: z.literal('resumed'), run: z.string(), at: z.string(), process: z.number() }),
+  /** A command that takes back what the run made: it is not gone on with any more. */
+  z.strictObject({ line: z.literal('undo'), run: z.string(), at: z.string(), process: z.number() }),
   /** A call that changes something is about to leave. */
   z.strictObject({
     line: z.literal('leaving'),
@@ -71,11 +73,14 @@ export const journalLine = z.discriminatedUnion('line', [
   }),
   /** What a row leaves in its table. */
   z.strictObject({ line: z.literal('cells'), at, cells: z.any() }),
+  /** A row is known by its content. */
+  z.strictObject({ line: z.literal('row-begun'), walk: z.number(), row: z.number(), digest: z.string() }),
   z.strictObject({
     line: z.literal('row'),
     /** Which of the walks of the command. */
     walk: z.number(),
     row: z.number(),
+    digest: z.string(),
     label: z.optional(z.string()),
     problem: z.optional(briefProblem),
   }),
@@ -89,6 +94,8 @@ export const journalLine = z.discriminatedUnion('line', [
     /** Names that the environment may want, such as those of the row. */
     names: kept,
   }),
+  /** A call that takes something back is about to leave. */
+  z.strictObject({ line: z.literal('undoing'), at, call: z.string(), key: z.optional(z.string()) }),
   z.strictObject({ line: z.literal('undone'), at, state: undoStates, problem: z.optional(briefProblem) }),
   /** An item that once-by passes over from now on. */
   z.strictObject({

@@ -11,6 +11,7 @@ import type { JournalLine, Part, RunOptions } from '../journal/lines.js';
 import { type Recorder, recorder } from '../journal/recorded.js';
 import type { TrailPlan } from '../step-kind.js';
 import type { Workspace } from '../workspace.js';
+import { rowsNow } from './rows-changed.js';
 
 /** What a run is gone on with by: as it was asked for. */
 export interface RunOrder {
@@ -54,6 +55,15 @@ export function demandIdle({ worker, header }: Before, { alive }: Worker): void 
   throw new Problem('usage', {
     what: `run ${header.run} is still under way, in process ${worker.process}`,
     remedy: 'wait until it has ended, or end it',
+  });
+}
+
+/** @throws Problem usage: what the run made was taken back */
+export function demandNotTakenBack({ header, takenBack }: Before): void {
+  if (!takenBack) return;
+  throw new Problem('usage', {
+    what: `what run ${header.run} made was taken back since: it cannot be gone on with`,
+    remedy: `echo-trail run ${header.names.join(' ')} walks it anew, echo-trail run --failed-of ${header.run} what failed of it`,
   });
 }
 
@@ -102,7 +112,7 @@ export async function openRun(
         remedy: `echo-trail run --failed-of ${run} walks what failed of it, echo-trail run --undo ${run} takes back what it made`,
       });
     }
-    const first = { line: 'resumed', run: log.run, at, process } as const;
+    const first = { line: plans ? 'resumed' : 'undo', run: log.run, at, process } as const;
     return takenUp(before, () => openJournal({ path: before.path, run, recorder: record, first, before }));
   }
   const first: JournalLine = {
@@ -120,13 +130,30 @@ export async function openRun(
   return openJournal({ path, run: log.run, recorder: record, first, before: undefined });
 }
 
-/** What failed of a run: of plans with rows those that did, of others the whole. */
-export function failedParts(plans: readonly TrailPlan[], { failed, walks }: Before): Part[] {
+/**
+ * What failed of a run: of plans with rows those that did, by their digests; of others the whole.
+ * @param onChange told, in words, of rows that are not what they were
+ */
+export async function failedParts(
+  workspace: Workspace,
+  plans: readonly TrailPlan[],
+  { failed, walks, digests }: Before,
+  onChange: (told: string) => void,
+): Promise<Part[]> {
   // A run that was repeated walked each plan several times.
   const isOf = (walk: number, plan: number): boolean => walk % plans.length === plan;
-  return plans.map(({ rows }, plan): Part => {
-    const own = [...new Set(failed.filter(({ walk }) => isOf(walk, plan)).map(({ row }) => row))];
-    if (rows) return own.length === 0 ? 'none' : own;
-    return [...walks].some(([walk, ok]) => !ok && isOf(walk, plan)) ? 'all' : 'none';
-  });
+  const parts: Part[] = [];
+  for (const [index, plan] of plans.entries()) {
+    if (!plan.rows) {
+      parts.push([...walks].some(([walk, ok]) => !ok && isOf(walk, index)) ? 'all' : 'none');
+      continue;
+    }
+    const numbers = new Set(failed.filter(({ walk }) => isOf(walk, index)).map(({ row }) => row));
+    const known = new Map([...digests].filter(([walk]) => isOf(walk, index)).flatMap(([, own]) => [...own]));
+    const { rows, told } =
+      numbers.size === 0 ? { rows: [], told: undefined } : await rowsNow(workspace, plan, known, numbers);
+    if (told !== undefined) onChange(told);
+    parts.push(rows.length === 0 ? 'none' : rows);
+  }
+  return parts;
 }

@@ -67,6 +67,15 @@ export const forEach: StepKind<ForEachStepFile> = {
         const lines = walk.workspace.dryRun ? undefined : table;
         const open = lines && (await openTable(lines, walk, once?.linesBefore()));
         let last = 0;
+        const met = new Map<string, number>();
+        /** By what it is, and of those that are alike by which of them; nobody asks for it where nothing is written down. */
+        const alike = (value: Value, place: number): string => {
+          if (!walk.journal) return String(place);
+          const item = itemOnWay(value, undefined);
+          const count = met.get(item) ?? 0;
+          met.set(item, count + 1);
+          return count === 0 ? item : `${item}.${count}`;
+        };
         const work = async ({ value, secret }: Member, place: number): Promise<void> => {
           last = Math.max(last, place);
           const key = keyPlace && keyDigest(keyOf(keyPlace.find(asAnswer(value)), keyPlace.text));
@@ -84,7 +93,7 @@ export const forEach: StepKind<ForEachStepFile> = {
           const inner = {
             ...walk,
             // What an earlier command did is known of the item, wherever it stands by now.
-            at: `${at}:${key === undefined ? place : itemOnWay(value, key)}`,
+            at: `${at}:${key === undefined ? alike(value, place) : itemOnWay(value, key)}`,
             // To tell one without a key by what it is takes longer than most steps do by themselves.
             way: remembersInside ? `${way}:${itemOnWay(value, key)}` : way,
             scope,
@@ -100,7 +109,9 @@ export const forEach: StepKind<ForEachStepFile> = {
           if (problem) counts.problem = graver(counts.problem, problem);
           else if (key !== undefined && !walk.signal.aborted) {
             once?.add(key, place, cells);
-            walk.journal?.handled(way, key, { walk: number, place, cells });
+            const item = { walk: number, place, cells };
+            walk.journal?.handled(way, key, item);
+            walk.remember?.(way, key, item);
           }
         };
         let ended: Problem | undefined;

@@ -11,6 +11,7 @@ import { isRepeatable } from '../repeatable.js';
 import { sendRequest } from '../send.js';
 import type { Sending, Sent } from '../sending.js';
 import type { StepKind, Walk } from '../step-kind.js';
+import { isLost } from '../unanswered.js';
 import { planSent } from './sent-step.js';
 import { planUndo } from './undo-part.js';
 
@@ -67,7 +68,7 @@ export const send: StepKind<SendStepFile> = {
           const paged = prepared.pages && (await allPages(prepared, sending, walk));
           const sent = paged?.sent ?? (await sendRequest(walk.workspace, prepared, sending));
           const names = step.keep(walk, paged?.kept ?? sent.kept);
-          if (lost(sent))
+          if (isLost(sent))
             walk.doubt(`${sent.wire.method} ${walk.workspace.redactor.hide(sent.wire.shownUrl)} (echo ${sent.echo})`);
           if (undo && !refused(sent)) undo(walk, at);
           return {
@@ -112,10 +113,3 @@ function unread({ workspace }: Walk, sent: Sent): Told | undefined {
 function refused({ outcome: { received, trouble } }: Sent): boolean {
   return received !== undefined && trouble === undefined && received.status >= 400 && received.status < 500;
 }
-
-/** A changing call that left, and whose answer did not come. */
-function lost({ request, outcome: { received, trouble } }: Sent): boolean {
-  return request.changes && received === undefined && trouble !== undefined && !neverLeft.has(trouble.code);
-}
-
-const neverLeft = new Set<Problem['code']>(['name-lookup', 'connection-refused', 'connection-timeout', 'tls-failed']);

@@ -2,8 +2,8 @@
 import type { UndoFile } from '../../collection/files/trail-file.js';
 import { giver, planGives, walkEvaluation } from '../giving.js';
 import { namesOf } from '../journal/recorded.js';
-import { sendRequest } from '../send.js';
 import type { PlanRoom, Walk } from '../step-kind.js';
+import { takeBack } from '../taking-back.js';
 
 /** @returns what arms it, for the step that stands there in the run */
 export async function planUndo(
@@ -29,15 +29,10 @@ export async function planUndo(
       at,
       step,
       label: request,
-      async run(signal) {
-        const sent = await sendRequest(workspace, prepared, {
-          given: giver(gives, workspace, scope, request),
-          caller: walkEvaluation(workspace, scope).names,
-          signal,
-          step: `undo of ${step}`,
-          row,
-        });
-        return { sent, kept: [], problems: sent.problems };
+      run(signal) {
+        const given = giver(gives, workspace, scope, request);
+        const caller = walkEvaluation(workspace, scope).names;
+        return takeBack(workspace, prepared, { given, caller, signal, step: `undo of ${step}`, row }, journal, at);
       },
     });
   };

@@ -1,0 +1,39 @@
+/** Sending what takes something back: known to be on its way before it leaves, and not sent twice where that might do more. */
+import { Problem } from '../problem/problem.js';
+import type { Journal } from './journal/journal.js';
+import type { PreparedRequest } from './prepare.js';
+import { isRepeatable } from './repeatable.js';
+import { sendRequest } from './send.js';
+import type { Sending } from './sending.js';
+import type { StepResult } from './step-kind.js';
+import type { Workspace } from './workspace.js';
+
+/** @param at of the step that is taken back @throws Problem in-doubt: an earlier command sent it, and its answer is not known */
+export async function takeBack(
+  workspace: Workspace,
+  prepared: PreparedRequest,
+  sending: Sending,
+  journal: Journal | undefined,
+  at: string,
+): Promise<StepResult> {
+  const before = journal?.undoingBefore(at);
+  const { method, changes } = prepared.plan;
+  if (before && !isRepeatable({ method, changes, idempotencyKey: before.key })) throw undoInDoubt(before.call);
+  let told = false;
+  const sent = await sendRequest(workspace, prepared, {
+    ...sending,
+    idempotencyKey: before?.key,
+    onLeaving: ({ idempotencyKey }, call) => {
+      if (told) return undefined;
+      told = true;
+      return journal?.undoing(at, call(), idempotencyKey);
+    },
+  });
+  return { sent, kept: [], problems: sent.problems };
+}
+
+export const undoInDoubt = (call: string): Problem =>
+  new Problem('in-doubt', {
+    what: `${call} may or may not have happened: its answer is not known`,
+    remedy: 'look at the vendor whether it did; it is not sent again on its own',
+  });
