@@ -210,6 +210,8 @@ export const documents = {
     ),
     pages: z.optional(pages),
     furtherPages: z.optional(furtherPages),
+    /** Where a body is that is too long to stand here. */
+    bodyFile: z.optional(z.string()),
     undocumented: z.array(z.strictObject({ at: z.string(), what: z.string() })),
     againstDocs: z.optional(z.array(z.strictObject({ at: z.string(), what: z.string() }))),
     takenBackBy: z.optional(

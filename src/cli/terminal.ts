@@ -3,6 +3,8 @@
  * colours where they are wanted. Known secrets are hidden here, and control characters that the program has not made itself
  * are shown as text.
  */
+import { once } from 'node:events';
+import { createReadStream } from 'node:fs';
 import { type Colours, makeColours, withOwnColours } from './colours.js';
 import { outputs } from './outputs.js';
 import { jsonLine, printable } from './view/printable.js';
@@ -39,6 +41,8 @@ export interface Terminal {
   content(text: string): void;
   /** The bytes of a body, the same. */
   bytes(content: Uint8Array): void;
+  /** The content of a file with nothing secret in it, of any length. */
+  file(path: string): Promise<void>;
   /** Anything else; nothing with --quiet. */
   note(text: string): void;
   /** Said even with --quiet. */
@@ -113,6 +117,14 @@ export function openTerminal({
     bytes(content) {
       clear();
       stdout.write(stdout.isTTY === true ? safe(Buffer.from(content).toString('utf8')) : content);
+    },
+    async file(path) {
+      clear();
+      for await (const piece of createReadStream(path)) {
+        if (outputs.closed) return;
+        const shown: unknown = stdout.isTTY === true ? safe(Buffer.from(piece as Uint8Array).toString('utf8')) : piece;
+        if (!stdout.write(shown as Uint8Array)) await Promise.race([once(stdout, 'drain'), once(stdout, 'close')]);
+      }
     },
     note(text) {
       if (quiet) return;

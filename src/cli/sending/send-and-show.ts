@@ -1,8 +1,10 @@
 /** Sending one request and showing what came back: what `send` and `follow` have in common. */
+import { relative } from 'node:path';
 import { findOperation } from '../../core/collection/source-index.js';
 import type { Mismatch } from '../../core/documentation/mismatch.js';
 import { answerMismatches } from '../../core/exchange/against-documentation.js';
 import { linksOf } from '../../core/exchange/links.js';
+import type { Spooled } from '../../core/exchange/overflow.js';
 import type { Received } from '../../core/exchange/received.js';
 import type { Sink } from '../../core/exchange/sink.js';
 import { type Named, noNames } from '../../core/expression/names.js';
@@ -28,7 +30,15 @@ import { emit } from '../emit.js';
 import { exitStatus } from '../exit-status.js';
 import { sessionsFrom, withInputs } from '../giving.js';
 import type { Terminal } from '../terminal.js';
-import { headersText, outlineText, prettyText, type TableContent, tableContent, tableText } from '../view/answer.js';
+import {
+  headersText,
+  outlineText,
+  prettyText,
+  type TableContent,
+  tableContent,
+  tableText,
+  type View,
+} from '../view/answer.js';
 import { answerLine, hopLine, outcomeLines, takenBackLine } from '../view/exchange.js';
 import { furtherPagesDocument, furtherPagesLine } from '../view/further-pages.js';
 import { printable, printableLine } from '../view/printable.js';
@@ -238,10 +248,11 @@ async function printSent(
     for (const hop of received.parts.hops) terminal.note(hopLine(hop, err, hide));
     if (received.parts.hops.length > 0) terminal.note(err.dim(`  led to ${printableLine(hide(received.finalUrl))}`));
     terminal.note(answerLine(received, err));
-    if (saved !== undefined) terminal.note(savedText(saved, received, wishes.to as string));
+    if (saved !== undefined) terminal.note(savedText(saved, wishes.sink?.saved ?? 0, wishes.to as string));
     else if (wishes.view === 'headers') terminal.print(headersText(wire, received, terminal, hide));
     else if (!shown) await printBody(received, wishes, terminal, hide);
     if (wishes.view === 'pretty' && !shown && saved === undefined) tellMore(received, terminal);
+    if (received.parts.spooled) tellSpooled(received.parts.spooled, wishes.view, terminal);
   } else if (wishes.view === 'headers') terminal.print(headersText(wire, undefined, terminal, hide));
   for (const line of outcomeLines(sent, err, hide)) terminal.complain(line);
   if (takenBack) terminal.note(takenBackLine(takenBack, err, hide));
@@ -259,7 +270,13 @@ function tellPages({ pages, items, total, partial, doubt }: PageCount, first: bo
   else terminal.note(`${err.yellow('partial')} ${counted}: ${partial}`);
 }
 
-const savedText = (saved: boolean, { size }: Received, to: string): string =>
+/** What is not shown is somewhere. */
+function tellSpooled({ path, size }: Spooled, view: View, { err, note }: Terminal): void {
+  const beginning = view === 'pretty' ? ', of which this is the beginning' : '';
+  note(`${err.yellow('long')}    ${sizeText(size)}${beginning}: all of it is in ${relative('', path)}`);
+}
+
+const savedText = (saved: boolean, size: number, to: string): string =>
   saved
     ? `saved ${sizeText(size)} to ${to}`
     : `${sizeText(size)} are in ${to}.part; the same command goes on from there where the server allows it`;
@@ -271,7 +288,8 @@ async function printBody(
   hide: (text: string) => string,
 ): Promise<void> {
   if (view === 'none' || received.size === 0) return;
-  if (view === 'raw') {
+  if (view === 'raw' && received.parts.spooled) await terminal.file(received.parts.spooled.path);
+  else if (view === 'raw') {
     const shown = hide(received.text);
     if (shown === received.text) terminal.bytes(received.parts.body);
     else terminal.content(shown.replace(/\n$/, ''));
@@ -308,7 +326,7 @@ async function writeTable({ items, head, paths }: TableContent, to: string): Pro
 
 /** What a reader should know beside the body. */
 function tellMore(received: Received, terminal: Terminal): void {
-  if (received.parts.body.length > 2e6) return;
+  if (received.parts.body.length > 2e6 || received.parts.spooled) return;
   if (received.claimsJson && received.textual) {
     for (const key of duplicateKeys(received.text).slice(0, 3))
       terminal.note(`${terminal.err.yellow('warning')}  ${key} stands twice in the answer; the last one counts`);

@@ -35,6 +35,7 @@ export interface TableWish {
 export function prettyText(received: Received, colours: Colours, hide: Hide, levels?: number): string {
   if (received.size === 0 || received.parts.body.length === 0) return '';
   if (!received.textual) return bytesText(received, colours);
+  if (received.parts.spooled) return `${hide(received.shown.slice(0, shownCharacters))}…`;
   if (received.claimsJson || /^\s*[{[]/.test(received.text)) {
     try {
       return colouredJson(received.json(), colours, hide, levels);
@@ -47,18 +48,21 @@ export function prettyText(received: Received, colours: Colours, hide: Hide, lev
 }
 
 const shownBytes = 128;
+/** Of a body that is too long for memory. */
+const shownCharacters = 20_000;
 
 /** Type, size, SHA-256, and the first bytes in hex and as text. */
-function bytesText({ parts: { body }, mediaType }: Received, colours: Colours): string {
-  const digest = createHash('sha256').update(body).digest('hex');
-  const lines = [`${mediaType || 'bytes'}, ${sizeText(body.length)}, SHA-256 ${digest}`];
+function bytesText({ parts: { body, spooled }, size, mediaType }: Received, colours: Colours): string {
+  // What went to a file is not all here.
+  const digest = spooled ? '' : `, SHA-256 ${createHash('sha256').update(body).digest('hex')}`;
+  const lines = [`${mediaType || 'bytes'}, ${sizeText(size)}${digest}`];
   for (let at = 0; at < Math.min(body.length, shownBytes); at += 16) {
     const row = [...body.subarray(at, Math.min(at + 16, shownBytes))];
     const hex = row.map((byte) => byte.toString(16).padStart(2, '0')).join(' ');
     const text = row.map((byte) => (byte >= 0x20 && byte < 0x7f ? String.fromCharCode(byte) : '.')).join('');
     lines.push(`${colours.dim(at.toString(16).padStart(8, '0'))}  ${hex.padEnd(47)}  ${text}`);
   }
-  if (body.length > shownBytes) lines.push(colours.dim(`and ${body.length - shownBytes} bytes more`));
+  if (size > shownBytes) lines.push(colours.dim(`and ${size - shownBytes} bytes more`));
   return lines.join('\n');
 }
 

@@ -3,7 +3,6 @@ import { writeJson } from '../../core/value/json-text.js';
 import type { Value } from '../../core/value/written.js';
 import type { Colours } from '../terminal.js';
 import { foldedJson } from './folding.js';
-import { printable } from './printable.js';
 
 const tokens = /("(?:[^"\\]|\\.)*")(\s*:)?|(-?\d[\d.eE+-]*)|\b(true|false|null)\b/g;
 
@@ -17,7 +16,8 @@ export function colouredJson(
   hide: (text: string) => string = (text) => text,
   levels?: number,
 ): string {
-  const text = printable(hide(writeJson(value, 2)));
+  // What may harm a terminal is shown as text by its exit.
+  const text = hide(writeJson(value, 2));
   return colouredJsonText(levels === undefined ? text : foldedJson(text, levels), colours);
 }
 

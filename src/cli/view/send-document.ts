@@ -40,6 +40,7 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
     phases: Object.fromEntries(
       Object.entries(received?.parts.phases ?? {}).filter((entry): entry is [string, number] => entry[1] !== undefined),
     ),
+    ...(received?.parts.spooled && { bodyFile: received.parts.spooled.path }),
     size: received?.size ?? 0,
     finalUrl: received ? hide(received.finalUrl) : null,
     ...(received &&
@@ -74,7 +75,7 @@ function bodyDocument(
   hide: (text: string) => string,
   hideIn: Workspace['redactor']['hideIn'],
 ): unknown {
-  if (!received.textual) return null;
+  if (!received.textual || received.parts.spooled) return null;
   if (!received.claimsJson) return hide(received.text);
   try {
     return hideIn(received.json());

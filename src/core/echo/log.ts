@@ -1,8 +1,11 @@
 /** The log of echoes: a file a run, a line an echo, appended as it happens. */
 import { randomBytes } from 'node:crypto';
+import { closeSync, mkdirSync, openSync, writeSync } from 'node:fs';
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import type { Spool } from '../exchange/overflow.js';
 import { lineLog } from '../storage/line-log.js';
+import { hiddenPieces } from './hidden-pieces.js';
 
 export interface EchoLog {
   /** Short name of this run, the first part of its echoes' ids. */
@@ -15,6 +18,8 @@ export interface EchoLog {
   append(make: () => string, size: number): void;
   /** A long body of an echo in a file of its own; its path from the folder of the echoes, undefined beyond 64 MB. */
   beside(id: string, direction: 'sent' | 'received', content: string | Uint8Array): string | undefined;
+  /** A body that is too long for memory, as it comes. @param hide what is secret in a text; undefined of bytes */
+  spool(id: string, hide: ((text: string) => string) | undefined): Spool;
   /** About how many characters wait to be written. */
   readonly waiting: number;
   /** Settles when all that was appended is written, but for bodies in files of their own. @throws Problem file-unreadable */
@@ -66,6 +71,9 @@ export function openEchoLog(local: string, started: Date): EchoLog {
     setImmediate(toText);
   };
 
+  const nameBeside = (id: string, direction: string): string =>
+    `bodies/${run}/${id.slice(run.length + 1)}-${direction}`;
+
   return {
     run,
     nextId: () => {
@@ -81,7 +89,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
     },
     beside(id, direction, content) {
       if (content.length > longestBeside) return undefined;
-      const name = `bodies/${run}/${id.slice(run.length + 1)}-${direction}`;
+      const name = nameBeside(id, direction);
       // What left is recorded twice: before, and with its answer.
       if (direction === 'sent') {
         if (besides.delete(name)) return name;
@@ -95,6 +103,26 @@ export function openEchoLog(local: string, started: Date): EchoLog {
           }),
       );
       return name;
+    },
+    spool(id, hide) {
+      const file = nameBeside(id, 'received');
+      const path = join(folder, file);
+      mkdirSync(join(folder, 'bodies', run), { recursive: true, mode: 0o700 });
+      const handle = openSync(path, 'w', 0o600);
+      const write = (content: string | Uint8Array): void => {
+        const bytes = typeof content === 'string' ? Buffer.from(content) : content;
+        for (let done = 0; done < bytes.length; ) done += writeSync(handle, bytes, done);
+      };
+      const pieces = hide && hiddenPieces(hide, write);
+      return {
+        path,
+        file,
+        write: pieces ? pieces.write : write,
+        close() {
+          pieces?.end();
+          closeSync(handle);
+        },
+      };
     },
     written: () => log.written(),
     get waiting() {

@@ -30,13 +30,19 @@ export function recordedRuns(local: string): RecordedRun[] {
     });
 }
 
-/** The bytes of a body that is recorded beside its echo; undefined where it is not there any more. */
-export function recordedBytes(local: string, file: string): Buffer | undefined {
+/** Where a body is that is recorded beside its echo; undefined where it is not there any more. */
+export function recordedFile(local: string, file: string): string | undefined {
   const folder = join(local, 'echoes', 'bodies');
   const path = join(local, 'echoes', file);
   if (!/^bodies\/\w+\/[\w-]+$/.test(file) || !existsSync(path)) return undefined;
   // A stranger's collection may bring a record of its own, and a link beside it.
-  return realpathSync(path).startsWith(`${realpathSync(folder)}${sep}`) ? readFileSync(path) : undefined;
+  return realpathSync(path).startsWith(`${realpathSync(folder)}${sep}`) ? path : undefined;
+}
+
+/** Its bytes. */
+export function recordedBytes(local: string, file: string): Buffer | undefined {
+  const path = recordedFile(local, file);
+  return path === undefined ? undefined : readFileSync(path);
 }
 
 /** The newest echoes that are wanted, the newest first. */

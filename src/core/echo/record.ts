@@ -161,7 +161,7 @@ function recordedAnswer(
       hints.length > 0
         ? hints.map(({ status, headers }) => ({ status, headers: recordedHeaders(headers, redactor) }))
         : undefined,
-    wireSize: wireSize === received.parts.body.length ? undefined : wireSize,
+    wireSize: wireSize === received.size ? undefined : wireSize,
   };
 }
 
@@ -174,16 +174,18 @@ function recordedTls({ protocol, cipher, certificate }: TlsFacts): NonNullable<N
 }
 
 function recordedBody(received: Received, redactor: Redactor, beside: Beside, id: string): RecordedBody {
-  if (received.textual) return recordedText(received.text, received.size, redactor, beside, id, 'received');
-  const { body } = received.parts;
+  const { body, spooled } = received.parts;
+  // All of it is in a file already.
+  const kept: Beside = spooled ? () => spooled.file : beside;
+  if (received.textual) return recordedText(received.shown, received.size, redactor, kept, id, 'received', spooled);
   const bytes = Buffer.from(body.subarray(0, longest / 2));
-  const cut = body.length > bytes.length;
+  const cut = received.size > bytes.length;
   return {
     text: bytes.toString('base64'),
     encoding: 'base64',
     size: received.size,
     cut: cut || undefined,
-    file: cut ? beside(id, 'received', body) : undefined,
+    file: cut ? kept(id, 'received', body) : undefined,
   };
 }
 
@@ -194,8 +196,9 @@ function recordedText(
   beside: Beside,
   id: string,
   direction: 'sent' | 'received',
+  isBeginning?: unknown,
 ): RecordedBody {
-  const cut = text.length > longest;
+  const cut = text.length > longest || isBeginning !== undefined;
   // Hidden before it is cut, so that no half of a secret stays at the edge.
   const shown = redactor.hide(text);
   if (!cut) return { text: shown, encoding: 'utf-8', size, cut: undefined };

@@ -5,13 +5,14 @@ import { decompressed } from './compression.js';
 import { type ConnectTimes, noTimes } from './connectors.js';
 import { type Deadlines, deadlinesOf, type Limited } from './deadlines.js';
 import { type HeaderLines, linesIn } from './header-lines.js';
+import { mostInMemory, type OpenSpool, Overflow } from './overflow.js';
 import { Received, type ReceivedParts } from './received.js';
 import type { Sink } from './sink.js';
 import { Ended, explainTrouble, type Progress } from './trouble.js';
 import { type Interruptible, UnderWay } from './under-way.js';
 import type { WireRequest } from './wire.js';
 
-/** Beyond this an answer is not held in memory. */
+/** Beyond this an answer is not read where there is no file for it. */
 const largest = 256e6;
 
 /** The outcome of one try: what came back, what went wrong, or, of a broken answer, both. */
@@ -36,11 +37,15 @@ export function exchange(
   origin: Origin,
   signal: AbortSignal | undefined,
   sink?: Sink,
+  openSpool?: OpenSpool,
 ): Promise<Outcome> {
   return new Promise((resolve) => {
-    new Exchange(wire, origin, signal, sink, resolve).begin();
+    new Exchange(wire, origin, signal, sink, openSpool, resolve).begin();
   });
 }
+
+/** Bytes that are decoded at a time. */
+const piece = 1 << 16;
 
 /** Most answers have neither trailers nor hints: they share one empty list. */
 const none: readonly never[] = [];
@@ -63,7 +68,8 @@ class Exchange implements Interruptible, Limited {
   /** It was the first on its connection, which was made for it. */
   private fresh = false;
   private done = false;
-  private readonly chunks: Buffer[] = [];
+  private chunks: Buffer[] = [];
+  private overflow: Overflow | undefined;
   private abort: ((error: Error) => void) | undefined;
   /** For the first byte, then between pieces. */
   private silence: NodeJS.Timeout | undefined;
@@ -78,6 +84,7 @@ class Exchange implements Interruptible, Limited {
     private readonly origin: Origin,
     private readonly signal: AbortSignal | undefined,
     private readonly sink: Sink | undefined,
+    private readonly openSpool: OpenSpool | undefined,
     private readonly resolve: (outcome: Outcome) => void,
   ) {}
 
@@ -149,15 +156,36 @@ class Exchange implements Interruptible, Limited {
   onData(chunk: Buffer): boolean {
     this.size += chunk.length;
     this.await(this.wire.timeout.idle, 'idle');
-    if (this.sinking === 'instead') return this.pass(chunk);
-    if (this.size > largest) this.end(new Ended('size'));
-    else this.chunks.push(chunk);
-    return this.sinking === 'nothing' || this.pass(chunk);
+    if (this.sinking === 'instead') return this.pass(this.sink?.write(chunk));
+    const kept = this.keep(chunk);
+    return this.sinking === 'nothing' ? this.pass(kept) : this.pass(this.sink?.write(chunk));
   }
 
-  /** To the sink; false holds the connection back until it has taken the chunk. */
-  private pass(chunk: Buffer): boolean {
-    const waiting = this.sink?.write(chunk);
+  /** In memory, or, where it is too long for that, in a file. */
+  private keep(chunk: Buffer): Promise<void> | undefined {
+    if (this.overflow) return this.overflow.write(chunk);
+    this.chunks.push(chunk);
+    if (this.size > (this.openSpool ? mostInMemory : largest)) return this.overflows();
+    return undefined;
+  }
+
+  private overflows(): Promise<void> | undefined {
+    if (!this.openSpool) {
+      this.end(new Ended('size'));
+      return undefined;
+    }
+    const { chunks } = this;
+    this.chunks = [];
+    const { textual } = new Received({ ...this.parts(), body: chunks[0] ?? Buffer.alloc(0) });
+    const overflow = new Overflow(this.openSpool(textual), this.header('content-encoding') ?? '');
+    this.overflow = overflow;
+    return (async () => {
+      for (let one = chunks.shift(); one; one = chunks.shift()) await overflow.write(one);
+    })();
+  }
+
+  /** False holds the connection back until the chunk has been taken. */
+  private pass(waiting: Promise<void> | undefined): boolean {
     if (!waiting) return true;
     waiting.then(
       () => this.resume?.(),
@@ -215,14 +243,46 @@ class Exchange implements Interruptible, Limited {
     }
     const parts = this.parts();
     const encoding = this.header('content-encoding');
+    if (this.overflow) {
+      void this.spooled(this.overflow, parts, trouble);
+      return;
+    }
     if (encoding === undefined || trouble || this.sinking === 'instead') {
       this.resolve({ received: new Received(parts), trouble });
       return;
     }
-    decompressed(parts.body, encoding, largest).then(
+    decompressed(parts.body, encoding, this.openSpool ? mostInMemory : largest).then(
       (body) => this.resolve({ received: new Received({ ...parts, body }), trouble: undefined }),
-      (problem: unknown) => this.resolve({ received: new Received(parts), trouble: asProblem(problem) }),
+      (error: unknown) => this.undecoded(parts, encoding, asProblem(error)),
     );
+  }
+
+  /** What swells beyond what is held in memory goes to a file; what cannot be decoded stays as it came. */
+  private undecoded(parts: ReceivedParts, encoding: string, problem: Problem): void {
+    if (problem.code !== 'answer-too-large' || !this.openSpool) {
+      this.resolve({ received: new Received(parts), trouble: problem });
+      return;
+    }
+    const { textual } = new Received({ ...parts, body: Buffer.alloc(0) });
+    const overflow = new Overflow(this.openSpool(textual), encoding);
+    const { body } = parts;
+    void (async () => {
+      const pieces = Math.ceil(body.length / piece);
+      let failure: unknown;
+      for (let at = 0; at < pieces && failure === undefined; at += 1) {
+        const waiting = overflow.write(body.subarray(at * piece, (at + 1) * piece));
+        await waiting?.catch((error: unknown) => {
+          failure = error;
+        });
+      }
+      await this.spooled(overflow, parts, failure === undefined ? undefined : asProblem(failure));
+    })();
+  }
+
+  private async spooled(overflow: Overflow, parts: ReceivedParts, trouble: Problem | undefined): Promise<void> {
+    const { body, spooled, problem } = await overflow.end();
+    const received = new Received({ ...parts, body, spooled });
+    this.resolve({ received, trouble: trouble ?? (problem === undefined ? undefined : asProblem(problem)) });
   }
 
   private parts(): ReceivedParts {

@@ -2,9 +2,11 @@
 import { headerValue, type Observed } from '../place/observed.js';
 import { Problem } from '../problem/problem.js';
 import { parseJson } from '../value/json-text.js';
+import { sizeText } from '../value/measures.js';
 import type { Value } from '../value/written.js';
 import type { TlsFacts } from './certificate.js';
 import { decoded } from './charset.js';
+import { mostInMemory, type Spooled, tooLarge } from './overflow.js';
 
 /** Milliseconds each. `connect` is undefined on a connection that was open already. */
 export interface Phases {
@@ -32,6 +34,8 @@ export interface ReceivedParts {
   readonly body: Uint8Array;
   /** Bytes that went elsewhere in place of `body`, decoded. */
   readonly saved?: number | undefined;
+  /** Where all of it is; then `body` is its beginning. */
+  readonly spooled?: Spooled | undefined;
   /** Bytes of the body as they came. */
   readonly wireSize: number;
   readonly phases: Phases;
@@ -64,7 +68,7 @@ export class Received implements Observed {
   }
 
   get size(): number {
-    return this.parts.saved ?? this.parts.body.length;
+    return this.parts.saved ?? this.parts.spooled?.size ?? this.parts.body.length;
   }
 
   get finalUrl(): string {
@@ -90,7 +94,16 @@ export class Received implements Observed {
     return this.mediaRead;
   }
 
+  /** @throws Problem answer-too-large: only its beginning is here */
   get text(): string {
+    const { spooled } = this.parts;
+    if (spooled)
+      throw tooLarge(`it has ${sizeText(spooled.size)}, and up to ${sizeText(mostInMemory)} are looked into`);
+    return this.shown;
+  }
+
+  /** The text, or as much of it as there is. */
+  get shown(): string {
     if (this.textRead === undefined)
       this.textRead = decoded(this.parts.body, headerValue(this.headers, 'content-type'));
     return this.textRead;
@@ -98,9 +111,11 @@ export class Received implements Observed {
 
   json(): Value {
     if (this.jsonRead === undefined) {
+      const { text } = this;
       try {
-        this.jsonRead = this.media.lines ? parseLines(this.text) : parseJson(this.text);
+        this.jsonRead = this.media.lines ? parseLines(text) : parseJson(text);
       } catch (error) {
+        if (error instanceof Problem) throw error;
         throw notJson(this, error as Error);
       }
     }

@@ -9,6 +9,7 @@ import { together } from './compose.js';
 import { withoutIdentity } from './connection.js';
 import type { Outcome } from './exchange.js';
 import { hostAndPort } from './listed-origins.js';
+import type { OpenSpool } from './overflow.js';
 import { type Hop, Received } from './received.js';
 import type { HeaderLine, WireRequest } from './wire.js';
 
@@ -24,6 +25,8 @@ export interface Carrying {
   answered(url: URL, headers: Received['headers']): Promise<unknown> | undefined;
   /** Of a signed request: what it was before, and the same for another address. */
   readonly signed?: { readonly bare: WireRequest; sign(wire: WireRequest): WireRequest } | undefined;
+  /** Where a body goes that is too long for memory. */
+  readonly spool?: OpenSpool | undefined;
   /** Told of a response whose redirect is followed. */
   ledOn?(outcome: Outcome): void;
   /** Told of what is sent because of it; it leaves when that has settled. */

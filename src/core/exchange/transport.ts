@@ -3,6 +3,7 @@ import Pool from 'undici/lib/dispatcher/pool.js';
 import { type Connection, proxyFor } from './connection.js';
 import { noTimes, timedConnector } from './connectors.js';
 import { exchange, type Origin, type Outcome } from './exchange.js';
+import type { OpenSpool } from './overflow.js';
 import { type Carrying, followRedirects, isRedirect } from './redirects.js';
 import type { Sink } from './sink.js';
 import { throughProxy } from './through-proxy.js';
@@ -41,14 +42,18 @@ export function openTransport(): Transport {
     return origin;
   }
 
-  const once = (wire: WireRequest, signal: AbortSignal | undefined, sink?: Sink): Promise<Outcome> =>
-    exchange(wire, originFor(wire), signal, sink);
+  const once = (
+    wire: WireRequest,
+    signal: AbortSignal | undefined,
+    sink: Sink | undefined,
+    spool: OpenSpool | undefined,
+  ): Promise<Outcome> => exchange(wire, originFor(wire), signal, sink, spool);
 
   return {
     send: (wire, signal, carrying, sink) =>
-      once(wire, signal, sink).then((outcome) =>
+      once(wire, signal, sink, carrying?.spool).then((outcome) =>
         outcome.received && isRedirect(outcome.received.status)
-          ? followRedirects(wire, outcome, (hop) => once(hop, signal, sink), carrying)
+          ? followRedirects(wire, outcome, (hop) => once(hop, signal, sink, carrying?.spool), carrying)
           : outcome,
       ),
     async close() {

@@ -35,7 +35,7 @@ function setsCookies(headers: Received['headers']): boolean {
   return false;
 }
 
-type UsualCarrying = Omit<Carrying, 'leaving' | 'ledOn' | 'signed'>;
+type UsualCarrying = Omit<Carrying, 'leaving' | 'ledOn' | 'signed' | 'spool'>;
 
 const carryings = new WeakMap<OpenJar, UsualCarrying>();
 
@@ -142,6 +142,7 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
     cookies: usual.cookies,
     answered: usual.answered,
     signed: seal && { bare: unsigned, sign: signed },
+    spool: (textual) => workspace.log.spool(one.echo, textual ? workspace.redactor.hide : undefined),
     ledOn(outcome) {
       if (outcome.received) for (const value of credentialsReceived(outcome.received)) workspace.redactor.add(value);
       record(talk, one, unjudged(outcome), true);

@@ -97,7 +97,7 @@ export function orElse<T>(work: () => T | Promise<T>, other: (problem: Problem) 
 
 /** The token of a log-in is a secret before anything of the answer is kept, shown or recorded. */
 function hideTokens({ tokens }: PreparedRequest, received: Received, onSecret: (value: Value) => void): void {
-  if (received.textual) for (const value of secretFieldValues(received.text)) onSecret(value);
+  if (received.textual) for (const value of secretFieldValues(received.shown)) onSecret(value);
   for (const place of tokens) {
     try {
       const value = place.find(received);
@@ -123,7 +123,7 @@ function ownParts(
 function malformed(outcome: Outcome): Outcome {
   const { received, trouble } = outcome;
   // What went to a file is for others to read.
-  const saved = received?.parts.saved !== undefined;
+  const saved = received?.parts.saved !== undefined || received?.parts.spooled !== undefined;
   if (!received || trouble || saved || !received.claimsJson || received.size === 0) return outcome;
   try {
     received.json();

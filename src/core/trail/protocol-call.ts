@@ -76,7 +76,7 @@ export async function sendProtocolCall(
   const at = new Date();
   const outcome = await workspace.transport.send(wire, undefined);
   const { received, trouble } = outcome;
-  if (received?.textual) for (const value of secretFieldValues(received.text)) redactor.add(value);
+  if (received?.textual) for (const value of secretFieldValues(received.shown)) redactor.add(value);
   const id = log.nextId();
   const occasion = {
     id,

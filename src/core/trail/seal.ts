@@ -64,7 +64,7 @@ export function sealFor(workspace: Workspace, signer: Signer, world: World, call
         // As it is, or as it stands in an address.
         const repeats = (one: string): boolean =>
           one.length >= text.length && (one.includes(text) || (one.includes('%') && one.includes(percentEncode(text))));
-        if (received.headers.some(([, value]) => repeats(value)) || (received.textual && repeats(received.text)))
+        if (received.headers.some(([, value]) => repeats(value)) || (received.textual && repeats(received.shown)))
           redactor.add(text);
       }
     },

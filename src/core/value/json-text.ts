@@ -1,19 +1,69 @@
 /** JSON text in and out, exact for long numbers. */
 
 import { isSafeNumber, parse as parseExactly } from 'lossless-json';
+import { Problem } from '../problem/problem.js';
 import { pathBelow } from './json-path-text.js';
 import { ownMember } from './own-member.js';
 import { type Value, Written } from './written.js';
 
 /** RFC 8259 section 6. */
 const jsonNumber = /^-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?$/;
-/** A run that a double may not hold in full; only then is the slower exact parser worth it. */
-const longDigits = /[\d.]{16}/;
+/** Digits that a double may not hold in full. */
+const longDigits = /[\d.]{16,}(?:[eE][+-]?\d+)?/g;
 
-/** @throws SyntaxError as JSON.parse does. */
+/** Only where a double does not hold a number in full is the slower exact parser worth it. */
+function needsExactness(text: string): boolean {
+  longDigits.lastIndex = 0;
+  for (let found = longDigits.exec(text); found; found = longDigits.exec(text)) {
+    // What begins a text is no number.
+    if (text[found.index - 1] !== '"' && !isSafeNumber(found[0])) return true;
+  }
+  return false;
+}
+
+/** Values that hold nothing but what JSON.parse makes. */
+const usual = new WeakSet<object>();
+
+/** Levels that are read: what goes through a value calls itself for each, and real documents have a few dozen. */
+const deepest = 512;
+
+/** Brackets inside texts count too, which only makes the closer look come sooner. */
+function isDeep(text: string): boolean {
+  if (text.length < 2 * deepest) return false;
+  let depth = 0;
+  for (let at = 0; at < text.length; at += 1) {
+    const code = text.charCodeAt(at);
+    // [ and {, ] and }
+    if (code === 91 || code === 123) {
+      depth += 1;
+      if (depth > deepest) return isDeepOutside(text.replaceAll(/"(?:[^"\\]|\\.)*"/g, ''));
+    } else if (code === 93 || code === 125) depth -= 1;
+  }
+  return false;
+}
+
+function isDeepOutside(text: string): boolean {
+  let depth = 0;
+  for (const bracket of text.match(/[[\]{}]/g) ?? []) {
+    depth += bracket === '[' || bracket === '{' ? 1 : -1;
+    if (depth > deepest) return true;
+  }
+  return false;
+}
+
+/** @throws SyntaxError as JSON.parse does; Problem nested-too-deeply */
 export function parseJson(text: string): Value {
+  if (isDeep(text)) {
+    throw new Problem('nested-too-deeply', {
+      what: `the JSON is nested more deeply than the ${deepest} levels that are read`,
+      data: { most: deepest },
+    });
+  }
   const value = JSON.parse(text) as Value;
-  if (!longDigits.test(text)) return value;
+  if (!needsExactness(text)) {
+    if (typeof value === 'object' && value !== null) usual.add(value);
+    return value;
+  }
   return parseExactly(text, null, {
     // As JSON.parse does; that they stand twice is told apart from it.
     onDuplicateKey: ({ newValue }: { newValue: unknown }) => newValue,
@@ -56,7 +106,7 @@ function writtenJson(scalar: Written): string {
 
 /** Whether anything in it is not written as JSON.stringify would. */
 function needsOwnText(value: unknown): boolean {
-  if (typeof value !== 'object' || value === null) return false;
+  if (typeof value !== 'object' || value === null || usual.has(value)) return false;
   if (value instanceof Written || value instanceof Uint8Array) return true;
   for (const key in value) if (needsOwnText(ownMember(value as Record<string, unknown>, key))) return true;
   return false;

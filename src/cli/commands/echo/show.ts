@@ -1,6 +1,6 @@
 /** `echo show`. */
 import type { Echo } from '../../../core/echo/echo.js';
-import { findEcho, recordedBytes } from '../../../core/echo/read.js';
+import { findEcho, recordedFile } from '../../../core/echo/read.js';
 import { headerValue } from '../../../core/place/observed.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { parseJson } from '../../../core/value/json-text.js';
@@ -24,7 +24,9 @@ export const show: CommandModule = {
           const { local } = await context.collection();
           const echo = await findEcho(local, id);
           if (body === true) {
-            terminal.bytes(wholeBody(echo, local));
+            const path = echo.received?.body?.file && recordedFile(local, echo.received.body.file);
+            if (path) await terminal.file(path);
+            else terminal.bytes(wholeBody(echo));
             return 0;
           }
           if (terminal.json) return emit(terminal, 'echo show', echo);
@@ -40,11 +42,9 @@ export const show: CommandModule = {
   },
 };
 
-/** From the file beside the echo where it is a long one. @throws Problem echo-not-found */
-function wholeBody({ id, received }: Echo, local: string): Uint8Array {
+/** @throws Problem echo-not-found */
+function wholeBody({ id, received }: Echo): Uint8Array {
   const recorded = received?.body;
-  const beside = recorded?.file === undefined ? undefined : recordedBytes(local, recorded.file);
-  if (beside) return beside;
   if (recorded?.cut) {
     throw new Problem('echo-not-found', {
       what: `only the beginning of the answer of ${id} is recorded`,
