@@ -1,4 +1,5 @@
 /** The program: global options, the table of commands, and what is common to every run of one. */
+import { setMaxListeners } from 'node:events';
 import { relative } from 'node:path';
 import { Command, CommanderError } from 'commander';
 import { asProblem, Problem } from '../core/problem/problem.js';
@@ -214,6 +215,8 @@ function interrupts(terminal: Terminal): {
   release: () => void;
 } {
   const [first, second] = [new AbortController(), new AbortController()];
+  // All that is at work at once listens.
+  setMaxListeners(0, first.signal, second.signal);
   const onSignal = (): void => {
     if (!first.signal.aborted) {
       terminal.complain('interrupted: cleaning up (once more to stop that too)');

@@ -1,12 +1,10 @@
 /** Checking a collection without sending anything: every file by itself, then all of them together. */
-import { join } from 'node:path';
 import type { Collection, Loaded } from '../collection/collection.js';
 import { manifestFile } from '../collection/files/manifest-file.js';
 import { defaultsKind, type FileContents, type FileKind, fileKinds } from '../collection/files/registry.js';
 import { manifestName } from '../collection/find-collection.js';
 import { shapeProblems } from '../collection/shape.js';
 import { openSource } from '../collection/source-index.js';
-import { readYaml } from '../collection/yaml.js';
 import { makeRedactor } from '../echo/redactor.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { planTrail } from '../trail/plan.js';
@@ -68,7 +66,7 @@ class Checking {
 
   private shape(file: string, schema: Parameters<typeof shapeProblems>[0]): void {
     try {
-      const problems = shapeProblems(schema, readYaml(join(this.collection.root, file), file));
+      const problems = shapeProblems(schema, this.collection.yaml(file));
       for (const problem of problems) this.add('file-valid', problem, file);
       if (problems.length === 0) this.sound.add(file);
     } catch (error) {

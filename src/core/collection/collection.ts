@@ -27,6 +27,8 @@ export interface Collection extends Shelf {
   names(kind: FileKind): readonly string[];
   /** The whole name for any unambiguous end of it. @throws Problem name-not-found, name-ambiguous */
   resolve(kind: FileKind, given: string): string;
+  /** A file as it is written, whatever its shape; read once. @throws Problem as `readYaml` */
+  yaml(file: string): YamlFile;
   /** @throws Problem as `resolve` and `readYaml`, and file-shape */
   read<K extends FileKind>(kind: K, given: string): Loaded<FileContents[K]>;
   /** The `defaults.yaml` that hold for a request, the outermost folder first. */
@@ -36,12 +38,33 @@ export interface Collection extends Shelf {
 /** @throws Problem collection-not-found, and all that reading the manifest may throw */
 export function openCollection(root: string): Collection {
   const cached = new Map<string, Loaded<unknown>>();
-  const listed = new Map<FileKind, readonly string[]>();
+  const listed = new Map<FileKind, ReadonlySet<string>>();
+
+  const parsed = new Map<string, YamlFile>();
+
+  function yamlOf(path: string): YamlFile {
+    let yaml = parsed.get(path);
+    if (!yaml) {
+      yaml = readYaml(existsSync(join(root, path)) ? pathInside(root, path) : join(root, path), path);
+      parsed.set(path, yaml);
+    }
+    return yaml;
+  }
+
+  function namesOf(kind: FileKind): ReadonlySet<string> {
+    let names = listed.get(kind);
+    if (!names) {
+      const all = yamlFiles(join(root, fileKinds[kind].folder));
+      names = new Set(all.filter((name) => name !== 'defaults' && !name.endsWith('/defaults')));
+      listed.set(kind, names);
+    }
+    return names;
+  }
 
   function load<T>(path: string, name: string, schema: ZodMiniType<T>): Loaded<T> {
     const known = cached.get(path);
     if (known) return known as Loaded<T>;
-    const yaml = readYaml(existsSync(join(root, path)) ? pathInside(root, path) : join(root, path), path);
+    const yaml = yamlOf(path);
     const loaded = { name, content: shaped(schema, yaml), yaml };
     cached.set(path, loaded);
     return loaded;
@@ -64,17 +87,9 @@ export function openCollection(root: string): Collection {
     manifest,
     local: join(root, localFolder),
     docs: manifest.content.docs ?? {},
-    names(kind) {
-      let names = listed.get(kind);
-      if (!names) {
-        names = yamlFiles(join(root, fileKinds[kind].folder)).filter(
-          (name) => name !== 'defaults' && !name.endsWith('/defaults'),
-        );
-        listed.set(kind, names);
-      }
-      return names;
-    },
-    resolve: (kind, given) => resolveName(collection, kind, given),
+    names: (kind) => [...namesOf(kind)],
+    yaml: yamlOf,
+    resolve: (kind, given) => resolveName(root, namesOf(kind), kind, given),
     read(kind, given) {
       const name = collection.resolve(kind, given);
       return load(`${fileKinds[kind].folder}/${name}.yaml`, name, fileKinds[kind].schema);
@@ -99,12 +114,14 @@ function yamlFiles(folder: string): string[] {
     .sort();
 }
 
-function resolveName(collection: Collection, kind: FileKind, given: string): string {
+function resolveName(root: string, known: ReadonlySet<string>, kind: FileKind, given: string): string {
+  // A whole name, as nearly every one.
+  if (known.has(given)) return given;
   const { folder } = fileKinds[kind];
-  const names = collection.names(kind);
-  const asFile = relative(collection.root, resolve(collection.root, given)).split(sep).join('/');
+  const names = [...known];
+  const asFile = relative(root, resolve(root, given)).split(sep).join('/');
   const wanted = (asFile.startsWith(`${folder}/`) ? asFile.slice(folder.length + 1) : given).replace(/\.ya?ml$/, '');
-  if (names.includes(wanted)) return wanted;
+  if (known.has(wanted)) return wanted;
   const fitting = names.filter((name) => name.endsWith(`/${wanted}`));
   const [only] = fitting;
   if (only !== undefined && fitting.length === 1) return only;

@@ -88,6 +88,9 @@ export interface DocumentationIndex extends SourceLists {
   type(name: string): TypeDescription | undefined;
 }
 
+/** So many operations are kept as they were described: many requests of a collection are of the same few. */
+const mostDescribed = 200;
+
 /** The columns of a line of `list.txt`. */
 const listColumns = {
   offset: 0,
@@ -161,6 +164,7 @@ export async function openIndex(folder: string, source: string, facts: IndexFact
   const { describe, describeType } = await describerOf(facts.format);
   const lines = linesOf(folder);
   const read = new Map<string, Value | undefined>();
+  const described = new Map<string, Operation>();
   const definitions: Definitions = {
     get(key) {
       if (read.has(key)) return read.get(key);
@@ -183,8 +187,16 @@ export async function openIndex(folder: string, source: string, facts: IndexFact
         if (line !== '') yield describe(readLine(folder, line) as OperationEntry, source, definitions);
     },
     operation(id, depth) {
+      const known = depth === undefined ? described.get(id) : undefined;
+      if (known) return known;
       const entry = index.entry(id);
-      if (!entry || depth === undefined) return entry && describe(entry, source, definitions);
+      if (!entry) return undefined;
+      if (depth === undefined) {
+        const whole = describe(entry, source, definitions);
+        if (described.size >= mostDescribed) described.clear();
+        described.set(id, whole);
+        return whole;
+      }
       return shallowOperation(describe(entry, source, definitions, depth), depth);
     },
     entry(id) {

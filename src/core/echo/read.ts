@@ -54,20 +54,27 @@ export async function newestEchoes(local: string, most: number, filter: EchoFilt
     /** Its last line says what became of it: those before are met later. */
     const seen = new Set<string>();
     for await (const line of linesBackwards(path)) {
-      const one = echoIn(line);
-      if (!one || seen.has(one.id)) continue;
-      seen.add(one.id);
-      if (isWanted(one)) found.push(one);
+      const id = idIn(line);
+      if (id === undefined || seen.has(id)) continue;
+      const one = echoIn(line, isWanted);
+      // A line that a kill cut off hides none of those before it.
+      if (one === undefined) continue;
+      seen.add(id);
+      if (one !== 'not wanted') found.push(one);
       if (found.length >= most) return found;
     }
   }
   return found;
 }
 
-/** undefined where a kill cut the line off. */
-function echoIn(line: string): Echo | undefined {
+/** The id stands first in every line. */
+const idIn = (line: string): string | undefined => /^\{"id":"([\w.]+)"/.exec(line)?.[1];
+
+/** undefined where a kill cut the line off; what is not wanted is not looked at closely. */
+function echoIn(line: string, isWanted: (echo: Echo) => boolean = () => true): Echo | 'not wanted' | undefined {
   try {
-    return echoSchema.safeParse(JSON.parse(line)).data;
+    const read: unknown = JSON.parse(line);
+    return isWanted(read as Echo) ? echoSchema.safeParse(read).data : 'not wanted';
   } catch {
     return undefined;
   }
@@ -88,7 +95,7 @@ function echoById(local: string, id: string): Echo {
   const run = recordedRuns(local).find((one) => one.run === id.split('.')[0]);
   const line = run && locateEcho(run.path, id);
   const found = line === undefined ? undefined : echoIn(line);
-  if (found) return found;
+  if (found && found !== 'not wanted') return found;
   throw new Problem('echo-not-found', {
     what: `there is no echo ${id}`,
     remedy: 'echo-trail echo list shows the recorded ones; the oldest are let go',

@@ -1,4 +1,5 @@
 /** The engine: a trail once, or once a row, so many at once; undo parts after, sessions closed last. */
+import { setMaxListeners } from 'node:events';
 import { Problem } from '../problem/problem.js';
 import { closeSessions } from './closing.js';
 import type { Summary, WalkEvent } from './events.js';
@@ -52,6 +53,8 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   const stop = new AbortController();
   const { signal } = settings;
   const ending = settings.stopAtFirstFailure ? AbortSignal.any([signal, stop.signal]) : signal;
+  // Each row and each item that waits listens.
+  if (ending !== signal) setMaxListeners(0, ending);
   const report = (event: WalkEvent): void => {
     count(event, tally);
     settings.report(event);
