@@ -4,6 +4,7 @@ import { relative } from 'node:path';
 import { Command, CommanderError } from 'commander';
 import { asProblem, Problem } from '../core/problem/problem.js';
 import { watchLocks } from '../core/storage/alone.js';
+import { setProcesses } from '../core/storage/processes.js';
 import { withOwnColours } from './colours.js';
 import type { Action, Entry } from './command.js';
 import { collect } from './command.js';
@@ -148,9 +149,8 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
     const options = command.optsWithGlobals() as GlobalOptions & Record<string, unknown>;
     const terminal = openTerminal(options);
     const { signals, release } = interrupts(terminal);
+    setProcesses({ own: process.pid, isGone });
     watchLocks({
-      process: process.pid,
-      isGone,
       signal: signals.signal,
       onWait: (path, holder) =>
         terminal.note(

@@ -57,13 +57,36 @@ export function makeRedactor(): Redactor {
   }
 
   /** Most texts hold none, and the engine finds a text faster than anything that is written here. */
-  function holdsNone(text: string): boolean {
-    if (known.size > fewForms) return false;
-    for (const form of known) if (text.includes(form)) return false;
-    return true;
+  function withoutFew(text: string): string {
+    /** Where each form stands next; those that do not are left out. */
+    const next = new Map<string, number>();
+    for (const form of known) {
+      const at = text.indexOf(form);
+      if (at !== -1) next.set(form, at);
+    }
+    let shown = '';
+    let from = 0;
+    while (next.size > 0) {
+      let first = '';
+      let start = Number.POSITIVE_INFINITY;
+      for (const [form, at] of next) {
+        if (at > start || (at === start && form.length <= first.length)) continue;
+        first = form;
+        start = at;
+      }
+      shown += text.slice(from, start) + hidden;
+      from = start + first.length;
+      for (const [form, at] of next) {
+        if (at >= from) continue;
+        const further = text.indexOf(form, from);
+        if (further === -1) next.delete(form);
+        else next.set(form, further);
+      }
+    }
+    return from === 0 ? text : shown + text.slice(from);
   }
 
-  function withoutKnown(text: string): string {
+  function withoutMany(text: string): string {
     let shown = '';
     let from = 0;
     for (let at = 0; at <= text.length - shortest; ) {
@@ -108,7 +131,8 @@ export function makeRedactor(): Redactor {
     hide: (text) => redactor.hideKnown(withoutSecretFields(text, hidden)),
     hideKnown(text) {
       if (known.size === 0) return text;
-      const shown = text.length < shortest || holdsNone(text) ? text : withoutKnown(text);
+      const hiding = known.size > fewForms ? withoutMany : withoutFew;
+      const shown = text.length < shortest ? text : hiding(text);
       return shown.includes(cutMark) ? withoutBeginnings(shown) : shown;
     },
     hideKnownIn(value) {

@@ -44,6 +44,8 @@ export function exchange(
   });
 }
 
+const empty = Buffer.alloc(0);
+
 /** Bytes that are decoded at a time. */
 const piece = 1 << 16;
 
@@ -180,7 +182,11 @@ class Exchange implements Interruptible, Limited {
     const overflow = new Overflow(this.openSpool(textual), this.header('content-encoding') ?? '');
     this.overflow = overflow;
     return (async () => {
-      for (let one = chunks.shift(); one; one = chunks.shift()) await overflow.write(one);
+      for (const [at, one] of chunks.entries()) {
+        // What is written is let go: all of it would stay until the end.
+        chunks[at] = empty;
+        await overflow.write(one);
+      }
     })();
   }
 

@@ -9,6 +9,7 @@ import { dirname, join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
 import * as z from 'zod/mini';
 import { asProblem, Problem } from '../problem/problem.js';
+import { processes } from './processes.js';
 
 /** A lock whose holder has not touched it for so long is of a process that is gone, on another machine too. */
 const stale = 15_000;
@@ -21,20 +22,16 @@ const silence = 1_000;
 const holderFile = z.strictObject({ process: z.number(), machine: z.string() });
 type Holder = z.infer<typeof holderFile>;
 
-/** Of the whole program: what it is to others that wait, and who is told where it has to wait itself. */
+/** Of the whole program: who is told where it has to wait, and may give up. */
 export interface LockWatcher {
-  /** The number of this process, which others look for. */
-  readonly process: number;
-  /** No process of that number is there any more. */
-  readonly isGone: (process: number) => boolean;
   /** Ends the waiting. */
-  readonly signal?: AbortSignal | undefined;
+  readonly signal: AbortSignal;
   /** @param holder the number of the process that has it; undefined where it is not known */
-  readonly onWait?: ((path: string, holder: number | undefined) => void) | undefined;
+  readonly onWait: (path: string, holder: number | undefined) => void;
 }
 
-/** Where nobody has said more, locks are waited for in silence. */
-let watcher: LockWatcher = { process: 0, isGone: () => false };
+/** Where nobody watches, locks are waited for in silence. */
+let watcher: LockWatcher | undefined;
 
 export function watchLocks(given: LockWatcher): void {
   watcher = given;
@@ -73,7 +70,7 @@ async function taken(path: string): Promise<() => Promise<void>> {
         // After a long sleep of the machine another may have it: what is written is still written as a whole.
         onCompromised: () => undefined,
       });
-      const holder: Holder = { process: watcher.process, machine: hostname() };
+      const holder: Holder = { process: processes().own, machine: hostname() };
       await writeFile(join(folder, 'holder'), JSON.stringify(holder)).catch(() => undefined);
       return release;
     } catch (error) {
@@ -88,9 +85,9 @@ async function taken(path: string): Promise<() => Promise<void>> {
     if (waited > patience) throw stillHeld(path, holder);
     if (!told && waited > silence) {
       told = true;
-      watcher.onWait?.(path, holder?.process);
+      watcher?.onWait(path, holder?.process);
     }
-    await setTimeout(pause, undefined, { signal: watcher.signal }).catch(() => {
+    await setTimeout(pause, undefined, { signal: watcher?.signal }).catch(() => {
       throw new Problem('interrupted', { what: 'interrupted' });
     });
   }
@@ -106,11 +103,11 @@ async function holderOf(folder: string): Promise<Holder | undefined> {
 
 /** Only of this machine it can be known. */
 const isGone = ({ process, machine }: Holder): boolean =>
-  process !== 0 && machine === hostname() && watcher.isGone(process);
+  process !== 0 && machine === hostname() && processes().isGone(process);
 
 /** Taken away at once as a whole; where another was quicker and holds it by now, it is given back. */
 async function freed(folder: string, gone: Holder): Promise<void> {
-  const aside = `${folder}.${watcher.process}.gone`;
+  const aside = `${folder}.${processes().own}.gone`;
   try {
     await rename(folder, aside);
   } catch {

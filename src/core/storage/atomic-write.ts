@@ -1,9 +1,10 @@
 /** Writing a file so that a reader, or a crash, never sees half of it. */
 import { writeFileSync } from 'node:fs';
-import { mkdir, open, rename, rm } from 'node:fs/promises';
-import { dirname } from 'node:path';
+import { mkdir, open, readdir, rename, rm } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
 import { Problem } from '../problem/problem.js';
 import { systemWords } from '../problem/system-errors.js';
+import { processes } from './processes.js';
 
 /** Writes beside the target, flushes, then renames over it. Makes the folder where it is missing. */
 export async function writeAtomically(
@@ -30,8 +31,18 @@ export interface GrowingFile extends Omit<StagedFile, 'path' | 'bytes'> {
   write(text: string): Promise<void>;
 }
 
-/** A name that nobody else chooses; no secret, and so not worth loading what makes those. */
-export const besideOf = (path: string): string => `${path}.${Math.random().toString(36).slice(2, 10)}.part`;
+/** A name that nobody else chooses, with the process that did; no secret, and so not worth loading what makes those. */
+export const besideOf = (path: string): string =>
+  `${path}.${processes().own}-${Math.random().toString(36).slice(2, 10)}.part`;
+
+/** Takes away what processes have left that were killed. */
+async function sweep(folder: string): Promise<void> {
+  for (const name of await readdir(folder)) {
+    const [, process] = /\.(\d+)-[a-z0-9]+\.part$/.exec(name) ?? [];
+    if (process === undefined || process === '0' || !processes().isGone(Number(process))) continue;
+    await rm(join(folder, name), { force: true, recursive: true });
+  }
+}
 
 /** @throws Problem file-unreadable */
 export async function growFile(path: string): Promise<GrowingFile> {
@@ -42,6 +53,7 @@ export async function growFile(path: string): Promise<GrowingFile> {
     throw cannotWrite(path, error);
   };
   const file = await mkdir(dirname(path), { recursive: true })
+    .then(() => sweep(dirname(path)))
     .then(() => open(beside, 'wx'))
     .catch(failed);
   let writing: Promise<unknown> = Promise.resolve();

@@ -1,7 +1,7 @@
 /** `echo-trail.yaml`: the manifest of a collection. */
 import * as z from 'zod/mini';
 import { described } from './described.js';
-import { about, values } from './parts.js';
+import { about, size, values } from './parts.js';
 
 const asked = z.strictObject({
   from: described(z.string(), 'The request whose answer says it.'),
@@ -38,7 +38,7 @@ export const manifestFile = described(
       z.optional(
         z.strictObject({
           runs: described(z.optional(z.number()), 'How many runs are kept. 200 where nothing is said.'),
-          size: described(z.optional(z.string()), 'How much they may take together. 256MB where nothing is said.'),
+          size: described(z.optional(size), 'How much they may take together. 256MB where nothing is said.'),
         }),
       ),
       'How long echoes are kept; the oldest run goes first.',

@@ -1,6 +1,6 @@
 /** Pieces that the schemas of several files share. */
 import * as z from 'zod/mini';
-import { parseDuration } from '../../value/measures.js';
+import { parseDuration, parseSize } from '../../value/measures.js';
 import type { Value } from '../../value/written.js';
 import { described } from './described.js';
 
@@ -9,6 +9,14 @@ export const anyValue = z.custom<Value>(() => true);
 export const values = z.record(z.string(), anyValue);
 
 export const about = described(z.string(), 'One sentence for people: what this is for.');
+
+export const size = z
+  .string()
+  .check(
+    z.refine((text) => parseSize(text) !== undefined, {
+      error: 'expected a size with its unit, such as 500kB, 50MB or 2GB',
+    }),
+  );
 
 export const duration = z.string().check(
   z.refine((text) => parseDuration(text) !== undefined, {
