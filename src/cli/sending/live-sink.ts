@@ -24,7 +24,9 @@ export class LiveSink implements Sink {
   ];
 
   begin(status: number, headers: readonly (readonly [string, string])[]): 'beside' | 'nothing' {
-    const coded = headers.some(([name, value]) => /^content-encoding$/i.test(name) && value !== 'identity');
+    const coded = headers.some(
+      ([name, value]) => /^content-encoding$/i.test(name) && !/^(?:identity|none)$/i.test(value),
+    );
     this.begun = status >= 200 && status < 300 && !coded;
     return this.begun ? 'beside' : 'nothing';
   }

@@ -45,7 +45,8 @@ const namesIn = (header: string): readonly string[] =>
   header
     .split(',')
     .map((name) => name.trim().toLowerCase())
-    .filter((name) => name !== '' && name !== 'identity')
+    // Not registered, and meant by some servers as identity is.
+    .filter((name) => name !== '' && name !== 'identity' && name !== 'none')
     .reverse();
 
 function codingNamed(name: string): Coding {

@@ -20,7 +20,7 @@ type Concluded = Pick<Sent, 'outcome' | 'verdicts' | 'kept'>;
 /** Of what is no answer yet nothing is expected, and nothing is kept. */
 export const unjudged = (outcome: Outcome): Concluded => ({ outcome, verdicts: [], kept: [] });
 
-export const nothingYet: Outcome = { received: undefined, trouble: undefined };
+const nothingYet: Outcome = { received: undefined, trouble: undefined };
 
 export const exchanged = ({ workspace: { log } }: Conversation, wire: WireRequest): Exchanged => ({
   echo: log.nextId(),

@@ -10,13 +10,11 @@ export const values = z.record(z.string(), anyValue);
 
 export const about = described(z.string(), 'One sentence for people: what this is for.');
 
-export const size = z
-  .string()
-  .check(
-    z.refine((text) => parseSize(text) !== undefined, {
-      error: 'expected a size with its unit, such as 500kB, 50MB or 2GB',
-    }),
-  );
+export const size = z.string().check(
+  z.refine((text) => parseSize(text) !== undefined, {
+    error: 'expected a size with its unit, such as 500kB, 50MB or 2GB',
+  }),
+);
 
 export const duration = z.string().check(
   z.refine((text) => parseDuration(text) !== undefined, {

@@ -1,0 +1,99 @@
+/** A SOAP server that others wrote, from a WSDL: found, drafted, called, and its faults told. */
+import assert from 'node:assert/strict';
+import { createServer, type Server } from 'node:http';
+import { after, before, test } from 'node:test';
+import { listen } from 'soap';
+import { collectionOf } from '../support/folder.js';
+import { document, echoTrail } from '../support/program.js';
+
+const wsdl = (address: string): string => `<?xml version="1.0"?>
+<definitions name="Customs" targetNamespace="urn:harbour:customs" xmlns="http://schemas.xmlsoap.org/wsdl/"
+  xmlns:soap="http://schemas.xmlsoap.org/wsdl/soap/" xmlns:tns="urn:harbour:customs" xmlns:xsd="http://www.w3.org/2001/XMLSchema">
+  <types><xsd:schema targetNamespace="urn:harbour:customs" elementFormDefault="qualified">
+    <xsd:element name="Declare"><xsd:complexType><xsd:sequence>
+      <xsd:element name="vessel" type="xsd:string"/><xsd:element name="tonnes" type="xsd:int"/>
+    </xsd:sequence></xsd:complexType></xsd:element>
+    <xsd:element name="Declared"><xsd:complexType><xsd:sequence>
+      <xsd:element name="mark" type="xsd:string"/>
+    </xsd:sequence></xsd:complexType></xsd:element>
+  </xsd:schema></types>
+  <message name="DeclareIn"><part name="body" element="tns:Declare"/></message>
+  <message name="DeclareOut"><part name="body" element="tns:Declared"/></message>
+  <portType name="CustomsPort"><operation name="Declare">
+    <input message="tns:DeclareIn"/><output message="tns:DeclareOut"/>
+  </operation></portType>
+  <binding name="CustomsBinding" type="tns:CustomsPort">
+    <soap:binding style="document" transport="http://schemas.xmlsoap.org/soap/http"/>
+    <operation name="Declare"><soap:operation soapAction="urn:declare"/>
+      <input><soap:body use="literal"/></input><output><soap:body use="literal"/></output>
+    </operation>
+  </binding>
+  <service name="Customs"><port name="Desk" binding="tns:CustomsBinding"><soap:address location="${address}"/></port></service>
+</definitions>`;
+
+let server: Server;
+let origin = '';
+const declared: { vessel: string; tonnes: number }[] = [];
+
+before(async () => {
+  server = createServer((_request, response) => response.writeHead(404).end());
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  origin = `http://127.0.0.1:${(server.address() as { port: number }).port}`;
+  const Declare = (given: { vessel: string; tonnes: number }): { mark: string } => {
+    if (given.tonnes > 500) {
+      throw { Fault: { faultcode: 'soap:Client', faultstring: 'more than the quay bears', statusCode: 500 } };
+    }
+    declared.push(given);
+    return { mark: `M-${given.vessel}` };
+  };
+  listen(server, '/customs', { Customs: { Desk: { Declare } } } as never, wsdl(`${origin}/customs`));
+});
+after(() => {
+  server.closeAllConnections();
+  server.close();
+});
+
+const envelope = (tonnes: string): string =>
+  `<s:Envelope xmlns:s="http://schemas.xmlsoap.org/soap/envelope/"><s:Body><d:Declare xmlns:d="urn:harbour:customs"><d:vessel>\${vessel}</d:vessel><d:tonnes>${tonnes}</d:tonnes></d:Declare></s:Body></s:Envelope>`;
+
+test('its WSDL is read from it, a draft is called, and what it answers is kept', async () => {
+  const cwd = collectionOf({}, origin);
+  const added = await echoTrail(['docs', 'add', `${origin}/customs?wsdl`, '--name', 'office'], { cwd });
+  assert.equal(added.status, 0, added.err);
+  const drafted = await echoTrail(['draft', 'office/Declare', '--as', 'declare'], { cwd });
+  assert.equal(drafted.status, 0, drafted.err);
+  const sent = await echoTrail(
+    [
+      'send',
+      'declare',
+      '--set',
+      'vessel=Kittiwake & Sons',
+      '--set',
+      'tonnes=42',
+      '--allow-changes',
+      '--pick',
+      '//*[local-name()="mark"]',
+    ],
+    { cwd },
+  );
+  assert.equal(sent.status, 0, sent.err);
+  assert.equal(sent.out, 'M-Kittiwake & Sons\n');
+  assert.deepEqual(declared.at(-1), { vessel: 'Kittiwake & Sons', tonnes: 42 });
+});
+
+test('its fault is a failure, with what it says', async () => {
+  const cwd = collectionOf(
+    {
+      'requests/declare.yaml': `inputs: {vessel: {}}\nmethod: POST\nurl: \${origin}/customs\nbody: {soap: {envelope: '${envelope('9000')}', action: "urn:declare"}}\n`,
+    },
+    origin,
+  );
+  const sent = await echoTrail(['send', 'declare', '--set', 'vessel=Kittiwake', '--json'], { cwd });
+  const { ok, status, problems } = document<{
+    ok: boolean;
+    status: number;
+    problems: { what: string; cause?: string }[];
+  }>(sent);
+  assert.deepEqual([ok, status], [false, 500]);
+  assert.match(JSON.stringify(problems), /more than the quay bears/);
+});
