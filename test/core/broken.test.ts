@@ -19,7 +19,7 @@ async function get(path: string, timeout: object = {}): Promise<Outcome> {
         shownUrl: url.href,
         headers: [],
         body: undefined,
-        timeout: { connect: 2000, total: 3000, ...timeout },
+        timeout: { connect: 60_000, total: 60_000, ...timeout },
         redirects: undefined,
         connection: plainConnection,
       },

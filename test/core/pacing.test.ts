@@ -1,11 +1,11 @@
 /** How long a server asks to wait, how a gate lets through, how waits grow, which version is newer. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { setTimeout } from 'node:timers/promises';
 import { HostGate, type Turn } from '../../src/core/trail/pacing/host-gate.js';
 import { ownWait, toldOnly } from '../../src/core/trail/pacing/retry-policy.js';
 import { spent, waitAsked } from '../../src/core/trail/pacing/server-waits.js';
 import { compareVersions } from '../../src/core/trail/run/versions.js';
+import { givenClock } from '../support/clock.js';
 
 const now = Date.UTC(2026, 10, 26, 12, 0, 0);
 type Lines = readonly (readonly [string, string])[];
@@ -88,40 +88,45 @@ test('a gate without a pace lets all through at once', () => {
 });
 
 test('so many at once, and the next when one comes back, in order', async () => {
-  const gate = new HostGate({ atOnce: 2 });
+  const clock = givenClock();
+  const gate = new HostGate({ atOnce: 2 }, clock);
   const [a, b] = [gate.enter(), gate.enter()];
   assert.ok(!(a instanceof Promise) && !(b instanceof Promise));
   const [c, d] = [entered(gate), entered(gate)];
-  await setTimeout(5);
+  await clock.pass(1000);
   assert.deepEqual([c.there, d.there], [false, false]);
   gate.leave(true);
-  await setTimeout(5);
+  await clock.pass(0);
   assert.deepEqual([c.there, d.there], [true, false]);
 });
 
 test('a refusal shuts the gate for all, and lets fewer through after it', async () => {
-  const gate = new HostGate({});
+  const clock = givenClock();
+  const gate = new HostGate({}, clock);
   const turns = Array.from({ length: 8 }, () => gate.enter() as Turn);
-  assert.equal(Math.round(gate.shut(40, turns[0])), 40);
+  await clock.pass(1);
+  assert.equal(gate.shut(40, turns[0]), 40);
   assert.ok(gate.shut(20, turns[1]) === 0, 'a shorter wait adds nothing');
   for (const [index] of turns.entries()) gate.leave(index > 1);
   const waiting = Array.from({ length: 8 }, () => entered(gate));
-  await setTimeout(15);
+  await clock.pass(39);
   assert.equal(waiting.filter(({ there }) => there).length, 0, 'shut');
-  await setTimeout(60);
-  const through = waiting.filter(({ there }) => there).length;
-  assert.ok(through >= 4 && through < 8, `half as many, and one more for each answer: ${through}`);
+  await clock.pass(1);
+  assert.equal(waiting.filter(({ there }) => there).length, 5, 'half as many, and one more for the answers');
 });
 
 test('so many a second leave', async () => {
-  const gate = new HostGate({ perSecond: 50 });
-  const started = performance.now();
-  for (let count = 0; count < 6; count += 1) {
-    await gate.enter();
-    gate.leave(true);
+  const clock = givenClock();
+  const gate = new HostGate({ perSecond: 50 }, clock);
+  const waiting = Array.from({ length: 6 }, () => entered(gate));
+  const there = (): number => waiting.filter((one) => one.there).length;
+  const seen: number[] = [];
+  for (let at = 0; at <= 100; at += 10) {
+    seen.push(there());
+    await clock.pass(at === 0 ? 0 : 10);
+    seen[seen.length - 1] = there();
   }
-  const time = performance.now() - started;
-  assert.ok(time >= 95 && time < 400, `${time}`);
+  assert.deepEqual(seen, [1, 1, 2, 2, 3, 3, 4, 4, 5, 5, 6]);
 });
 
 test('who waits at the gate gives up when it is interrupted', async () => {

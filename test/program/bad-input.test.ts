@@ -249,7 +249,9 @@ for (const [name, answer, says, recorded] of answers) {
   test(`${name}: status 3, and what did arrive is in the echo`, async () => {
     const server = await rawServer(answer);
     const cwd = collectionOf(
-      { 'requests/x.yaml': 'url: ${origin}/\ntimeout: {total: 500ms}\nexpect: {status: 200}\n' },
+      {
+        'requests/x.yaml': `url: \${origin}/\ntimeout: {total: ${name.includes('never') ? '500ms' : '60s'}}\nexpect: {status: 200}\n`,
+      },
       server.origin,
     );
     const ended = await echoTrail(['send', 'x'], { cwd });

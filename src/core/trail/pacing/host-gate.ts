@@ -3,6 +3,8 @@
  * of it: the gate is shut for the wait that the server asked for, and opens to half as many requests at once;
  * each answer after that lets a few more in, as congestion control of TCP does (RFC 5681, section 3.1).
  */
+import { type Clock, realClock } from '../../value/clock.js';
+
 export interface Pace {
   /** Requests under way at once. */
   readonly atOnce?: number | undefined;
@@ -11,7 +13,7 @@ export interface Pace {
 
 /** A turn at the gate, given back when the answer is there. */
 export interface Turn {
-  /** By the clock of `performance`. */
+  /** By the clock. */
   readonly began: number;
 }
 
@@ -27,23 +29,26 @@ export class HostGate {
   private shutUntil = 0;
   private nextLeave = 0;
   private narrowedAt = 0;
-  private timer: NodeJS.Timeout | undefined;
+  private stopTimer: (() => void) | undefined;
   private queue: Waiting[] = [];
 
-  constructor(private readonly pace: Pace) {
+  constructor(
+    private readonly pace: Pace,
+    private readonly clock: Clock = realClock,
+  ) {
     this.window = pace.atOnce ?? Number.POSITIVE_INFINITY;
   }
 
   /** A turn now, or a promise of one; undefined where the signal came first. */
   enter(signal?: AbortSignal): Turn | Promise<Turn | undefined> {
-    const now = performance.now();
+    const now = this.clock.now();
     if (this.queue.length === 0 && this.wait(now) === 0) return this.take(now);
     if (signal?.aborted) return Promise.resolve(undefined);
     return new Promise((go) => {
       const give = (): void => {
         this.queue = this.queue.filter((one) => one !== waiting);
         // A timer that nobody waits for would keep the program from ending.
-        if (this.queue.length === 0) clearTimeout(this.timer);
+        if (this.queue.length === 0) this.stopTimer?.();
         go(undefined);
       };
       const waiting: Waiting = { go, signal, give };
@@ -69,7 +74,7 @@ export class HostGate {
    * @returns by how much longer the gate is shut than it was, in milliseconds
    */
   shut(ms: number, refused?: Turn): number {
-    const now = performance.now();
+    const now = this.clock.now();
     const before = Math.max(now, this.shutUntil);
     this.shutUntil = Math.max(before, now + ms);
     if (refused && refused.began >= this.narrowedAt) {
@@ -93,7 +98,7 @@ export class HostGate {
   }
 
   private pump(): void {
-    const now = performance.now();
+    const now = this.clock.now();
     while (this.queue.length > 0) {
       const wait = this.wait(now);
       if (wait > 0) {
@@ -107,11 +112,12 @@ export class HostGate {
   }
 
   private wakeIn(ms: number): void {
-    if (this.timer) clearTimeout(this.timer);
-    // A timer may be a millisecond early, and would find the gate shut.
-    this.timer = setTimeout(() => {
-      this.timer = undefined;
+    this.stopTimer?.();
+    const due = (): void => {
+      this.stopTimer = undefined;
       this.pump();
-    }, Math.ceil(ms));
+    };
+    // A timer may be a millisecond early, and would find the gate shut.
+    this.stopTimer = this.clock.in(Math.ceil(ms), due, true);
   }
 }
