@@ -3,7 +3,7 @@
  * one whose process is gone is free at once, and whoever waits can be told for whom.
  */
 import fs from 'node:fs';
-import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { mkdir, readFile, rm, rmdir, stat, writeFile } from 'node:fs/promises';
 import { hostname } from 'node:os';
 import { dirname, join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
@@ -13,6 +13,8 @@ import { processes } from './processes.js';
 
 /** A lock whose holder has not touched it for so long is of a process that is gone, on another machine too. */
 const stale = 15_000;
+/** Whoever frees a lock takes no longer. Milliseconds. */
+const guardEnds = 5_000;
 /** Somebody may have to log in by hand first. Milliseconds. */
 const patience = 1_000_000;
 const [firstPause, longestPause] = [10, 250];
@@ -77,10 +79,7 @@ async function taken(path: string): Promise<() => Promise<void>> {
       if ((error as NodeJS.ErrnoException).code !== 'ELOCKED') throw asProblem(error);
     }
     const holder = await holderOf(folder);
-    if (holder && isGone(holder)) {
-      await freed(folder, holder);
-      continue;
-    }
+    if (holder && isGone(holder)) await freed(folder, holder);
     const waited = performance.now() - began;
     if (waited > patience) throw stillHeld(path, holder);
     if (!told && waited > silence) {
@@ -105,24 +104,33 @@ async function holderOf(folder: string): Promise<Holder | undefined> {
 const isGone = ({ process, machine }: Holder): boolean =>
   process !== 0 && machine === hostname() && processes().isGone(process);
 
-/** Taken away at once as a whole; where another was quicker and holds it by now, it is given back. */
+/**
+ * Takes away the lock of a process that is gone. By one at a time, and only what is still its lock when it is known to be gone:
+ * nobody else takes that away before the library holds it for stale.
+ */
 async function freed(folder: string, gone: Holder): Promise<void> {
-  const aside = `${folder}.${processes().own}.gone`;
+  const guard = `${folder}.free`;
   try {
-    await rename(folder, aside);
+    await mkdir(guard);
   } catch {
+    // Whoever is at it is done at once, or was killed.
+    if (await isOlder(guard, guardEnds)) await rmdir(guard).catch(() => undefined);
     return;
   }
-  const found = await holderOf(aside);
-  if (found?.process !== gone.process) {
-    const back = await rename(aside, folder).then(
-      () => true,
-      () => false,
-    );
-    if (back) return;
+  try {
+    const held = await holderOf(folder);
+    if (held?.process === gone.process && !(await isOlder(folder, stale - 2_000)))
+      await rm(folder, { recursive: true, force: true });
+  } finally {
+    await rmdir(guard).catch(() => undefined);
   }
-  await rm(aside, { recursive: true, force: true });
 }
+
+const isOlder = (path: string, ms: number): Promise<boolean> =>
+  stat(path).then(
+    ({ mtimeMs }) => Date.now() - mtimeMs > ms,
+    () => false,
+  );
 
 const stillHeld = (path: string, holder: Holder | undefined): Problem =>
   new Problem('file-unreadable', {

@@ -38,7 +38,8 @@ function validator(schema: object): ValidateFunction {
     } catch (error) {
       throw new Problem('matcher-shape', {
         what: 'the schema is not a usable JSON Schema',
-        cause: (error as Error).message,
+        // A part of the schema that is no text is not worth telling.
+        cause: (error as Error).message.replace(/: \[object \w+\]/g, ''),
         remedy:
           "correct the schema; one of the documentation is the vendor's to correct: expect less than schema: documented",
       });
