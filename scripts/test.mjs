@@ -1,4 +1,7 @@
-/** Runs the built tests with Node's own runner, three files at a time, since many of them wait. Words behind `--` choose files by name. */
+/**
+ * Runs the built tests with Node's own runner, three files at a time, since many of them wait. Words behind `--` choose files by
+ * name; those that take long, in `test/long`, are run only when they are chosen.
+ */
 import { spawnSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -8,7 +11,11 @@ const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const folder = join(root, 'dist/test');
 const chosen = process.argv.slice(2);
 const files = readdirSync(folder, { recursive: true, encoding: 'utf8' })
-  .filter((file) => file.endsWith('.test.js') && (chosen.length === 0 || chosen.some((word) => file.includes(word))))
+  .filter(
+    (file) =>
+      file.endsWith('.test.js') &&
+      (chosen.length === 0 ? !file.startsWith('long') : chosen.some((word) => file.includes(word))),
+  )
   .sort()
   .map((file) => join(folder, file));
 if (files.length === 0) {

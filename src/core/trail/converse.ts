@@ -39,10 +39,12 @@ async function conversation(talk: Conversation): Promise<Attempt> {
     const refused = tried.inside || tried.outcome.received?.status === 401;
     if (!attached || !refused) return;
     // A token that was good once and is refused now has ended: once more with a new one.
+    // It is recorded before what it leads to; where nothing can be renewed, it is recorded once more, as the answer.
+    record(talk, tried.exchanged, unjudged(tried.outcome), true);
     const renewed = await workspace.sessions.renew(attached);
     if (!renewed) return;
     if (talk.anew) await workOutAnew(talk);
-    await again();
+    tried = await attempt(talk);
     tried.inside = await refusesInside(workspace, sessions, tried);
   }
 

@@ -39,7 +39,7 @@ function validator(schema: object): ValidateFunction {
       throw new Problem('matcher-shape', {
         what: 'the schema is not a usable JSON Schema',
         // A part of the schema that is no text is not worth telling.
-        cause: (error as Error).message.replace(/: \[object \w+\]/g, ''),
+        cause: (error as Error).message.replace(/: [^:]*\[object .*$/s, ''),
         remedy:
           "correct the schema; one of the documentation is the vendor's to correct: expect less than schema: documented",
       });

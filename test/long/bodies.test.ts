@@ -1,0 +1,85 @@
+/** Bodies that are longer than what is held in memory, and small ones that swell. */
+import assert from 'node:assert/strict';
+import { existsSync, readFileSync } from 'node:fs';
+import { createServer, type ServerResponse } from 'node:http';
+import { join } from 'node:path';
+import { after, test } from 'node:test';
+import { gzipSync } from 'node:zlib';
+import { collectionOf } from '../support/folder.js';
+import { document, echoTrail } from '../support/program.js';
+
+const secret = 'sounding-lead-quay-77';
+const env = { ECHO_TRAIL_SECRET_KEY: secret };
+
+/** More than is held in memory, with the secret every thousand characters or so. */
+const piece = `{"berth":"north","note":"${'tide '.repeat(190)}","key":"${secret}"},\n`;
+const longSize = 58e6;
+
+function pour(response: ServerResponse): void {
+  response.setHeader('content-type', 'application/json');
+  response.write('[');
+  let left = longSize;
+  const go = (): void => {
+    while (left > 0) {
+      left -= piece.length;
+      if (!response.write(piece)) {
+        response.once('drain', go);
+        return;
+      }
+    }
+    response.end('{}]');
+  };
+  go();
+}
+
+const server = createServer((request, response) => {
+  if (request.url === '/long') return pour(response);
+  response.setHeader('content-encoding', 'gzip');
+  response.setHeader('content-type', 'text/plain');
+  response.end(gzipSync(request.url === '/swelling' ? Buffer.alloc(70e6, '~') : Buffer.alloc(20e6)));
+});
+await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+const origin = `http://127.0.0.1:${(server.address() as { port: number }).port}`;
+after(() => {
+  server.closeAllConnections();
+  server.close();
+});
+
+const collection = (): string =>
+  collectionOf({ 'requests/long.yaml': 'url: ${origin}/long\nheaders: {X-Key: "${secret.key}"}\n' }, origin);
+
+test('a body that is too long for memory is in a file, its secrets hidden, and its beginning is shown', async () => {
+  const cwd = collection();
+  const sent = await echoTrail(['send', 'long'], { cwd, env });
+  assert.equal(sent.status, 0, sent.err);
+  assert.ok(sent.out.length < 50_000 && sent.out.startsWith('[{"berth":"north"'), sent.out.slice(0, 100));
+  assert.match(sent.err, /^long {4}58\.\d MB, of which this is the beginning: all of it is in (\S+)$/m);
+  const [, path = ''] = /all of it is in (\S+)/.exec(sent.err) ?? [];
+  const stored = readFileSync(join(cwd, path), 'utf8');
+  assert.ok(!stored.includes(secret) && !sent.out.includes(secret));
+  const count = Math.ceil(longSize / piece.length);
+  assert.equal(stored.split('‹secret›').length - 1, count);
+  assert.equal(stored.replaceAll('‹secret›', secret), `[${piece.repeat(count)}{}]`);
+  const shown = await echoTrail(['echo', 'show', '--body'], { cwd });
+  assert.equal(shown.out, stored);
+  const json = document<{ body: null; bodyFile: string; ok: boolean }>(
+    await echoTrail(['send', 'long', '--json'], { cwd, env }),
+  );
+  assert.deepEqual([json.body, json.ok, existsSync(json.bodyFile)], [null, true, true]);
+  const picked = await echoTrail(['send', 'long', '--pick', '$[0].berth'], { cwd, env });
+  assert.equal(picked.status, 3);
+  assert.match(picked.err, /larger than what is read[\s\S]*it has 58\.\d MB, and up to 56\.0 MB are looked into/);
+});
+
+test('a small answer that swells goes to a file, too; --to says so', async () => {
+  const cwd = collection();
+  const sent = await echoTrail(['send', 'GET', '/swelling'], { cwd });
+  assert.equal(sent.status, 0, sent.err);
+  assert.match(sent.err, /70\.0 MB \(.* on the wire\)/);
+  const [, path = ''] = /all of it is in (\S+)/.exec(sent.err) ?? [];
+  assert.equal(readFileSync(join(cwd, path)).length, 70e6);
+  const saved = await echoTrail(['send', 'GET', '/grows', '--to', 'grown.bin'], { cwd });
+  assert.match(saved.err, /warning {2}.* that came grew to 10\.\d MB so far in grown\.bin\.part/);
+  assert.match(saved.err, /saved 20\.0 MB to grown\.bin/);
+  assert.equal(readFileSync(join(cwd, 'grown.bin')).length, 20e6);
+});
