@@ -198,3 +198,29 @@ test('an index that is broken is made anew', async () => {
     assert.match(shown.out, /All berths/);
   }
 });
+
+test('a journal that was sealed with another key, or whose settings are broken, is told plainly', async () => {
+  const server = await rawServer(() => answerOf('{"id": "made-1"}', { status: '201 Created' }));
+  const cwd = collectionOf(
+    {
+      'requests/book.yaml':
+        'inputs: {a: {}}\nmethod: POST\nurl: ${origin}/calls/{a}\nkeep: {id: {at: $.id, secret: true}}\n',
+      'requests/drop.yaml': 'inputs: {id: {}}\nmethod: DELETE\nurl: ${origin}/calls/{id}\n',
+      'trails/t.yaml': 'inputs: {a: {}}\nundo: never\nsteps: [{send: book, undo: {send: drop}}]\n',
+    },
+    server.origin,
+  );
+  allWell([await echoTrail(['run', 't', '--set', 'a=1'], { cwd })]);
+  const elsewhere = await echoTrail(['run', '--undo', 'last'], { cwd, env: { ECHO_TRAIL_HOME: temporaryFolder() } });
+  const folder = join(cwd, '.echo-trail/runs');
+  const [file = ''] = readdirSync(folder);
+  const path = join(folder, file);
+  writeFileSync(path, readFileSync(path, 'utf8').replace(/"settings":"[^"]*"/, '"settings":"AAAA"'));
+  const broken = await echoTrail(['run', '--undo', 'last'], { cwd });
+  for (const { status, err } of [elsewhere, broken]) {
+    assert.equal(status, 4, err);
+    assert.match(err, /cannot open .*runs[\s\S]*^try /m);
+    assert.doesNotMatch(err, /--debug/);
+  }
+  await server.close();
+});

@@ -73,7 +73,12 @@ const explained = (error: unknown): string => {
   return /authenticate data/.test(said) ? 'it was sealed with another key, or has been changed since' : said;
 };
 
-export function unreadable(path: string, error: unknown): Problem {
+export function unreadable(
+  path: string,
+  error: unknown,
+  remedy = 'if the key in your Echo Trail folder was replaced, remove the file and set the secrets again',
+): Problem {
+  if (error instanceof Problem) return error;
   const system = systemWords(error, path);
   if (system) return new Problem('file-unreadable', system, { cause: error });
   return new Problem(
@@ -81,7 +86,7 @@ export function unreadable(path: string, error: unknown): Problem {
     {
       what: `cannot open ${path}`,
       cause: explained(error),
-      remedy: 'if the key in your Echo Trail folder was replaced, remove the file and set the secrets again',
+      remedy,
     },
     { cause: error },
   );

@@ -2,9 +2,10 @@
 import { createHash } from 'node:crypto';
 import { statSync } from 'node:fs';
 import { join } from 'node:path';
+import * as z from 'zod/mini';
 import { Problem } from '../../problem/problem.js';
 import { alone } from '../../storage/alone.js';
-import { sealing } from '../../storage/sealing.js';
+import { type Sealing, sealing, unreadable } from '../../storage/sealing.js';
 import { type Before, readJournal } from '../journal/before.js';
 import { type Journal, journalFolder, openJournal } from '../journal/journal.js';
 import type { JournalLine, Part, RunOptions } from '../journal/lines.js';
@@ -36,17 +37,24 @@ export async function earlierRun(
   redactor: Workspace['redactor'],
 ): Promise<{ readonly order: RunOrder; readonly before: Before }> {
   const seals = await sealing(home);
-  const before = await readJournal(journalFolder(local), run, recorder(seals, redactor));
+  const before = await readJournal(journalFolder(local), run, recorder(seals, redactor)).catch((error: unknown) =>
+    Promise.reject(unreadable(journalFolder(local), error, anotherKey)),
+  );
   const { names, environment, settings, options } = before.header;
-  return {
-    before,
-    order: {
-      names,
-      environment,
-      settings: new Map(JSON.parse(seals.open(settings)) as [string, string][]),
-      options,
-    },
-  };
+  return { before, order: { names, environment, settings: settingsIn(settings, seals, before.path), options } };
+}
+
+const anotherKey = 'a run is gone on with, and taken back, with the key of whoever began it';
+
+const settingsList = z.array(z.tuple([z.string(), z.string()]));
+
+/** @throws Problem secret-unreadable: sealed with another key, or changed since */
+function settingsIn(sealed: string, seals: Sealing, path: string): Map<string, string> {
+  try {
+    return new Map(settingsList.parse(JSON.parse(seals.open(sealed))));
+  } catch (error) {
+    throw unreadable(path, error, anotherKey);
+  }
 }
 
 /** @throws Problem usage: another process is at it */
