@@ -14,7 +14,7 @@ test('what is left of a process whose parent never asks for its end is gone', {
   skip: !existsSync('/proc/self/stat'),
 }, async () => {
   // The parent becomes a program that waits for no child.
-  const parent = spawn('sh', ['-c', 'true & echo $!; exec sleep 60'], { stdio: ['ignore', 'pipe', 'ignore'] });
+  const parent = spawn('sh', ['-c', 'sleep 1 & echo $!; exec sleep 60'], { stdio: ['ignore', 'pipe', 'ignore'] });
   const pid = await new Promise<number>((resolve) => parent.stdout.once('data', (said) => resolve(Number(said))));
   while (!isGone(pid)) await new Promise((resolve) => setTimeout(resolve, 5));
   assert.ok(process.kill(pid, 0), 'its number is still taken');

@@ -160,7 +160,8 @@ class Exchange implements Interruptible, Limited {
     this.await(this.wire.timeout.idle, 'idle');
     if (this.sinking === 'instead') return this.pass(this.sink?.write(chunk));
     const kept = this.keep(chunk);
-    return this.sinking === 'nothing' ? this.pass(kept) : this.pass(this.sink?.write(chunk));
+    const shown = this.sinking === 'nothing' ? undefined : this.sink?.write(chunk);
+    return this.pass(kept && shown ? Promise.all([kept, shown]) : (kept ?? shown));
   }
 
   /** In memory, or, where it is too long for that, in a file. */
@@ -191,7 +192,7 @@ class Exchange implements Interruptible, Limited {
   }
 
   /** False holds the connection back until the chunk has been taken. */
-  private pass(waiting: Promise<void> | undefined): boolean {
+  private pass(waiting: Promise<unknown> | undefined): boolean {
     if (!waiting) return true;
     waiting.then(
       () => this.resume?.(),

@@ -83,7 +83,8 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   );
   const judged = judging instanceof Promise ? await judging : judging;
   const sent = concluded(talk, tried, judged, undocumented);
-  if (workspace.log.waiting > mostWaiting) await workspace.log.flushed();
+  if (workspace.log.waiting > mostWaiting)
+    await workspace.log.flushed().catch((error: unknown) => judged.problems.push(asProblem(error)));
   return sent;
 }
 
