@@ -2,6 +2,7 @@
 import { makeRedactor } from '../../core/echo/redactor.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { Problem } from '../../core/problem/problem.js';
+import type { WalkEvent } from '../../core/trail/events.js';
 import type { Before } from '../../core/trail/journal/before.js';
 import { makeMatrix } from '../../core/trail/run/matrix.js';
 import { planNames } from '../../core/trail/run/names.js';
@@ -14,10 +15,11 @@ import {
   type RunOrder,
 } from '../../core/trail/run/open-run.js';
 import { changedRows, rowsChanged, rowsOfRun, type WalkRows } from '../../core/trail/run/rows-changed.js';
-import { doubtsIn, leftOf, undoRun } from '../../core/trail/run/undo-run.js';
+import { doubtsIn, leftOf, type UndoSummary, undoRun } from '../../core/trail/run/undo-run.js';
 import { type Context, settingsOf } from '../context.js';
 import type { Documents } from '../documents.js';
 import { interruptedStatus } from '../exit-status.js';
+import type { Terminal } from '../terminal.js';
 import { eventLines } from '../view/run.js';
 import { eventDocument, undoSummaryDocument } from '../view/run-documents.js';
 import { listed } from '../view/run-summary.js';
@@ -105,36 +107,42 @@ export async function undoEarlier(context: Context, run: string, wishes: RunWish
   const { own, before, order } = await earlier(context, run, wishes);
   demandIdle(before, worker);
   const { workspace } = own;
-  const { hide } = workspace.redactor;
-  if (leftOf(before).length === 0 && doubtsIn(before).length === 0) {
-    const none = { run: before.header.run, undone: 0, notUndone: 0, inDoubt: [] };
-    if (terminal.json) terminal.document(undoSummaryDocument(none));
-    else terminal.note(`run ${none.run} left nothing that is to be taken back`);
-    return 0;
-  }
-  workspace.expectChanges({ calls: leftOf(before).length, rows: false });
-  const journal = await openRun(workspace, context.home, undefined, order, worker, before);
-  try {
-    const summary = await undoRun(
-      workspace,
-      before,
-      journal,
-      (event) => {
-        if (terminal.json) terminal.document(eventDocument(event, hide));
-        else for (const line of eventLines(event, terminal, hide)) terminal.print(line);
-      },
-      signal,
-    );
-    if (terminal.json) terminal.document(undoSummaryDocument(summary));
-    else {
-      const left = summary.notUndone > 0 ? `, ${terminal.out.red(`${summary.notUndone} not`)}` : '';
-      const doubts = summary.inDoubt.length > 0 ? `, ${terminal.out.red(`${summary.inDoubt.length} in doubt`)}` : '';
-      terminal.print(`run ${summary.run}: ${summary.undone} undone${left}${doubts}`);
-      for (const line of listed('in doubt: these may or may not have happened', summary.inDoubt, terminal, hide))
-        terminal.print(line);
+  const left = leftOf(before).length;
+  const nothing = { run: before.header.run, undone: 0, notUndone: 0, inDoubt: doubtsIn(before) };
+  // Where there is nothing to take back, the run may still be gone on with.
+  const summary = left === 0 ? nothing : await undone();
+  if (terminal.json) terminal.document(undoSummaryDocument(summary));
+  else if (left === 0 && summary.inDoubt.length === 0)
+    terminal.note(`run ${summary.run} left nothing that is to be taken back`);
+  else tellUndone(summary, terminal, workspace.redactor.hide);
+  return signal.aborted ? interruptedStatus : summary.notUndone + summary.inDoubt.length > 0 ? 1 : 0;
+
+  async function undone(): Promise<UndoSummary> {
+    workspace.expectChanges({ calls: left, rows: false });
+    const { hide } = workspace.redactor;
+    const journal = await openRun(workspace, context.home, undefined, order, worker, before);
+    const report = (event: WalkEvent): void => {
+      if (terminal.json) terminal.document(eventDocument(event, hide));
+      else for (const line of eventLines(event, terminal, hide)) terminal.print(line);
+    };
+    try {
+      return await undoRun(workspace, before, journal, report, signal);
+    } finally {
+      await journal.close();
     }
-    return signal.aborted ? interruptedStatus : summary.notUndone + summary.inDoubt.length > 0 ? 1 : 0;
-  } finally {
-    await journal.close();
   }
+}
+
+function tellUndone(
+  { run, undone, notUndone, inDoubt }: UndoSummary,
+  terminal: Terminal,
+  hide: (text: string) => string,
+): void {
+  const { out } = terminal;
+  const left = notUndone > 0 ? `, ${out.red(`${notUndone} not`)}` : '';
+  const doubts = inDoubt.length > 0 ? `, ${out.red(`${inDoubt.length} in doubt`)}` : '';
+  terminal.print(`run ${run}: ${undone} undone${left}${doubts}`);
+  for (const line of listed('in doubt: these may or may not have happened', inDoubt, terminal, hide))
+    terminal.print(line);
+  if (inDoubt.length > 0) terminal.note(out.dim('  look at the vendor whether they did'));
 }
