@@ -95,9 +95,8 @@ export function makeContext(
       for (const workspace of opened) {
         const gone = await workspace.close();
         if (gone === 0) continue;
-        const records =
-          gone === 1 ? 'the oldest record of exchanges was' : `the ${gone} oldest records of exchanges were`;
-        terminal.note(terminal.err.dim(`${records} let go: echoes: in echo-trail.yaml says how many are kept`));
+        const oldest = `the echoes of the oldest ${gone === 1 ? 'command' : `${gone} commands`}`;
+        terminal.note(terminal.err.dim(`deleted ${oldest}; echoes: in echo-trail.yaml sets the limit`));
       }
     },
     redactor: () => opened.at(-1)?.redactor,

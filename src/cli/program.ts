@@ -186,9 +186,9 @@ function untilFault<T>(work: Promise<T>): Promise<T> {
 
 const cannotPrint = ({ message }: Error): Problem =>
   new Problem('file-unreadable', {
-    what: 'standard output could not be written',
+    what: 'cannot write to standard output',
     cause: message,
-    remedy: 'what was done is recorded: echo-trail echo list',
+    remedy: 'echo-trail echo list shows what was sent',
   });
 
 function complain(error: unknown, { terminal, redactor }: Context, signal: AbortSignal): number {

@@ -53,8 +53,8 @@ test('a body that is too long for memory is in a file, its secrets hidden, and i
   const sent = await echoTrail(['send', 'long'], { cwd, env });
   assert.equal(sent.status, 0, sent.err);
   assert.ok(sent.out.length < 50_000 && sent.out.startsWith('[{"berth":"north"'), sent.out.slice(0, 100));
-  assert.match(sent.err, /^long {4}58\.\d MB, of which this is the beginning: all of it is in (\S+)$/m);
-  const [, path = ''] = /all of it is in (\S+)/.exec(sent.err) ?? [];
+  assert.match(sent.err, /^long {4}58\.\d MB, only the beginning is shown; the whole body is in (\S+)$/m);
+  const [, path = ''] = /the whole body is in (\S+)/.exec(sent.err) ?? [];
   const stored = readFileSync(join(cwd, path), 'utf8');
   assert.ok(!stored.includes(secret) && !sent.out.includes(secret));
   const count = Math.ceil(longSize / piece.length);
@@ -68,7 +68,10 @@ test('a body that is too long for memory is in a file, its secrets hidden, and i
   assert.deepEqual([json.body, json.ok, existsSync(json.bodyFile)], [null, true, true]);
   const picked = await echoTrail(['send', 'long', '--pick', '$[0].berth'], { cwd, env });
   assert.equal(picked.status, 3);
-  assert.match(picked.err, /larger than what is read[\s\S]*it has 58\.\d MB, and up to 56\.0 MB are looked into/);
+  assert.match(
+    picked.err,
+    /response is too large[\s\S]*it is 58\.\d MB long; expectations, keep and --pick read up to 56\.0 MB/,
+  );
 });
 
 test('a small answer that swells goes to a file, too; --to says so', async () => {
@@ -76,10 +79,10 @@ test('a small answer that swells goes to a file, too; --to says so', async () =>
   const sent = await echoTrail(['send', 'GET', '/swelling'], { cwd });
   assert.equal(sent.status, 0, sent.err);
   assert.match(sent.err, /70\.0 MB \(.* on the wire\)/);
-  const [, path = ''] = /all of it is in (\S+)/.exec(sent.err) ?? [];
+  const [, path = ''] = /the whole body is in (\S+)/.exec(sent.err) ?? [];
   assert.equal(readFileSync(join(cwd, path)).length, 70e6);
   const saved = await echoTrail(['send', 'GET', '/grows', '--to', 'grown.bin'], { cwd });
-  assert.match(saved.err, /warning {2}.* that came grew to 10\.\d MB so far in grown\.bin\.part/);
+  assert.match(saved.err, /warning {2}.* received have grown to 10\.\d MB so far in grown\.bin\.part/);
   assert.match(saved.err, /saved 20\.0 MB to grown\.bin/);
   assert.equal(readFileSync(join(cwd, 'grown.bin')).length, 20e6);
 });

@@ -105,7 +105,7 @@ test('a changing call that a kill cut off is in doubt, and says so', async () =>
   const [only, ...others] = await echoesOf(cwd);
   assert.deepEqual([others.length, only?.method, only?.status, only?.ok], [0, 'POST', null, false]);
   assert.match((await echoTrail(['echo', 'list'], { cwd })).out, /in doubt +none/);
-  assert.match((await echoTrail(['echo', 'show'], { cwd })).out, /in doubt {2}it left, and the program was ended/);
+  assert.match((await echoTrail(['echo', 'show'], { cwd })).out, /in doubt {2}it was sent, and the program ended/);
 });
 
 const description = (schema: object): string =>

@@ -84,7 +84,7 @@ test('a full disk behind standard output is told, and what was done is done', { 
   calls.length = 0;
   const { out, err } = await inShell(collection(), 'ECHO run look > /dev/full; echo "status $?"');
   assert.match(out, /status 2\n$/);
-  assert.match(err, /standard output could not be written\ncause +ENOSPC/);
+  assert.match(err, /cannot write to standard output\ncause +ENOSPC/);
   assert.doesNotMatch(err, /at .*\.cjs/);
   assert.deepEqual(calls, ['GET /look']);
 });

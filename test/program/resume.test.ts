@@ -516,7 +516,7 @@ test('--undo names the call that was in flight when the run was killed, and says
   assert.deepEqual([again.status, vendor.removed.length], [1, 7]);
   const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });
   assert.equal(resumed.status, 2);
-  assert.match(resumed.err, /was taken back since: it cannot be gone on with\ntry {4}echo-trail run all walks it anew/);
+  assert.match(resumed.err, /has been undone since, so it cannot be resumed\ntry {4}echo-trail run all starts again/);
 });
 
 test('rows that stand elsewhere are known by their content; going on with them is asked for', async () => {
@@ -535,12 +535,12 @@ test('rows that stand elsewhere are known by their content; going on with them i
   writeFileSync(join(cwd, 'data/rows.csv'), rowsOf(wanted));
   const refused = await echoTrail(['run', '--resume', 'last'], { cwd });
   assert.equal(refused.status, 2);
-  assert.match(refused.err, /the rows are not what run \w+ went through/);
+  assert.match(refused.err, /the rows have changed since run \w+/);
   assert.match(
     refused.err,
-    /all: row 3 is gone or changed; \d+ rows stand elsewhere \(row \d+ is now row \d+\); rows 1, 2, 3, 4, 5 and \d+ more came/,
+    /all: row 3 was removed or changed; \d+ rows have moved \(row \d+ is now row \d+\); rows 1, 2, 3, 4, 5 and \d+ more were added/,
   );
-  assert.match(refused.err, /--rows-changed goes on with them/);
+  assert.match(refused.err, /--rows-changed resumes with the rows as they are now/);
   const resumed = await echoTrail(['run', '--resume', 'last', '--rows-changed', '--json'], { cwd });
   const { rows, inDoubt } = summaryOf(resumed);
   assert.equal(rows.ok + inDoubt.length, wanted.length, resumed.err);
@@ -592,7 +592,10 @@ test('a run of which nothing is left says so, to programs too', async () => {
   );
   await echoTrail(['run', 'all'], { cwd });
   const told = await echoTrail(['run', '--resume', 'last'], { cwd });
-  assert.deepEqual([told.status, /had come to its end, all well: nothing is left/.test(told.out)], [0, true]);
+  assert.deepEqual(
+    [told.status, /has finished, without failures: there is nothing left to resume/.test(told.out)],
+    [0, true],
+  );
   const [line] = documentLines(await echoTrail(['run', '--resume', 'last', '--json'], { cwd }));
   assert.deepEqual([line?.event, line?.ok], ['nothing-left', true]);
 });

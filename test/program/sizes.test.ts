@@ -42,7 +42,7 @@ test('JSON that is nested too deeply is told beside it, and a run has its summar
   const cwd = collection();
   const sent = await echoTrail(['send', 'deep'], { cwd });
   assert.equal(sent.status, 2);
-  assert.match(sent.err, /200 OK[\s\S]*nested more deeply than the 512 levels/);
+  assert.match(sent.err, /200 OK[\s\S]*nested more deeply than 512 levels/);
   assert.ok(sent.out.startsWith('[[[[['));
   const walked = await echoTrail(['run', 'deep', '--json'], { cwd });
   assert.deepEqual(
@@ -133,7 +133,7 @@ test('the exchanges of the newest run stay, whatever the limit, and what is let 
   assert.equal(first.status, 0);
   const second = await echoTrail(['send', 'x'], { cwd });
   const third = await echoTrail(['send', 'x'], { cwd });
-  assert.match(second.err + third.err, /oldest record of exchanges was let go: echoes: in echo-trail\.yaml/);
+  assert.match(second.err + third.err, /deleted the echoes of the oldest command; echoes: in echo-trail\.yaml/);
   assert.equal((await echoTrail(['echo', 'show', `${run}.1`], { cwd })).status, 0, 'its summary names it');
 });
 

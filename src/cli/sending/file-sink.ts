@@ -107,7 +107,7 @@ export class FileSink implements Sink {
     if (this.told || this.saved < 10e6 || this.saved < swollen * this.came) return;
     this.told = true;
     this.terminal.note(
-      `${this.terminal.err.yellow('warning')}  ${sizeText(this.came)} that came grew to ${sizeText(this.saved)} so far in ${this.part}`,
+      `${this.terminal.err.yellow('warning')}  ${sizeText(this.came)} received have grown to ${sizeText(this.saved)} so far in ${this.part}`,
     );
   }
 
@@ -116,8 +116,8 @@ export class FileSink implements Sink {
       return work();
     } catch (error) {
       const cause = (error as Error).message;
-      const remedy = 'what is there stays in the part: the same command goes on from there where the server allows it';
-      throw new Problem('file-unreadable', { what: `the answer could not be written to ${this.part}`, cause, remedy });
+      const remedy = 'the part file stays: the same command continues from there if the server supports ranges';
+      throw new Problem('file-unreadable', { what: `cannot write the response to ${this.part}`, cause, remedy });
     }
   }
 

@@ -32,7 +32,8 @@ export class LiveSink implements Sink {
   }
 
   write(chunk: Buffer): Promise<void> | undefined {
-    if (this.closed()) return Promise.reject(new Problem('interrupted', { what: 'nobody reads what comes any more' }));
+    if (this.closed())
+      return Promise.reject(new Problem('interrupted', { what: 'the reader of standard output has closed it' }));
     this.saved += chunk.length;
     const text = this.rest + this.decoder.write(chunk);
     const end = text.lastIndexOf('\n');

@@ -272,8 +272,8 @@ function tellPages({ pages, items, total, partial, doubt }: PageCount, first: bo
 
 /** What is not shown is somewhere. */
 function tellSpooled({ path, size }: Spooled, view: View, { err, note }: Terminal): void {
-  const beginning = view === 'pretty' ? ', of which this is the beginning' : '';
-  note(`${err.yellow('long')}    ${sizeText(size)}${beginning}: all of it is in ${relative('', path)}`);
+  const beginning = view === 'pretty' ? ', only the beginning is shown' : '';
+  note(`${err.yellow('long')}    ${sizeText(size)}${beginning}; the whole body is in ${relative('', path)}`);
 }
 
 const savedText = (saved: boolean, size: number, to: string): string =>

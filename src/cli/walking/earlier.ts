@@ -64,7 +64,7 @@ export async function walkEarlier(context: Context, run: string, wishes: RunWish
     if (!terminal.interactive) throw problem;
     terminal.note(`${problem.what}\n${changes}`);
     const { confirmed } = await import('../ask/confirmed.js');
-    if (!(await terminal.asking(() => confirmed('Go on with them?')))) throw problem;
+    if (!(await terminal.asking(() => confirmed('Resume with the rows as they are now?')))) throw problem;
   }
 }
 
@@ -78,9 +78,9 @@ function tellNothingLeft({ header: { run }, walks }: Before, { terminal }: Conte
   if (terminal.json) terminal.document({ event: 'nothing-left', run, ok } satisfies Documents['run nothing left']);
   else
     terminal.print(
-      `run ${run} had come to its end, ${ok ? 'all well' : 'with failures'}: nothing is left to go on with`,
+      `run ${run} has finished, ${ok ? 'without failures' : 'with failures'}: there is nothing left to resume`,
     );
-  if (!ok) terminal.note(`try echo-trail run --failed-of ${run}, which walks what failed of it`);
+  if (!ok) terminal.note(`try echo-trail run --failed-of ${run} to run the failed part again`);
   return ok ? 0 : 1;
 }
 
@@ -144,5 +144,5 @@ function tellUndone(
   terminal.print(`run ${run}: ${undone} undone${left}${doubts}`);
   for (const line of listed('in doubt: these may or may not have happened', inDoubt, terminal, hide))
     terminal.print(line);
-  if (inDoubt.length > 0) terminal.note(out.dim('  look at the vendor whether they did'));
+  if (inDoubt.length > 0) terminal.note(out.dim('  check with the vendor'));
 }

@@ -39,7 +39,7 @@ export function runOptions(command: Command): Command {
     .option('--accept', 'write what same-as finds to its file, after showing the difference')
     .option('--matrix', 'end with rows by checks, and every deviation')
     .option('--resume <run>', 'go on with a run that was interrupted or killed; last for the last one')
-    .option('--rows-changed', 'with --resume: go on although rows came, went or changed since')
+    .option('--rows-changed', 'with --resume: continue although rows were added, removed or changed')
     .option('--anew', 'forget what once-by remembers of earlier runs')
     .option('--failed-of <run>', 'walk only what failed in a run')
     .option('--undo <run>', 'take back what a run made and has not taken back');

@@ -47,7 +47,7 @@ export class Overflow {
   private take(piece: Uint8Array): void {
     if (this.size < beginning) this.head.push(Buffer.from(piece.subarray(0, beginning - this.size)));
     this.size += piece.length;
-    if (this.size > mostSpooled) throw tooLarge(`more than ${sizeText(mostSpooled)} came`);
+    if (this.size > mostSpooled) throw tooLarge(`the limit is ${sizeText(mostSpooled)}`);
     this.spool.write(piece);
   }
 
@@ -74,8 +74,8 @@ export class Overflow {
 
 export const tooLarge = (cause: string): Problem =>
   new Problem('answer-too-large', {
-    what: 'the answer is larger than what is read',
-    where: 'receiving the answer',
+    what: 'the response is too large',
+    where: 'receiving the response',
     cause,
-    remedy: 'ask for less, or in pages; --to FILE saves an answer of any length',
+    remedy: 'request less, or in pages; --to FILE saves a response of any length',
   });

@@ -98,7 +98,9 @@ export class Received implements Observed {
   get text(): string {
     const { spooled } = this.parts;
     if (spooled)
-      throw tooLarge(`it has ${sizeText(spooled.size)}, and up to ${sizeText(mostInMemory)} are looked into`);
+      throw tooLarge(
+        `it is ${sizeText(spooled.size)} long; expectations, keep and --pick read up to ${sizeText(mostInMemory)}`,
+      );
     return this.shown;
   }
 

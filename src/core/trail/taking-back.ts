@@ -34,6 +34,6 @@ export async function takeBack(
 
 export const undoInDoubt = (call: string): Problem =>
   new Problem('in-doubt', {
-    what: `${call} may or may not have happened: its answer is not known`,
-    remedy: 'look at the vendor whether it did; it is not sent again on its own',
+    what: `${call} may or may not have happened: no response was recorded`,
+    remedy: 'check with the vendor; it is not resent automatically',
   });

@@ -55,7 +55,7 @@ function isDeepOutside(text: string): boolean {
 export function parseJson(text: string): Value {
   if (isDeep(text)) {
     throw new Problem('nested-too-deeply', {
-      what: `the JSON is nested more deeply than the ${deepest} levels that are read`,
+      what: `the JSON is nested more deeply than ${deepest} levels`,
       data: { most: deepest },
     });
   }

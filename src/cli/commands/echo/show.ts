@@ -69,7 +69,7 @@ function echoText(
     `${out.bold(id)}   ${at}   environment ${environment}${request === undefined ? '' : `   request ${request}`}${step === undefined || step === request ? '' : `   step ${step}`}`,
     `${out.bold('sent')}\n  ${out.cyan(sent.method)} ${printableLine(sent.url)}\n${headerLines(sent.headers, terminal, plainly)}${bodyBlock(sent, terminal)}`,
     unfinished &&
-      `${out.red(out.bold('in doubt'))}  it left, and the program was ended before an answer was recorded\n  look at the vendor whether it happened`,
+      `${out.red(out.bold('in doubt'))}  it was sent, and the program ended before it recorded a response\n  check with the vendor`,
     received?.hops &&
       `${out.bold('redirects')}\n${received.hops.map((hop) => hopLine(hop, out, plainly)).join('\n')}\n${out.dim(`  led to ${printableLine(received.finalUrl ?? '')}`)}`,
     received &&

@@ -44,7 +44,7 @@ export async function earlierRun(
   return { before, order: { names, environment, settings: settingsIn(settings, seals, before.path), options } };
 }
 
-const anotherKey = 'a run is gone on with, and taken back, with the key of whoever began it';
+const anotherKey = 'resume and undo a run with the key of the user who started it';
 
 const settingsList = z.array(z.tuple([z.string(), z.string()]));
 
@@ -70,8 +70,8 @@ export function demandIdle({ worker, header }: Before, { alive }: Worker): void 
 export function demandNotTakenBack({ header, takenBack }: Before): void {
   if (!takenBack) return;
   throw new Problem('usage', {
-    what: `what run ${header.run} made was taken back since: it cannot be gone on with`,
-    remedy: `echo-trail run ${header.names.join(' ')} walks it anew, echo-trail run --failed-of ${header.run} what failed of it`,
+    what: `run ${header.run} has been undone since, so it cannot be resumed`,
+    remedy: `echo-trail run ${header.names.join(' ')} starts again; echo-trail run --failed-of ${header.run} runs the failed part`,
   });
 }
 

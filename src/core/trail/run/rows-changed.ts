@@ -14,10 +14,10 @@ const listed = (rows: readonly number[]): string =>
 
 const textOf = ({ gone, moved, come }: RowChanges): string =>
   [
-    gone.length > 0 && `${listed(gone)} ${gone.length === 1 ? 'is' : 'are'} gone or changed`,
+    gone.length > 0 && `${listed(gone)} ${gone.length === 1 ? 'was' : 'were'} removed or changed`,
     moved.length > 0 &&
-      `${moved.length} ${moved.length === 1 ? 'row stands' : 'rows stand'} elsewhere (row ${moved[0]?.from} is now row ${moved[0]?.to})`,
-    come.length > 0 && `${listed(come)} came`,
+      `${moved.length} ${moved.length === 1 ? 'row has' : 'rows have'} moved (row ${moved[0]?.from} is now row ${moved[0]?.to})`,
+    come.length > 0 && `${listed(come)} ${come.length === 1 ? 'was' : 'were'} added`,
   ]
     .filter(Boolean)
     .join('; ');
@@ -83,8 +83,8 @@ export async function rowsNow(
   for (const number of mended) rows.push(unknown.get(number) as string);
   const gone = [...missing].filter((number) => !unknown.has(number));
   const told = [
-    mended.length > 0 && `${listed(mended)} ${mended.length === 1 ? 'was' : 'were'} changed since`,
-    gone.length > 0 && `${listed(gone)} ${gone.length === 1 ? 'is' : 'are'} gone`,
+    mended.length > 0 && `${listed(mended)} ${mended.length === 1 ? 'has' : 'have'} changed since`,
+    gone.length > 0 && `${listed(gone)} ${gone.length === 1 ? 'was' : 'were'} removed`,
   ]
     .filter(Boolean)
     .join('; ');
@@ -106,7 +106,8 @@ export const rowsOfRun = (plans: readonly TrailPlan[], { digests, walks, header 
 
 export const changedRows = (run: string, changes: string): Problem =>
   new Problem('usage', {
-    what: `the rows are not what run ${run} went through`,
+    what: `the rows have changed since run ${run}`,
     cause: changes,
-    remedy: '--rows-changed goes on with them: a row is known by its content, and what was done stays done',
+    remedy:
+      '--rows-changed resumes with the rows as they are now: each row is identified by its content, and finished rows stay finished',
   });
