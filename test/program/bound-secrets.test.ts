@@ -150,7 +150,10 @@ test('a command of the user for secrets is bound by the hosts beside it', async 
 test('of many secrets that are set at once each is stored', async () => {
   const cwd = collectionOf({ 'environments/sandbox.yaml': environment() });
   const names = Array.from({ length: 8 }, (_, index) => `word${index}`);
-  await Promise.all(names.map((name) => echoTrail(['secret', 'set', name], { cwd, input: `the-value-of-${name}` })));
+  const set = await Promise.all(
+    names.map((name) => echoTrail(['secret', 'set', name], { cwd, input: `the-value-of-${name}` })),
+  );
+  for (const { status, err } of set) assert.equal(status, 0, err);
   const { secrets } = document<{ secrets: { name: string }[] }>(await echoTrail(['secret', 'list', '--json'], { cwd }));
   assert.deepEqual(
     secrets.map(({ name }) => name),

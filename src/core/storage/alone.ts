@@ -12,7 +12,9 @@ import { asProblem, Problem } from '../problem/problem.js';
 import { processes } from './processes.js';
 
 /** A lock whose holder has not touched it for so long is of a process that is gone, on another machine too. */
-const stale = 15_000;
+const stale = 60_000;
+/** One that was taken just now may be about to change hands. Milliseconds. */
+const settled = 1_000;
 /** Whoever frees a lock takes no longer. Milliseconds. */
 const guardEnds = 5_000;
 /** Somebody may have to log in by hand first. Milliseconds. */
@@ -79,10 +81,11 @@ async function taken(path: string): Promise<() => Promise<void>> {
       if ((error as NodeJS.ErrnoException).code !== 'ELOCKED') throw asProblem(error);
     }
     const holder = await holderOf(folder);
-    if (holder && isGone(holder)) await freed(folder, holder);
+    const gone = holder !== undefined && isGone(holder);
+    if (gone) await freed(folder, holder).catch(() => undefined);
     const waited = performance.now() - began;
     if (waited > patience) throw stillHeld(path, holder);
-    if (!told && waited > silence) {
+    if (!told && !gone && waited > silence) {
       told = true;
       watcher?.onWait(path, holder?.process);
     }
@@ -119,8 +122,8 @@ async function freed(folder: string, gone: Holder): Promise<void> {
   }
   try {
     const held = await holderOf(folder);
-    if (held?.process === gone.process && !(await isOlder(folder, stale - 2_000)))
-      await rm(folder, { recursive: true, force: true });
+    const untouched = (await isOlder(folder, settled)) && !(await isOlder(folder, stale - 5_000));
+    if (held?.process === gone.process && untouched) await rm(folder, { recursive: true, force: true });
   } finally {
     await rmdir(guard).catch(() => undefined);
   }
