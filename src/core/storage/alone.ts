@@ -3,7 +3,7 @@
  * one whose process is gone is free at once, and whoever waits can be told for whom.
  */
 import fs from 'node:fs';
-import { mkdir, readFile, rm, rmdir, stat, writeFile } from 'node:fs/promises';
+import { mkdir, readFile, rm, rmdir, stat, utimes, writeFile } from 'node:fs/promises';
 import { hostname } from 'node:os';
 import { dirname, join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
@@ -74,8 +74,7 @@ async function taken(path: string): Promise<() => Promise<void>> {
         // After a long sleep of the machine another may have it: what is written is still written as a whole.
         onCompromised: () => undefined,
       });
-      const holder: Holder = { process: processes().own, machine: hostname() };
-      await writeFile(join(folder, 'holder'), JSON.stringify(holder)).catch(() => undefined);
+      await signed(folder).catch(() => undefined);
       return release;
     } catch (error) {
       if ((error as NodeJS.ErrnoException).code !== 'ELOCKED') throw asProblem(error);
@@ -93,6 +92,14 @@ async function taken(path: string): Promise<() => Promise<void>> {
       throw new Problem('interrupted', { what: 'interrupted' });
     });
   }
+}
+
+/** The library looks whether the time of the folder is still the one it set: a file in it may not change that. */
+async function signed(folder: string): Promise<void> {
+  const { atime, mtime } = await stat(folder);
+  const holder: Holder = { process: processes().own, machine: hostname() };
+  await writeFile(join(folder, 'holder'), JSON.stringify(holder));
+  await utimes(folder, atime, mtime);
 }
 
 async function holderOf(folder: string): Promise<Holder | undefined> {
