@@ -145,7 +145,7 @@ export class FileSink implements Sink {
     try {
       await this.decoding?.end();
     } catch (error) {
-      // It was told already, or nobody wants what came.
+      // A response that failed has its own error, which matters more.
       if (whole) throw error;
     } finally {
       closeSync(this.file);

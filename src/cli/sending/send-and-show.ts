@@ -110,7 +110,7 @@ export async function sendAndShow(
     ),
   );
   live?.finish();
-  // What goes wrong from here on is told beside the answer, never in its place.
+  // The response is there: a fault from here on is shown next to it.
   const faults: Problem[] = [];
   const beside = (error: unknown): false => {
     faults.push(asProblem(error));

@@ -2,10 +2,9 @@
  * A small JSON file that only this user can read, sealed under a key that is kept outside the collection, mode 0600.
  * The secret store and the open sessions live in such files.
  */
-import { readFile } from 'node:fs/promises';
 import { writeAtomically } from './atomic-write.js';
 import { sealing, unreadable } from './sealing.js';
-import type { StoredFile } from './shared-file.js';
+import { type StoredFile, storedText } from './shared-file.js';
 
 const header = 'echo-trail sealed 1\n';
 
@@ -17,13 +16,8 @@ export function sealedFile<T>(path: string, home: string, empty: T): StoredFile<
   return {
     path,
     async read() {
-      let text: string;
-      try {
-        text = await readFile(path, 'utf8');
-      } catch (error) {
-        if ((error as NodeJS.ErrnoException).code === 'ENOENT') return empty;
-        throw unreadable(path, error);
-      }
+      const text = await storedText(path);
+      if (text === undefined) return empty;
       try {
         if (!text.startsWith(header)) throw new Error('the first line is not the one that Echo Trail writes');
         return JSON.parse((await sealing(home)).open(text.slice(header.length))) as T;

@@ -34,19 +34,23 @@ export const shared = <T>(file: StoredFile<T>): SharedFile<T> => ({
     }),
 });
 
+/** The text of a file; undefined where it does not exist yet. @throws Problem file-unreadable */
+export async function storedText(path: string): Promise<string | undefined> {
+  try {
+    return await readFile(path, 'utf8');
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code === 'ENOENT') return undefined;
+    throw asProblem(error, path);
+  }
+}
+
 /** In the open, and for this user alone. One that is not what Echo Trail wrote counts as empty: what is in it can be had again. */
 export const openFile = <T>(path: string, parse: (content: unknown) => T, empty: T): StoredFile<T> => ({
   path,
   async read() {
-    let text: string;
+    const text = await storedText(path);
     try {
-      text = await readFile(path, 'utf8');
-    } catch (error) {
-      if ((error as NodeJS.ErrnoException).code === 'ENOENT') return empty;
-      throw asProblem(error, path);
-    }
-    try {
-      return parse(parseJson(text));
+      return text === undefined ? empty : parse(parseJson(text));
     } catch {
       return empty;
     }

@@ -17,7 +17,7 @@ export const show: CommandModule = {
   configure(command, run) {
     command
       .argument('[id]', 'an echo as echo list names it, or last', 'last')
-      .option('--body', 'print the body of the answer and nothing else, all of it')
+      .option('--body', 'print only the response body, complete')
       .action(
         run(async (context, [id = 'last'], { body }) => {
           const { terminal } = context;
