@@ -551,6 +551,24 @@ test('rows that stand elsewhere are known by their content; going on with them i
   }
 });
 
+test('the new options say what they need', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(
+    { ...requests, 'trails/all.yaml': 'steps: [{send: look, give: {subject: a}}]\n' },
+    vendor.origin,
+  );
+  for (const [args, says] of [
+    [['run', 'all', '--rows-changed'], /--rows-changed requires --resume/],
+    [['run', '--resume', 'last', '--anew'], /--anew and --resume cannot be combined/],
+    [['run', 'all', '--anew'], /--anew has nothing to forget/],
+  ] as const) {
+    const { status, err } = await echoTrail(args, { cwd });
+    assert.equal(status, 2);
+    assert.match(err, says);
+  }
+  assert.equal(vendor.asked.size, 0);
+});
+
 test('what once-by handled stays handled from one run to the next, until --anew', async () => {
   const vendor = await ledger();
   const cwd = collectionOf(

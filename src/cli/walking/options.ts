@@ -92,10 +92,10 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
     });
   }
   if (wishes.rowsChanged && first !== 'resume') {
-    throw new Problem('usage', { what: '--rows-changed goes with --resume' });
+    throw new Problem('usage', { what: '--rows-changed requires --resume' });
   }
   if (wishes.anew && first !== undefined) {
-    throw new Problem('usage', { what: `--anew and ${flagOf(first)} cannot be had together` });
+    throw new Problem('usage', { what: `--anew and ${flagOf(first)} cannot be combined` });
   }
   if (wishes.dryRun && (first === 'resume' || first === 'undo')) {
     throw new Problem('usage', { what: `--dry-run and ${flagOf(first)} cannot be had together` });

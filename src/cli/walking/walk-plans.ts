@@ -1,6 +1,6 @@
 /** Walking what is planned, as often as is wished, and telling what it came to. */
 import { setTimeout } from 'node:timers/promises';
-import type { Problem } from '../../core/problem/problem.js';
+import { Problem } from '../../core/problem/problem.js';
 import type { Handled } from '../../core/trail/handled.js';
 import { type HandledStore, handledStore } from '../../core/trail/handled-store.js';
 import type { Journal } from '../../core/trail/journal/journal.js';
@@ -87,6 +87,12 @@ async function handledBefore({
     const store = await handledStore(collection.local, environment.name, plan.name, wishes.anew && !wishes.dryRun);
     stores.set(plan, store);
     if (!wishes.anew) adds(store.items);
+  }
+  if (wishes.anew && stores.size === 0) {
+    throw new Problem('usage', {
+      what: '--anew has nothing to forget: no step of this run has once-by',
+      remedy: 'run without --anew',
+    });
   }
   if (journal) adds(journal.handledBefore());
   return { handled, stores };
