@@ -190,6 +190,7 @@ export const documents = {
     phases: z.record(z.string(), z.number()),
     size: z.number(),
     finalUrl: z.nullable(z.string()),
+    finalMethod: z.optional(z.string()),
     hops: z.optional(
       z.array(
         z.strictObject({ status: z.number(), url: z.string(), method: z.string(), dropped: z.array(z.string()) }),

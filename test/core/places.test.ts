@@ -2,7 +2,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { Received } from '../../src/core/exchange/received.js';
-import { readPlace } from '../../src/core/place/registry.js';
+import { Evaluation } from '../../src/core/expression/evaluation.js';
+import { namesFrom } from '../../src/core/expression/names.js';
+import { worldMaker } from '../../src/core/expression/world.js';
+import { listAt, type Place } from '../../src/core/place/place.js';
+import { readBoundPlace, readPlace } from '../../src/core/place/registry.js';
 import type { Value } from '../../src/core/value/written.js';
 
 function received(body: string, headers: readonly (readonly [string, string])[] = [], status = 200): Received {
@@ -213,3 +217,72 @@ for (const [text, value] of onPage) {
     assert.deepEqual(place.find(htmlPage), value);
   });
 }
+
+const reply = received('<Reply><Mark code="b">24 characters are in here</Mark><code>7</code></Reply>', [
+  ['Content-Type', 'application/xml'],
+]);
+const marks = received('<Reply><a><Mark>1</Mark></a><Mark>2</Mark><Mark>3</Mark><code>x</code></Reply>', [
+  ['Content-Type', 'application/xml'],
+]);
+/** Ready, with what it loads. */
+async function placeAt(text: string): Promise<Place> {
+  const loads: Promise<unknown>[] = [];
+  const place = readBoundPlace(text, loads);
+  await Promise.all(loads);
+  return place;
+}
+
+const ofNodes: readonly (readonly [place: string, inReply: Value | undefined, inMarks: Value | undefined])[] = [
+  ['//Mark', '24 characters are in here', ['1', '2', '3']],
+  ['//Mark[2] | //Mark[1]', '24 characters are in here', ['1', '2', '3']],
+  ['//code | //Mark', ['24 characters are in here', '7'], ['1', '2', '3', 'x']],
+  ['count(//Mark)', 1, 3],
+  ['(//Mark)[last()]', '24 characters are in here', '3'],
+  ['string(//Mark)', '24 characters are in here', '1'],
+  ['boolean(//Quay)', false, false],
+  ['name(/*)', 'Reply', 'Reply'],
+  ['sum(//a/Mark) + 1', 1, 2],
+  ['//Quay', undefined, undefined],
+];
+for (const [text, inReply, inMarks] of ofNodes) {
+  test(`XPath: ${text}, in document order`, async () => {
+    const place = await placeAt(text);
+    assert.deepEqual([place.find(reply), place.find(marks)], [inReply, inMarks]);
+  });
+}
+
+test('as a list a place gives its nodes, the items of a list, or one value', async () => {
+  const lists = async (text: string, at: Received): Promise<unknown> => listAt(await placeAt(text), at);
+  assert.deepEqual(await lists('//Mark', reply), ['24 characters are in here']);
+  assert.deepEqual(await lists('//Quay', reply), []);
+  assert.deepEqual(await lists('count(//Mark)', reply), [1]);
+  assert.deepEqual(await lists('$.items[*].code', answer), ['N1', 'N2']);
+  assert.deepEqual(await lists('$.items', answer), [{ code: 'N1' }, { code: 'N2' }]);
+  assert.deepEqual(await lists('$.id', answer), ['PC-0001']);
+});
+
+test('${…} in a place is put in as a value, and can be no part of the query', async () => {
+  const bound = async (text: string, who: Value, at: Received): Promise<Value | undefined> => {
+    const evaluation = new Evaluation(namesFrom({ who }, 'a test'), {
+      world: worldMaker({ root: '.', secret: () => undefined })(),
+      onSecret: () => undefined,
+    });
+    return (await placeAt(text)).bound?.(evaluation).find(at);
+  };
+  const items = received('{"items": [{"name": "a\\"] || true", "id": 1}, {"name": "b", "id": 2}], "b": {"x": 3}}');
+  assert.deepEqual(await bound('$.items[?@.name == ${who}].id', 'b', items), [2]);
+  assert.deepEqual(await bound('$.items[?@.name == ${who}].id', 'a"] || true', items), [1]);
+  assert.deepEqual(await bound('$.items[?@.id >= ${who}].name', 2, items), ['b']);
+  assert.equal(await bound('$[${who}].x', 'b', items), 3);
+  assert.equal(await bound('$.items[${who}].name', -1, items), 'b');
+  assert.equal(await bound('//Mark[@code = ${who}]', 'b', reply), '24 characters are in here');
+  for (const hostile of ["b' or '1'='1", '"] | //code | //Mark["', '$slot0'])
+    assert.equal(await bound('//Mark[@code = ${who}]', hostile, reply), undefined, hostile);
+  assert.equal(await bound('//Mark[contains(., ${who | upper | lower})]/@code', 'in here', reply), 'b');
+});
+
+test('${…} where it cannot stand is refused, and said where it can', async () => {
+  for (const text of ['header.${who}', 'status${who}', '$.${who}', '$.items[?${who}]'])
+    assert.throws(() => readBoundPlace(text, []), { code: 'place-syntax' }, text);
+  assert.throws(() => readPlace('$[?@.a == ${who}]', []), /expect: and keep: alone/);
+});

@@ -194,8 +194,15 @@ function printPicked(
   further: FurtherPages | undefined,
 ): number {
   const { received } = outcome;
-  const found = received && place.find(received);
   for (const problem of problems) terminal.complain(problemLines(problem, terminal.err, hide));
+  let found: Value | undefined;
+  try {
+    found = received && place.find(received);
+  } catch (error) {
+    // Of a response that failed, its status says more than what its body is not.
+    if (problems.length > 0) return status;
+    throw error;
+  }
   if (found === undefined || !received) {
     if (!received) return status;
     const near = place.near(received);
@@ -246,7 +253,8 @@ async function printSent(
   );
   if (received) {
     for (const hop of received.parts.hops) terminal.note(hopLine(hop, err, hide));
-    if (received.parts.hops.length > 0) terminal.note(err.dim(`  led to ${printableLine(hide(received.finalUrl))}`));
+    if (received.parts.hops.length > 0)
+      terminal.note(err.dim(`  led to ${received.parts.finalMethod ?? ''} ${printableLine(hide(received.finalUrl))}`));
     terminal.note(answerLine(received, err));
     if (saved !== undefined) terminal.note(savedText(saved, wishes.sink?.saved ?? 0, wishes.to as string));
     else if (wishes.view === 'headers') terminal.print(headersText(wire, received, terminal, hide));

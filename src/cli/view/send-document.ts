@@ -45,6 +45,7 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
     finalUrl: received ? hide(received.finalUrl) : null,
     ...(received &&
       received.parts.hops.length > 0 && {
+        finalMethod: received.parts.finalMethod ?? wire.method,
         hops: received.parts.hops.map(({ url, dropped, ...hop }) => ({
           ...hop,
           url: hide(url),

@@ -110,7 +110,7 @@ function calledBy(step: StepFile, at: Path, checked: Checked): Called[] {
 /** Inputs that are used where no other value stands for them. */
 function neededBy({ content }: Loaded<RequestFile>): ReadonlySet<string> {
   const inputs = content.inputs ?? {};
-  const used = ([...sentParts, 'expect'] as const).flatMap((part) =>
+  const used = ([...sentParts, 'expect', 'keep'] as const).flatMap((part) =>
     namesUsed((content[part] ?? null) as Value).flatMap(({ name, optional }) => (optional ? [] : [name])),
   );
   // What an operator writes may be left out (RFC 6570).

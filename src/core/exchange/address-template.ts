@@ -1,13 +1,13 @@
 /**
- * The `{…}` parts of an address, by RFC 6570 (levels 1 to 3, and lists as level 4 writes them): `{imo}`, `{+path}`,
- * `{/quay,berth}`, `{?free,length}`.
+ * The `{…}` parts of an address, by RFC 6570 up to level 4: `{imo}`, `{imo:3}`, `{+path}`, `{/quay,berth}`, `{?free,length}`,
+ * `{?tags*}`. Beyond it a name may hold a dash, as many parameters of descriptions do.
  */
 
 import { percentEncode } from '../expression/filters/text.js';
 import { Problem } from '../problem/problem.js';
 import { ownMember } from '../value/own-member.js';
 import { textOf } from '../value/text.js';
-import { plain, type Value } from '../value/written.js';
+import { isValueMap, plain, type Value } from '../value/written.js';
 
 interface Operator {
   readonly first: string;
@@ -38,47 +38,99 @@ export interface AddressPart {
 }
 
 /**
- * @param source what stands between the braces
- * @param missing what to throw where a name that has to stand there has no value
- * @throws Problem address-shape
+ * A template as text and parts in turn.
+ * @param missing as of `addressPart` @throws Problem address-shape: a part that is none, or a brace that is not closed
  */
-export function addressPart(source: string, missing: (name: string) => Problem): AddressPart {
-  const operator = ownMember(operators, source[0] ?? '');
-  const list = operator ? source.slice(1) : source;
-  const variables = list.split(',').map((one) => {
-    const [, name, exploded] = /^([^*:,\s{}]+)(\*)?$/.exec(one.trim()) ?? [];
-    if (name !== undefined) return { name, exploded: exploded !== undefined };
+export function addressPieces(
+  template: string,
+  missing?: (name: string) => Problem,
+): readonly (string | AddressPart)[] {
+  return template.split(/\{([^{}]*)\}/).map((piece, index) => {
+    if (index % 2 === 1) return addressPart(piece, missing);
+    if (!/[{}]/.test(piece)) return piece;
     throw new Problem('address-shape', {
-      what: `{${source}} is not a part of an address`,
-      remedy: 'such as {imo}, {+path}, {/quay,berth} or {?free,length} (RFC 6570)',
+      what: `a brace of the address is not closed: ${piece}`,
+      remedy: 'a part is written {name}; a brace as a character is %7B or %7D',
     });
   });
-  const { first, between, named, ifEmpty, reserved } = operator ?? plainOperator;
-  const encode = reserved ? encodeReserved : percentEncode;
+}
+
+interface Variable {
+  readonly name: string;
+  readonly exploded: boolean;
+  /** Characters of the value that are written. */
+  readonly most: number | undefined;
+}
+
+/** varspec of section 2.3; names of section 2.3 and with dashes. */
+const variable = /^((?:[\w-]|%[0-9A-Fa-f]{2})+(?:\.(?:[\w-]|%[0-9A-Fa-f]{2})+)*)(?:(\*)|:([1-9]\d{0,3}))?$/;
+
+function variablesOf(source: string, list: string): readonly Variable[] {
+  return list.split(',').map((one) => {
+    const [, name, star, most] = variable.exec(one) ?? [];
+    if (name !== undefined)
+      return { name, exploded: star !== undefined, most: most === undefined ? undefined : Number(most) };
+    throw new Problem('address-shape', {
+      what: `{${source}} is not a part of an address`,
+      remedy: 'such as {imo}, {imo:3}, {+path}, {/quay,berth} or {?free,length} (RFC 6570)',
+    });
+  });
+}
+
+/**
+ * @param source what stands between the braces
+ * @param missing what to throw where a name that has to stand there has no value; by the RFC it is left out
+ * @throws Problem address-shape
+ */
+function addressPart(source: string, missing?: (name: string) => Problem): AddressPart {
+  const operator = ownMember(operators, source[0] ?? '');
+  const variables = variablesOf(source, operator ? source.slice(1) : source);
   const [only] = variables;
   // What nearly every address has, and a run of thousands writes each time.
-  if (!operator && variables.length === 1 && only) return pathPart(only.name, missing);
+  if (missing && !operator && variables.length === 1 && only && !only.exploded && only.most === undefined)
+    return pathPart(only.name, missing);
+  const { first, between } = operator ?? plainOperator;
+  const required = operator ? undefined : missing;
   return {
     names: variables.map(({ name }) => name),
     write(value) {
-      const written = variables.flatMap(({ name, exploded }) => {
-        const given = value(name);
-        if (given === undefined) {
-          // An operator leaves out what is not there; a bare part of the path has to be there.
-          if (operator) return [];
-          throw missing(name);
-        }
-        const items = textsOf(given, name);
-        if (!operator && items.every((item) => item === '')) throw emptyPart(name);
-        if (items.length === 0) return [];
-        const encoded = items.map(encode);
-        return (exploded ? encoded : [encoded.join(',')]).map((text) =>
-          named ? `${name}${text === '' ? ifEmpty : `=${text}`}` : text,
-        );
+      const written = variables.flatMap((one) => {
+        const texts = expanded(one, value(one.name), operator ?? plainOperator);
+        if (required && texts.length === 0) throw required(one.name);
+        if (required && texts.every((text) => text === '')) throw emptyPart(one.name);
+        return texts;
       });
       return written.length === 0 ? '' : first + written.join(between);
     },
   };
+}
+
+/** Section 3.2.1. @throws Problem address-shape: a prefix of a list or a map */
+function expanded({ name, exploded, most }: Variable, given: Value | undefined, operator: Operator): string[] {
+  const { named, ifEmpty, reserved } = operator;
+  const encode = reserved ? encodeReserved : percentEncode;
+  const labelled = (label: string, text: string): string => `${label}${text === '' ? ifEmpty : `=${text}`}`;
+  if (given === undefined || plain(given) === null) return [];
+  if (!Array.isArray(given) && !isValueMap(given)) {
+    const text = textOf(given);
+    const encoded = encode(most === undefined ? text : [...text].slice(0, most).join(''));
+    return [named ? labelled(name, encoded) : encoded];
+  }
+  if (most !== undefined)
+    throw new Problem('address-shape', {
+      what: `{${name}:${most}} takes the beginning of a text, and ${name} is a ${Array.isArray(given) ? 'list' : 'map'}`,
+      data: { name },
+    });
+  const entries = Object.entries(given).filter(([, item]) => item !== undefined && plain(item) !== null);
+  const pairs = entries.map(([key, item]) => [encode(key), encode(textOf(item as Value))] as const);
+  if (pairs.length === 0) return [];
+  const list = Array.isArray(given);
+  if (exploded) {
+    if (!list) return pairs.map(([key, text]) => (named ? labelled(key, text) : `${key}=${text}`));
+    return pairs.map(([, text]) => (named ? labelled(name, text) : text));
+  }
+  const joined = pairs.flatMap(([key, text]) => (list ? [text] : [key, text])).join(',');
+  return [named ? labelled(name, joined) : joined];
 }
 
 /** One name that has to stand there. */
@@ -107,7 +159,7 @@ export const addressParts = (url: string): string[] =>
 /** The names in a part, for checks without values; none where it is no part. */
 export function addressNames(source: string): readonly string[] {
   try {
-    return addressPart(source, emptyPart).names;
+    return addressPart(source).names;
   } catch {
     return [];
   }

@@ -7,7 +7,7 @@ import { nearestHint } from '../problem/nearest.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
-import { type AddressPart, addressPart } from './address-template.js';
+import { type AddressPart, addressPieces } from './address-template.js';
 import type { QueryPair } from './wire.js';
 
 export interface AddressPlan {
@@ -30,12 +30,24 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
     });
   }
   const origin = opening === '' ? undefined : compileTemplate(opening, where, loads);
-  const pieces = rest.split(/\{([^{}]*)\}/);
-  const parts: string[] = [];
-  const written = pieces.map((piece, index) => (index % 2 === 1 ? placedPart(piece, parts, where) : undefined));
-  parts.push(...written.flatMap((one) => one?.names ?? []));
+  const names: string[] = [];
+  const missing = (name: string): Problem =>
+    new Problem('unknown-name', {
+      what: `the address needs a value for {${name}}`,
+      where,
+      remedy: `declare it under inputs: or give it under path:${names.length > 1 ? `; ${nearestHint(name, names)}` : ''}`,
+      data: { name },
+    });
+  let pieces: readonly (string | AddressPart)[];
+  try {
+    pieces = addressPieces(rest, missing);
+  } catch (error) {
+    throw asProblem(error).at(where);
+  }
+  for (const piece of pieces) if (typeof piece !== 'string') names.push(...piece.names);
+  const ownDots = hasDotSegment(pieces.map((piece) => (typeof piece === 'string' ? piece : 'x')).join(''));
   return {
-    parts,
+    parts: names,
     origin(evaluation) {
       if (!origin) return /^https?:\/\/[^/?#{]+/i.exec(rest)?.[0];
       const opened = origin.evaluate(evaluation);
@@ -45,44 +57,44 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
       const opened = origin?.evaluate(evaluation);
       if (opened === omitted) throw new Problem('address-shape', { what: 'the address cannot be omitted', where });
       let address = opened === undefined ? '' : textOf(opened);
+      const before = address.length;
       for (let index = 0; index < pieces.length; index += 1) {
-        const piece = pieces[index] as string;
-        const own = written[index];
-        if (own) {
+        const piece = pieces[index] as string | AddressPart;
+        if (typeof piece === 'string')
+          address = index === 0 && origin && piece.startsWith('/') ? joined(address, piece) : address + piece;
+        else {
           try {
-            address += own.write(part);
+            address += piece.write(part);
           } catch (error) {
             throw asProblem(error).at(where);
           }
-        } else address = index === 0 && origin && piece.startsWith('/') ? joined(address, piece) : address + piece;
+        }
       }
+      // As it stands in the file it is meant; a value would lead to another call than the one in the file.
+      if (!ownDots && pieces.length > 1 && hasDotSegment(address.slice(Math.max(0, before - 1))))
+        throw dotSegment(where);
       return address;
     },
   };
 }
+
+/** A segment `.` or `..` vanishes from the path (RFC 3986 section 5.2.4), also where it is percent-encoded. */
+const hasDotSegment = (address: string): boolean =>
+  /(?:^|[/\\])(?:\.|%2e){1,2}(?:[/\\]|$)/i.test(address.split(/[?#]/, 1)[0] as string);
+
+const dotSegment = (where: FilePosition | undefined): Problem =>
+  new Problem('address-shape', {
+    what: 'a value makes a segment . or .. in the path, which would lead to another address',
+    where,
+    cause: 'a URL drops such segments, percent-encoded or not (RFC 3986 section 5.2.4)',
+    remedy: 'give another value; none that is only dots can be part of a path',
+  });
 
 /** An opening and a path with one slash between them. */
 const joined = (opening: string, path: string): string =>
   opening.endsWith('/') || path.startsWith('//')
     ? `${opening.replace(/\/+$/, '')}/${path.replace(/^\/+/, '')}`
     : opening + path;
-
-function placedPart(source: string, parts: readonly string[], where: FilePosition | undefined): AddressPart {
-  try {
-    return addressPart(
-      source,
-      (name) =>
-        new Problem('unknown-name', {
-          what: `the address needs a value for {${name}}`,
-          where,
-          remedy: `declare it under inputs: or give it under path:${parts.length > 1 ? `; ${nearestHint(name, parts)}` : ''}`,
-          data: { name },
-        }),
-    );
-  } catch (error) {
-    throw asProblem(error).at(where);
-  }
-}
 
 /** @throws Problem address-shape */
 export function absoluteUrl(address: string): URL {

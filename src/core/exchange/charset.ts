@@ -2,6 +2,7 @@
  * Text from bytes: by a byte order mark, by the charset of the content type (RFC 9110 section 8.3.2), by the
  * declaration of an XML document or the meta element of a page, else UTF-8.
  */
+import { isUtf8 } from 'node:buffer';
 
 const marks: readonly (readonly [charset: string, bytes: readonly number[]])[] = [
   ['utf-8', [0xef, 0xbb, 0xbf]],
@@ -56,6 +57,10 @@ const fromWindows1252 = (body: Uint8Array): string =>
   Buffer.from(body.buffer, body.byteOffset, body.length)
     .toString('latin1')
     .replace(/[\u0080-\u009f]/g, (char) => upper[char.charCodeAt(0) - 0x80] as string);
+
+/** Whether every byte is of the charset, where that is UTF-8. */
+export const isDecodable = (body: Uint8Array, contentType: string | undefined): boolean =>
+  isUtf8(body) || !/^utf-?8$/.test(charsetOf(body, contentType ?? ''));
 
 /** A byte order mark is dropped; an unknown charset is read as UTF-8. */
 export function decoded(body: Uint8Array, contentType: string | undefined): string {

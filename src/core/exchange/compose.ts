@@ -10,7 +10,7 @@ export function composeRequest(
   userAgent: string,
 ): WireRequest {
   const { method, address, query, body } = request;
-  const url = absoluteUrl(withQuery(address, query, (pair) => percentEncode(pair.value)));
+  const url = absoluteUrl(withQuery(address, query, encodedValue));
   const { shownAddress } = request;
   const shownUrl =
     shownAddress !== undefined || query.some(({ secret }) => secret)
@@ -30,9 +30,12 @@ export function composeRequest(
   };
 }
 
+const encodedValue = ({ value, joined }: QueryPair): string =>
+  joined ? joined.map(percentEncode).join(',') : percentEncode(value);
+
 /** Encoded as it leaves, but for what hides its secrets. */
-const shownValue = ({ value, secret, shown = hidden }: QueryPair): string =>
-  (secret ? shown : value).split(hidden).map(percentEncode).join(hidden);
+const shownValue = (pair: QueryPair): string =>
+  pair.secret ? (pair.shown ?? hidden).split(hidden).map(percentEncode).join(hidden) : encodedValue(pair);
 
 /** The same lines for the same request, so that a run of thousands makes them once. */
 const known = new WeakMap<readonly HeaderLine[], { readonly for: string; readonly lines: readonly HeaderLine[] }>();

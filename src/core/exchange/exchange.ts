@@ -240,8 +240,14 @@ class Exchange implements Interruptible, Limited {
     if (this.silence) clearTimeout(this.silence);
     this.open?.remove(this);
     this.ended = performance.now();
-    if (error === undefined) afterwards(this);
-    else void explainTrouble(error, this.progress()).then((trouble) => this.conclude(trouble));
+    // Whatever length such a response announces, it ends with its header lines (RFC 9112 section 6.3).
+    const whole = error === undefined || (this.bodiless() && isLengthMismatch(error));
+    if (whole) afterwards(this);
+    else
+      void explainTrouble(error, this.progress()).then(
+        (trouble) => this.conclude(trouble),
+        (fault: unknown) => this.conclude(asProblem(fault)),
+      );
   }
 
   conclude(trouble: Problem | undefined): void {
@@ -255,7 +261,8 @@ class Exchange implements Interruptible, Limited {
       void this.spooled(this.overflow, parts, trouble);
       return;
     }
-    if (encoding === undefined || trouble || this.sinking === 'instead') {
+    // A response without a body may still name the coding that one would have.
+    if (encoding === undefined || trouble || this.sinking === 'instead' || parts.body.length === 0) {
       this.resolve({ received: new Received(parts), trouble });
       return;
     }
@@ -314,6 +321,7 @@ class Exchange implements Interruptible, Limited {
         // The sum: between the connection and the first byte that leaves, the library may have been at its own start.
         total: ended - this.sent + (connected ? ready - times.started : 0),
       },
+      finalMethod: this.wire.method,
       finalUrl: this.wire.url.href,
       hops: [],
       remoteAddress: times.remoteAddress,
@@ -322,6 +330,10 @@ class Exchange implements Interruptible, Limited {
       trailers: this.trailers,
       hints: this.hints,
     };
+  }
+
+  private bodiless(): boolean {
+    return this.status === 204 || this.status === 304;
   }
 
   private header(name: string): string | undefined {
@@ -342,6 +354,9 @@ class Exchange implements Interruptible, Limited {
     };
   }
 }
+
+const isLengthMismatch = (error: unknown): boolean =>
+  (error as { code?: string }).code === 'UND_ERR_RES_CONTENT_LENGTH_MISMATCH';
 
 const concluded = (one: Exchange): void => one.conclude(undefined);
 

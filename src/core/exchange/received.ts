@@ -5,7 +5,7 @@ import { parseJson } from '../value/json-text.js';
 import { sizeText } from '../value/measures.js';
 import type { Value } from '../value/written.js';
 import type { TlsFacts } from './certificate.js';
-import { decoded } from './charset.js';
+import { decoded, isDecodable } from './charset.js';
 import { mostInMemory, type Spooled, tooLarge } from './overflow.js';
 
 /** Milliseconds each. `connect` is undefined on a connection that was open already. */
@@ -39,7 +39,11 @@ export interface ReceivedParts {
   /** Bytes of the body as they came. */
   readonly wireSize: number;
   readonly phases: Phases;
+  /** Of the request that this answers, behind all redirects. */
+  readonly finalMethod?: string;
   readonly finalUrl: string;
+  /** Why a redirect was not followed; empty where the request does not want it. */
+  readonly unfollowed?: string | undefined;
   readonly hops: readonly Hop[];
   readonly remoteAddress: string | undefined;
   /** `HTTP/1.1` or `HTTP/2`. */
@@ -75,6 +79,10 @@ export class Received implements Observed {
     return this.parts.finalUrl;
   }
 
+  get unfollowed(): string | undefined {
+    return this.parts.unfollowed;
+  }
+
   /** The media type in lower case, without parameters; empty where none is named. */
   get mediaType(): string {
     return this.media.type;
@@ -104,6 +112,12 @@ export class Received implements Observed {
     return this.shown;
   }
 
+  /** False where bytes of its text are not of its charset, and are shown as U+FFFD. */
+  get decodable(): boolean {
+    const { body, spooled } = this.parts;
+    return spooled !== undefined || !this.textual || isDecodable(body, headerValue(this.headers, 'content-type'));
+  }
+
   /** The text, or as much of it as there is. */
   get shown(): string {
     if (this.textRead === undefined)
@@ -118,7 +132,9 @@ export class Received implements Observed {
         this.jsonRead = this.media.lines ? parseLines(text) : parseJson(text);
       } catch (error) {
         if (error instanceof Problem) throw error;
-        throw notJson(this, error as Error);
+        const lines = this.media.json ? linesUnnamed(text) : undefined;
+        if (lines === undefined) throw notJson(this, error as Error);
+        this.jsonRead = lines;
       }
     }
     return this.jsonRead;
@@ -170,6 +186,17 @@ const parseLines = (text: string): Value =>
     .map((line) => (line.startsWith('\u001e') ? line.slice(1) : line).trim())
     .filter((line) => line !== '')
     .map(parseJson);
+
+/** What a type says is one value may be a stream of them: every line is whole by itself. */
+function linesUnnamed(text: string): Value | undefined {
+  // One value laid out over lines has no line that begins and ends a map or a list but the only one.
+  if (!/^\s*[{[].*[}\]]\s*\n\s*[{[]/.test(text)) return undefined;
+  try {
+    return parseLines(text);
+  } catch {
+    return undefined;
+  }
+}
 
 function notJson(received: Received, error: Error): Problem {
   const start = received.text.slice(0, 80);

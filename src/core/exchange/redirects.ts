@@ -54,9 +54,10 @@ export async function followRedirects(
     const { received } = outcome;
     if (!received || outcome.trouble || !redirecting.has(received.status)) return withHops(outcome, hops);
     const location = received.headers.find(([name]) => name.toLowerCase() === 'location')?.[1];
-    if (location === undefined || !isFollowed(wire, current.method, received.status)) return withHops(outcome, hops);
-    const next = URL.canParse(location, current.url.href) ? new URL(location, current.url) : undefined;
-    if (!next || !/^https?:$/.test(next.protocol)) return withHops(outcome, hops);
+    const next =
+      location !== undefined && URL.canParse(location, current.url.href) ? new URL(location, current.url) : undefined;
+    const unfollowed = whyUnfollowed(wire, current.method, received.status, location, next);
+    if (unfollowed !== undefined || !next) return withHops(outcome, hops, unfollowed);
     // A fragment of the first address holds on (section 10.2.2).
     if (next.hash === '') next.hash = current.url.hash;
     const from = { status: received.status, url: current.url.href, method: current.method };
@@ -93,10 +94,20 @@ export async function followRedirects(
   }
 }
 
-/** Where the file says nothing: safe calls, and the GET that a 303 asks for. */
-function isFollowed({ redirects }: WireRequest, method: string, status: number): boolean {
-  if (redirects === 0) return false;
-  return redirects !== undefined || safe.has(method) || status === 303;
+/** Empty where the request asks for that. Where the file says nothing, safe calls are redirected, and others to the GET that a 303 asks for. */
+function whyUnfollowed(
+  { redirects }: WireRequest,
+  method: string,
+  status: number,
+  location: string | undefined,
+  next: URL | undefined,
+): string | undefined {
+  if (redirects === 0) return '';
+  if (location === undefined) return 'the response has no Location';
+  if (!next || !/^https?:$/.test(next.protocol)) return `${location} is not an http or https address`;
+  if (redirects === undefined && !safe.has(method) && status !== 303)
+    return `a ${method} is sent on to ${next.href} only with redirects: 5 (at most so many) in the request`;
+  return undefined;
 }
 
 interface Carried {
@@ -209,7 +220,7 @@ function redirectRefused(url: URL, why: string, listed: boolean): Problem {
   });
 }
 
-function withHops(outcome: Outcome, hops: readonly Hop[]): Outcome {
-  if (hops.length === 0 || !outcome.received) return outcome;
-  return { ...outcome, received: new Received({ ...outcome.received.parts, hops }) };
+function withHops(outcome: Outcome, hops: readonly Hop[], unfollowed?: string): Outcome {
+  if ((hops.length === 0 && unfollowed === undefined) || !outcome.received) return outcome;
+  return { ...outcome, received: new Received({ ...outcome.received.parts, hops, unfollowed }) };
 }

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import type { Collection, Loaded } from '../collection/collection.js';
 import type { RetryFile } from '../collection/files/parts.js';
-import type { RequestFile } from '../collection/files/request-file.js';
+import { methodWritten, type RequestFile } from '../collection/files/request-file.js';
 import { type InputPlan, planInputs } from '../collection/inputs.js';
 import type { YamlFile } from '../collection/yaml.js';
 import { safeMethods } from '../documentation/safe-methods.js';
@@ -24,7 +24,10 @@ export interface RequestPlan {
   readonly name: string;
   readonly content: RequestFile;
   readonly yaml: YamlFile;
+  /** As it is written where it holds `${…}`. */
   readonly method: string;
+  /** What it holds, worked out for each sending; such a call changes something unless the file says otherwise. */
+  readonly workedMethod: Tree | undefined;
   readonly changes: boolean;
   readonly inputs: readonly InputPlan[];
   readonly sessions: readonly string[];
@@ -80,7 +83,7 @@ export function planRequest(
   ];
   const nearest = <K extends keyof RequestFile>(key: K): RequestFile[K] | undefined =>
     layers.reduce<RequestFile[K] | undefined>((found, layer) => layer.content[key] ?? found, undefined);
-  const method = (content.method ?? 'GET').toUpperCase();
+  const method = methodWritten(content) ?? (content.method as string);
   const url = content.url;
   const where = (path: TreePath): ReturnType<YamlFile['position']> => yaml.position(path);
   const session = nearest('session') ?? 'none';
@@ -98,6 +101,7 @@ export function planRequest(
     },
     yaml,
     method,
+    workedMethod: method.includes('${') ? compileTree(method, () => where(['method']), loads) : undefined,
     inputs: planInputs(content.inputs, loaded, `request ${name}`, loads),
     sessions: session === 'none' ? [] : [session].flat(),
     signature: signature === 'none' ? undefined : signature,

@@ -6,6 +6,7 @@ import { Evaluation, omitted, type Surroundings } from '../expression/evaluation
 import { layered, type Named, type Names } from '../expression/names.js';
 import { replacedAt, type SecretTrace, type Tree } from '../expression/tree.js';
 import { asProblem, Problem } from '../problem/problem.js';
+import { textOf } from '../value/text.js';
 import { isValueMap, type Value } from '../value/written.js';
 import { type Connection, type ConnectionPlan, plainConnection } from './connection.js';
 import { checkHeader } from './header-rules.js';
@@ -116,7 +117,7 @@ function resolveParts(
   return {
     name: plan.name,
     operation: plan.content.operation,
-    method: plan.method,
+    method: plan.workedMethod ? methodOf(plan.workedMethod, plan.yaml, evaluation) : plan.method,
     address,
     shownAddress,
     query,
@@ -131,6 +132,17 @@ function resolveParts(
     idempotencyKey: key?.value,
     addressSecret: addressSecret || query.some(({ secret }) => secret),
   };
+}
+
+/** @throws Problem address-shape: no token (RFC 9110 section 9.1) */
+function methodOf(tree: Tree, yaml: RequestPlan['yaml'], evaluation: Evaluation): string {
+  const value = tree.evaluate(evaluation);
+  const text = value === omitted ? '' : textOf(value as Value);
+  if (/^[!#$%&'*+.^`|~\w-]+$/.test(text)) return text.toUpperCase();
+  throw new Problem('address-shape', {
+    what: `${JSON.stringify(text)} is not a method`,
+    where: yaml.position(['method']),
+  });
 }
 
 const timeouts = new WeakMap<RequestPlan, { readonly over: Partial<Timeout>; readonly timeout: Timeout }>();
@@ -187,7 +199,8 @@ function pairsOf(name: string, value: Value, lists: NonNullable<RequestFile['lis
   if (isValueMap(value)) return deepPairs(name, value);
   if (!Array.isArray(value)) return [{ name, value: wantText('query parameter', name, value), secret: false }];
   const items = value.map((item: Value) => wantText('query parameter', name, item));
-  if (lists === 'joined') return items.length === 0 ? [] : [{ name, value: items.join(','), secret: false }];
+  if (lists === 'joined')
+    return items.length === 0 ? [] : [{ name, value: items.join(','), joined: items, secret: false }];
   const key = lists === 'bracketed' ? `${name}[]` : name;
   return items.map((item: string) => ({ name: key, value: item, secret: false }));
 }

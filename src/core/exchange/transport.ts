@@ -7,6 +7,7 @@ import type { OpenSpool } from './overflow.js';
 import { type Carrying, followRedirects, isRedirect } from './redirects.js';
 import type { Sink } from './sink.js';
 import { throughProxy } from './through-proxy.js';
+import { mostHeaders } from './trouble.js';
 import type { WireRequest } from './wire.js';
 
 export type { Outcome } from './exchange.js';
@@ -73,6 +74,7 @@ function direct(name: string, connectTimeout: number, { tls, http2 }: Connection
       tls,
       http2,
     ),
+    maxHeaderSize: mostHeaders,
     headersTimeout: 0,
     bodyTimeout: 0,
     ...(http2 && { allowH2: true, ...(name.startsWith('http:') && { useH2c: true }) }),

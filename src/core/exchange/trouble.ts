@@ -1,10 +1,14 @@
 /** Ways in which a network or a server can fail, told apart, with the likely cause and what to try. */
 import { Problem, type ProblemCode } from '../problem/problem.js';
-import { durationText } from '../value/measures.js';
+import { durationText, sizeText } from '../value/measures.js';
 import { ownMember } from '../value/own-member.js';
 import { type CertificateFacts, certificateOf, distrust } from './certificate.js';
 import type { Connection } from './connection.js';
+import { malformedBy, malformedHeaders } from './malformed.js';
 import type { Timeout } from './wire.js';
+
+/** Bytes of header lines that are read of a response. */
+export const mostHeaders = 128_000;
 
 /** How far the exchange had come. */
 export interface Progress {
@@ -185,7 +189,14 @@ const closed: Explainer = ({ code, host, url, answered, received, announced, mes
     );
   }
   if (code === 'UND_ERR_RES_CONTENT_LENGTH_MISMATCH')
-    return make('answer-malformed', 'the answer contradicts itself about its length', message);
+    return make('answer-malformed', `${host} sent a response that is malformed`, malformedHeaders, askVendor);
+  if (/GOAWAY/.test(message))
+    return make(
+      'connection-reset',
+      `${host} ended the HTTP/2 connection before it responded`,
+      message,
+      'send again; http: 1 in the environment uses HTTP/1.1',
+    );
   return make(
     'connection-reset',
     `${host} closed the connection without an answer`,
@@ -198,15 +209,32 @@ const closed: Explainer = ({ code, host, url, answered, received, announced, mes
   );
 };
 
-const notHttp: Explainer = ({ name, url, answered, received, message, make }) => {
+const notHttp: Explainer = ({ name, host, url, answered, received, message, make }) => {
   if (name !== 'HTTPParserError') return undefined;
   if (answered) return make('answer-cut-short', `the answer broke off after ${received} bytes`, message);
+  const fault = malformedBy(message);
+  if (fault !== undefined)
+    return make('answer-malformed', `${host} sent a response that is malformed: ${fault}`, message, askVendor);
   return make(
     'answer-malformed',
     'what came back is not HTTP',
     message,
     url.protocol === 'http:' ? 'does the port speak https, or another protocol?' : undefined,
   );
+};
+
+const askVendor = 'ask the vendor, or whoever runs a proxy in between, to correct it; no client can read it safely';
+
+const headersTooLarge: Explainer = ({ code, host, make }) =>
+  code === 'UND_ERR_HEADERS_OVERFLOW'
+    ? make('answer-too-large', `the header lines that ${host} sent are longer than ${sizeText(mostHeaders)}`)
+    : undefined;
+
+/** By the reason for which a certificate is not trusted; otherwise its issuer is not known. */
+const remedyFor: Readonly<Record<string, string>> = {
+  CERT_HAS_EXPIRED: 'the vendor has to renew it',
+  CERT_NOT_YET_VALID: 'set the clock of this machine',
+  ERR_TLS_CERT_ALTNAME_INVALID: 'tls: {name: HOST} in the environment expects the name that the certificate has',
 };
 
 /** Why no TLS connection came about, with the names and dates that the certificate has. */
@@ -227,7 +255,7 @@ const untrusted: Explainer = ({ code, message, host, url, certificate, make }) =
       `the certificate of ${host} is not trusted: ${why}`,
       certificate &&
         `it is for ${certificate.names.join(', ') || certificate.subject}, from ${certificate.issuer}, good until ${certificate.until.slice(0, 10)}`,
-      'tls: {trust: FILE} in the environment, or --trust FILE, trusts an issuer; --accept-certificate takes this one certificate for a day',
+      `${ownMember(remedyFor, code) ?? 'tls: {trust: FILE} in the environment, or --trust FILE, trusts an issuer'}; --accept-certificate takes this one certificate for a day`,
     );
   }
   if (/CERTIFICATE_REQUIRED|HANDSHAKE_FAILURE|ALERT/i.test(`${code} ${message}`)) {
@@ -259,7 +287,17 @@ const proxyRefused: Explainer = ({ proxy, message, make }) => {
 };
 
 /** The first that knows the trouble explains it. */
-const explainers: readonly Explainer[] = [ended, proxyNotMet, notMet, silent, closed, notHttp, untrusted, proxyRefused];
+const explainers: readonly Explainer[] = [
+  ended,
+  proxyNotMet,
+  notMet,
+  silent,
+  closed,
+  notHttp,
+  headersTooLarge,
+  untrusted,
+  proxyRefused,
+];
 
 /** The library wraps causes; several addresses of one host give a list of errors. */
 function innermost(error: unknown): unknown {

@@ -11,7 +11,7 @@ import { shortText } from '../matcher/reading.js';
 import { declaredErrors, verdictInside } from '../place/kinds/errors.js';
 import type { Observed } from '../place/observed.js';
 import type { Namespaces, Place } from '../place/place.js';
-import { readPlace } from '../place/registry.js';
+import { readBoundPlace } from '../place/registry.js';
 import { asProblem } from '../problem/problem.js';
 import type { Value } from '../value/written.js';
 
@@ -53,7 +53,7 @@ export function compileExpectations(
     const where = yaml.position([...path, text], 'key');
     const own: Loads = [];
     try {
-      const place = readPlace(text, own, namespaces);
+      const place = readBoundPlace(text, own, namespaces);
       const expected = compileTree(value, (inner) => yaml.position([...path, text, ...inner]), own);
       const remake = (given: Value, more: Loads): Check =>
         compileMatchers(given, {
@@ -92,7 +92,7 @@ export function judge(
       checks.push(remake(value === omitted ? null : value, loads));
     }
   }
-  const verdicts = (): Verdict[] => verdictsOf(expectations, checks, observed, situation);
+  const verdicts = (): Verdict[] => verdictsOf(expectations, checks, observed, evaluation, situation);
   return loads.length > 0 ? Promise.all(loads).then(verdicts) : verdicts();
 }
 
@@ -100,12 +100,15 @@ function verdictsOf(
   expectations: readonly Expectation[],
   checks: readonly Check[],
   observed: Observed,
+  evaluation: Evaluation,
   situation: Situation,
 ): Verdict[] {
   const verdicts: Verdict[] = [];
   for (let index = 0; index < expectations.length; index += 1) {
     const { place } = expectations[index] as Expectation;
-    verdicts.push(withRefusal(verdictOf(place, checks[index] as Check, observed, situation), observed));
+    verdicts.push(
+      withRefusal(verdictOf(place.bound?.(evaluation) ?? place, checks[index] as Check, observed, situation), observed),
+    );
   }
   return verdicts;
 }
@@ -131,7 +134,8 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Si
       ...(reason !== undefined && { detail: reason }),
     };
   }
-  const miss = check.miss(found, situation);
+  const nodes = place.nodes?.(observed);
+  const miss = check.miss(found, nodes ? { ...situation, nodes } : situation);
   if (miss === undefined) return { place: place.text, ok: true };
   const near = found === undefined ? place.near(observed) : undefined;
   const deviations = check.deviations?.(found);
@@ -150,7 +154,10 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Si
 const countText = (count: number): string =>
   count === 0 ? 'nothing to compare with' : `${count} ${count === 1 ? 'difference' : 'differences'}`;
 
-/** Without an expectation on `status` or `errors`, a status of 400 or more, GraphQL errors and a SOAP fault are failures. */
+/**
+ * Without an expectation on `status` or `errors`, a status of 400 or more, a redirect that leads nowhere or was not followed,
+ * GraphQL errors and a SOAP fault are failures.
+ */
 export function defaultVerdict(
   own: readonly Expectation[],
   ofStep: readonly Expectation[],
@@ -158,6 +165,16 @@ export function defaultVerdict(
 ): Verdict | undefined {
   const speaks = ({ place }: Expectation): boolean => place.text === 'status' || place.text === 'errors';
   if (own.some(speaks) || ofStep.some(speaks)) return undefined;
+  if (observed.unfollowed) {
+    const found = String(observed.status);
+    return {
+      place: 'status',
+      ok: false,
+      expected: 'under 300',
+      found,
+      detail: `not redirected: ${observed.unfollowed}`,
+    };
+  }
   if (observed.status < 400) return insideVerdict(observed);
   const detail = problemText(observed);
   return {

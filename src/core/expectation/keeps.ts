@@ -6,8 +6,8 @@ import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import { shortText } from '../matcher/reading.js';
 import type { Observed } from '../place/observed.js';
-import type { Namespaces, Place } from '../place/place.js';
-import { readPlace } from '../place/registry.js';
+import { listAt, type Namespaces, type Place } from '../place/place.js';
+import { readBoundPlace } from '../place/registry.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { isSecretName } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
@@ -17,6 +17,8 @@ export interface Keep {
   readonly place: Place;
   readonly fallback: Tree | undefined;
   readonly only: boolean;
+  /** A list, whatever number of items there is. */
+  readonly list: boolean;
   /** As the file says, or by its name. */
   readonly secret: boolean;
   readonly where: FilePosition;
@@ -43,12 +45,13 @@ export function compileKeeps(
       return {
         name,
         where,
-        place: readPlace(long.at, loads, namespaces),
+        place: readBoundPlace(long.at, loads, namespaces),
         fallback:
           long.default === undefined
             ? undefined
             : compileTree(long.default, (inner) => yaml.position([...path, name, 'default', ...inner]), loads),
         only: long.only ?? false,
+        list: long.list ?? false,
         secret: long.secret === true || isSecretName(name),
       };
     } catch (error) {
@@ -81,11 +84,12 @@ export function takeKeeps(
 }
 
 function takeOne(
-  { name, place, fallback, only, secret, where }: Keep,
+  { name, place: planned, fallback, only, list, secret, where }: Keep,
   observed: Observed,
   evaluation: Evaluation,
 ): Value {
-  const found = place.find(observed);
+  const place = planned.bound?.(evaluation) ?? planned;
+  const found = list ? [...listAt(place, observed)] : place.find(observed);
   const nothing = found === undefined || (only && Array.isArray(found) && found.length === 0);
   if (nothing) {
     const other = fallback?.evaluate(evaluation);

@@ -20,6 +20,9 @@ export interface NameUse {
   readonly computed?: true;
 }
 
+/** Expectations are keys; of all others a `${…}` is a text like any other. */
+const isQuery = /^(?:\$[.[]|[/(]|[a-z-]+\()/;
+
 /** @throws Problem expression-syntax */
 export function namesUsed(value: Value, path: TreePath = []): NameUse[] {
   if (typeof value === 'string') {
@@ -28,7 +31,12 @@ export function namesUsed(value: Value, path: TreePath = []): NameUse[] {
       : [];
   }
   if (Array.isArray(value)) return value.flatMap((item: Value, index) => namesUsed(item, [...path, index]));
-  return isValueMap(value) ? Object.entries(value).flatMap(([key, item]) => namesUsed(item, [...path, key])) : [];
+  if (!isValueMap(value)) return [];
+  return Object.entries(value).flatMap(([key, item]) => {
+    const inner = [...path, key];
+    const ofKey = key.includes('${') && isQuery.test(key) ? namesUsed(key, inner) : [];
+    return [...ofKey, ...namesUsed(item, inner)];
+  });
 }
 
 function inExpression(node: Expression, path: TreePath, optional: boolean): NameUse[] {

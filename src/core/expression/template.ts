@@ -150,7 +150,7 @@ function split(source: string): Part[] {
       text += '${';
       at += 3;
     } else if (source.startsWith('${', at)) {
-      const end = closing(source, at + 2);
+      const end = closingBrace(source, at + 2);
       if (text !== '') parts.push({ text });
       text = '';
       parts.push({ expression: source.slice(at + 2, end) });
@@ -164,7 +164,8 @@ function split(source: string): Part[] {
   return parts;
 }
 
-function closing(source: string, start: number): number {
+/** Where the `${…}` ends whose expression begins there. @throws Problem expression-syntax */
+export function closingBrace(source: string, start: number): number {
   let quote = '';
   for (let at = start; at < source.length; at += 1) {
     const char = source[at] as string;

@@ -23,6 +23,8 @@ export interface Workshop {
 
 /** What is known only when an answer is there. */
 export interface Situation {
+  /** The node set that was found, where a place selects nodes: one of them is a text otherwise. */
+  readonly nodes?: readonly Value[] | undefined;
   /** The documented JSON Schema of this answer, with its definitions; undefined where none is. */
   readonly documented?: (() => object | undefined) | undefined;
   /** Takes what was found as the new baseline; undefined where that is not wanted. */

@@ -9,6 +9,8 @@ export interface Observed {
   /** Bytes of the body, decoded. */
   readonly size: number;
   readonly finalUrl: string;
+  /** Why a redirect was not followed; empty where the request does not want it. */
+  readonly unfollowed?: string | undefined;
   /** Lines as they came, in order. */
   readonly headers: readonly (readonly [name: string, value: string])[];
   /** The body as text. */

@@ -1,4 +1,5 @@
 /** A place: where a value stands in an exchange. */
+import type { Evaluation } from '../expression/evaluation.js';
 import type { Value } from '../value/written.js';
 import type { Observed } from './observed.js';
 
@@ -13,8 +14,20 @@ export interface Place {
   readonly unit?: PlaceUnit;
   /** The value, or undefined where nothing stands. */
   find(observed: Observed): Value | undefined;
+  /** The node set, where the place is a query that selects nodes; undefined where it gives a single value. */
+  nodes?(observed: Observed): readonly Value[] | undefined;
+  /** Of a place that holds `${…}`: the same with their values. */
+  bound?(evaluation: Evaluation): Place;
   /** The nearest thing that exists, for the message of a failure. */
   near(observed: Observed): string | undefined;
+}
+
+/** What stands at a place as a list: the nodes of a query, the items of a list, or one value. */
+export function listAt(place: Place, observed: Observed): readonly Value[] {
+  const nodes = place.nodes?.(observed);
+  if (nodes) return nodes;
+  const found = place.find(observed);
+  return Array.isArray(found) ? (found as readonly Value[]) : found === undefined ? [] : [found];
 }
 
 export interface PlaceKind {

@@ -14,9 +14,25 @@ export const placeKinds: readonly PlaceKind[] = [...facts, header, cookie, link,
 
 /** @param namespaces beside those that a document declares itself @throws Problem place-syntax */
 export function readPlace(text: string, loads: Promise<unknown>[], namespaces?: Namespaces): Place {
+  const place = readBoundPlace(text, loads, namespaces);
+  if (!place.bound) return place;
+  throw new Problem('place-syntax', {
+    what: `${text} holds \${…}, which is worked out in the places of expect: and keep: alone`,
+    data: { place: text },
+  });
+}
+
+/** A place that may hold `${…}`: look at it through `bound`. @throws Problem place-syntax, expression-syntax */
+export function readBoundPlace(text: string, loads: Promise<unknown>[], namespaces?: Namespaces): Place {
   for (const kind of placeKinds) {
     const place = kind.read(text, loads, namespaces);
-    if (place) return place;
+    if (!place) continue;
+    if (place.bound || !text.includes('${')) return place;
+    throw new Problem('place-syntax', {
+      what: `\${…} cannot stand in the place ${text}`,
+      remedy: 'it stands where JSONPath and XPath have a value: $[?@.name == ${who}].id, //ship[@imo = ${imo}]',
+      data: { place: text },
+    });
   }
   throw new Problem('place-syntax', {
     what: `${text} is not a place`,

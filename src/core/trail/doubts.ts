@@ -1,5 +1,8 @@
-/** What many servers refuse, or read otherwise than it was meant. */
+/** What many servers refuse, or read otherwise than it was meant; and what a response should not be. */
+import type { Received } from '../exchange/received.js';
 import type { WireRequest } from '../exchange/wire.js';
+import { headerValue } from '../place/observed.js';
+import { sizeText } from '../value/measures.js';
 import { percentDecoded } from '../value/percent-decoded.js';
 import type { Workspace } from './workspace.js';
 
@@ -28,6 +31,20 @@ export function doubtsOf(
     doubts.push('the address holds a value that was percent-encoded before it came in: it is encoded twice now');
   doubts.push(...pastedParts(shownUrl));
   return doubts;
+}
+
+export function responseDoubts(received: Received): readonly string[] {
+  const announced = headerValue(received.headers, 'content-length');
+  const doubts: string[] = [];
+  if (received.status === 204 && announced !== undefined && Number(announced) > 0)
+    doubts.push(
+      `204 No Content announces a body of ${sizeText(Number(announced))}, which HTTP does not permit: it was not read`,
+    );
+  if (!received.decodable)
+    doubts.push(
+      'the body is not valid UTF-8: bytes that are not are shown as \ufffd; charset= in its type may be missing',
+    );
+  return doubts.length === 0 ? noDoubts : doubts;
 }
 
 /** Values of an address that were pasted with more than themselves. */

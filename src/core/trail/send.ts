@@ -1,5 +1,6 @@
 /** One sending, from names to echo: resolve, attach sessions, compose, send, judge, keep, record. */
 import { certificateOf } from '../exchange/certificate.js';
+import type { Received } from '../exchange/received.js';
 import { resolveRequest } from '../exchange/resolve.js';
 import type { WireRequest } from '../exchange/wire.js';
 import { Evaluation } from '../expression/evaluation.js';
@@ -10,7 +11,7 @@ import { type Attempt, composed } from './attempt.js';
 import type { Conversation } from './conversation.js';
 import { converse, workOutAnew } from './converse.js';
 import { changesByDocumentation, undocumentedParts } from './documented.js';
-import { doubtsOf } from './doubts.js';
+import { doubtsOf, responseDoubts } from './doubts.js';
 import { record, unjudged } from './exchanged.js';
 import { type Judged, judgeOutcome, orElse } from './judge-outcome.js';
 import { outsideGiving, outsideOf, outsideRequest } from './outside.js';
@@ -106,7 +107,7 @@ function concluded(
     request: resolved.request,
     wire,
     undocumented,
-    doubts: doubtsOf(wire, workspace),
+    doubts: allDoubts(wire, workspace, outcome.received),
     contradiction: undefined,
     refusal: undefined,
     outcome,
@@ -121,6 +122,12 @@ function concluded(
     problems.push(asProblem(error));
     return sent;
   }
+}
+
+function allDoubts(wire: WireRequest, workspace: Workspace, received: Received | undefined): readonly string[] {
+  const ofRequest = doubtsOf(wire, workspace);
+  const ofResponse = received ? responseDoubts(received) : [];
+  return ofResponse.length === 0 ? ofRequest : [...ofRequest, ...ofResponse];
 }
 
 /** What is said of it beside. */

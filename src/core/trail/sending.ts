@@ -64,7 +64,7 @@ export interface Sent {
   readonly kept: readonly Kept[];
   /** Where the request differs from its documented operation; only where that was asked for. */
   readonly undocumented: readonly Mismatch[];
-  /** What is doubtful about the request as it left. */
+  /** What is doubtful about the request as it left, and about the response. */
   readonly doubts: readonly string[];
   /** What the body says against the good status, where nothing is expected of it. */
   readonly contradiction: Contradiction | undefined;

@@ -28,7 +28,7 @@ export const namesResolve = {
         what: `the name ${used} is neither an input of ${name} nor a variable, nor supplied by a session`,
         remedy: nearestHint(used, known),
       });
-      for (const part of [...sentParts, 'expect'] as const) {
+      for (const part of [...sentParts, 'expect', 'keep'] as const) {
         for (const use of namesUsed((content[part] ?? null) as Value, [part])) {
           if (use.name !== 'secret' && !known.has(use.name) && !use.optional) yield missing(use.name, use.path);
         }

@@ -4,6 +4,7 @@
  *     method: GET
  *     body: {json: {}}      # does not hold
  */
+import { methodWritten } from '../../collection/files/request-file.js';
 import { bodyDoubt } from '../../trail/doubts.js';
 import type { Rule } from '../rule.js';
 
@@ -12,8 +13,8 @@ export const noBodyInGet: Rule = {
   must: 'a GET or HEAD carries no body',
   *check({ requests }) {
     for (const { content, yaml } of requests.values()) {
-      const method = (content.method ?? 'GET').toUpperCase();
-      const what = content.body === undefined ? undefined : bodyDoubt(method);
+      const method = methodWritten(content);
+      const what = content.body === undefined || method === undefined ? undefined : bodyDoubt(method);
       if (what === undefined) continue;
       const where = content.method === undefined ? yaml.position(['body'], 'key') : yaml.position(['method']);
       yield {

@@ -6,7 +6,7 @@
  *     url: ${origin}/v1/vessels/{imo}/calls     # holds
  */
 import type { Loaded } from '../../collection/collection.js';
-import type { RequestFile } from '../../collection/files/request-file.js';
+import { methodWritten, type RequestFile } from '../../collection/files/request-file.js';
 import { findOperation } from '../../collection/source-index.js';
 import type { Operation } from '../../documentation/model.js';
 import { asProblem } from '../../problem/problem.js';
@@ -32,8 +32,8 @@ export const operationMatches: Rule = {
         yield* otherProtocol(request, operation);
         continue;
       }
-      const method = (content.method ?? 'GET').toUpperCase();
-      if (method !== operation.method) {
+      const method = methodWritten(content);
+      if (method !== undefined && method !== operation.method) {
         yield {
           severity: 'error',
           where: content.method === undefined ? yaml.position(['url'], 'key') : yaml.position(['method']),
@@ -60,8 +60,8 @@ function* otherProtocol(
   { content, yaml }: Loaded<RequestFile>,
   { protocol, soap }: Operation,
 ): Generator<Omit<Finding, 'rule'>> {
-  const method = (content.method ?? 'GET').toUpperCase();
-  if (method !== 'POST' && !(protocol === 'graphql' && content.body === undefined)) {
+  const method = methodWritten(content);
+  if (method !== undefined && method !== 'POST' && !(protocol === 'graphql' && content.body === undefined)) {
     yield {
       severity: 'error',
       where: content.method === undefined ? yaml.position(['url'], 'key') : yaml.position(['method']),
@@ -80,7 +80,7 @@ function* otherProtocol(
       remedy: `version: "${soap.version}"`,
     };
   }
-  if (action.replace(/^"|"$/g, '') !== soap.action) {
+  if (!action.includes('${') && action.replace(/^"|"$/g, '') !== soap.action) {
     yield {
       severity: 'error',
       where: yaml.position(['body', 'soap', 'action']),

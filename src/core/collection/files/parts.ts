@@ -66,6 +66,10 @@ const keepLong = z.strictObject({
   at: described(z.string(), 'The place.'),
   default: described(z.optional(anyValue), 'What is kept when nothing stands at the place.'),
   only: described(z.optional(z.boolean()), 'The place must hold exactly one item, and that item is kept.'),
+  list: described(
+    z.optional(z.boolean()),
+    'A list is kept, also of one item or of none; of XPath the texts of all nodes.',
+  ),
   secret: described(z.optional(z.boolean()), 'The value is never printed or stored in the open.'),
 });
 export type KeepLong = z.infer<typeof keepLong>;

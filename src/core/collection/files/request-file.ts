@@ -56,7 +56,7 @@ const bodySpec = described(
         z.strictObject({
           envelope: described(z.string(), 'The envelope, or the path of an .xml file; the values in it are escaped.'),
           version: described(z.optional(z.enum(['1.1', '1.2'])), 'The version of SOAP. 1.1 where nothing is said.'),
-          action: described(z.optional(z.string()), 'The action, with or without its quotes.'),
+          action: described(z.optional(z.string()), 'The action, with or without its quotes; may hold `${…}`.'),
         }),
         'A SOAP envelope; content type and action follow from the version.',
       ),
@@ -90,7 +90,7 @@ export const requestFile = described(
       'The documented operation, SOURCE/OPERATION: the request is checked against it.',
     ),
     inputs: z.optional(inputs),
-    method: described(z.optional(z.string()), 'The method. GET where nothing is said.'),
+    method: described(z.optional(z.string()), 'The method; may hold `${…}`. GET where nothing is said.'),
     url: described(
       z.string(),
       'The address; `${…}` may open it, `{name}` takes `path.name` or the input of that name.',
@@ -141,7 +141,11 @@ export const requestFile = described(
 export type RequestFile = z.infer<typeof requestFile>;
 
 /** The parts of a request file that what is sent is made of. */
-export const sentParts = ['url', 'path', 'query', 'headers', 'cookies', 'body'] as const;
+/** The method that the file has; undefined where it is worked out for each sending. */
+export const methodWritten = ({ method = 'GET' }: Pick<RequestFile, 'method'>): string | undefined =>
+  method.includes('${') ? undefined : method.toUpperCase();
+
+export const sentParts = ['method', 'url', 'path', 'query', 'headers', 'cookies', 'body'] as const;
 
 export const defaultsFile = described(
   z.strictObject(shared),

@@ -1,6 +1,9 @@
 /** `soap`: an envelope, with the content type and the action where its version wants them (SOAP 1.1 section 6, SOAP 1.2 part 2 section 7). */
-import type { Evaluation } from '../../expression/evaluation.js';
+import { type Evaluation, omitted } from '../../expression/evaluation.js';
+import { compileTree } from '../../expression/tree.js';
+import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
+import { checkHeaderValue } from '../header-rules.js';
 import type { WireBody } from '../wire.js';
 import type { BodyKind, BodySetting } from './body-kind.js';
 import { compileTemplateFile } from './template.js';
@@ -12,14 +15,26 @@ export const soap: BodyKind = {
   compile(spec, setting) {
     const { envelope, version = '1.1', action } = spec as { envelope: Value; version?: '1.1' | '1.2'; action?: string };
     const text = envelopeOf(envelope, setting);
+    const where = setting.where(['action']);
+    const written = compileTree(action ?? '', () => where, setting.loads);
     // The quotes belong to the value of the header.
-    const quoted = `"${(action ?? '').replace(/^"|"$/g, '')}"`;
+    const quoted = (evaluation: Evaluation): string => {
+      const value = written.evaluate(evaluation);
+      const bare = value === omitted ? '' : textOf(value as Value).replace(/^"|"$/g, '');
+      checkHeaderValue('SOAPAction', bare, where);
+      return `"${bare}"`;
+    };
     if (version === '1.2') {
-      const parameter = action === undefined ? '' : `; action=${quoted}`;
-      return (evaluation) => ({ ...text(evaluation), type: `application/soap+xml; charset=utf-8${parameter}` });
+      return (evaluation) => {
+        const parameter = action === undefined ? '' : `; action=${quoted(evaluation)}`;
+        return { ...text(evaluation), type: `application/soap+xml; charset=utf-8${parameter}` };
+      };
     }
-    const headers = [{ name: 'SOAPAction', value: quoted }];
-    return (evaluation) => ({ ...text(evaluation), type: 'text/xml; charset=utf-8', headers });
+    return (evaluation) => ({
+      ...text(evaluation),
+      type: 'text/xml; charset=utf-8',
+      headers: [{ name: 'SOAPAction', value: quoted(evaluation) }],
+    });
   },
 };
 

@@ -1,8 +1,12 @@
 /** `not`, `count`, `all`, `any`: matchers that apply others. */
 import { isValueMap, type Value } from '../../value/written.js';
-import { type MatcherKind, unless } from '../matcher.js';
+import { type MatcherKind, type Situation, unless } from '../matcher.js';
 
 const strict = { strict: true } as const;
+
+/** What is inside is no node set. */
+const inside = (situation: Situation): Situation =>
+  situation.nodes === undefined ? situation : { ...situation, nodes: undefined };
 
 export const not: MatcherKind = {
   name: 'not',
@@ -26,8 +30,8 @@ export const count: MatcherKind = {
     return {
       describe: () => `a count of ${inner.describe()}`,
       miss(found, situation) {
-        const size = sizeOf(found);
-        return size !== undefined && inner.miss(size, situation) === undefined
+        const size = sizeOf(situation.nodes ?? found);
+        return size !== undefined && inner.miss(size, inside(situation)) === undefined
           ? undefined
           : `the count is ${size ?? 'not known'}`;
       },
@@ -50,8 +54,9 @@ export const all: MatcherKind = {
     return {
       describe: () => `all ${inner.describe()}`,
       miss(found, situation) {
-        if (!Array.isArray(found)) return 'it is not a list';
-        const wrong = found.findIndex((item: Value) => inner.miss(item, situation) !== undefined);
+        const list = situation.nodes ?? found;
+        if (!Array.isArray(list)) return 'it is not a list';
+        const wrong = list.findIndex((item: Value) => inner.miss(item, inside(situation)) !== undefined);
         return wrong === -1 ? undefined : `item ${wrong} is not`;
       },
     };
@@ -67,8 +72,9 @@ export const any: MatcherKind = {
     return {
       describe: () => `any ${inner.describe()}`,
       miss(found, situation) {
-        if (!Array.isArray(found)) return 'it is not a list';
-        return unless(found.some((item: Value) => inner.miss(item, situation) === undefined));
+        const list = situation.nodes ?? found;
+        if (!Array.isArray(list)) return 'it is not a list';
+        return unless(list.some((item: Value) => inner.miss(item, inside(situation)) === undefined));
       },
     };
   },

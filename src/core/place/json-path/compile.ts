@@ -16,11 +16,19 @@ import {
 
 export interface JsonPath {
   readonly source: string;
+  /** The expressions of its `${…}`. */
+  readonly slots: readonly string[];
   readonly query: Query;
   /** Yields one node at most. */
   readonly singular: boolean;
-  /** The values of the nodes found, in document order. */
-  select(root: Value): readonly Value[];
+  /** The values of the nodes found, in document order. @param given the values of the slots */
+  select(root: Value, given?: readonly Value[]): readonly Value[];
+}
+
+interface Room {
+  readonly loads: Promise<unknown>[];
+  /** Of the slots, while a selection is made. */
+  given: readonly Value[];
 }
 
 type Nodes = (root: Value, current: Value) => Value[];
@@ -31,28 +39,38 @@ type Test = (root: Value, current: Value) => boolean;
  * @throws Problem place-syntax
  */
 export function compileJsonPath(source: string, loads: Promise<unknown>[]): JsonPath {
-  const query = parseQuery(source);
-  const nodes = nodesOf(query, loads);
-  return { source, query, singular: isSingular(query), select: (root) => nodes(root, root) };
+  const { query, slots } = parseQuery(source);
+  const room: Room = { loads, given: [] };
+  const nodes = nodesOf(query, room);
+  return {
+    source,
+    slots,
+    query,
+    singular: isSingular(query),
+    select(root, given = []) {
+      room.given = given;
+      return nodes(root, root);
+    },
+  };
 }
 
-function nodesOf(query: Query, loads: Promise<unknown>[]): Nodes {
+function nodesOf(query: Query, room: Room): Nodes {
   const fromRoot = query.root === '$';
   const keys = isSingular(query)
-    ? query.segments.map(({ selectors: [only] }) => singularKey(only as Selector))
+    ? query.segments.map(({ selectors: [only] }) => singularKey(only as Selector, room))
     : undefined;
   if (keys) {
     return (root, current) => {
       let value: Value | undefined = fromRoot ? root : current;
       for (const key of keys) {
-        value = child(value, key);
+        value = child(value, typeof key === 'function' ? key() : key);
         if (value === undefined) return [];
       }
       return [value];
     };
   }
   const steps = query.segments.map(({ descendant, selectors }) => {
-    const picks = selectors.map((selector) => picker(selector, loads));
+    const picks = selectors.map((selector) => picker(selector, room));
     return (root: Value, from: readonly Value[]): Value[] => {
       const found: Value[] = [];
       for (const value of descendant ? from.flatMap(withDescendants) : from)
@@ -67,8 +85,14 @@ function nodesOf(query: Query, loads: Promise<unknown>[]): Nodes {
   };
 }
 
-function singularKey(selector: Selector): string | number {
+function singularKey(selector: Selector, room: Room): string | number | (() => string | number) {
+  if (selector.kind === 'slot') return () => keyOf(room.given[selector.slot]);
   return selector.kind === 'name' ? selector.name : selector.kind === 'index' ? selector.index : 0;
+}
+
+function keyOf(given: Value | undefined): string | number {
+  const key = plain(given);
+  return typeof key === 'number' && Number.isInteger(key) ? key : String(key);
 }
 
 /** A member by name or an item by index; never what a prototype supplies. */
@@ -96,13 +120,14 @@ function withDescendants(value: Value): Value[] {
   return found;
 }
 
-function picker(selector: Selector, loads: Promise<unknown>[]): (value: Value, into: Value[], root: Value) => void {
+function picker(selector: Selector, room: Room): (value: Value, into: Value[], root: Value) => void {
   switch (selector.kind) {
     case 'name':
-    case 'index': {
-      const key = singularKey(selector);
+    case 'index':
+    case 'slot': {
+      const key = singularKey(selector, room);
       return (value, into) => {
-        const found = child(value, key);
+        const found = child(value, typeof key === 'function' ? key() : key);
         if (found !== undefined) into.push(found);
       };
     }
@@ -115,7 +140,7 @@ function picker(selector: Selector, loads: Promise<unknown>[]): (value: Value, i
         if (Array.isArray(value)) for (const index of slice(selector, value.length)) into.push(value[index] as Value);
       };
     case 'filter': {
-      const test = testOf(selector.test, loads);
+      const test = testOf(selector.test, room);
       return (value, into, root) => {
         for (const item of children(value)) if (test(root, item)) into.push(item);
       };
@@ -133,49 +158,50 @@ function* slice({ start, end, step }: Extract<Selector, { kind: 'slice' }>, leng
   else for (let at = Math.min(from, length - 1); at > Math.max(to, -1); at += step) yield at;
 }
 
-function testOf(logical: Logical, loads: Promise<unknown>[]): Test {
+function testOf(logical: Logical, room: Room): Test {
   switch (logical.kind) {
     case 'or': {
-      const parts = logical.parts.map((part) => testOf(part, loads));
+      const parts = logical.parts.map((part) => testOf(part, room));
       return (root, current) => parts.some((part) => part(root, current));
     }
     case 'and': {
-      const parts = logical.parts.map((part) => testOf(part, loads));
+      const parts = logical.parts.map((part) => testOf(part, room));
       return (root, current) => parts.every((part) => part(root, current));
     }
     case 'not': {
-      const part = testOf(logical.part, loads);
+      const part = testOf(logical.part, room);
       return (root, current) => !part(root, current);
     }
     case 'exists': {
-      const nodes = nodesOf(logical.query, loads);
+      const nodes = nodesOf(logical.query, room);
       return (root, current) => nodes(root, current).length > 0;
     }
     case 'call': {
-      const call = callOf(logical.call, loads);
+      const call = callOf(logical.call, room);
       return (root, current) => call(root, current) === true;
     }
     case 'compare': {
-      const [left, right] = [valueFor(logical.left, loads), valueFor(logical.right, loads)];
+      const [left, right] = [valueFor(logical.left, room), valueFor(logical.right, room)];
       const holds = comparison(logical.operator);
       return (root, current) => holds(left(root, current), right(root, current));
     }
   }
 }
 
-function valueFor(given: Comparable, loads: Promise<unknown>[]): (root: Value, current: Value) => ValueOrNothing {
+function valueFor(given: Comparable, room: Room): (root: Value, current: Value) => ValueOrNothing {
   if (given.kind === 'literal') return () => given.value;
-  if (given.kind === 'call') return callOf(given.call, loads) as (root: Value, current: Value) => ValueOrNothing;
-  const nodes = nodesOf(given.query, loads);
+  if (given.kind === 'slot') return () => room.given[given.slot];
+  if (given.kind === 'call') return callOf(given.call, room) as (root: Value, current: Value) => ValueOrNothing;
+  const nodes = nodesOf(given.query, room);
   return (root, current) => nodes(root, current)[0];
 }
 
-function callOf(call: Call, loads: Promise<unknown>[]): (root: Value, current: Value) => ValueOrNothing | boolean {
+function callOf(call: Call, room: Room): (root: Value, current: Value) => ValueOrNothing | boolean {
   const extension = functionExtensions.get(call.name);
   if (!extension) throw new Error(`function ${call.name} passed the parser`);
-  if (extension.load) loads.push(extension.load());
+  if (extension.load) room.loads.push(extension.load());
   const args = call.args.map((arg, index) =>
-    extension.takes[index] === 'nodes' && arg.kind === 'query' ? nodesOf(arg.query, loads) : valueFor(arg, loads),
+    extension.takes[index] === 'nodes' && arg.kind === 'query' ? nodesOf(arg.query, room) : valueFor(arg, room),
   );
   return (root, current) => extension.call(args.map((arg) => arg(root, current)));
 }

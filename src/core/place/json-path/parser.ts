@@ -16,13 +16,13 @@ import {
   type Selector,
 } from './syntax.js';
 
-/** @throws Problem place-syntax */
-export function parseQuery(source: string): Query {
+/** @returns the query, and the expressions of its `${…}` @throws Problem place-syntax */
+export function parseQuery(source: string): { readonly query: Query; readonly slots: readonly string[] } {
   const scan = new Scanner(source);
   scan.expect('$');
   const query = { root: '$' as const, segments: segments(scan) };
   if (!scan.ended) scan.fail('nothing more can follow here');
-  return query;
+  return { query, slots: scan.slots };
 }
 
 function segments(scan: Scanner): Segment[] {
@@ -75,6 +75,8 @@ function selector(scan: Scanner): Selector {
   }
   const name = scan.text();
   if (name !== undefined) return { kind: 'name', name };
+  const slot = scan.slot();
+  if (slot !== undefined) return { kind: 'slot', slot };
   return indexOrSlice(scan);
 }
 
@@ -156,7 +158,7 @@ function parenthesis(scan: Scanner): Logical {
 /** Something that stands alone as a test: a query or a function that gives a logical result. */
 function test(scan: Scanner, given: Comparable): Logical {
   if (given.kind === 'query') return { kind: 'exists', query: given.query };
-  if (given.kind === 'literal') return scan.fail('a literal must be compared with something');
+  if (given.kind === 'literal' || given.kind === 'slot') return scan.fail('a literal must be compared with something');
   if (givenType(given.call) === 'value')
     return scan.fail(`the result of ${given.call.name} must be compared with something`);
   return { kind: 'call', call: given.call };
@@ -172,6 +174,8 @@ function operand(scan: Scanner, given: Comparable): Comparable {
 }
 
 function comparable(scan: Scanner): Comparable {
+  const slot = scan.slot();
+  if (slot !== undefined) return { kind: 'slot', slot };
   const root = scan.startsWith('$') ? '$' : scan.startsWith('@') ? '@' : undefined;
   if (root) {
     scan.accept(root);

@@ -2,6 +2,7 @@
 
 import { Problem } from '../../problem/problem.js';
 import { ownMember } from '../../value/own-member.js';
+import { slotAt } from '../slots.js';
 
 const nameFirst = /[A-Za-z_\u{80}-\u{D7FF}\u{E000}-\u{10FFFF}]/u;
 const nameChar = /[A-Za-z0-9_\u{80}-\u{D7FF}\u{E000}-\u{10FFFF}]/u;
@@ -9,6 +10,9 @@ const simpleEscapes: Record<string, string> = { b: '\b', f: '\f', n: '\n', r: '\
 
 export class Scanner {
   at = 0;
+
+  /** The expressions of the `${…}` so far. */
+  readonly slots: string[] = [];
 
   constructor(readonly source: string) {}
 
@@ -67,6 +71,14 @@ export class Scanner {
     const value = Number(text);
     if (!Number.isSafeInteger(value)) this.fail(`${text} is beyond the exact range`);
     return value;
+  }
+
+  /** The number of the `${…}` that begins here. */
+  slot(): number | undefined {
+    const found = slotAt(this.source, this.at);
+    if (!found) return undefined;
+    this.at = found.end;
+    return this.slots.push(found.expression) - 1;
   }
 
   /** string-literal, from its opening quote. */

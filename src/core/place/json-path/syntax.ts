@@ -1,6 +1,7 @@
 /** The syntax tree of a JSONPath query, in the words of RFC 9535 section 2. */
 import type { Value } from '../../value/written.js';
 
+/** Beyond RFC 9535: `${…}` stands for a literal, a name or an index. Slots are numbered as they come. */
 export interface Query {
   readonly root: '$' | '@';
   readonly segments: readonly Segment[];
@@ -14,6 +15,7 @@ export interface Segment {
 export type Selector =
   | { readonly kind: 'name'; readonly name: string }
   | { readonly kind: 'index'; readonly index: number }
+  | { readonly kind: 'slot'; readonly slot: number }
   | { readonly kind: 'wildcard' }
   | {
       readonly kind: 'slice';
@@ -34,6 +36,7 @@ export type Operator = '==' | '!=' | '<' | '<=' | '>' | '>=';
 
 export type Comparable =
   | { readonly kind: 'literal'; readonly value: Value }
+  | { readonly kind: 'slot'; readonly slot: number }
   | { readonly kind: 'query'; readonly query: Query }
   | { readonly kind: 'call'; readonly call: Call };
 
@@ -47,6 +50,6 @@ export type Argument = Comparable;
 export function isSingular(query: Query): boolean {
   return query.segments.every(
     ({ descendant, selectors: [only, ...more] }) =>
-      !descendant && more.length === 0 && (only?.kind === 'name' || only?.kind === 'index'),
+      !descendant && more.length === 0 && (only?.kind === 'name' || only?.kind === 'index' || only?.kind === 'slot'),
   );
 }

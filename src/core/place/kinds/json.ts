@@ -5,6 +5,7 @@ import type { Value } from '../../value/written.js';
 import { child, compileJsonPath, type JsonPath } from '../json-path/compile.js';
 import type { Observed } from '../observed.js';
 import type { Place, PlaceKind } from '../place.js';
+import { slotValues } from '../slots.js';
 
 export const json: PlaceKind = {
   name: '$…',
@@ -15,12 +16,18 @@ export const json: PlaceKind = {
 
 function jsonPlace(text: string, loads: Promise<unknown>[]): Place {
   const path = compileJsonPath(text, loads);
-  return {
+  const made = (given?: readonly Value[]): Place => ({
     text,
     strict: true,
-    find: (observed) => (path.singular ? path.select(observed.json())[0] : path.select(observed.json())),
+    find(observed) {
+      const found = path.select(observed.json(), given);
+      return path.singular ? found[0] : found;
+    },
     near: (observed) => nearestNode(path, observed),
-  };
+  });
+  if (path.slots.length === 0) return made();
+  const values = slotValues(text, path.slots, loads);
+  return { ...made(), bound: (evaluation) => made(values(evaluation)) };
 }
 
 /** Walks a singular query as far as it goes and names what stands there. */

@@ -1,9 +1,15 @@
-/** `/…` and `//…`: XPath 1.0 by a well-known library. No node is missing, one is its text, several are a list. */
+/**
+ * `/…`, `//…` and expressions such as `count(//Mark)`: XPath 1.0 by a well-known library. No node is missing, one is its text,
+ * several are a list in document order.
+ */
 import type { Document, Node } from '@xmldom/xmldom';
+import type { Evaluation } from '../../expression/evaluation.js';
 import { Problem } from '../../problem/problem.js';
+import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
 import { headerValue, type Observed } from '../observed.js';
 import type { Namespaces, Place, PlaceKind } from '../place.js';
+import { slotAt, slotValues } from '../slots.js';
 
 /** Of the library what is used here; its own types leave it out. */
 interface Library {
@@ -13,7 +19,8 @@ interface Library {
 
 /** A set of nodes, or one value. */
 interface Result {
-  readonly nodes?: readonly Node[];
+  /** In document order. */
+  toArray?(): readonly Node[];
   readonly num?: number;
   readonly b?: boolean;
   toString(): string;
@@ -44,31 +51,61 @@ function documentOf(observed: Observed): Document {
 }
 
 export const xml: PlaceKind = {
-  name: '/… or //…',
+  name: '/…, //… or count(…)',
   about:
-    'XPath 1.0, in XML and in HTML: no node is missing, one is its text, several are a list; a name without prefix is of any namespace',
+    'XPath 1.0, in XML and in HTML: no node is missing, one is its text, several are a list in document order, which count, all, any and a keep with list: true see of one node too; a name without prefix is of any namespace',
   example: '//Envelope/Body',
   read(text, loads, namespaces) {
-    if (!text.startsWith('/')) return undefined;
-    const place = new XmlPlace(text, namespaces);
+    if (!/^[/(]/.test(text) && !functions.test(text)) return undefined;
+    const { query, slots } = withVariables(text);
+    const values = slots.length > 0 ? slotValues(text, slots, loads) : undefined;
+    const place = new XmlPlace(text, query, namespaces, values);
     loads.push(load().then(() => place.compile()));
     return place;
   },
 };
 
+/** What begins with a function of XPath 1.0 (section 4) that takes nodes or texts. */
+const functions =
+  /^(?:count|id|local-name|namespace-uri|name|string|concat|starts-with|contains|substring(?:-before|-after)?|string-length|normalize-space|translate|boolean|not|number|sum|floor|ceiling|round)\s*\(/;
+
+/** Each `${…}` becomes a variable (section 3.1): its value cannot be read as a part of the query. */
+function withVariables(text: string): { readonly query: string; readonly slots: readonly string[] } {
+  const slots: string[] = [];
+  let query = '';
+  for (let at = 0; at < text.length; ) {
+    const slot = slotAt(text, at);
+    query += slot ? `$slot${slots.push(slot.expression) - 1}` : (text[at] as string);
+    at = slot?.end ?? at + 1;
+  }
+  return { query, slots };
+}
+
 class XmlPlace implements Place {
   readonly strict = false;
+  readonly bound?: (evaluation: Evaluation) => Place;
   private expression: ReturnType<Library['parse']> | undefined;
 
   constructor(
     readonly text: string,
+    private readonly query: string,
     private readonly namespaces: Namespaces | undefined,
-  ) {}
+    private readonly values?: ((evaluation: Evaluation) => readonly Value[]) | undefined,
+    private readonly given: readonly Value[] = [],
+  ) {
+    const { values: worked } = this;
+    if (worked)
+      this.bound = (evaluation) => {
+        const place = new XmlPlace(text, query, namespaces, undefined, worked(evaluation));
+        place.expression = this.expression;
+        return place;
+      };
+  }
 
   /** @throws Problem place-syntax */
   compile(): void {
     try {
-      this.expression = (library as Library).parse(this.text);
+      this.expression = (library as Library).parse(this.query);
     } catch (error) {
       throw new Problem('place-syntax', {
         what: `${this.text} is not an XPath`,
@@ -80,11 +117,14 @@ class XmlPlace implements Place {
   }
 
   find(observed: Observed): Value | undefined {
-    const document = documentOf(observed);
-    const { nodes, num, b, ...other } = this.evaluate(document);
-    if (!nodes) return num ?? b ?? String(other);
-    const texts = nodes.map(textOfNode);
+    const result = this.evaluate(documentOf(observed));
+    const texts = textsOf(result);
+    if (!texts) return result.num ?? result.b ?? result.toString();
     return texts.length === 0 ? undefined : texts.length === 1 ? texts[0] : texts;
+  }
+
+  nodes(observed: Observed): readonly Value[] | undefined {
+    return textsOf(this.evaluate(documentOf(observed)));
   }
 
   /** @throws Problem place-syntax: a prefix that nobody declares */
@@ -95,6 +135,7 @@ class XmlPlace implements Place {
         node: document,
         allowAnyNamespaceForNoPrefix: true,
         namespaces,
+        variables: Object.fromEntries(this.given.map((value, index) => [`slot${index}`, textOf(value)])),
       });
     } catch (error) {
       throw new Problem('place-syntax', {
@@ -125,6 +166,8 @@ class XmlPlace implements Place {
     return names.size === 0 ? undefined : `its elements are ${[...names].slice(0, 12).join(', ')}`;
   }
 }
+
+const textsOf = (result: Result): readonly string[] | undefined => result.toArray?.().map(textOfNode);
 
 const textOfNode = (node: Node): string => node.textContent ?? node.nodeValue ?? '';
 

@@ -135,11 +135,10 @@ function turned(sending: Sending, next: NextPage): Sending {
 
 /** @throws Problem place-not-found: no list stands there */
 function itemsIn({ items }: PagesPlan, received: Received): readonly Value[] {
+  const nodes = items.nodes?.(received);
+  if (nodes) return nodes;
   const found = items.find(received);
   if (Array.isArray(found)) return found as readonly Value[];
-  // XPath gives one element as its text, and none as nothing.
-  if (found === undefined && /^\//.test(items.text)) return [];
-  if (found !== undefined && /^\//.test(items.text)) return [found];
   const near = found === undefined ? items.near(received) : undefined;
   throw new Problem('place-not-found', {
     what: `no list of items stands at ${items.text}`,

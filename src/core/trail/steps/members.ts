@@ -125,6 +125,6 @@ function listOf(value: Value | undefined, label: string): readonly Value[] {
   throw new Problem('data-shape', {
     what: `${label}: for-each goes through a list or a map, and was given neither`,
     cause: value === undefined ? 'the value is omitted' : undefined,
-    remedy: 'a place such as $.items[*] keeps a list, even of one',
+    remedy: 'keep: {NAME: {at: PLACE, list: true}} keeps a list, even of one',
   });
 }
