@@ -1,12 +1,14 @@
 /** A request from the command line alone, as the request file that does the same. */
+import { randomUUID } from 'node:crypto';
 import { stringify } from 'yaml';
 import type { Loaded } from '../core/collection/collection.js';
 import { type RequestFile, requestFile } from '../core/collection/files/request-file.js';
 import { shaped } from '../core/collection/shape.js';
 import { parseYaml } from '../core/collection/yaml.js';
 import { Problem } from '../core/problem/problem.js';
+import { parseJson } from '../core/value/json-text.js';
 import { parseDuration } from '../core/value/measures.js';
-import type { Value } from '../core/value/written.js';
+import { isValueMap, type Value, Written } from '../core/value/written.js';
 
 /** As the options give it; only one kind at a time. */
 export interface AdHocBody {
@@ -58,9 +60,25 @@ export function adHocRequest(
     ...(timeout !== undefined && { timeout: { total: durationFrom(timeout) } }),
     ...(body && { body }),
   };
-  const text = `# yaml-language-server: $schema=${schemaLine}\n${stringify(content, { lineWidth: 0 })}`;
+  const text = `# yaml-language-server: $schema=${schemaLine}\n${yamlOf(content)}`;
   const yaml = parseYaml(text, 'the command line');
   return { text, loaded: { name: 'command line', yaml, content: shaped(requestFile, yaml) } };
+}
+
+/** Numbers stay as they are written. */
+function yamlOf(content: Record<string, unknown>): string {
+  const mark = `number-${randomUUID()}-`;
+  const written: string[] = [];
+  const marked = (value: unknown): unknown => {
+    if (value instanceof Written) return `${mark}${written.push(value.text) - 1}`;
+    if (Array.isArray(value)) return value.map(marked);
+    if (!isValueMap(value)) return value;
+    return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, marked(item)]));
+  };
+  return stringify(marked(content), { lineWidth: 0 }).replace(
+    new RegExp(`${mark}(\\d+)`, 'g'),
+    (_, index: string) => written[Number(index)] as string,
+  );
 }
 
 function redirectsFrom(text: string): number | 'none' {
@@ -135,7 +153,7 @@ function bodyOf(given: AdHocBody): Record<string, unknown> | undefined {
 /** `2`, `true` and `{"code": "N1"}` are what they say in JSON; anything else is text. */
 function jsonOrText(text: string): Value {
   try {
-    return literal(JSON.parse(text) as Value);
+    return literal(parseJson(text));
   } catch {
     return escaped(text);
   }
@@ -143,7 +161,7 @@ function jsonOrText(text: string): Value {
 
 function parsedBody(text: string): Value {
   try {
-    return JSON.parse(text) as Value;
+    return parseJson(text);
   } catch (error) {
     throw new Problem('usage', {
       what: '--body-json is not JSON',
@@ -156,7 +174,7 @@ function parsedBody(text: string): Value {
 function literal(value: Value): Value {
   if (typeof value === 'string') return escaped(value);
   if (Array.isArray(value)) return value.map(literal);
-  if (typeof value !== 'object' || value === null) return value;
+  if (!isValueMap(value)) return value;
   return Object.fromEntries(Object.entries(value as Record<string, Value>).map(([key, item]) => [key, literal(item)]));
 }
 

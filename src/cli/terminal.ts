@@ -5,6 +5,8 @@
  */
 import { once } from 'node:events';
 import { createReadStream } from 'node:fs';
+import { writeJson } from '../core/value/json-text.js';
+import type { Value } from '../core/value/written.js';
 import { type Colours, makeColours, withOwnColours } from './colours.js';
 import { outputs } from './outputs.js';
 import { jsonLine, printable } from './view/printable.js';
@@ -79,7 +81,7 @@ export function openTerminal({
   let hiding: Hiding | undefined;
   const hidden = (text: string): string => hiding?.hideKnown(text) ?? text;
   const safe = (text: string): string => withOwnColours(hidden(text), printable);
-  const oneLine = (value: object): string => `${jsonLine(JSON.stringify(hiding?.hideKnownIn(value) ?? value))}\n`;
+  const oneLine = (value: object): string => `${jsonLine(writeJson((hiding?.hideKnownIn(value) ?? value) as Value))}\n`;
   const clear = (): void => {
     if (shown > 0) stderr.write(`\r\u001b[2K${'\u001b[1A\u001b[2K'.repeat(shown - 1)}`);
     shown = 0;

@@ -7,7 +7,6 @@ import type { Sent } from '../../core/trail/sending.js';
 import type { TakenBack } from '../../core/trail/taken-back.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import { textOf } from '../../core/value/text.js';
-import { plain } from '../../core/value/written.js';
 import type { Documents } from '../documents.js';
 import { contradictionDocument, verdictDocument } from './verdict-document.js';
 
@@ -53,7 +52,7 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
         })),
       }),
     expectations: verdicts.map(verdictDocument),
-    kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(plain(value))])),
+    kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(value)])),
     undocumented: told(sent.undocumented),
     doubts: sent.doubts.map(hide),
     ...(sent.contradiction && { contradiction: contradictionDocument(sent.contradiction, hide) }),

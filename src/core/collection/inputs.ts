@@ -7,6 +7,7 @@ import { compileMatchers } from '../matcher/compile.js';
 import type { Check } from '../matcher/matcher.js';
 import { shortText } from '../matcher/reading.js';
 import { Problem } from '../problem/problem.js';
+import { parseJson } from '../value/json-text.js';
 import { plain, typeOf, type Value, Written, writtenScalar } from '../value/written.js';
 import type { Loaded } from './collection.js';
 import { type Input, inputMatchers } from './files/parts.js';
@@ -155,7 +156,7 @@ function asType(plan: InputPlan, given: Value, type: NonNullable<Input['type']>,
       return text === 'true' ? true : text === 'false' ? false : fail();
     default:
       try {
-        const read = JSON.parse(text) as Value;
+        const read = parseJson(text);
         return typeOf(read) === type ? read : fail();
       } catch {
         return fail();

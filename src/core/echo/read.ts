@@ -3,6 +3,7 @@ import { existsSync, readdirSync, readFileSync, realpathSync, statSync } from 'n
 import { join, sep } from 'node:path';
 import { Problem } from '../problem/problem.js';
 import { linesBackwards } from '../storage/lines-backwards.js';
+import { parseJson } from '../value/json-text.js';
 import { type Echo, echo as echoSchema } from './echo.js';
 import { type EchoFilter, wanted } from './filter.js';
 import { locateEcho } from './locate.js';
@@ -73,7 +74,7 @@ const idIn = (line: string): string | undefined => /^\{"id":"([\w.]+)"/.exec(lin
 /** undefined where a kill cut the line off; what is not wanted is not looked at closely. */
 function echoIn(line: string, isWanted: (echo: Echo) => boolean = () => true): Echo | 'not wanted' | undefined {
   try {
-    const read: unknown = JSON.parse(line);
+    const read: unknown = parseJson(line);
     return isWanted(read as Echo) ? echoSchema.safeParse(read).data : 'not wanted';
   } catch {
     return undefined;

@@ -8,8 +8,9 @@ import type { Kept } from '../expectation/keeps.js';
 import type { Named } from '../expression/names.js';
 import { brief } from '../problem/brief.js';
 import { asProblem, type Problem, positionText } from '../problem/problem.js';
+import { writeJson } from '../value/json-text.js';
 import { isSecretName } from '../value/secret-fields.js';
-import { plain, type Value } from '../value/written.js';
+import type { Value } from '../value/written.js';
 import type { Echo, RecordedBody } from './echo.js';
 import { receivedHeaders, recordedLine, sentHeaders } from './header-text.js';
 import type { Redactor } from './redactor.js';
@@ -102,7 +103,7 @@ export function faultyEcho(
 }
 
 /** The text of an object that more is to be put into. */
-const opened = (object: object): string => JSON.stringify(object).slice(0, -1);
+const opened = (object: object): string => writeJson(object as Value).slice(0, -1);
 
 let lastTime = 0;
 let lastIso = '';
@@ -123,13 +124,13 @@ function recordedInputs(
 ): Record<string, unknown> | undefined {
   const out: Record<string, unknown> = {};
   for (const [name, named] of inputs)
-    if (named) out[name] = named.secret || isSecretName(name) ? hidden : redactor.hideIn(plain(named.value));
+    if (named) out[name] = named.secret || isSecretName(name) ? hidden : redactor.hideIn(named.value);
   return out;
 }
 
 function recordedKeeps(kept: readonly Kept[], redactor: Redactor): Record<string, unknown> {
   const out: Record<string, unknown> = {};
-  for (const { name, value, secret } of kept) out[name] = secret ? hidden : redactor.hideIn(plain(value));
+  for (const { name, value, secret } of kept) out[name] = secret ? hidden : redactor.hideIn(value);
   return out;
 }
 

@@ -6,7 +6,7 @@ import { hidden } from '../exchange/wire.js';
 import { percentEncode } from '../expression/filters/text.js';
 import { isSecretName, withoutSecretFields } from '../value/secret-fields.js';
 import { textOf } from '../value/text.js';
-import { isValueMap, type Value } from '../value/written.js';
+import { isValueMap, type Value, Written } from '../value/written.js';
 
 /** Shorter values would hide half of every text; they are hidden by their place only. */
 const shortest = 8;
@@ -54,6 +54,13 @@ export function makeRedactor(): Redactor {
       const at = others.findIndex((other) => other.length < form.length);
       others.splice(at === -1 ? others.length : at, 0, form);
     }
+  }
+
+  /** A number that is a known secret, as it is written. */
+  function isKnownScalar(value: unknown): boolean {
+    if (known.size === 0 || (typeof value !== 'number' && !(value instanceof Written))) return false;
+    const text = value instanceof Written ? value.text : String(value);
+    return text.length >= shortest && known.has(text);
   }
 
   /** Most texts hold none, and the engine finds a text faster than anything that is written here. */
@@ -138,10 +145,7 @@ export function makeRedactor(): Redactor {
     hideKnownIn(value) {
       if (known.size === 0) return value;
       if (typeof value === 'string') return redactor.hideKnown(value);
-      if (typeof value === 'number') {
-        const text = String(value);
-        return text.length >= shortest && known.has(text) ? hidden : value;
-      }
+      if (isKnownScalar(value)) return hidden;
       if (Array.isArray(value)) return value.map(redactor.hideKnownIn);
       if (typeof value !== 'object' || value === null || 'toJSON' in value) return value;
       return Object.fromEntries(
@@ -151,7 +155,7 @@ export function makeRedactor(): Redactor {
     hideIn(value) {
       if (typeof value === 'string') return redactor.hide(value);
       if (Array.isArray(value)) return value.map(redactor.hideIn);
-      if (!isValueMap(value)) return value;
+      if (!isValueMap(value)) return isKnownScalar(value) ? hidden : value;
       return Object.fromEntries(
         Object.entries(value).map(([key, item]) => [key, hidesField(key, item) ? hidden : redactor.hideIn(item)]),
       );

@@ -1,12 +1,10 @@
 /** Equality of JSON values: by type and value, members of an object in any order (RFC 8259). */
 import { ownMember } from './own-member.js';
-import { type Value, Written } from './written.js';
+import { plain, type Value, Written } from './written.js';
 
 export function equalValues(left: Value | undefined, right: Value | undefined): boolean {
   if (left === right) return true;
-  if (left instanceof Written && right instanceof Written) return sameNumber(left, right);
-  if (left instanceof Written) return left.value === right;
-  if (right instanceof Written) return left === right.value;
+  if (left instanceof Written || right instanceof Written) return sameScalar(left, right);
   if (typeof left !== 'object' || typeof right !== 'object' || left === null || right === null) return false;
   if (left instanceof Uint8Array || right instanceof Uint8Array) {
     return left instanceof Uint8Array && right instanceof Uint8Array && Buffer.compare(left, right) === 0;
@@ -25,9 +23,15 @@ export function equalValues(left: Value | undefined, right: Value | undefined): 
 }
 
 /** Two long whole numbers that round to one double are still different. */
-function sameNumber(left: Written, right: Written): boolean {
-  if (left.value !== right.value) return false;
+function sameScalar(left: Value | undefined, right: Value | undefined): boolean {
+  const value = plain(left);
+  if (value !== plain(right)) return false;
+  if (typeof value !== 'number' || Number.isSafeInteger(value)) return true;
+  const [one, other] = [textOfScalar(left), textOfScalar(right)];
   const whole = /^[-+]?\d+$/;
-  if (whole.test(left.text) && whole.test(right.text)) return BigInt(left.text) === BigInt(right.text);
-  return true;
+  if (whole.test(one) && whole.test(other)) return BigInt(one) === BigInt(other);
+  // Beyond the largest double all are one.
+  return Number.isFinite(value) || one.toLowerCase() === other.toLowerCase();
 }
+
+const textOfScalar = (scalar: Value | undefined): string => (scalar instanceof Written ? scalar.text : String(scalar));

@@ -1,22 +1,23 @@
-/** JSON text in and out, exact for long numbers. */
+/** JSON text in and out; numbers stay as they are written. */
 
-import { isSafeNumber, parse as parseExactly } from 'lossless-json';
+import { parse as parseExactly } from 'lossless-json';
 import { Problem } from '../problem/problem.js';
 import { pathBelow } from './json-path-text.js';
 import { ownMember } from './own-member.js';
-import { type Value, Written } from './written.js';
+import { type Value, Written, writtenScalar } from './written.js';
 
 /** RFC 8259 section 6. */
 const jsonNumber = /^-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?$/;
-/** Digits that a double may not hold in full. */
-const longDigits = /[\d.]{16,}(?:[eE][+-]?\d+)?/g;
+/** A number that JavaScript may write otherwise than it stands: `1.0`, `-0`, `1e3`, and what has many digits. */
+const unusual =
+  /(?:^|[\s:,[])(-?(?:0|[1-9]\d*)(?:\.\d+(?:[eE][+-]?\d+)?|[eE][+-]?\d+)|-0|-?[1-9]\d{15,})(?=[\s,\]}]|$)/g;
 
-/** Only where a double does not hold a number in full is the slower exact parser worth it. */
+/** Only where a number would lose how it is written is the slower exact parser worth it. Inside a text it does no harm. */
 function needsExactness(text: string): boolean {
-  longDigits.lastIndex = 0;
-  for (let found = longDigits.exec(text); found; found = longDigits.exec(text)) {
-    // What begins a text is no number.
-    if (text[found.index - 1] !== '"' && !isSafeNumber(found[0])) return true;
+  unusual.lastIndex = 0;
+  for (let found = unusual.exec(text); found; found = unusual.exec(text)) {
+    const number = found[1] as string;
+    if (String(Number(number)) !== number) return true;
   }
   return false;
 }
@@ -67,7 +68,7 @@ export function parseJson(text: string): Value {
   return parseExactly(text, null, {
     // As JSON.parse does; that they stand twice is told apart from it.
     onDuplicateKey: ({ newValue }: { newValue: unknown }) => newValue,
-    parseNumber: (source: string) => (isSafeNumber(source) ? Number(source) : new Written(source, Number(source))),
+    parseNumber: (source: string) => writtenScalar(source, Number(source)),
   }) as Value;
 }
 

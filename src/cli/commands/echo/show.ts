@@ -3,8 +3,9 @@ import type { Echo } from '../../../core/echo/echo.js';
 import { findEcho, recordedFile } from '../../../core/echo/read.js';
 import { headerValue } from '../../../core/place/observed.js';
 import { Problem } from '../../../core/problem/problem.js';
-import { parseJson } from '../../../core/value/json-text.js';
+import { parseJson, writeJson } from '../../../core/value/json-text.js';
 import { durationText, sizeText } from '../../../core/value/measures.js';
+import type { Value } from '../../../core/value/written.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../emit.js';
 import type { Terminal } from '../../terminal.js';
@@ -81,7 +82,7 @@ function echoText(
     met > 0 && `${out.bold('met')}  ${met} expectation${met === 1 ? '' : 's'}`,
     kept &&
       `${out.bold('kept')}\n${Object.entries(kept)
-        .map(([name, value]) => `  ${name} = ${printableLine(JSON.stringify(value))}`)
+        .map(([name, value]) => `  ${name} = ${printableLine(writeJson(value as Value))}`)
         .join('\n')}`,
   ];
   return blocks.filter((block) => typeof block === 'string').join('\n\n');

@@ -6,7 +6,6 @@ import { noNames } from '../../../core/expression/names.js';
 import { shortText } from '../../../core/matcher/reading.js';
 import { asProblem } from '../../../core/problem/problem.js';
 import { readHeld } from '../../../core/trail/held.js';
-import { plain } from '../../../core/value/written.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../emit.js';
 import { waysDocument } from '../../view/preview.js';
@@ -29,7 +28,7 @@ export const show: CommandModule = {
           try {
             const found = variables.lookup(name);
             if (!found) return { name, value: null, origin: 'omitted' };
-            return { name, value: found.secret ? hidden : redactor.hideIn(plain(found.value)), origin: found.origin };
+            return { name, value: found.secret ? hidden : redactor.hideIn(found.value), origin: found.origin };
           } catch (error) {
             return { name, value: null, origin: `not to be had alone: ${asProblem(error).what}` };
           }
@@ -37,7 +36,7 @@ export const show: CommandModule = {
         const held = Object.entries(await readHeld(collection.local, environment.name)).map(
           ([name, { value, from }]) => ({
             name,
-            value: redactor.hideIn(plain(value)),
+            value: redactor.hideIn(value),
             origin: `held from ${from}`,
           }),
         );

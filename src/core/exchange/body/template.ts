@@ -3,7 +3,7 @@ import { masked, omitted } from '../../expression/evaluation.js';
 import { compileTemplate } from '../../expression/template.js';
 import { compileTree, replacedAt, type SecretTrace } from '../../expression/tree.js';
 import { Problem } from '../../problem/problem.js';
-import { writeJson } from '../../value/json-text.js';
+import { parseJson, writeJson } from '../../value/json-text.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
 import { hidden, type WireBody } from '../wire.js';
@@ -72,7 +72,7 @@ const body = (text: string, type: string, shown: string, secret: boolean): WireB
 
 function jsonIn(text: string, file: string): Value {
   try {
-    return JSON.parse(text) as Value;
+    return parseJson(text);
   } catch (error) {
     throw new Problem('body-shape', {
       what: `${file} is not JSON`,
