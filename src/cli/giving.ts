@@ -9,6 +9,7 @@ import { readHeld } from '../core/trail/held.js';
 import type { PreparedRequest } from '../core/trail/prepare.js';
 import type { Workspace } from '../core/trail/workspace.js';
 import { ownMember } from '../core/value/own-member.js';
+import type { Offered } from './ask/offered.js';
 import type { Terminal } from './terminal.js';
 import { printableLine } from './view/printable.js';
 
@@ -58,13 +59,33 @@ export async function withInputs<T>(
     }
     return { value: one.value, origin };
   };
+  const offeredFor = async (input: InputPlan, own: Giving['given']): Promise<readonly Offered[]> => {
+    const source = input.declaration['choose-from'];
+    if (source === undefined) return [];
+    const { offeredBy } = await import('./ask/offered.js');
+    try {
+      return await offeredBy(workspace, source, input.name, own);
+    } catch (error) {
+      terminal.note(
+        terminal.err.dim(printableLine(workspace.redactor.hide(`no list from ${source}: ${asProblem(error).what}`))),
+      );
+      return [];
+    }
+  };
   const askFor = async (input: InputPlan): Promise<void> => {
     const { askInput } = await import('./ask/input.js');
-    answers.set(input.name, { value: await askInput(input), origin: 'asked' });
+    const offered = await offeredFor(input, given);
+    // The line that says how long it waits would take the question away.
+    const value = await terminal.asking(() => askInput(input, offered));
+    // Nothing typed: the default is worked out.
+    if (value !== undefined) answers.set(input.name, { value, origin: 'asked' });
   };
   if (ask) {
     if (!terminal.interactive)
-      throw new Problem('usage', { what: '--ask wants a terminal', remedy: '--set NAME=VALUE gives a value' });
+      throw new Problem('usage', {
+        what: '--ask needs an interactive terminal',
+        remedy: '--set NAME=VALUE gives a value',
+      });
     for (const input of plan.inputs)
       if (input.declaration.prompt !== 'never' && !workspace.settings.has(input.name)) await askFor(input);
   }

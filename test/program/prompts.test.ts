@@ -4,6 +4,7 @@ import { test } from 'node:test';
 import { collectionOf, demoCollection } from '../support/folder.js';
 import { document, echoTrail } from '../support/program.js';
 import { conversation, ctrlC, down, enter, noTerminal } from '../support/pseudo-terminal.js';
+import { answerOf, rawServer } from '../support/raw-server.js';
 import { harbourForThisFile } from '../support/standin.js';
 
 const { origin } = await harbourForThisFile();
@@ -102,3 +103,53 @@ test('a step that lets somebody choose offers a list that what is typed narrows'
   const { sent } = document<{ sent: { url: string } }>(await echoTrail(['echo', 'show', 'last', '--json'], { cwd }));
   assert.match(sent.url, /mirror\/S2$/);
 });
+
+test(
+  '--ask offers the default, and what the request of choose-from finds; the question stays while it waits',
+  at,
+  async () => {
+    const berths = '{"items": [{"code": "N1", "name": "Outer mole"}, {"code": "N2", "name": "Inner mole"}]}';
+    const server = await rawServer((head) => answerOf(head.startsWith('GET') ? berths : '{}'));
+    const cwd = collectionOf(
+      {
+        'requests/ask.yaml': [
+          'method: POST',
+          'url: ${origin}/ask',
+          'inputs:',
+          '  side: {one-of: [port, starboard, either], default: starboard}',
+          '  nights: {type: integer, default: 3}',
+          '  day: {default: "${now | http-date}"}',
+          '  berth: {choose-from: "berths, $.items[*].code"}',
+          '  code: {choose-from: berths}',
+          '  pin: {secret: true}',
+          'body: {json: {side: "${side}", nights: "${nights}", day: "${day}", berth: "${berth}", code: "${code}", pin: "${pin}"}}',
+          '',
+        ].join('\n'),
+        'requests/berths.yaml': 'url: ${origin}/berths\n',
+      },
+      server.origin,
+    );
+    const { screen, status } = await conversation(['send', 'ask', '--ask'], cwd, [
+      ['side', enter, 600],
+      ['nights', enter],
+      ['day', enter],
+      ['berth', 'inner', 600],
+    ['inner', enter, 500],
+      ['code', enter, 600],
+      ['pin', `4711-0815${enter}`],
+    ]);
+    assert.equal(status, 0, screen);
+    assert.match(screen, /N2 {3}Inner mole/);
+    assert.match(screen, /day, empty for \$\{now/);
+    assert.doesNotMatch(screen, /4711-0815/);
+    assert.doesNotMatch(screen, /waiting, \d/);
+    assert.match(
+      server.received.join(''),
+      /\{"side":"starboard","nights":3,"day":"[^"]+ GMT","berth":"N2","code":"N1","pin":"4711-0815"\}/,
+    );
+    const echo = await echoTrail(['echo', 'show', 'last'], { cwd });
+    assert.match(echo.out, /‹secret›/);
+    assert.doesNotMatch(echo.out, /4711-0815/);
+    await server.close();
+  },
+);

@@ -9,8 +9,8 @@ export const noTerminal: string | false =
     ? 'wants the script command of util-linux'
     : false;
 
-/** What is waited for on the screen, and the keys that are then typed. */
-export type Line = readonly [awaited: string, keys: string];
+/** What is waited for on the screen, and the keys that are then typed, after so many milliseconds. */
+export type Line = readonly [awaited: string, keys: string, wait?: number];
 
 export const enter = '\r';
 export const ctrlC = '\x03';
@@ -46,7 +46,7 @@ export function conversation(
       seen = at + next[0].length;
       waiting.shift();
       // A person types after the question stands there.
-      setTimeout(() => child.stdin.write(next[1]), 150);
+      setTimeout(() => child.stdin.write(next[1]), next[2] ?? 150);
     });
     const patience = setTimeout(() => child.kill(), 20_000);
     child.on('error', reject);

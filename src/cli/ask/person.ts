@@ -9,7 +9,8 @@ export function personAt(terminal: Terminal, browser: boolean): Person {
     // Whoever wants quiet has to know what to agree to all the same.
     show: (text) => terminal.complain(text),
     browse: async (url) => (browser ? openBrowser(url) : false),
-    paste: (question, signal) => (terminal.interactive ? asked(question, signal) : piped(signal)),
+    paste: (question, signal) =>
+      terminal.interactive ? terminal.asking(() => asked(question, signal)) : piped(signal),
   };
 }
 

@@ -65,6 +65,7 @@ export async function sendAndShow(
   const { terminal, signal } = context;
   const wishes = await wishesOf(options, prepared, terminal);
   if (options.againstDocs === true) demandDocumented(prepared);
+  await demandNamesOf(workspace, prepared, options);
   const hide = workspace.redactor.hide;
   workspace.onWait = ({ host, wait, why }) =>
     terminal.note(terminal.err.dim(`waiting ${durationText(wait)} for ${host} (${why})`));
@@ -168,6 +169,19 @@ async function whileWaiting(
     clearInterval(timer);
     terminal.progress('');
   }
+}
+
+/** A name that nobody has is told before a session is opened. */
+async function demandNamesOf(
+  workspace: Workspace,
+  { plan }: PreparedRequest,
+  { session, sign }: Record<string, unknown>,
+): Promise<void> {
+  const sessions = sessionsFrom(session) ?? plan.sessions;
+  const signature = sign === undefined ? plan.signature : sign === 'none' ? undefined : (sign as string);
+  if (sessions.length === 0 && signature === undefined) return;
+  const { demandSessionNames } = await import('../../core/check/names-ahead.js');
+  demandSessionNames(workspace, sessions, signature);
 }
 
 /** @throws Problem usage: the request names no documented operation */

@@ -1,7 +1,6 @@
 /** The workspace of a run: with the patience, the baselines and the people that a run may want. */
 import type { Collection } from '../../core/collection/collection.js';
 import type { Settings } from '../../core/collection/layers.js';
-import { toldOnly } from '../../core/trail/pacing/retry-policy.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import type { Context } from '../context.js';
 import { accepting } from './accepting.js';
@@ -31,7 +30,6 @@ export async function opened(
     ...more,
     collection,
     allowChanges: wishes.allowChanges,
-    retry: toldOnly,
     dryRun: wishes.dryRun,
     accept: wishes.accept ? baselines.accept : undefined,
     standardInput: () => process.stdin,

@@ -8,6 +8,7 @@ import type { Workspace } from '../trail/workspace.js';
 import type { Finding } from './finding.js';
 import type { Checked } from './rule.js';
 import { namesResolve } from './rules/names-resolve.js';
+import { unknownNames } from './rules/session-names-resolve.js';
 import { trailNamesResolve } from './rules/trail-names-resolve.js';
 import { sentBy } from './trail-steps.js';
 
@@ -40,7 +41,33 @@ export function demandNames(workspace: Workspace, plans: readonly TrailPlan[], r
   }
   const variables = new Set([...settings.keys(), ...layers.layers.flatMap((layer) => [...layer.variables.keys()])]);
   const checked: Checked = { collection, variables, requests, trails };
-  const found: Omit<Finding, 'rule'>[] = [...namesResolve.check(checked), ...trailNamesResolve.check(checked)];
+  const prepared = plans.flatMap(({ steps }) => steps.flatMap((step) => step.requests));
+  demandNone([
+    ...namesResolve.check(checked),
+    ...trailNamesResolve.check(checked),
+    ...unknownNames(checked, 'session', new Set(prepared.flatMap(({ plan }) => plan.sessions))),
+    ...unknownNames(checked, 'signature', new Set(prepared.flatMap(({ plan }) => plan.signature ?? []))),
+  ]);
+}
+
+/**
+ * Of a request that is sent alone: what its sessions and its signature use.
+ * @throws Problem unknown-name
+ */
+export function demandSessionNames(
+  { collection, layers, settings }: Workspace,
+  sessions: readonly string[],
+  signature: string | undefined,
+): void {
+  const variables = new Set([...settings.keys(), ...layers.layers.flatMap((layer) => [...layer.variables.keys()])]);
+  const checked: Checked = { collection, variables, requests: new Map(), trails: new Map() };
+  demandNone([
+    ...unknownNames(checked, 'session', sessions),
+    ...unknownNames(checked, 'signature', signature === undefined ? [] : [signature]),
+  ]);
+}
+
+function demandNone(found: readonly Omit<Finding, 'rule'>[]): void {
   const [first] = found;
   if (!first) return;
   throw new Problem('unknown-name', {

@@ -6,7 +6,7 @@ import { compileTree, type Tree } from '../expression/tree.js';
 import { compileMatchers } from '../matcher/compile.js';
 import type { Check } from '../matcher/matcher.js';
 import { shortText } from '../matcher/reading.js';
-import { Problem } from '../problem/problem.js';
+import { asProblem, Problem } from '../problem/problem.js';
 import { parseJson } from '../value/json-text.js';
 import { plain, typeOf, type Value, Written, writtenScalar } from '../value/written.js';
 import type { Loaded } from './collection.js';
@@ -54,6 +54,28 @@ export function planInputs(
  * @throws Problem input-value
  */
 export function inputValue(
+  plan: InputPlan,
+  given: Named | undefined,
+  names: Names,
+  surroundings: Surroundings,
+): Named | undefined {
+  const named = openValue(plan, given, names, surroundings);
+  return named && plan.declaration.secret && !named.secret ? { ...named, secret: true } : named;
+}
+
+/** What is wrong with a default; of one that holds an expression that is known only when it is sent. */
+export function defaultFault(plan: InputPlan): Problem | undefined {
+  const constant = plan.fallback?.constant;
+  if (constant === undefined) return undefined;
+  try {
+    asDeclared(plan, constant);
+    return undefined;
+  } catch (error) {
+    return asProblem(error);
+  }
+}
+
+function openValue(
   plan: InputPlan,
   given: Named | undefined,
   names: Names,

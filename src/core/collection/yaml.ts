@@ -150,7 +150,7 @@ function syntaxProblem(
 ): Problem {
   const excerpt = line(where) ?? '';
   const said = (error.message.split('\n')[0] ?? '').replace(/ at line \d+, column \d+:?$/, '');
-  const [what, remedy] = reason(error.code, said, excerpt, text);
+  const [what, remedy] = reason(error.code, said, excerpt, text, where);
   const caret = `${excerpt}\n${' '.repeat(Math.max(0, (where.column ?? 1) - 1))}^`;
   return new Problem('yaml-syntax', { what, where, remedy, excerpt: caret, data: { code: error.code } });
 }
@@ -161,7 +161,13 @@ const colonInExpression = /^[^'"#\n]*\$\{[^}'\n]*"[^"\n]*: [^"\n]*"[^}\n]*\}/m;
 /** A text in double quotes that has one in an expression, such as `"${berth ?? "-"}"`. */
 const quotesInQuotes = /(?:^|[\s{[,:])"[^"]*\$\{[^}"]*"[^"}]*"[^}"]*\}/;
 
-function reason(code: string, said: string, line: string, text: string): [what: string, remedy: string | undefined] {
+function reason(
+  code: string,
+  said: string,
+  line: string,
+  text: string,
+  where: FilePosition,
+): [what: string, remedy: string | undefined] {
   if (quotesInQuotes.test(line)) {
     return [
       'a text in double quotes ends at the next of them, here within an expression',
@@ -182,12 +188,20 @@ function reason(code: string, said: string, line: string, text: string): [what: 
   if (/^\{[\w-]+\}/.test(value)) return ['a text begins with {', `put it in quotes: "${value}"`];
   if (/^[*&]/.test(value)) return [`a text begins with ${value[0]}`, `put it in quotes: "${value}"`];
   if (/^[@`%]/.test(value)) return [`a text begins with ${value[0]}`, `put it in quotes: "${value}"`];
-  if (/\$\S*[*?[]/.test(line) && /[{,]/.test(line)) {
-    return ['the file is not well-formed YAML here', 'inside { } a place such as $.items[*].id needs quotes'];
+  if (/(?:^|[\s{,])(?:\$|\/|\()\S*[*?[]/.test(line) && /[{,]/.test(line)) {
+    return [
+      'the file is not well-formed YAML here',
+      'inside { } a place such as $.items[*].id or //Mark[1] needs quotes',
+    ];
   }
   if (code === 'DUPLICATE_KEY') return ['a key stands twice', 'keep one of the two'];
   if (code === 'TAB_AS_INDENT' || /tab/i.test(said)) return ['a tab is used for indentation', 'indent with spaces'];
   if (code === 'MISSING_CHAR' && /quote/.test(said)) return ['a quote is not closed', undefined];
+  const above = text
+    .split('\n', where.line === undefined ? 0 : where.line - 1)
+    .findLast((one) => one.trim() !== '' && !one.trim().startsWith('#'));
+  if (code === 'BAD_INDENT' && /:\s*\{\s*\}\s*(?:#.*)?$/.test(above ?? ''))
+    return ['a key stands below {}, which is a map without keys', `remove the {} in the line ${above?.trim()}`];
   if (code === 'BAD_INDENT')
     return ['the indentation does not fit', 'keys of one map begin in one column; is a closing } or ] missing above?'];
   if (code === 'BLOCK_AS_IMPLICIT_KEY' || code === 'MULTILINE_IMPLICIT_KEY') {

@@ -54,7 +54,8 @@ function inObject(
     if (!field) {
       const near = nearest(key, [...known.keys()]);
       add(found, here, `is not documented${near === undefined ? '' : `; documented is ${near}`}`);
-    } else if (field.readOnly && !settings.answer) add(found, here, 'is set by the vendor, and is not sent');
+    } else if (field.readOnly && !settings.answer)
+      add(found, here, 'is set by the vendor (read-only), and the request sends it');
     else ofField(inner, field, here, settings, found);
   }
   for (const field of fields) {

@@ -24,6 +24,17 @@ export function operationKind(document: string, name: string | undefined): 'quer
   return meant.some(({ kind }) => kind === 'mutation') ? 'mutation' : 'query';
 }
 
+/** Variables that an operation declares as required, without a default (GraphQL, section 2.10), by all its operations. */
+export function requiredVariables(document: string): readonly string[] {
+  const bare = document.replace(/"{3}[\s\S]*?"{3}|"(?:[^"\\]|\\.)*"|#[^\n]*/g, '""');
+  const [heads, ...more] = [...bare.matchAll(/\b(?:query|mutation|subscription)\b\s*\w*\s*\(([^)]*)\)/g)];
+  // Of several only one is carried out, and which needs fewer is not known here.
+  if (!heads || more.length > 0) return [];
+  return [...(heads[1] as string).matchAll(/\$(\w+)\s*:\s*[[\]\w!\s]*!\s*(?=[,$@]|$)/g)].map(
+    ([, name]) => name as string,
+  );
+}
+
 /** In the request file itself, or the path of a file such as `bodies/rota.graphql`. @throws Problem as `read` */
 export const graphqlDocument = (given: string, read: (path: string) => string): string =>
   /^[^\s{}]+\.(?:graphqls?|gql)$/.test(given.trim()) ? read(given.trim()) : given;

@@ -1,4 +1,5 @@
 /** What the documentation says of a request that is about to be sent. */
+import { readSource } from '../collection/indexing.js';
 import { findOperation } from '../collection/source-index.js';
 import type { Mismatch } from '../documentation/mismatch.js';
 import type { Operation } from '../documentation/model.js';
@@ -13,20 +14,49 @@ import type { Workspace } from './workspace.js';
  * @param wire undefined where it is not whole yet: what is missing from it may still come
  * @throws Problem not-documented: the request differs, and that is refused
  */
-export function undocumentedParts(
+export async function undocumentedParts(
   workspace: Workspace,
   request: ResolvedRequest,
   how: 'tell' | 'refuse',
   wire: WireRequest | undefined,
-): readonly Mismatch[] {
+): Promise<readonly Mismatch[]> {
   if (request.operation === undefined) return [];
-  const found = requestMismatches(request, findOperation(workspace.collection, request.operation), wire);
+  const operation = findOperation(workspace.collection, request.operation);
+  const found = [
+    ...requestMismatches(request, operation, wire),
+    ...(await documentMismatches(workspace, request, operation)),
+  ];
   if (how === 'tell' || found.length === 0) return found;
   throw new Problem('not-documented', {
     what: `the request differs from ${request.operation}: ${found.map(({ at, what }) => `${at} ${what}`).join('; ')}`,
     remedy: `echo-trail docs show ${request.operation}; without --strict it is sent with a warning`,
     data: { operation: request.operation },
   });
+}
+
+/** A GraphQL document held against the schema of its source. */
+async function documentMismatches(
+  { collection }: Workspace,
+  { body, query }: ResolvedRequest,
+  { graphql, source }: Operation,
+): Promise<readonly Mismatch[]> {
+  const document = graphql && (body ? documentIn(body.bytes) : query.find(({ name }) => name === 'query')?.value);
+  if (document === undefined) return [];
+  const [{ documentFaults }, { main }] = await Promise.all([
+    import('../documentation/graphql/validate.js'),
+    readSource(collection, source),
+  ]);
+  return documentFaults(document, main).map(({ what, line }) => ({ at: `document, line ${line}:`, path: [], what }));
+}
+
+function documentIn(bytes: Uint8Array): string | undefined {
+  try {
+    const { query } = JSON.parse(Buffer.from(bytes).toString('utf8')) as { query?: unknown };
+    return typeof query === 'string' ? query : undefined;
+  } catch {
+    // With files it goes as parts.
+    return undefined;
+  }
 }
 
 /** The operation that a request names, where there is one: what is wrong with its name is told by check. */

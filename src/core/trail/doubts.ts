@@ -1,6 +1,6 @@
 /** What many servers refuse, or read otherwise than it was meant; and what a response should not be. */
 import type { Received } from '../exchange/received.js';
-import type { WireRequest } from '../exchange/wire.js';
+import type { WireBody, WireRequest } from '../exchange/wire.js';
 import { headerValue } from '../place/observed.js';
 import { sizeText } from '../value/measures.js';
 import { percentDecoded } from '../value/percent-decoded.js';
@@ -12,13 +12,34 @@ const noDoubts: readonly string[] = [];
 export const bodyDoubt = (method: string): string | undefined =>
   method === 'GET' || method === 'HEAD' ? `a ${method} carries a body, which many servers ignore or refuse` : undefined;
 
+/** A header of the request's own wins over the type that follows from the kind of body, and may contradict it. */
+function typeDoubt({ type }: WireBody, headers: WireRequest['headers']): string | undefined {
+  const line = headers.find(({ name }) => name.toLowerCase() === 'content-type');
+  if (!line || line.origin === 'automatic' || line.value === type) return undefined;
+  const [own, made] = [familyOf(line.value), familyOf(type)];
+  const remedy = `leave the header out: the body has the type ${type.split(';')[0]}`;
+  if (made === 'multipart' && own === 'multipart' && !/;\s*boundary=/i.test(line.value))
+    return `the header Content-Type of ${line.origin} names no boundary, without which nobody can read the parts; ${remedy}`;
+  if (made === undefined || own === made) return undefined;
+  return `the header Content-Type of ${line.origin} says ${line.value}, and the body is ${made}; ${remedy}`;
+}
+
+/** What a body can be told by; undefined where any type is right. */
+const families: readonly (readonly [RegExp, string])[] = [
+  [/^[^;]*[/+]json\b/i, 'JSON'],
+  [/^[^;]*[/+]xml\b/i, 'XML'],
+  [/^application\/x-www-form-urlencoded/i, 'a form'],
+  [/^multipart\//i, 'multipart'],
+];
+const familyOf = (type: string): string | undefined => families.find(([pattern]) => pattern.test(type.trim()))?.[1];
+
 export function doubtsOf(
-  { url, shownUrl, method, body }: Pick<WireRequest, 'url' | 'shownUrl' | 'method' | 'body'>,
+  { url, shownUrl, method, body, headers }: Pick<WireRequest, 'url' | 'shownUrl' | 'method' | 'body' | 'headers'>,
   { environment }: Workspace,
 ): readonly string[] {
   const { href } = url;
   const { length } = href;
-  const odd = body && bodyDoubt(method);
+  const odd = body && (bodyDoubt(method) ?? typeDoubt(body, headers));
   if (odd === undefined && length <= environment.urlLimit && !/[%+]/.test(href)) return noDoubts;
   const doubts: string[] = [];
   if (odd !== undefined) doubts.push(odd);

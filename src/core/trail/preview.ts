@@ -41,7 +41,7 @@ export async function previewRequest(
     notOpen,
     doubts: doubtsOf(bare, workspace),
     undocumented: sending.documented
-      ? undocumentedParts(workspace, request, sending.documented, whole ? wire : undefined)
+      ? await undocumentedParts(workspace, request, sending.documented, whole ? wire : undefined)
       : [],
     wire,
     signed: seal &&

@@ -43,7 +43,8 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const { supplied } = own;
   const giving = outside === 'typed' ? outsideGiving(own) : own;
   const inside = resolveRequest(prepared.plan, giving);
-  for (const [name, named] of inside.inputs) if (named && isSecretName(name)) workspace.redactor.add(named.value);
+  for (const [name, named] of inside.inputs)
+    if (named && (named.secret || isSecretName(name))) workspace.redactor.add(named.value);
   const resolved = outside ? { ...inside, request: outsideRequest(inside.request, outside) } : inside;
   let bare = composed(workspace, resolved.request, sending.lines ?? []);
   if (sending.onAccepted) {
@@ -68,7 +69,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   if (changing) await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
   if (talk.anew) await workOutAnew(talk);
   const undocumented = sending.documented
-    ? undocumentedParts(workspace, talk.resolved.request, sending.documented, await wholeBefore(talk))
+    ? await undocumentedParts(workspace, talk.resolved.request, sending.documented, await wholeBefore(talk))
     : [];
 
   const tried = await inTries(

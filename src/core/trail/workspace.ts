@@ -37,7 +37,7 @@ import { parseSize } from '../value/measures.js';
 import type { Value } from '../value/written.js';
 import { retainAtEnd } from './journal/retain.js';
 import { HostGate } from './pacing/host-gate.js';
-import { type RetryPolicy, retryPolicy } from './pacing/retry-policy.js';
+import { type RetryPolicy, retryPolicy, toldOnly } from './pacing/retry-policy.js';
 import type { Patience, Wait } from './pacing/tries.js';
 import { openPreparation, type Preparation } from './preparation.js';
 import { sessionRoom } from './session-room.js';
@@ -67,8 +67,6 @@ export interface WorkspaceSettings {
   readonly processEnvironment: Readonly<Record<string, string | undefined>>;
   readonly userAgent: string;
   readonly allowChanges?: boolean | undefined;
-  /** When a request is sent again where neither its file nor the environment says so. */
-  readonly retry?: RetryPolicy | undefined;
   /** In place of what the environment says of connections. */
   readonly connection?: ConnectionSettings | undefined;
   /** Who can agree to a session; undefined where nobody is there. */
@@ -218,7 +216,7 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
       }
       return gate;
     },
-    retry: environment.retry === undefined ? given.retry : environmentRetry,
+    retry: environment.retry === undefined ? toldOnly : environmentRetry,
     dryRun: given.dryRun === true,
     choose: given.choose,
     accept: given.accept,

@@ -215,7 +215,7 @@ const values: readonly (readonly [value: unknown, fields: readonly Field[], what
   [{ a: null }, [field({})], ['$.a is null, documented as string']],
   [{ brth: 1 }, [field({ name: 'berth' })], ['$.brth is not documented; documented is berth']],
   [{}, [field({ required: true })], ['$.a is documented as required, and missing']],
-  [{ a: 'x' }, [field({ readOnly: true })], ['$.a is set by the vendor, and is not sent']],
+  [{ a: 'x' }, [field({ readOnly: true })], ['$.a is set by the vendor (read-only), and the request sends it']],
   [{ a: 'c' }, [field({ allowed: ['a', 'b'] })], ['$.a is "c", documented are a, b']],
   [{ a: 15 }, [field({ type: 'integer', limits: { 'at-most': 14 } })], ['$.a is 15, documented is at most 14']],
   [{ a: ['x', 1] }, [field({ type: 'array of object', fields: [field({ name: 'n' })] })], []],

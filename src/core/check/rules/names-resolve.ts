@@ -13,6 +13,7 @@ import { nearestHint } from '../../problem/nearest.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';
 import { suppliedBy } from '../supplied.js';
+import { bodyTemplates, namesInTemplate } from '../template-names.js';
 
 export const namesResolve = {
   name: 'names-resolve',
@@ -31,6 +32,12 @@ export const namesResolve = {
       for (const part of [...sentParts, 'expect', 'keep'] as const) {
         for (const use of namesUsed((content[part] ?? null) as Value, [part])) {
           if (use.name !== 'secret' && !known.has(use.name) && !use.optional) yield missing(use.name, use.path);
+        }
+      }
+      for (const file of bodyTemplates(content)) {
+        for (const use of namesInTemplate(collection, file)) {
+          if (use.name === 'secret' || known.has(use.name) || use.optional) continue;
+          yield { ...missing(use.name, ['body']), where: { file } };
         }
       }
       for (const part of addressParts(content.url)) {

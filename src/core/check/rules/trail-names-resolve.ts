@@ -106,7 +106,8 @@ function* unknown(uses: readonly NameUse[], known: ReadonlySet<string>, { yaml, 
 }
 
 /** The columns of a csv file's first line, or of a list that is written out; undefined where they are not known ahead. */
-function columnsOf({ collection }: Checked, { content: { rows } }: Loaded<TrailFile>): string[] | undefined {
+/** The columns that the rows of a trail have, as far as that is known; none without rows. */
+export function columnsOf({ collection }: Checked, { content: { rows } }: Loaded<TrailFile>): string[] | undefined {
   if (rows === undefined) return [];
   if (Array.isArray(rows)) return ['row', 'value', ...rows.flatMap((row) => Object.keys((row ?? {}) as object))];
   const path = join(collection.root, rows);

@@ -111,7 +111,7 @@ export const retry = described(
       within: described(z.optional(duration), 'All tries together take no longer.'),
     }),
   ]),
-  'When a request is sent again, or `none`. Nearest wins: request, folder defaults, environment. Where nothing is said, `run` waits only for a 429 or 503 that says how long.',
+  'When a request is sent again, or `none`. Nearest wins: request, folder defaults, environment. Where nothing is said, a request waits only for a 429 or 503 that says how long.',
 );
 export type RetryFile = z.infer<typeof retry>;
 
@@ -149,8 +149,15 @@ export const input = described(
       'The JSON type. Text from the command line or a CSV file is read as that type.',
     ),
     default: described(z.optional(anyValue), 'The value where nobody gives one; may hold `${…}`.'),
+    secret: described(
+      z.optional(z.boolean()),
+      'The value is never printed or stored in the open, and not shown when it is typed.',
+    ),
     suggest: described(z.optional(z.array(anyValue)), 'Values to offer; others are allowed too.'),
-    'choose-from': described(z.optional(z.string()), 'The request whose answer supplies the value.'),
+    'choose-from': described(
+      z.optional(z.string()),
+      'The request whose response offers values, and the place where they stand: `berths/free, $.items[*].code`. Without a place, the member of the largest list that has the name of the input.',
+    ),
     prompt: described(
       z.optional(prompt),
       'Whether a person at a terminal is asked: `always` (where there is no default), `on-request` (with --ask), `never`.',

@@ -36,6 +36,7 @@ export class Inputs {
       ...[
         field.description && `about: ${scalar(oneLine(field.description))}`,
         `type: ${plainType(field.type)}`,
+        /\(password\)/.test(field.type) && 'secret: true',
         ...matcherLines(field),
         field.default !== undefined && `default: ${flow(field.default)}`,
         ...this.supplierLines(field),

@@ -6,11 +6,11 @@
 import { basename } from 'node:path';
 import { type Evaluation, omitted } from '../../expression/evaluation.js';
 import { compileTree, replacedAt, type SecretTrace } from '../../expression/tree.js';
-import { Problem } from '../../problem/problem.js';
+import { type FilePosition, Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { textOf } from '../../value/text.js';
-import { isValueMap, type Value } from '../../value/written.js';
-import { graphqlDocument } from '../graphql-operation.js';
+import { isValueMap, plain, type Value } from '../../value/written.js';
+import { graphqlDocument, requiredVariables } from '../graphql-operation.js';
 import { hidden, type WireBody } from '../wire.js';
 import type { BodyKind, BodySetting } from './body-kind.js';
 import { mediaTypeOf } from './media-type.js';
@@ -23,11 +23,13 @@ export const graphql: BodyKind = {
     const { variables = {}, operation } = spec as { variables?: Value; operation?: string };
     const document = documentOf((spec as { document: string }).document, setting);
     const { where, loads, method } = setting;
+    const required = requiredVariables(document);
     const tree = compileTree(variables, (path) => where(['variables', ...path]), loads);
     return (evaluation) => {
       const trace: SecretTrace = { path: [], secret: [] };
       const value = tree.evaluate(evaluation, trace);
       const given = value === omitted ? {} : value;
+      demandVariables(required, given, where(['variables']));
       const call: Call = { document, operation, variables: given, secret: trace.secret };
       const files: Upload[] = [];
       const sent = takeFiles(given, 'variables', files, evaluation);
@@ -43,6 +45,17 @@ export const graphql: BodyKind = {
     };
   },
 };
+
+/** The server would refuse it. @throws Problem body-shape */
+function demandVariables(required: readonly string[], given: Value, where: FilePosition | undefined): void {
+  const missing = required.find((name) => !isValueMap(given) || plain(given[name] ?? null) === null);
+  if (missing === undefined) return;
+  throw new Problem('body-shape', {
+    what: `the document requires the variable $${missing}, and it has no value`,
+    where,
+    remedy: `give it under variables: in the request file, or with --variable ${missing}=VALUE beside --graphql`,
+  });
+}
 
 interface Call {
   readonly document: string;
