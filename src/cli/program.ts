@@ -10,7 +10,7 @@ import type { Action, Entry } from './command.js';
 import { collect } from './command.js';
 import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';
-import { exitStatus, interruptedStatus } from './exit-status.js';
+import { exitStatus, graverStatus, interruptedStatus } from './exit-status.js';
 import { guardOutputs, outputs } from './outputs.js';
 import { isGone } from './processes.js';
 import { openTerminal, type Terminal } from './terminal.js';
@@ -167,9 +167,9 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
     try {
       await untilFault(context.close());
     } catch (error) {
-      status = Math.max(status, complain(error, context, signals.signal));
+      status = graverStatus(status, complain(error, context, signals.signal));
     }
-    if (outputs.failure) status = Math.max(status, complain(cannotPrint(outputs.failure), context, signals.signal));
+    if (outputs.failure) status = graverStatus(status, complain(cannotPrint(outputs.failure), context, signals.signal));
     terminal.progress('');
     release();
     process.exitCode = status;

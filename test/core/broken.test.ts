@@ -38,7 +38,7 @@ const expected: Readonly<
   silent: ['answer-timeout', /no answer began within 80 ms/, undefined, { firstByte: 80 }],
   'cut-short': ['answer-cut-short', /14 bytes came of 100 announced/, 'only this much'],
   stalls: ['answer-timeout', /nothing more came for 80 ms/, 'and then', { idle: 80 }],
-  'two-lengths': ['answer-malformed', /contradicts itself about its length/, undefined],
+  'two-lengths': ['answer-malformed', /a response that is malformed/, undefined],
   'broken-gzip': ['answer-encoding', /says gzip, but cannot be decompressed/, ''],
   'broken-chunk': ['answer-cut-short', /broke off after 5 bytes/, 'abcde'],
   'half-chunk': ['answer-cut-short', /5 bytes came/, 'abcde'],

@@ -63,13 +63,13 @@ test('a quota that is not spent asks for nothing', () => {
   assert.equal(spent([['RateLimit', '"default";r=0;t=3']]), 3000);
 });
 
-test('waits grow up to the ceiling, and are jittered between a half and all of it', () => {
+test('waits grow up to the ceiling, and chance adds up to a half, and takes nothing away', () => {
   const policy = { ...toldOnly, wait: 100, growth: 3, ceiling: 1000 };
   const most = [1, 2, 3, 4, 5].map((tries) => ownWait(policy, tries, 1));
-  assert.deepEqual(most, [100, 300, 900, 1000, 1000]);
+  assert.deepEqual(most, [150, 450, 1000, 1000, 1000]);
   assert.deepEqual(
     [1, 2, 3].map((tries) => ownWait(policy, tries, 0)),
-    [50, 150, 450],
+    [100, 300, 900],
   );
 });
 

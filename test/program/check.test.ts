@@ -137,6 +137,68 @@ const cases: readonly (readonly [
     /input imo.*nowhere/,
   ],
   [
+    'inputs-used',
+    'warning',
+    {
+      'requests/x.yaml':
+        'inputs:\n  imo: {}\n  berth: {}\nmethod: POST\nurl: ${origin}/\nbody: {template: bodies/x.json}\n',
+      'bodies/x.json': '{"imo": "${imo}"}',
+    },
+    'requests/x.yaml:3:3',
+    /input berth.*nowhere/,
+  ],
+  [
+    'names-resolve',
+    'error',
+    {
+      'requests/x.yaml': 'method: POST\nurl: ${origin}/\nbody: {template: bodies/x.json}\n',
+      'bodies/x.json': '{"imo": "${imoo}"}',
+    },
+    'bodies/x.json:',
+    /the name imoo/,
+  ],
+  [
+    'names-resolve',
+    'error',
+    { 'requests/x.yaml': 'url: ${origin}/\nexpect: {"$[?@.id == ${whoo}]": {exists: true}}\n' },
+    'requests/x.yaml:2',
+    /the name whoo/,
+  ],
+  [
+    'session-names-resolve',
+    'error',
+    {
+      'sessions/desk.yaml':
+        'kind: login\nopen: {send: log-in}\ntoken: $.token\nheaders:\n  Authorization: "Bearer ${token}"\n  X-Desk: "${dexk}"\n',
+      'requests/log-in.yaml': 'method: POST\nurl: ${origin}/\nchanges: false\nkeep: {desk: $.desk}\n',
+    },
+    'sessions/desk.yaml:6:11',
+    /session desk uses dexk.*did you mean desk/s,
+  ],
+  [
+    'session-names-resolve',
+    'error',
+    {
+      'signatures/seal.yaml': 'kind: recipe\ndefine:\n  stamp: "${now | unix}"\nheaders:\n  X-Seal: "${stmp}"\n',
+    },
+    'signatures/seal.yaml:5:11',
+    /signature seal uses stmp.*did you mean stamp/s,
+  ],
+  [
+    'inputs-sound',
+    'error',
+    { 'requests/x.yaml': 'inputs:\n  nights: {type: integer, at-most: 14, default: 30}\nurl: ${origin}/{nights}\n' },
+    'requests/x.yaml:2:',
+    /nights of request x cannot be 30.*at most 14/,
+  ],
+  [
+    'inputs-sound',
+    'warning',
+    { 'requests/x.yaml': 'inputs:\n  nights: {prompt: never}\nurl: ${origin}/{nights}\n' },
+    'requests/x.yaml:2:3',
+    /nobody is asked for the input nights/,
+  ],
+  [
     'no-body-in-get',
     'warning',
     { 'requests/x.yaml': 'url: ${origin}/\nbody: {json: {}}\n' },

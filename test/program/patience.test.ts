@@ -182,7 +182,7 @@ test('why it was not tried again is said', async () => {
   assert.match((await echoTrail(['run', 'r'], { cwd: short })).out, /another try would take longer than retry allows/);
 });
 
-test('where nothing is said, a run waits only for a server that says how long, and send for none', async () => {
+test('where nothing is said, run and send wait only for a server that says how long; retry: none sends once', async () => {
   const told = await vendor((_asked, count, response) =>
     count === 1 ? say(response, 429, { 'retry-after': '1' }) : say(response, 200),
   );
@@ -194,8 +194,13 @@ test('where nothing is said, a run waits only for a server that says how long, a
   const sent = await vendor((_asked, count, response) =>
     count === 1 ? say(response, 429, { 'retry-after': '1' }) : say(response, 200),
   );
-  assert.equal((await echoTrail(['send', 'r'], { cwd: collectionOf(files, sent.origin) })).status, 1);
-  assert.equal(sent.asked.length, 1);
+  const cwd = collectionOf(files, sent.origin);
+  assert.equal((await echoTrail(['send', 'r'], { cwd })).status, 0);
+  assert.equal(sent.asked.length, 2);
+  const once = await vendor((_asked, _count, response) => say(response, 503, { 'retry-after': '1' }));
+  const none = collectionOf({ 'requests/r.yaml': 'url: ${origin}/r\nretry: none\n' }, once.origin);
+  assert.equal((await echoTrail(['send', 'r'], { cwd: none })).status, 1);
+  assert.equal(once.asked.length, 1);
 });
 
 test('a body that says "too busy" is a refusal too', async () => {

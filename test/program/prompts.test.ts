@@ -134,7 +134,7 @@ test(
       ['nights', enter],
       ['day', enter],
       ['berth', 'inner', 600],
-    ['inner', enter, 500],
+      ['inner', enter, 500],
       ['code', enter, 600],
       ['pin', `4711-0815${enter}`],
     ]);

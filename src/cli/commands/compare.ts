@@ -74,8 +74,8 @@ export const { configure }: CommandModule = {
             return 0;
           }
           const { out } = terminal;
-          const shown = (value: Value | undefined): string =>
-            value === undefined ? out.dim('nothing') : printableLine(hide(shortText(value)));
+          const shown = (value: Value | undefined, other: Value | undefined): string =>
+            value === undefined ? out.dim('nothing') : printableLine(aroundDifference(hide, value, other));
           const paint = { changed: out.yellow, added: out.green, removed: out.red };
           terminal.print(
             table(
@@ -84,8 +84,8 @@ export const { configure }: CommandModule = {
                 .map(({ at, kind, left: one, right: other }: Difference) => [
                   paint[kind](kind),
                   out.cyan(printableLine(at)),
-                  shown(one),
-                  shown(other),
+                  shown(one, other),
+                  shown(other, one),
                 ]),
               terminal,
               { head: ['', 'at', a, b], flexible: [2, 3] },
@@ -101,6 +101,20 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
+
+/** Characters in front of the first that differs. */
+const before = 30;
+
+/** The short text of a value; of a long one the part where it begins to differ. @param hide what is secret, first */
+function aroundDifference(hide: (text: string) => string, value: Value, other: Value | undefined): string {
+  const short = hide(shortText(value));
+  if (typeof value !== 'string' || typeof other !== 'string' || !short.endsWith('…')) return short;
+  const [own, theirs] = [[...hide(value)], [...hide(other)]];
+  const at = own.findIndex((character, index) => character !== theirs[index]);
+  const from = (at === -1 ? own.length : at) - before;
+  if (from <= before) return short;
+  return `… from character ${from + 1}: ${shortText(own.slice(from).join(''))}`;
+}
 
 const isEcho = (given: string): boolean => given === 'last' || /^[a-z0-9]{4}\.\d+$/.test(given);
 const isFile = (given: string): boolean => /\.\w+$/.test(given) && existsSync(given);

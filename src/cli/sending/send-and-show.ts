@@ -27,7 +27,7 @@ import { textOf } from '../../core/value/text.js';
 import { isValueMap, plain, type Value } from '../../core/value/written.js';
 import type { Context } from '../context.js';
 import { emit } from '../emit.js';
-import { exitStatus } from '../exit-status.js';
+import { exitStatus, graverStatus } from '../exit-status.js';
 import { sessionsFrom, withInputs } from '../giving.js';
 import type { Terminal } from '../terminal.js';
 import {
@@ -123,7 +123,7 @@ export async function sendAndShow(
     beside,
   );
   const sent = faults.length === 0 ? answered : { ...answered, problems: [...answered.problems, ...faults] };
-  const status = Math.max(0, ...sent.problems.map(exitStatus));
+  const status = graverStatus(...sent.problems.map(exitStatus));
   for (const { at, what } of sent.undocumented)
     terminal.note(`${terminal.err.yellow('warning')}  ${hide(`${at} ${what}`)}`);
   for (const doubt of sent.doubts) terminal.note(`${terminal.err.yellow('warning')}  ${hide(printableLine(doubt))}`);

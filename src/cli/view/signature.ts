@@ -83,12 +83,17 @@ export function signatureText(steps: readonly SigningStep[], eyes: StepEyes, { o
 
 /** What the vendor shows, beside ours: the place where they part under a mark. */
 export function againstText(
-  { name, same, difference }: Against,
+  { name, same, cause, difference }: Against,
   hide: (text: string) => string,
   { out }: Terminal,
 ): string {
-  if (same) return `${out.green('same')}   ${name} is what the vendor shows, character for character`;
-  if (!difference) return `${out.red('differs')}  ${name} is secret and is not shown; it is not what the vendor shows`;
+  if (same)
+    return [
+      `${out.green('same')}   ${name} is what the vendor shows, character for character`,
+      `${out.dim('then'.padEnd(7))}if the vendor still refuses it, the key, the algorithm, or the encoding of the signature is left`,
+    ].join('\n');
+  if (!difference)
+    return `${out.red('differs')}  ${name} is secret and is not shown; it is not what the vendor shows${cause === undefined ? '' : `; ${cause}`}`;
   return [
     `${out.red('differs')}  ${name} parts from what the vendor shows at line ${difference.line}, character ${difference.column}`,
     ...partingLines(difference, hide, out),

@@ -8,10 +8,24 @@ import { foldedXml } from './folding.js';
  * @param levels deeper ones are folded
  */
 export function colouredXml(xml: string, colours: Colours, levels?: number): string {
-  // A layout of the vendor's own may have any margin, which could not be folded.
-  if (levels !== undefined) return inColours(foldedXml(laidOut(xml), levels), colours);
-  return inColours(/>\s*\n\s*</.test(xml) ? xml.trimEnd() : laidOut(xml), colours);
+  const kept: string[] = [];
+  // What stands in them is text, whatever it looks like.
+  const bare = xml.replace(/<!\[CDATA\[[\s\S]*?\]\]>|<!--[\s\S]*?-->/g, (section) => {
+    const held = `${mark}${kept.push(section) - 1}${mark}`;
+    return section.startsWith('<!--') ? `<!${held}>` : held;
+  });
+  // A layout of the vendor's own may have any margin, which could not be folded; a prolog is none.
+  const own = />\s*\n\s*</.test(bare.replace(/^\s*(?:<[?!][^>]*>\s*)+/, ''));
+  const laid = levels !== undefined ? foldedXml(laidOut(bare), levels) : own ? bare.trimEnd() : laidOut(bare);
+  return inColours(laid, colours).replace(sections, (_, comment: string | undefined, section: string | undefined) => {
+    const text = kept[Number(comment ?? section)] ?? '';
+    return comment === undefined ? text : colours.dim(text);
+  });
 }
+
+/** Stands where a section or a comment does; no document may hold it (XML 1.0, section 2.2). */
+const mark = '\uFFFE';
+const sections = new RegExp(`<!${mark}(\\d+)${mark}>|${mark}(\\d+)${mark}`, 'g');
 
 function laidOut(xml: string): string {
   let depth = 0;
@@ -28,13 +42,12 @@ function laidOut(xml: string): string {
     .join('\n');
 }
 
-/** Names of elements, values of attributes, comments. */
+/** Names of elements and values of attributes. */
 function inColours(xml: string, colours: Colours): string {
   if (!colours.enabled) return xml;
-  return xml.replace(/<!--[\s\S]*?-->|<[/?]?[\w:.-]+(?:\s[^<>]*)?[/?]?>/g, (part) => {
-    if (part.startsWith('<!--')) return colours.dim(part);
-    return part
+  return xml.replace(/<[/?]?[\w:.-]+(?:\s[^<>]*)?[/?]?>/g, (part) =>
+    part
       .replace(/=\s*("[^"]*"|'[^']*')/g, (_, value: string) => `=${colours.green(value)}`)
-      .replace(/^(<[/?]?)([\w:.-]+)/, (_, mark: string, name: string) => mark + colours.cyan(name));
-  });
+      .replace(/^(<[/?]?)([\w:.-]+)/, (_, opening: string, name: string) => opening + colours.cyan(name)),
+  );
 }

@@ -16,12 +16,14 @@ export function linksIn(headers: readonly (readonly [name: string, value: string
       ...value.matchAll(/<([^>]*)>((?:\s*;\s*[^\s=;,]+(?:\s*=\s*(?:"(?:[^"\\]|\\.)*"|[^\s;,]*))?)*)/g),
     ])
     .map(([, target = '', parameters = '']) => {
-      const given = new Map(
-        [...parameters.matchAll(/;\s*([^\s=;,]+)(?:\s*=\s*(?:"((?:[^"\\]|\\.)*)"|([^\s;,]*)))?/g)].map(
-          ([, name = '', quoted, bare]) =>
-            [name.toLowerCase(), (quoted?.replace(/\\(.)/g, '$1') ?? bare ?? '').trim()] as const,
-        ),
-      );
+      const given = new Map<string, string>();
+      // Of a parameter that stands twice the first counts (section 3.3).
+      for (const [, name = '', quoted, bare] of parameters.matchAll(
+        /;\s*([^\s=;,]+)(?:\s*=\s*(?:"((?:[^"\\]|\\.)*)"|([^\s;,]*)))?/g,
+      )) {
+        const key = name.toLowerCase();
+        if (!given.has(key)) given.set(key, (quoted?.replace(/\\(.)/g, '$1') ?? bare ?? '').trim());
+      }
       return {
         target,
         relations: (given.get('rel') ?? '')

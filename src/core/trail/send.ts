@@ -99,7 +99,8 @@ function concluded(
 ): Sent {
   const { workspace, resolved } = talk;
   const { wire, exchanged, faults } = attempt;
-  record(talk, exchanged, judged);
+  const { problems: found } = judged;
+  record(talk, exchanged, judged, found.length > 0 && talk.sending.asksAgain?.(judged.outcome.received) === true);
   // Each by its name: to spread them costs as much as a whole expectation.
   const { outcome, verdicts, kept, problems } = judged;
   const sent = {

@@ -1,6 +1,7 @@
 /** What a caller says of a sending, and what it gets. */
 import type { Mismatch } from '../documentation/mismatch.js';
 import type { CertificateFacts } from '../exchange/certificate.js';
+import type { Received } from '../exchange/received.js';
 import type { Sink } from '../exchange/sink.js';
 import type { Outcome } from '../exchange/transport.js';
 import type { HeaderLine, ResolvedRequest, WireRequest } from '../exchange/wire.js';
@@ -48,6 +49,8 @@ export interface Sending {
   readonly changesNothing?: boolean | undefined;
   /** In place of a new one. */
   readonly idempotencyKey?: string | undefined;
+  /** Whether it is asked again where an expectation is missed: that is no failure then. */
+  readonly asksAgain?: ((received: Received | undefined) => boolean) | undefined;
   /** Told of each try that is about to leave; it leaves when that has settled. @param call its method and address */
   readonly onLeaving?: ((request: ResolvedRequest, call: () => string) => Promise<void> | undefined) | undefined;
 }

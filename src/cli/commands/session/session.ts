@@ -128,7 +128,12 @@ function row({ name, kind, about, opens, open, expires, renewable }: SessionFact
           : renewable
             ? 'ended, renewed when it is needed'
             : 'ended';
-  return [out.bold(name), kind, open ? out.green(state) : out.dim(state), about ?? ''];
+  return [
+    out.bold(name),
+    kind,
+    !open ? out.dim(state) : left !== undefined && left <= 0 ? out.yellow(state) : out.green(state),
+    about ?? '',
+  ];
 }
 
 function print(terminal: Terminal, facts: SessionFacts): number {

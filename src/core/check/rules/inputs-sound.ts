@@ -9,13 +9,18 @@ import type { RequestFile } from '../../collection/files/request-file.js';
 import type { TrailFile } from '../../collection/files/trail-file.js';
 import { defaultFault, planInputs } from '../../collection/inputs.js';
 import type { Loads } from '../../expression/compile.js';
+import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
-import type { Rule } from '../rule.js';
+import { namesMade } from '../names-made.js';
+import type { Checked, Rule } from '../rule.js';
+import { columnsOf } from './trail-names-resolve.js';
 
 export const inputsSound: Rule = {
   name: 'inputs-sound',
   must: 'a default is a value that its input allows, and an input that nobody is asked for has one',
-  async *check({ requests, trails }) {
+  async *check(checked) {
+    const { requests, trails } = checked;
+    const given = namesGiven(checked);
     for (const [kind, files] of [
       ['request', requests],
       ['trail', trails],
@@ -26,7 +31,7 @@ export const inputsSound: Rule = {
         await Promise.all(loads);
         for (const plan of plans) {
           const { prompt, default: fallback } = plan.declaration;
-          if (prompt === 'never' && fallback === undefined && !isGiven(plan.name, [...trails.values()]))
+          if (prompt === 'never' && fallback === undefined && !given.has(plan.name))
             yield {
               severity: 'warning',
               where: loaded.yaml.position(['inputs', plan.name], 'key'),
@@ -55,6 +60,20 @@ function* wrongDefault(
   };
 }
 
-/** Any step may be what sends it. */
-const isGiven = (input: string, trails: readonly Loaded<TrailFile>[]): boolean =>
-  trails.some(({ yaml }) => new RegExp(`\\b${input.replace(/[^\w-]/g, '')}\\b`).test(yaml.text));
+/** Names that a trail or a session may bring along. */
+function namesGiven(checked: Checked): ReadonlySet<string> {
+  const { trails, collection } = checked;
+  const sessions = collection.names('session').flatMap((name) => {
+    try {
+      return [collection.read('session', name).content];
+    } catch {
+      // What is wrong with that file is told of it.
+      return [];
+    }
+  });
+  const files = [...[...trails.values()].map(({ content }) => content), ...sessions];
+  return new Set([
+    ...files.flatMap((content) => namesMade(content as unknown as Value)),
+    ...[...trails.values()].flatMap((trail) => columnsOf(checked, trail) ?? []),
+  ]);
+}

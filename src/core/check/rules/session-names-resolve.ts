@@ -8,8 +8,9 @@
 import type { Loaded } from '../../collection/collection.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { nearestHint } from '../../problem/nearest.js';
-import { isValueMap, type Value } from '../../value/written.js';
+import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
+import { namesMade } from '../names-made.js';
 import type { Checked, Rule } from '../rule.js';
 import { suppliedBy } from '../supplied.js';
 import { columnsOf } from './trail-names-resolve.js';
@@ -62,18 +63,5 @@ function namesOfCallers(checked: Checked): ReadonlySet<string> {
     ...suppliedBy(checked.collection),
     ...files.flatMap(({ content }) => namesMade(content as unknown as Value)),
     ...[...checked.trails.values()].flatMap((trail) => columnsOf(checked, trail) ?? []),
-  ]);
-}
-
-const makers = new Set(['inputs', 'keep', 'define', 'supply', 'give']);
-
-/** Names that a file gives to values, wherever it does. */
-function namesMade(content: Value): string[] {
-  if (Array.isArray(content)) return (content as readonly Value[]).flatMap(namesMade);
-  if (!isValueMap(content)) return [];
-  return Object.entries(content).flatMap(([key, inner]) => [
-    ...(makers.has(key) && isValueMap(inner) ? Object.keys(inner) : []),
-    ...(key === 'as' && typeof inner === 'string' ? [inner] : []),
-    ...namesMade(inner),
   ]);
 }

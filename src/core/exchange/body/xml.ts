@@ -51,8 +51,10 @@ export function compileXml(
   };
 }
 
-/** A value where it stands: a name behind `<`, markup where a template was rendered, else text. */
+/** A value where it stands: a name behind `<`, plain in a CDATA section, markup where a template was rendered, else text. */
 function inserted(text: string, before: string, expression: string): string {
+  // A section ends with its first ]]> (XML 1.0, section 2.7): a value with one goes on in a second section.
+  if (before.lastIndexOf('<![CDATA[') > before.lastIndexOf(']]>')) return text.replaceAll(']]>', ']]]]><![CDATA[>');
   if (/<\/?(?:[\p{L}_][\p{L}\p{N}._-]*:)?$/u.test(before)) {
     if (/^[\p{L}_][\p{L}\p{N}._-]*$/u.test(text)) return text;
     throw new Problem('body-shape', {

@@ -4,6 +4,7 @@ import { distance } from 'fastest-levenshtein';
 import { ownMember } from '../../value/own-member.js';
 import type { SigningStep } from '../signature-kind.js';
 import type { Cause } from './cause.js';
+import { otherEncoding, sameBytes } from './encodings.js';
 import { causesOfAll, causesOfOneLine } from './registry.js';
 
 export interface Difference {
@@ -32,6 +33,8 @@ export interface Against {
   /** The value that theirs was compared with. */
   readonly name: string;
   readonly same: boolean;
+  /** Of a secret value, which is not shown: what else is known. */
+  readonly cause?: string | undefined;
   /** Not where the value is secret: then it is only said whether they are the same. */
   readonly difference: Difference | undefined;
 }
@@ -49,16 +52,27 @@ export function compareAgainst(steps: readonly SigningStep[], theirs: string, na
   const same = texts.find(({ text }) => text === theirs);
   if (same) return { name: same.step.name, same: true, difference: undefined };
   const visible = texts.filter(({ step }) => !step.secret);
-  const candidates = visible.length > 0 ? visible : texts;
+  // What looks like a digest is held against digests, whatever other value has more letters in common with it.
+  const alike = texts.filter(({ text }) => shapeOf(text) === shapeOf(theirs));
+  const candidates = alike.length > 0 ? alike : visible.length > 0 ? visible : texts;
   const likest = candidates
-    .map((one) => ({ ...one, apart: apart(one.text, theirs) }))
+    .map((one) => ({ ...one, apart: sameBytes(one.text, theirs) ? -1 : apart(one.text, theirs) }))
     .sort((a, b) => a.apart - b.apart)[0];
   if (!likest) return undefined;
+  const cause = likest.step.secret ? otherEncoding(likest.text, theirs) : undefined;
   return {
     name: likest.step.name,
     same: false,
-    difference: likest.step.secret ? undefined : hinted(differenceOf(likest.text, theirs), likest.apart, candidates),
+    ...(cause !== undefined && { cause }),
+    difference: likest.step.secret ? undefined : hinted(differenceOf(likest.text, theirs), likest.apart, visible),
   };
+}
+
+type Shape = 'digest' | 'lines' | 'text';
+
+function shapeOf(text: string): Shape {
+  if (text.includes('\n')) return 'lines';
+  return /^(?:[0-9a-f]{32,}|[A-Za-z0-9+/_-]{22,}={0,2})$/i.test(text) ? 'digest' : 'text';
 }
 
 /** Beyond this two texts have hardly more in common than any two have. */

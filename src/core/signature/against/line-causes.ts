@@ -57,6 +57,21 @@ export const lineCauses: readonly Cause[] = [
     },
   },
   {
+    name: 'order of names in a list',
+    explain(ours, theirs) {
+      // `host;x-date`, as signatures name the headers that they cover.
+      const lists = (text: string): string =>
+        text.replace(/[\w-]+(?:([;, ]+)[\w-]+)+/g, (list, between: string) =>
+          list
+            .split(/[;, ]+/)
+            .sort()
+            .join(between),
+        );
+      if (lists(ours) !== lists(theirs)) return undefined;
+      return 'the same names stand in another order: those of the headers are sorted on one side; | sorted puts them in order';
+    },
+  },
+  {
     name: 'order of lines',
     explain: (ours, theirs) =>
       sameItems(linesOf(ours), linesOf(theirs))

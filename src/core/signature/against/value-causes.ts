@@ -1,6 +1,7 @@
 /** Causes that concern one value, in a line that differs. */
 import { createHash } from 'node:crypto';
 import type { Cause } from './cause.js';
+import { otherEncoding } from './encodings.js';
 
 const ofLine = (name: string, explain: Cause['explain']): Cause => ({ name, explain });
 
@@ -80,17 +81,8 @@ export const valueCauses: readonly Cause[] = [
     if (emptyDigests.has(other)) return 'theirs is the digest of no bytes at all: the body is not part of it there';
     if (emptyDigests.has(own))
       return 'ours is the digest of no bytes at all: the body had not been written, or is left out';
-    // Both alphabets are read, with and without what fills them up (RFC 4648, sections 4 and 5).
-    if (Buffer.from(own, 'base64').equals(Buffer.from(other, 'base64')))
-      return `the same digest, written as ${/[-_]/.test(other) || (/[+/=]/.test(own) && !/[+/=]/.test(other)) ? 'base64url there: | base64url' : 'base64 there: | base64'}`;
-    for (const [name, read] of [
-      ['hex', 'hex'],
-      ['base64', 'base64'],
-    ] as const) {
-      const bytes = Buffer.from(other, read);
-      if (bytes.length > 0 && bytes.equals(Buffer.from(own, name === 'hex' ? 'base64' : 'hex')))
-        return `the same digest, written as ${name} there: | ${name}`;
-    }
+    const encoding = otherEncoding(own, other);
+    if (encoding !== undefined) return encoding;
     return own.length === other.length
       ? 'the digest of other bytes: a space, a line break at the end or the order of members makes another body'
       : 'a digest by another algorithm: its length is another';

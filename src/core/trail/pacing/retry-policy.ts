@@ -49,10 +49,10 @@ export function retryPolicy(
 }
 
 /**
- * How long to wait after a try, where the server does not say: growing, and jittered between a half and all of it,
- * so that those who were refused together do not come back together.
+ * How long to wait after a try, where the server does not say: growing, and up to a half longer by chance, so that those who
+ * were refused together do not come back together. Never less than was asked for.
  * @param tries how many there were; @param random from 0 to 1
  */
 export function ownWait({ wait, growth, ceiling }: RetryPolicy, tries: number, random: number): number {
-  return Math.min(ceiling, wait * growth ** (tries - 1)) * (0.5 + random / 2);
+  return Math.min(ceiling, wait * growth ** (tries - 1) * (1 + random / 2));
 }

@@ -46,7 +46,11 @@ export const poll: StepKind<PollStepFile> = {
         let wait = first;
         for (let asked = 1; ; asked += 1) {
           const sending = step.sending(walk);
-          const sent = await sendRequest(walk.workspace, prepared, { ...sending, expectations: until });
+          const asksAgain = (received: Received | undefined): boolean =>
+            !walk.signal.aborted &&
+            performance.now() - started + wait <= within &&
+            !(received && holdAtOnce(unless, received, walk, sending.caller));
+          const sent = await sendRequest(walk.workspace, prepared, { ...sending, expectations: until, asksAgain });
           const { received } = sent.outcome;
           if (received) note(seen, until, received);
           const told = { seen: { asked, values: seen } };
@@ -79,16 +83,30 @@ function note(seen: string[], until: readonly Expectation[], received: Received)
   if (seen.at(-1) !== text) seen.push(text);
 }
 
-async function allHold(
+type Verdicts = ReturnType<typeof judge>;
+
+function verdictsOn(
   wanted: readonly Expectation[],
   received: Received,
   { workspace }: Walk,
   names: Evaluation['names'],
-): Promise<boolean> {
-  if (wanted.length === 0) return false;
+): Verdicts {
   const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
-  const verdicts = await judge(wanted, received, new Evaluation(names, surroundings), { documented: () => undefined });
-  return verdicts.every(({ ok }) => ok);
+  return judge(wanted, received, new Evaluation(names, surroundings), { documented: () => undefined });
+}
+
+async function allHold(...[wanted, ...more]: Parameters<typeof verdictsOn>): Promise<boolean> {
+  return wanted.length > 0 && (await verdictsOn(wanted, ...more)).every(({ ok }) => ok);
+}
+
+/** As far as nothing has to be loaded for that: for the record of a try, which is written at once. */
+function holdAtOnce(...[wanted, ...more]: Parameters<typeof verdictsOn>): boolean {
+  try {
+    const verdicts = wanted.length > 0 ? verdictsOn(wanted, ...more) : [];
+    return Array.isArray(verdicts) && verdicts.length > 0 && verdicts.every(({ ok }) => ok);
+  } catch {
+    return false;
+  }
 }
 
 function hopeless(unless: readonly Expectation[], received: Received): Problem {
