@@ -7,6 +7,7 @@ import { nearestHint } from '../../core/problem/nearest.js';
 import { Problem } from '../../core/problem/problem.js';
 import type { PreparedRequest } from '../../core/trail/prepare.js';
 import { demandTableFile } from '../../core/trail/table-file.js';
+import type { Value } from '../../core/value/written.js';
 import type { Terminal } from '../terminal.js';
 import { type TableWish, type View, views } from '../view/answer.js';
 import { wholeNumber } from '../whole-number.js';
@@ -89,7 +90,7 @@ export async function wishesOf(
     live,
     sink: to !== undefined && view !== 'table' ? new FileSink(to, terminal) : undefined,
     table: {
-      rows: rows && ((received) => rows.find(received)),
+      rows: rows && ((received) => (rows.data?.(received) as Value | undefined) ?? rows.find(received)),
       rowsText,
       columns: columnsFrom(options.columns as string | undefined) ?? columnsOf(own?.columns),
       most,

@@ -1,11 +1,7 @@
 /** Sending one request and showing what came back: what `send` and `follow` have in common. */
-import { relative } from 'node:path';
 import { findOperation } from '../../core/collection/source-index.js';
 import type { Mismatch } from '../../core/documentation/mismatch.js';
 import { answerMismatches } from '../../core/exchange/against-documentation.js';
-import { linksOf } from '../../core/exchange/links.js';
-import type { Spooled } from '../../core/exchange/overflow.js';
-import type { Received } from '../../core/exchange/received.js';
 import type { Sink } from '../../core/exchange/sink.js';
 import { type Named, noNames } from '../../core/expression/names.js';
 import type { Place } from '../../core/place/place.js';
@@ -17,12 +13,10 @@ import type { PageCount } from '../../core/trail/paging/pages.js';
 import { unreadPages } from '../../core/trail/paging/unread.js';
 import type { PreparedRequest } from '../../core/trail/prepare.js';
 import type { Sent } from '../../core/trail/sending.js';
-import { tableWriter } from '../../core/trail/table-file.js';
 import { type TakenBack, takenBackBy } from '../../core/trail/taken-back.js';
 import type { Workspace } from '../../core/trail/workspace.js';
-import { duplicateKeys, writeJson } from '../../core/value/json-text.js';
+import { writeJson } from '../../core/value/json-text.js';
 import { durationText, sizeText } from '../../core/value/measures.js';
-import { cellIn } from '../../core/value/rows.js';
 import { textOf } from '../../core/value/text.js';
 import { isValueMap, plain, type Value } from '../../core/value/written.js';
 import type { Context } from '../context.js';
@@ -30,15 +24,7 @@ import { emit } from '../emit.js';
 import { exitStatus, graverStatus } from '../exit-status.js';
 import { sessionsFrom, withInputs } from '../giving.js';
 import type { Terminal } from '../terminal.js';
-import {
-  headersText,
-  outlineText,
-  prettyText,
-  type TableContent,
-  tableContent,
-  tableText,
-  type View,
-} from '../view/answer.js';
+import { headersText, prettyText } from '../view/answer.js';
 import { answerLine, hopLine, outcomeLines, takenBackLine } from '../view/exchange.js';
 import { furtherPagesDocument, furtherPagesLine } from '../view/further-pages.js';
 import { printable, printableLine } from '../view/printable.js';
@@ -47,6 +33,7 @@ import { sendDocument, takenBackDocument, told } from '../view/send-document.js'
 import { type SentPages, sendPages } from './all-pages.js';
 import { LiveSink } from './live-sink.js';
 import { type Wishes, wishesOf } from './options.js';
+import { printBody, tellMore, tellSpooled } from './print-body.js';
 
 export interface SendingWishes {
   /** What an earlier sending of it was given. */
@@ -145,10 +132,14 @@ export async function sendAndShow(
     });
     return status;
   }
-  await printSent(sent, workspace, terminal, wishes, { saved, shown: live?.begun === true, takenBack });
+  const unshown = await printSent(sent, workspace, terminal, wishes, {
+    saved,
+    shown: live?.begun === true,
+    takenBack,
+  });
   if (count) tellPages(count, options.pages === undefined, terminal);
   if (further) terminal.note(furtherPagesLine(further, terminal.err, hide));
-  return status;
+  return graverStatus(status, exitStatus(unshown));
 }
 
 /** Says how long it has waited, unless what comes is shown at once. */
@@ -257,11 +248,12 @@ async function printSent(
   terminal: Terminal,
   wishes: Wishes,
   { saved, shown, takenBack }: Shown,
-): Promise<void> {
+): Promise<Problem | undefined> {
   const { wire, outcome, echo } = sent;
   const { err } = terminal;
   const { hide } = workspace.redactor;
   const { received, trouble } = outcome;
+  let unshown: Problem | undefined;
   terminal.note(
     `${err.cyan(wire.method)} ${printableLine(hide(wire.shownUrl))}   ${err.dim(`environment ${workspace.environment.name}`)}`,
   );
@@ -272,15 +264,27 @@ async function printSent(
     terminal.note(answerLine(received, err));
     if (saved !== undefined) terminal.note(savedText(saved, wishes.sink?.saved ?? 0, wishes.to as string));
     else if (wishes.view === 'headers') terminal.print(headersText(wire, received, terminal, hide));
-    else if (!shown) await printBody(received, wishes, terminal, hide);
+    else if (!shown) {
+      // Of a response that failed, what it says comes before how it was to be shown.
+      unshown = await printBody(received, wishes, terminal, hide).then(
+        () => undefined,
+        (error: unknown) => asProblem(error),
+      );
+      if (unshown && sent.problems.length > 0) {
+        const text = prettyText(received, terminal.out, hide, wishes.levels);
+        if (text !== '') terminal.print(text);
+      }
+    }
     if (wishes.view === 'pretty' && !shown && saved === undefined) tellMore(received, terminal);
     if (received.parts.spooled) tellSpooled(received.parts.spooled, wishes.view, terminal);
   } else if (wishes.view === 'headers') terminal.print(headersText(wire, undefined, terminal, hide));
   for (const line of outcomeLines(sent, err, hide)) terminal.complain(line);
   if (takenBack) terminal.note(takenBackLine(takenBack, err, hide));
   if (trouble) terminal.complain(problemLines(trouble, err, hide));
+  if (unshown && sent.problems.length === 0) terminal.complain(problemLines(unshown, err, hide));
   // In the columns of what stands above it.
   terminal.note(err.dim(`${'echo'.padEnd(trouble ? 7 : 8)}${echo}`));
+  return sent.problems.length === 0 ? unshown : undefined;
 }
 
 /** Page one is not everything. */
@@ -292,81 +296,7 @@ function tellPages({ pages, items, total, partial, doubt }: PageCount, first: bo
   else terminal.note(`${err.yellow('partial')} ${counted}: ${partial}`);
 }
 
-/** What is not shown is somewhere. */
-function tellSpooled({ path, size }: Spooled, view: View, { err, note }: Terminal): void {
-  const beginning = view === 'pretty' ? ', only the beginning is shown' : '';
-  note(`${err.yellow('long')}    ${sizeText(size)}${beginning}; the whole body is in ${relative('', path)}`);
-}
-
 const savedText = (saved: boolean, size: number, to: string): string =>
   saved
     ? `saved ${sizeText(size)} to ${to}`
     : `${sizeText(size)} are in ${to}.part; the same command goes on from there where the server allows it`;
-
-async function printBody(
-  received: Received,
-  { view, levels, table, to }: Wishes,
-  terminal: Terminal,
-  hide: (text: string) => string,
-): Promise<void> {
-  if (view === 'none' || received.size === 0) return;
-  if (view === 'raw' && received.parts.spooled) await terminal.file(received.parts.spooled.path);
-  else if (view === 'raw') {
-    const shown = hide(received.text);
-    if (shown === received.text) terminal.bytes(received.parts.body);
-    else terminal.content(shown.replace(/\n$/, ''));
-  } else if (view === 'outline') terminal.print(outlineText(received, terminal, hide, levels));
-  else if (view === 'table') {
-    const content = tableContent(received, table);
-    if (to !== undefined) {
-      await writeTable(content, to);
-      terminal.note(`${content.items.length} rows of ${content.at} written to ${to}`);
-      return;
-    }
-    terminal.print(tableText(content, table.most, terminal, hide));
-    const more = content.items.length - table.most;
-    if (more > 0) terminal.note(`and ${more} more rows of ${content.at}: --most ${content.items.length}`);
-    if (content.others.length > 0) {
-      const others = content.others.slice(0, 4).map(({ at, items }) => `${at} (${items.length})`);
-      terminal.note(`the largest list, ${content.at}, is shown; other lists are ${others.join(', ')}: --rows`);
-    }
-  } else {
-    const text = prettyText(received, terminal.out, hide, levels);
-    if (text !== '') terminal.print(text);
-  }
-}
-
-/** The whole table: as many lines as there are items. */
-async function writeTable({ items, head, paths }: TableContent, to: string): Promise<void> {
-  const writer = await tableWriter(to, head);
-  for (const item of items) {
-    const cells = head.map((name, index) => [name, cellIn(item, paths[index] as string) ?? null] as const);
-    await writer.add(Object.fromEntries(cells));
-  }
-  await writer.finish();
-}
-
-/** What a reader should know beside the body. */
-function tellMore(received: Received, terminal: Terminal): void {
-  if (received.parts.body.length > 2e6 || received.parts.spooled) return;
-  if (received.claimsJson && received.textual) {
-    for (const key of duplicateKeys(received.text).slice(0, 3))
-      terminal.note(`${terminal.err.yellow('warning')}  ${key} stands twice in the answer; the last one counts`);
-  }
-  const links = safeLinks(received);
-  if (links > 0)
-    terminal.note(
-      terminal.err.dim(`links   ${links}: echo-trail follow lists them, echo-trail follow 1 sends the first`),
-    );
-}
-
-function safeLinks(received: Received): number {
-  if (!received.textual) return 0;
-  let json: Value | undefined;
-  try {
-    json = received.claimsJson ? received.json() : undefined;
-  } catch {
-    return 0;
-  }
-  return linksOf(received, json).length;
-}

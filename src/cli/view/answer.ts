@@ -2,6 +2,7 @@
 import { createHash } from 'node:crypto';
 import type { Received } from '../../core/exchange/received.js';
 import { hidden, type WireRequest } from '../../core/exchange/wire.js';
+import { nearestHint } from '../../core/problem/nearest.js';
 import { Problem } from '../../core/problem/problem.js';
 import { sizeText } from '../../core/value/measures.js';
 import { cellIn, cellText, columnsIn, type FoundList, listsIn } from '../../core/value/rows.js';
@@ -20,7 +21,7 @@ type Hide = (text: string) => string;
 
 /** What a table shows. */
 export interface TableWish {
-  /** JSONPath of the list; else the largest list of maps. */
+  /** What stands at the place of the list; else the largest list. */
   readonly rows: ((received: Received) => Value | undefined) | undefined;
   readonly rowsText: string | undefined;
   /** Paths in an item, by the name of the column; else those that are found. */
@@ -114,8 +115,8 @@ export function headersText(wire: WireRequest, received: Received | undefined, t
 
 const outlineDepth = 6;
 
-/** The shape of JSON: keys with types, lists with their length and the shape of their first item. */
-export function outlineText(received: Received, { out }: Terminal, hide: Hide, levels = outlineDepth): string {
+/** The shape of data: keys with types, lists with their length and the shape of their first item. */
+export function outlineText(body: Value, { out }: Terminal, hide: Hide, levels = outlineDepth): string {
   const lines: string[] = [];
   const add = (value: Value, name: string, depth: number): void => {
     const margin = '  '.repeat(depth);
@@ -135,7 +136,7 @@ export function outlineText(received: Received, { out }: Terminal, hide: Hide, l
       );
     }
   };
-  add(received.json(), '$', 0);
+  add(body, '$', 0);
   return lines.join('\n');
 }
 
@@ -148,9 +149,9 @@ export interface TableContent {
   readonly others: readonly FoundList[];
 }
 
-/** @throws Problem place-not-found: no list there, or none at all */
-export function tableContent(received: Received, { rows, rowsText, columns }: TableWish): TableContent {
-  const lists = listsIn(received.json());
+/** @throws Problem place-not-found: no list there, or none at all; a column that no row has */
+export function tableContent(received: Received, body: Value, { rows, rowsText, columns }: TableWish): TableContent {
+  const lists = listsIn(body);
   const wanted = rows?.(received);
   if (rows && !Array.isArray(wanted)) {
     throw new Problem('place-not-found', {
@@ -161,30 +162,45 @@ export function tableContent(received: Received, { rows, rowsText, columns }: Ta
               .slice(0, 5)
               .map(({ at }) => at)
               .join(', ')}`
-          : 'the answer has no list of maps',
+          : 'the response has no list',
     });
   }
   const first = lists[0];
   if (!rows && !first) {
     throw new Problem('place-not-found', {
-      what: 'the answer has no list of maps to show as a table',
+      what: 'the response has no list to show as a table',
       remedy: '--view outline shows its shape',
     });
   }
   const items = (wanted as readonly Value[] | undefined) ?? first?.items ?? [];
-  const paths = columns ? [...columns.values()] : columnsIn(items);
+  const found = columnsIn(items);
+  const paths = columns ? [...columns.values()] : found;
+  demandColumns(items, paths, found);
   return {
     at: rowsText ?? first?.at ?? '$',
     items,
-    head: columns ? [...columns.keys()] : paths,
+    head: columns ? [...columns.keys()] : paths.map((path) => (path === '' ? 'value' : path)),
     paths,
     others: rows ? [] : lists.slice(1),
   };
 }
 
+/** @throws Problem place-not-found */
+function demandColumns(items: readonly Value[], paths: readonly string[], found: readonly string[]): void {
+  const unknown =
+    items.length === 0 ? undefined : paths.find((path) => !items.some((item) => atPath(item, path) !== undefined));
+  if (unknown === undefined) return;
+  throw new Problem('place-not-found', {
+    what: `no row has the column ${unknown}`,
+    remedy: `${nearestHint(unknown, found)}; there are ${found.slice(0, 12).join(', ')}`,
+  });
+}
+
+const atPath = (item: Value, path: string): Value | undefined => (path === '' ? item : cellIn(item, path));
+
 export function tableText({ head, items, paths }: TableContent, most: number, terminal: Terminal, hide: Hide): string {
   const rows = items
     .slice(0, most)
-    .map((item) => paths.map((path) => printableLine(hide(cellText(path === '' ? item : cellIn(item, path))))));
+    .map((item) => paths.map((path) => printableLine(hide(cellText(atPath(item, path))))));
   return table(rows, terminal, { head, flexible: head.map((_, index) => index) });
 }

@@ -16,6 +16,8 @@ export interface Place {
   find(observed: Observed): Value | undefined;
   /** The node set, where the place is a query that selects nodes; undefined where it gives a single value. */
   nodes?(observed: Observed): readonly Value[] | undefined;
+  /** The node set as data, for tables: an element of XML is a map. */
+  data?(observed: Observed): readonly Value[] | undefined;
   /** Of a place that holds `${…}`: the same with their values. */
   bound?(evaluation: Evaluation): Place;
   /** The nearest thing that exists, for the message of a failure. */

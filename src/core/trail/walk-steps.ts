@@ -1,5 +1,6 @@
 /** Steps, one after the other, until one fails. */
 import { asProblem, Problem } from '../problem/problem.js';
+import type { ValueMap } from '../value/written.js';
 import type { StepEvent } from './events.js';
 import { walkEvaluation } from './giving.js';
 import { graver } from './gravity.js';
@@ -50,7 +51,11 @@ function ended(step: PlannedStep, walk: Walk, at: string, result: StepResult, sk
   const { sent, kept, problems } = result;
   const [first] = problems;
   const received = sent?.outcome.received;
-  if (received && walk.table && walk.table.places.size > 0) walk.last.cells = placedCells(walk.table, received);
+  if (received && walk.table && walk.table.places.size > 0) {
+    const cells = placedCells(walk.table, received);
+    // What failed tells less than what came before it, such as the id of what was made.
+    walk.last.cells = first ? { ...walk.last.cells, ...withoutNulls(cells) } : cells;
+  }
   // What was interrupted did not end: a resumed run takes the step again, or says that it is in doubt.
   if (walk.journal && step.restore && !skipped && !(first && walk.signal.aborted))
     walk.journal.step(at, walk, kept, sent?.echo, first);
@@ -60,6 +65,9 @@ function ended(step: PlannedStep, walk: Walk, at: string, result: StepResult, sk
   if (result.table) walk.report(result.table);
   return first && problems.reduce(graver);
 }
+
+const withoutNulls = (cells: ValueMap): ValueMap =>
+  Object.fromEntries(Object.entries(cells).filter(([, value]) => value !== null));
 
 const stepEvent = (
   { kind, label }: PlannedStep,

@@ -13,13 +13,13 @@ export interface FoundList {
 
 const deepest = 6;
 
-/** The lists of maps in a value, the largest first. */
+/** The lists of maps, or of lists, in a value, the largest first. */
 export function listsIn(value: Value): readonly FoundList[] {
   const found: FoundList[] = [];
   const visit = (here: Value, at: string, depth: number): void => {
     if (Array.isArray(here)) {
       const items = here as readonly Value[];
-      if (items.length > 0 && items.every(isValueMap)) found.push({ at, items });
+      if (items.length > 0 && (items.every(isValueMap) || items.every(Array.isArray))) found.push({ at, items });
     } else if (isValueMap(here) && depth < deepest) {
       for (const [key, inner] of Object.entries(here)) visit(inner, pathBelow(at, key), depth + 1);
     }
@@ -32,7 +32,10 @@ export function listsIn(value: Value): readonly FoundList[] {
 const looked = 200;
 const mostColumns = 30;
 
-/** Paths of the members of the items, nested ones with dots, in the order in which they first stand. */
+/**
+ * Paths of the members of the items, nested ones with dots, in the order in which they first stand; of lists the numbers of
+ * their items, and the empty path where the items are plain values.
+ */
 export function columnsIn(items: readonly Value[]): readonly string[] {
   const columns = new Set<string>();
   const visit = (value: Value, above: string, depth: number): void => {
@@ -42,7 +45,11 @@ export function columnsIn(items: readonly Value[]): readonly string[] {
       else columns.add(`${above}${key}`);
     }
   };
-  for (const item of items.slice(0, looked)) visit(item, '', 0);
+  for (const item of items.slice(0, looked)) {
+    if (Array.isArray(item)) for (const index of (item as readonly Value[]).keys()) columns.add(String(index));
+    else if (isValueMap(item)) visit(item, '', 0);
+    else columns.add('');
+  }
   return [...columns].slice(0, mostColumns);
 }
 

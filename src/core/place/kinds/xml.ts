@@ -10,6 +10,7 @@ import type { Value } from '../../value/written.js';
 import { headerValue, type Observed } from '../observed.js';
 import type { Namespaces, Place, PlaceKind } from '../place.js';
 import { slotAt, slotValues } from '../slots.js';
+import { valueOfNode } from '../xml-value.js';
 
 /** Of the library what is used here; its own types leave it out. */
 interface Library {
@@ -125,6 +126,10 @@ class XmlPlace implements Place {
 
   nodes(observed: Observed): readonly Value[] | undefined {
     return textsOf(this.evaluate(documentOf(observed)));
+  }
+
+  data(observed: Observed): readonly Value[] | undefined {
+    return this.evaluate(documentOf(observed)).toArray?.().map(valueOfNode);
   }
 
   /** @throws Problem place-syntax: a prefix that nobody declares */
