@@ -1,6 +1,6 @@
 /** `send`: one request, and all that came back. */
 import { existsSync } from 'node:fs';
-import { join, relative } from 'node:path';
+import { isAbsolute, join, relative, resolve } from 'node:path';
 import { planRequest } from '../../core/exchange/request-plan.js';
 import type { Loads } from '../../core/expression/compile.js';
 import { Problem } from '../../core/problem/problem.js';
@@ -31,7 +31,7 @@ export const { configure }: CommandModule = {
       .option('--query <name=value>', 'with METHOD URL: a query parameter; may be repeated', collect)
       .option('--body-json <json>', 'with METHOD URL: a JSON body')
       .option('--body-text <text>', 'with METHOD URL: a body of text')
-      .option('--body-file <path>', 'with METHOD URL: the bytes of a file in the collection')
+      .option('--body-file <path>', 'with METHOD URL: the bytes of a file, or - for standard input')
       .option('--body-template <path>', 'with METHOD URL: a file in bodies/, with values put in')
       .option('--body-xml <xml>', 'with METHOD URL: a body of XML')
       .option('--graphql <document>', 'with METHOD URL: a GraphQL document, or the path of one')
@@ -89,6 +89,8 @@ async function send(
   const workspace = await context.workspace({
     allowChanges: options.allowChanges === true,
     connection: connectionSettings(options),
+    typedFiles: typedFiles(options),
+    standardInput: () => process.stdin,
   });
   if (options.pick === undefined) {
     workspace.onSessionOpened = (name) => terminal.note(terminal.err.dim(`opened  session ${name}`));
@@ -99,6 +101,20 @@ async function send(
       ? await fromFile(workspace, first, options)
       : await fromCommandLine(workspace, first, url, options, outside !== undefined);
   return sendAndShow(context, workspace, prepared, options, { outside });
+}
+
+/** Files of the command line may lie anywhere, but those of a request that is kept with --as. */
+function typedFiles({ as, bodyFile, partFile }: Record<string, unknown>): ReadonlyMap<string, string> {
+  const paths = [
+    ...(bodyFile === undefined ? [] : [bodyFile as string]),
+    ...((partFile as string[] | undefined) ?? []).map((part) => part.slice(part.indexOf('=') + 1)),
+  ];
+  const found = as === undefined ? paths.filter((path) => existsSync(path)) : [];
+  const missing = paths.find(
+    (path) => path !== '-' && !existsSync(path) && (isAbsolute(path) || path.startsWith('..')),
+  );
+  if (missing !== undefined) throw new Problem('file-not-found', { what: `${missing} does not exist` });
+  return new Map(found.map((path) => [path, resolve(path)]));
 }
 
 async function fromFile(

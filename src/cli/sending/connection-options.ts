@@ -1,4 +1,5 @@
 /** Options that say how a command connects, in place of the environment. */
+import { existsSync, readFileSync } from 'node:fs';
 import type { Command } from 'commander';
 import type { ConnectionSettings } from '../../core/exchange/connection.js';
 import { Problem } from '../../core/problem/problem.js';
@@ -8,19 +9,24 @@ export function connectionOptions(command: Command): Command {
   return command
     .option('--trust <file>', 'a certificate in PEM that is trusted too; may be repeated', collect)
     .option('--identity <files>', 'the client certificate: CERTIFICATE,KEY in PEM, or one PKCS#12 file')
+    .option('--identity-secret <name>', 'the secret with the pass phrase of --identity')
     .option('--server-name <name>', 'the name that the server must prove, in place of the host')
     .option('--proxy <url>', 'the proxy, or none')
     .option('--http <version>', 'the version of HTTP: 1 or 2');
 }
 
-const names = ['trust', 'identity', 'serverName', 'proxy', 'http'] as const;
+const names = ['trust', 'identity', 'identitySecret', 'serverName', 'proxy', 'http'] as const;
 
 /** Undefined where nothing is said. @throws Problem usage */
 export function connectionSettings(options: Record<string, unknown>): ConnectionSettings | undefined {
   if (names.every((name) => options[name] === undefined)) return undefined;
+  if (options.identitySecret !== undefined && options.identity === undefined)
+    throw new Problem('usage', { what: '--identity-secret goes with --identity' });
   const tls = {
-    ...(options.trust !== undefined && { trust: options.trust as string[] }),
-    ...(options.identity !== undefined && { identity: identityFrom(options.identity as string) }),
+    ...(options.trust !== undefined && { trust: (options.trust as string[]).map(typedText) }),
+    ...(options.identity !== undefined && {
+      identity: identityFrom(options.identity as string, options.identitySecret as string | undefined),
+    }),
     ...(options.serverName !== undefined && { name: options.serverName as string }),
   };
   return {
@@ -41,15 +47,23 @@ export function demandNoConnection(options: Record<string, unknown>): void {
   });
 }
 
-function identityFrom(text: string): NonNullable<NonNullable<ConnectionSettings['tls']>['identity']> {
+/** Files on the command line may lie anywhere; what is not there is one of the collection. */
+const typedText = (path: string): string => (existsSync(path) ? readFileSync(path, 'utf8') : path);
+
+function identityFrom(
+  text: string,
+  secret: string | undefined,
+): NonNullable<NonNullable<ConnectionSettings['tls']>['identity']> {
   const [first = '', key, ...more] = text.split(',').map((part) => part.trim());
   if (first === '' || key === '' || more.length > 0) {
     throw new Problem('usage', {
       what: `--identity takes CERTIFICATE,KEY or one PKCS#12 file, not ${text}`,
-      remedy: '--identity certs/agent.pem,certs/agent-key.pem; a pass phrase belongs to the environment',
+      remedy: '--identity certs/agent.pem,certs/agent-key.pem, with --identity-secret NAME for a pass phrase',
     });
   }
-  return key === undefined ? { bundle: first } : { certificate: first, key };
+  const passphrase = secret === undefined ? {} : { passphrase: `\${secret.${secret}}` };
+  if (key !== undefined) return { certificate: typedText(first), key: typedText(key), ...passphrase };
+  return { bundle: (existsSync(first) ? readFileSync(first) : first) as string, ...passphrase };
 }
 
 function versionFrom(text: string): 1 | 2 {

@@ -1,5 +1,6 @@
 /** The views of an answer: laid out, as it came, its header lines, its outline, a table, or nothing of it. */
 import { createHash } from 'node:crypto';
+import { linesThatLeft } from '../../core/exchange/header-list.js';
 import type { Received } from '../../core/exchange/received.js';
 import { hidden, type WireRequest } from '../../core/exchange/wire.js';
 import { nearestHint } from '../../core/problem/nearest.js';
@@ -71,7 +72,7 @@ function bytesText({ parts: { body, spooled }, size, mediaType }: Received, colo
 export function headersText(wire: WireRequest, received: Received | undefined, terminal: Terminal, hide: Hide): string {
   const { out } = terminal;
   const sent = table(
-    wire.headers.map(({ name, value, origin, secret }) => [
+    linesThatLeft(wire, received?.parts.protocol).map(({ name, value, origin, secret }) => [
       out.cyan(printableLine(name)),
       secret ? hidden : hide(printableLine(value)),
       out.dim(origin),

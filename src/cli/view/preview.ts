@@ -1,6 +1,6 @@
 /** A request as it would leave, for people and for programs. */
 import type { WaysOut } from '../../core/exchange/ways-out.js';
-import { bodySize, hidden } from '../../core/exchange/wire.js';
+import { bodySize, hidden, type WireBody } from '../../core/exchange/wire.js';
 import { shortText } from '../../core/matcher/reading.js';
 import type { Against } from '../../core/signature/against/compare.js';
 import type { Preview } from '../../core/trail/sending.js';
@@ -40,7 +40,7 @@ export function previewDocument(
     url: eyes.url(wire),
     query: queryOf(eyes.url(wire)),
     headers: wire.headers.map((line) => ({ name: line.name, value: eyes.header(line), origin: line.origin })),
-    body: wire.body ? { type: wire.body.type, size: bodySize(wire.body), text: eyes.body(wire.body) } : null,
+    body: wire.body ? { type: wire.body.type, size: bodySize(wire.body) ?? 0, text: eyes.body(wire.body) } : null,
     names: [...request.names].map(([name, named]) => ({
       name,
       value: plain(eyes.named(name, named) ?? hidden),
@@ -119,7 +119,7 @@ export function previewText({ request, wire, signed }: Preview, about: string, t
     )}`,
     signed && `${title('signature')}  ${signed.name}   ${out.dim('--signature shows how it is made')}`,
     wire.body &&
-      `${title('body')}  ${wire.body.type}, ${sizeText(bodySize(wire.body))}\n${bodyShown(wire.body.type, eyes.body(wire.body), terminal)}`,
+      `${title('body')}  ${wire.body.type}, ${bodySizeText(wire.body)}\n${bodyShown(wire.body.type, eyes.body(wire.body), terminal)}`,
     request.names.size > 0 &&
       `${title('values')}\n${table(
         [...request.names].map(([name, named]) => {
@@ -138,4 +138,9 @@ export function previewText({ request, wire, signed }: Preview, about: string, t
 function bodyShown(type: string, shown: string, { out }: Terminal): string {
   const text = printable(shown);
   return `  ${type === 'application/json' ? colouredJsonText(text, out) : text.replaceAll('\n', '\n  ')}`;
+}
+
+function bodySizeText(body: WireBody): string {
+  const size = bodySize(body);
+  return size === undefined ? 'of unknown length, in chunks' : sizeText(size);
 }

@@ -1,5 +1,6 @@
 /** From an exchange to its echo: secrets hidden by place and by value, long bodies cut. */
 import type { TlsFacts } from '../exchange/certificate.js';
+import { linesThatLeft } from '../exchange/header-list.js';
 import type { Received } from '../exchange/received.js';
 import type { Outcome } from '../exchange/transport.js';
 import { bodySize, hidden, type WireRequest } from '../exchange/wire.js';
@@ -72,9 +73,11 @@ export function recordEcho(
   const sent: Omit<Echo['sent'], 'headers'> = {
     method: wire.method,
     url: redactor.hide(wire.shownUrl),
-    body: wire.body && recordedText(wire.body.shown, bodySize(wire.body), redactor, beside, id, 'sent'),
+    body: wire.body && recordedText(wire.body.shown, bodySize(wire.body) ?? 0, redactor, beside, id, 'sent'),
   };
-  const line = `${opened(about)},"sent":${opened(sent)},"headers":${sentHeaders(wire, redactor)}}`;
+  // Most leave over HTTP/1.1, as they are.
+  const left = received?.parts.protocol === 'HTTP/2' ? { ...wire, headers: linesThatLeft(wire, 'HTTP/2') } : wire;
+  const line = `${opened(about)},"sent":${opened(sent)},"headers":${sentHeaders(left, redactor)}}`;
   if (!received) return `${line}}`;
   const answer = opened(recordedAnswer(received, redactor, beside, id));
   return `${line},"received":${answer},"headers":${receivedHeaders(received.headers, redactor)}}}`;

@@ -1,7 +1,16 @@
 /** From a resolved request to the request as it leaves: session lines and automatic lines added. */
 import { percentEncode } from '../expression/filters/text.js';
+import { percentDecoded } from '../value/percent-decoded.js';
 import { absoluteUrl, withQuery } from './address.js';
-import { bodySize, type HeaderLine, hidden, type QueryPair, type ResolvedRequest, type WireRequest } from './wire.js';
+import {
+  bodySize,
+  credentialsOrigin,
+  type HeaderLine,
+  hidden,
+  type QueryPair,
+  type ResolvedRequest,
+  type WireRequest,
+} from './wire.js';
 
 /** @param sessionLines what the sessions add; an explicit header of the same name wins */
 export function composeRequest(
@@ -11,12 +20,14 @@ export function composeRequest(
 ): WireRequest {
   const { method, address, query, body } = request;
   const url = absoluteUrl(withQuery(address, query, encodedValue));
+  const typed = credentialsOf(url);
   const { shownAddress } = request;
   const shownUrl =
     shownAddress !== undefined || query.some(({ secret }) => secret)
-      ? withQuery(shownAddress ?? address, query, shownValue)
+      ? withQuery(shownAddress ?? address, query, shownValue).replace(/^(https?:\/\/)[^/?#@]*@/i, '$1')
       : url.href;
-  const headers = linesFor(request, sessionLines, userAgent, url.host);
+  const own = typed && !has(request.headers, 'authorization') ? [...request.headers, typed] : request.headers;
+  const headers = linesFor({ ...request, headers: own }, sessionLines, userAgent, url);
   return {
     method,
     url,
@@ -37,6 +48,20 @@ const encodedValue = ({ value, joined }: QueryPair): string =>
 const shownValue = (pair: QueryPair): string =>
   pair.secret ? (pair.shown ?? hidden).split(hidden).map(percentEncode).join(hidden) : encodedValue(pair);
 
+/**
+ * A user and a password in the address become credentials (RFC 7617), and go nowhere else: RFC 9110, section 4.2.4.
+ * @param url loses them
+ */
+function credentialsOf(url: URL): HeaderLine | undefined {
+  const { username, password } = url;
+  if (username === '' && password === '') return undefined;
+  const text = `${percentDecoded(username)}:${percentDecoded(password)}`;
+  url.username = '';
+  url.password = '';
+  const value = `Basic ${Buffer.from(text).toString('base64')}`;
+  return { name: 'Authorization', value, origin: credentialsOrigin, secret: true };
+}
+
 /** The same lines for the same request, so that a run of thousands makes them once. */
 const known = new WeakMap<readonly HeaderLine[], { readonly for: string; readonly lines: readonly HeaderLine[] }>();
 
@@ -44,30 +69,33 @@ function linesFor(
   request: ResolvedRequest,
   sessionLines: readonly HeaderLine[],
   userAgent: string,
-  host: string,
+  url: URL,
 ): readonly HeaderLine[] {
-  if (request.body || sessionLines.length > 0) return allLines(request, sessionLines, userAgent, host);
-  const key = `${request.method} ${host} ${userAgent}`;
+  const { host } = url;
+  if (request.body || sessionLines.length > 0) return allLines(request, sessionLines, userAgent, url);
+  const key = `${request.method} ${host} ${userAgent}${isClearHttp2(request, url) ? ' 2' : ''}`;
   const before = known.get(request.headers);
   if (before?.for === key) return before.lines;
-  const lines = allLines(request, [], userAgent, host);
+  const lines = allLines(request, [], userAgent, url);
   known.set(request.headers, { for: key, lines });
   return lines;
 }
 
 function allLines(
-  { headers: own, method, body }: ResolvedRequest,
+  request: ResolvedRequest,
   sessionLines: readonly HeaderLine[],
   userAgent: string,
-  host: string,
+  url: URL,
 ): readonly HeaderLine[] {
+  const { headers: own, method, body } = request;
   const headers: HeaderLine[] = [];
   const automatic = (name: string, value: string): void => {
     if (!has(own, name)) headers.push({ name, value, origin: 'automatic', secret: false });
   };
   // In the order in which they leave.
-  automatic('host', host);
-  automatic('connection', 'keep-alive');
+  automatic('host', url.host);
+  // HTTP/2 has no such line (RFC 9113 section 8.2.2).
+  if (!isClearHttp2(request, url)) automatic('connection', 'keep-alive');
   headers.push(...own);
   for (const line of sessionLines) {
     const at = line.name === 'Cookie' ? headers.findIndex(({ name }) => name.toLowerCase() === 'cookie') : -1;
@@ -78,7 +106,9 @@ function allLines(
   automatic('user-agent', userAgent);
   for (const { name, value } of body?.headers ?? []) automatic(name, value);
   if (body) automatic('content-type', body.type);
-  if (body) automatic('content-length', String(bodySize(body)));
+  const size = body && bodySize(body);
+  if (body && size === undefined) automatic('transfer-encoding', 'chunked');
+  else if (body) automatic('content-length', String(size));
   else if (method === 'POST' || method === 'PUT' || method === 'PATCH') automatic('content-length', '0');
   return headers;
 }
@@ -95,6 +125,9 @@ export function together(own: HeaderLine, jar: HeaderLine): HeaderLine {
     ...(jar.origin === 'cookies' && { own: own.value }),
   };
 }
+
+const isClearHttp2 = ({ connection }: ResolvedRequest, { protocol }: URL): boolean =>
+  connection.http2 && protocol === 'http:';
 
 function has(lines: readonly HeaderLine[], name: string): boolean {
   const wanted = name.toLowerCase();

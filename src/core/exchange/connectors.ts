@@ -76,7 +76,8 @@ export function timedConnector(
     timeout,
     lookup,
     ...tlsOptions(tls),
-    ...(http2 && { allowH2: true }),
+    // In clear text there is no negotiation: it is known before (RFC 9113 section 3.3).
+    ...(http2 && { allowH2: true, useH2c: true }),
     // A session of TLS that is resumed shows no certificate to compare (RFC 8446 section 2.2).
     ...(tls?.pinned !== undefined && { maxCachedSessions: 0 }),
   } as ConnectorOptions);

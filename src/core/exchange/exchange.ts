@@ -209,8 +209,8 @@ class Exchange implements Interruptible, Limited {
     return this.header('transfer-encoding') === undefined;
   }
 
-  onComplete(trailers: readonly (Buffer | string)[] | null): void {
-    if (trailers && trailers.length > 0) this.trailers = linesIn(trailers);
+  onComplete(trailers: readonly (Buffer | string)[] | Readonly<Record<string, string | string[]>> | null): void {
+    if (trailers) this.trailers = trailerLines(trailers);
     this.finish(undefined);
   }
 
@@ -357,6 +357,16 @@ class Exchange implements Interruptible, Limited {
 
 const isLengthMismatch = (error: unknown): boolean =>
   (error as { code?: string }).code === 'UND_ERR_RES_CONTENT_LENGTH_MISMATCH';
+
+/** A list over HTTP/1.1, a map over HTTP/2. */
+function trailerLines(
+  trailers: readonly (Buffer | string)[] | Readonly<Record<string, string | string[]>>,
+): HeaderLines {
+  if (Array.isArray(trailers)) return trailers.length > 0 ? linesIn(trailers) : none;
+  return Object.entries(trailers as Readonly<Record<string, string | string[]>>).flatMap(([name, values]) =>
+    [values].flat().map((value) => [name, value] as const),
+  );
+}
 
 const concluded = (one: Exchange): void => one.conclude(undefined);
 

@@ -8,7 +8,7 @@ const octets = (value: string): string =>
 
 const lists = new WeakMap<WireRequest['headers'], string[]>();
 
-/** Names and values in turn. Three lines the library writes itself, two of them first and one last; of a stream it does not know the length. */
+/** Names and values in turn. Some lines the library writes itself, first or last; of a stream it does not know the length. */
 export function headerList({ headers, body, signed }: WireRequest): string[] {
   let list = signed ? undefined : lists.get(headers);
   if (!list) {
@@ -16,10 +16,21 @@ export function headerList({ headers, body, signed }: WireRequest): string[] {
     for (const { name, value, origin } of headers) {
       const library =
         origin === 'automatic' &&
-        (name === 'host' || name === 'connection' || (name === 'content-length' && body?.streamed === undefined));
+        (name === 'host' ||
+          name === 'connection' ||
+          name === 'transfer-encoding' ||
+          (name === 'content-length' && body?.streamed === undefined));
       if (!library) list.push(name, octets(value));
     }
     if (!signed) lists.set(headers, list);
   }
   return list;
 }
+
+const ofConnection = /^(?:connection|transfer-encoding)$/;
+
+/** Over HTTP/2 the lines that belong to a connection of HTTP/1.1 do not leave (RFC 9113 section 8.2.2). */
+export const linesThatLeft = ({ headers }: WireRequest, protocol: string | undefined): WireRequest['headers'] =>
+  protocol === 'HTTP/2'
+    ? headers.filter(({ name, origin }) => origin !== 'automatic' || !ofConnection.test(name))
+    : headers;

@@ -16,8 +16,12 @@ export interface FoundLink {
 }
 
 const most = 500;
+/** Members that hold an address, however that looks; `@ref` and `$ref` too. */
 const called =
-  /^(?:href|url|uri|link|self|next|prev|previous|first|last|location)$|(?:Url|Uri|Link|Href|_url|_uri|_link)$/;
+  /^[@$_]?(?:href|url|uri|ref|link|self|next|prev|previous|first|last|location)$|(?:Url|Uri|Link|Href|Ref|[_-](?:url|uri|link|href|ref))$/i;
+
+/** What is an address by its shape: absolute, or a path from the root of more than one letter. */
+const shaped = /^https?:\/\/\S+$|^\/(?:[\w.~%@:+,;=-]+\/?)+(?:\?\S*)?$/i;
 
 /** Each address once, in the order in which they stand; the answer's own is left out. */
 export function linksOf(
@@ -45,8 +49,8 @@ type Add = (target: string, at: string, about: string | undefined) => void;
 function inData(value: Value, add: Add): void {
   const visit = (here: Value, at: string, key: string, holder: Value): void => {
     if (typeof here === 'string') {
-      if (/^https?:\/\/\S+$/i.test(here) || (called.test(key) && /^[^\s<>"{}|\\^`]+$/.test(here)))
-        add(here, at, nameBeside(holder));
+      if (shaped.test(here) || (called.test(key) && /^[^\s<>"{}|\\^`]+$/.test(here)))
+        add(here, at, nameBeside(holder) ?? (called.test(key) ? undefined : key));
     } else if (Array.isArray(here)) {
       for (const [index, item] of (here as readonly Value[]).entries()) visit(item, pathBelow(at, index), key, holder);
     } else if (isValueMap(here)) {

@@ -9,6 +9,7 @@ import Pool from 'undici/lib/dispatcher/pool.js';
 import type { Connection } from './connection.js';
 import { type ConnectTimes, noTimes, timedConnector } from './connectors.js';
 import type { Origin } from './exchange.js';
+import { mostHeaders } from './trouble.js';
 
 type Connector = ReturnType<typeof timedConnector>;
 
@@ -21,6 +22,7 @@ export function throughProxy(name: string, proxy: URL, connectTimeout: number, {
   const pool = (to: string, connect: Connector): Dispatcher =>
     new Pool(to, {
       connect,
+      maxHeaderSize: mostHeaders,
       headersTimeout: 0,
       bodyTimeout: 0,
       ...(http2 && { allowH2: true }),

@@ -29,7 +29,8 @@ export interface WireBody {
   readonly bytes: Uint8Array;
   /** Of a body with files: opened anew for every try. */
   readonly streamed?: {
-    readonly size: number;
+    /** undefined where nobody knows it: then it is sent in chunks (RFC 9112 section 7.1). */
+    readonly size: number | undefined;
     open(): Readable;
     /** The same, read while nothing else happens: for a digest before it leaves. */
     pieces(): Iterable<Uint8Array>;
@@ -45,8 +46,9 @@ export interface WireBody {
   readonly headers?: readonly { readonly name: string; readonly value: string }[];
 }
 
-/** In bytes. */
-export const bodySize = ({ bytes, streamed }: WireBody): number => streamed?.size ?? bytes.length;
+/** In bytes; undefined where nobody knows it. */
+export const bodySize = ({ bytes, streamed }: WireBody): number | undefined =>
+  streamed ? streamed.size : bytes.length;
 
 /** A request file with every name worked out; nothing of the session or the transport yet. */
 export interface ResolvedRequest {
@@ -105,5 +107,8 @@ export interface WireRequest {
   /** Its header lines are its own: nothing about them is worth remembering for the next request. */
   readonly signed?: boolean;
 }
+
+/** Of a line that was made from the user and the password of an address. */
+export const credentialsOrigin = 'address';
 
 export const hidden = '‹secret›';

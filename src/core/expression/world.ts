@@ -1,6 +1,7 @@
 /** What expressions may ask of the world, passed in so that a run can be repeated exactly. */
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import type { Readable } from 'node:stream';
 import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
 import type { Evaluation } from './evaluation.js';
@@ -18,6 +19,8 @@ export interface World {
   file(path: string): Uint8Array;
   /** The real path of a file inside the collection. @throws Problem file-outside, file-not-found */
   path(named: string): string;
+  /** Standard input, where the command has it to give. */
+  readonly standardInput: (() => Readable) | undefined;
   /** A template file with the values of the evaluation put in. */
   render(path: string, evaluation: Evaluation): string;
   /** A secret by name and key; undefined where it is not to be had. */
@@ -30,6 +33,9 @@ export interface WorldSettings {
   /** The collection folder. */
   readonly root: string;
   readonly secret: World['secret'];
+  /** Real paths of files that the user named on the command line, by what was typed; they may lie anywhere. */
+  readonly typedFiles?: ReadonlyMap<string, string> | undefined;
+  readonly standardInput?: (() => Readable) | undefined;
   /** Renders template files; without it there are none. */
   readonly render?: World['render'] | undefined;
   /** Makes random values, UUIDs included, repeat. */
@@ -44,13 +50,14 @@ export interface Moment {
 }
 
 /** A maker of worlds, one a request, sharing one stream of random numbers. */
-export function worldMaker({ root, secret, seed, render = noTemplates, moment }: WorldSettings): () => World {
+export function worldMaker(settings: WorldSettings): () => World {
+  const { root, secret, seed, render = noTemplates, moment, typedFiles, standardInput } = settings;
   const random = seed === undefined ? Math.random : seeded(seed);
   const uuid = seed === undefined ? randomUUID : () => seededUuid(random);
   const nonce = (): string => moment?.nonce ?? uuid().replaceAll('-', '');
-  const path = (named: string): string => pathInside(root, named);
+  const path = (named: string): string => typedFiles?.get(named) ?? pathInside(root, named);
   const file = (named: string): Uint8Array => readFileSync(path(named));
-  const shared = { random, uuid, nonce, file, path, render, secret };
+  const shared = { random, uuid, nonce, file, path, render, secret, standardInput };
   return () => new OneRequest(shared, moment?.now);
 }
 
@@ -60,7 +67,7 @@ class OneRequest implements World {
   private once: string | undefined;
 
   constructor(
-    private readonly shared: Pick<World, 'random' | 'file' | 'path' | 'render' | 'secret'> & {
+    private readonly shared: Pick<World, 'random' | 'file' | 'path' | 'render' | 'secret' | 'standardInput'> & {
       uuid(): string;
       nonce(): string;
     },
@@ -92,6 +99,10 @@ class OneRequest implements World {
 
   path(named: string): string {
     return this.shared.path(named);
+  }
+
+  get standardInput(): World['standardInput'] {
+    return this.shared.standardInput;
   }
 
   render(path: string, evaluation: Evaluation): string {

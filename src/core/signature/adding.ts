@@ -63,7 +63,7 @@ export function withMember(wire: WireRequest, name: string, value: Value, secret
   const shown = body.shown === hidden ? hidden : write(body.shown, name, secret ? hidden : value);
   const changed: WireBody = { ...body, bytes, shown, secret: body.secret || secret };
   const headers = wire.headers.map((line) =>
-    line.name.toLowerCase() === 'content-length' ? { ...line, value: String(bodySize(changed)) } : line,
+    line.name.toLowerCase() === 'content-length' ? { ...line, value: String(bodySize(changed) ?? 0) } : line,
   );
   return { ...wire, body: changed, headers };
 }

@@ -113,6 +113,7 @@ const boundWorld = (world: World): World => ({
   random: () => world.random(),
   file: (path) => world.file(path),
   path: (named) => world.path(named),
+  standardInput: undefined,
   render: (path, evaluation) => world.render(path, evaluation),
   secret: (name, key) => world.secret(name, key),
   again: (moment) => world.again(moment),

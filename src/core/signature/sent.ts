@@ -53,7 +53,7 @@ const made: Readonly<Record<string, (wire: WireRequest) => Value>> = {
 
 const onDisk = (body: WireBody): StreamedBytes => {
   const { streamed } = body;
-  return new StreamedBytes(bodySize(body), () => streamed?.pieces() ?? []);
+  return new StreamedBytes(bodySize(body) ?? 0, () => streamed?.pieces() ?? []);
 };
 
 /** One value a name: repeated lines joined in their order (RFC 9110, section 5.3), white space at the ends taken off. */

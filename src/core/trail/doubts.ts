@@ -1,6 +1,6 @@
 /** What many servers refuse, or read otherwise than it was meant; and what a response should not be. */
 import type { Received } from '../exchange/received.js';
-import type { WireBody, WireRequest } from '../exchange/wire.js';
+import { credentialsOrigin, type WireBody, type WireRequest } from '../exchange/wire.js';
 import { headerValue } from '../place/observed.js';
 import { sizeText } from '../value/measures.js';
 import { percentDecoded } from '../value/percent-decoded.js';
@@ -40,9 +40,11 @@ export function doubtsOf(
   const { href } = url;
   const { length } = href;
   const odd = body && (bodyDoubt(method) ?? typeDoubt(body, headers));
-  if (odd === undefined && length <= environment.urlLimit && !/[%+]/.test(href)) return noDoubts;
+  const typed = headers.some(({ origin }) => origin === credentialsOrigin);
+  if (odd === undefined && !typed && length <= environment.urlLimit && !/[%+]/.test(href)) return noDoubts;
   const doubts: string[] = [];
   if (odd !== undefined) doubts.push(odd);
+  if (typed) doubts.push('the user and the password of the address are sent as Authorization: Basic');
   if (length > environment.urlLimit) {
     doubts.push(
       `the address has ${length} characters, the environment ${environment.name} takes ${environment.urlLimit}${method === 'GET' ? '; where the vendor has a form of the call with a body, that has no such limit' : ''}`,

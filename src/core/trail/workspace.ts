@@ -67,6 +67,8 @@ export interface WorkspaceSettings {
   readonly processEnvironment: Readonly<Record<string, string | undefined>>;
   readonly userAgent: string;
   readonly allowChanges?: boolean | undefined;
+  /** Real paths of files that were named on the command line. */
+  readonly typedFiles?: ReadonlyMap<string, string> | undefined;
   /** In place of what the environment says of connections. */
   readonly connection?: ConnectionSettings | undefined;
   /** Who can agree to a session; undefined where nobody is there. */
@@ -177,6 +179,8 @@ export async function openWorkspace(given: WorkspaceSettings): Promise<Workspace
     seed: given.seed,
     moment: given.moment,
     render: templateRenderer(collection.root),
+    typedFiles: given.typedFiles,
+    standardInput: given.standardInput,
   });
   const { origins, origin, ways } = waysOut(environment, layers, world(), (named) =>
     pathInside(collection.root, named),

@@ -1,10 +1,12 @@
 /** `file`: the bytes of a file as they are, streamed from the disk with their length. */
 import { createReadStream, statSync } from 'node:fs';
+import type { Readable } from 'node:stream';
 import { omitted } from '../../expression/evaluation.js';
 import { compileTemplate } from '../../expression/template.js';
 import { Problem } from '../../problem/problem.js';
 import { sizeText } from '../../value/measures.js';
 import { textOf } from '../../value/text.js';
+import type { WireBody } from '../wire.js';
 import type { BodyKind } from './body-kind.js';
 import { filePieces } from './file-pieces.js';
 import { mediaTypeOf } from './media-type.js';
@@ -14,8 +16,8 @@ const nothing = new Uint8Array();
 
 export const file: BodyKind = {
   name: 'file',
-  about: 'the bytes of a file in the collection, streamed from the disk',
-  files: (spec) => writtenOut(spec, []),
+  about: 'the bytes of a file in the collection, streamed from the disk; - is standard input, sent in chunks',
+  files: (spec) => (spec === '-' ? [] : writtenOut(spec, [])),
   compile(spec, { where, loads }) {
     const template = compileTemplate(spec, where([]), loads);
     return (evaluation) => {
@@ -23,6 +25,7 @@ export const file: BodyKind = {
       if (value === omitted) return undefined;
       const named = textOf(value);
       if (named === '') throw new Problem('body-shape', { what: 'the file of the body has no name', where: where([]) });
+      if (named === '-' && evaluation.world.standardInput) return fromStandardInput(evaluation.world.standardInput);
       const path = pathNamed(named, evaluation, where([]));
       const { size } = statSync(path);
       return {
@@ -35,3 +38,27 @@ export const file: BodyKind = {
     };
   },
 };
+
+/** Its length is not known, and it is there once. */
+function fromStandardInput(open: () => Readable): WireBody {
+  let opened = false;
+  const once = (what: string): Problem =>
+    new Problem('body-shape', { what, remedy: 'put it into a file, and name the file' });
+  return {
+    bytes: nothing,
+    streamed: {
+      size: undefined,
+      open() {
+        if (opened) throw once('standard input was sent, and cannot be sent again');
+        opened = true;
+        return open();
+      },
+      pieces() {
+        throw once('standard input cannot be signed: a digest is needed before it is sent');
+      },
+    },
+    type: mediaTypeOf('-'),
+    shown: '(standard input)',
+    secret: false,
+  };
+}
