@@ -148,3 +148,13 @@ test('every code has an exit status, by the table of the manual', () => {
   for (const code of Object.keys(problemCodes) as (keyof typeof problemCodes)[]) assert.ok(status(code) > 0, code);
   assert.equal(exitStatus(undefined), 0);
 });
+
+test('sections and comments of XML stay as they are, and a prolog is no layout', () => {
+  const xml = '<?xml version="1.0"?>\n<a><b><![CDATA[ <c> ]] <d>\n ]]></b><!-- <e> --><f/></a>';
+  assert.equal(
+    colouredXml(xml, plain),
+    '<?xml version="1.0"?>\n<a>\n  <b><![CDATA[ <c> ]] <d>\n ]]></b>\n  <!-- <e> -->\n  <f/>\n</a>',
+  );
+  const own = '<?xml version="1.0"?>\n<a>\n   <b/>\n</a>';
+  assert.equal(colouredXml(own, plain), own);
+});

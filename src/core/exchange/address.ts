@@ -117,7 +117,9 @@ export function absoluteUrl(address: string): URL {
 /** Encoded parameters behind an address that may have some already. */
 export function withQuery(address: string, pairs: readonly QueryPair[], shown: (pair: QueryPair) => string): string {
   if (pairs.length === 0) return address;
-  const query = pairs.map((pair) => `${percentEncode(pair.name)}=${shown(pair)}`).join('&');
+  const query = pairs
+    .map((pair) => (pair.bare ? percentEncode(pair.name) : `${percentEncode(pair.name)}=${shown(pair)}`))
+    .join('&');
   const [before, fragment] = splitOnce(address, '#');
   const joint = !before.includes('?') ? '?' : /[?&]$/.test(before) ? '' : '&';
   return `${before}${joint}${query}${fragment}`;

@@ -7,7 +7,7 @@ import { layered, type Named, type Names } from '../expression/names.js';
 import { replacedAt, type SecretTrace, type Tree } from '../expression/tree.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
-import { isValueMap, type Value } from '../value/written.js';
+import { isValueMap, plain, type Value } from '../value/written.js';
 import { type Connection, type ConnectionPlan, plainConnection } from './connection.js';
 import { checkHeader } from './header-rules.js';
 import type { PlannedValue, RequestPlan } from './request-plan.js';
@@ -197,6 +197,7 @@ function queryPairs(
 
 function pairsOf(name: string, value: Value, lists: NonNullable<RequestFile['lists']>): QueryPair[] {
   if (isValueMap(value)) return deepPairs(name, value);
+  if (plain(value) === null) return [{ name, value: '', bare: true, secret: false }];
   if (!Array.isArray(value)) return [{ name, value: wantText('query parameter', name, value), secret: false }];
   const items = value.map((item: Value) => wantText('query parameter', name, item));
   if (lists === 'joined')

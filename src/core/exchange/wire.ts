@@ -18,6 +18,8 @@ export interface QueryPair {
   readonly name: string;
   readonly value: string;
   readonly secret: boolean;
+  /** Written without an equals sign. */
+  readonly bare?: boolean;
   /** Of a list in one parameter: its items, encoded one by one with commas between. */
   readonly joined?: readonly string[];
   /** With only its secrets hidden; all of a secret value is hidden without it. */

@@ -123,6 +123,7 @@ export function compileExpression(source: string, loads: Loads): Program {
         value = kind.apply(given, others, e);
         last = kind.varies || !isSmall(given) ? undefined : { given, others, value };
       }
+      if (kind.leavesOut && value === null) return omitted;
       if (e.touchedSecret) e.onSecret(value);
       return value;
     };

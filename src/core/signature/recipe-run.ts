@@ -20,6 +20,14 @@ export interface Program {
   readonly run: (evaluation: Evaluation) => Result;
 }
 
+/** What is looked at of `sent`. */
+export interface Used {
+  /** Its members; undefined where any may be. */
+  readonly members: ReadonlySet<string> | undefined;
+  /** Headers by name. */
+  readonly headers: ReadonlySet<string>;
+}
+
 /** The names that a recipe sees: its own values, `sent`, variables. */
 export class RecipeNames implements Names {
   readonly values = new Map<string, Named>();
@@ -29,7 +37,7 @@ export class RecipeNames implements Names {
     private readonly recipe: string,
     public wire: WireRequest,
     private readonly variables: Names,
-    private readonly members?: ReadonlySet<string>,
+    private readonly used?: Used,
   ) {}
 
   /** Something was added to the request. */
@@ -40,7 +48,7 @@ export class RecipeNames implements Names {
 
   lookup(name: string): Named | undefined {
     if (name === 'sent') {
-      this.sent ??= sentValue(this.wire, this.members);
+      this.sent ??= sentValue(this.wire, this.used?.members, this.used?.headers);
       return { value: this.sent, origin: 'the request that is about to leave' };
     }
     return this.values.get(name) ?? this.variables.lookup(name);
@@ -59,16 +67,16 @@ export class RecipeNames implements Names {
 
 /**
  * @param programs in the order in which they are worked out
- * @param members of `sent` that they use; all where nothing is said
+ * @param used what they look at of `sent`; all where nothing is said
  */
 export function runRecipe(
   recipe: string,
   programs: readonly Program[],
   given: WireRequest,
   { world, variables, onSecret, look }: SigningRoom,
-  members?: ReadonlySet<string>,
+  used?: Used,
 ): Signed {
-  const names = new RecipeNames(recipe, given, variables, members);
+  const names = new RecipeNames(recipe, given, variables, used);
   const evaluation = new Evaluation(names, { world, onSecret });
   const steps: SigningStep[] = [];
   const absent = new Set<string>();

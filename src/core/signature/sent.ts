@@ -4,7 +4,7 @@ import { bodySize, type HeaderLine, type WireBody, type WireRequest } from '../e
 import { ownMember } from '../value/own-member.js';
 import { percentDecoded } from '../value/percent-decoded.js';
 import { StreamedBytes } from '../value/streamed.js';
-import type { Value, ValueMap } from '../value/written.js';
+import { isValueMap, type Value, type ValueMap } from '../value/written.js';
 
 /** What a recipe may ask of `sent`, for messages and the manual. */
 export const sentMembers: ReadonlyMap<string, string> = new Map([
@@ -28,10 +28,21 @@ export const ofQuery: ReadonlySet<string> = new Set(['query', 'query-text', 'tar
 
 const nothing = new Uint8Array();
 
-/** @param members those that are wanted; all where nothing is said */
-export function sentValue(wire: WireRequest, members: Iterable<string> = sentMembers.keys()): ValueMap {
+/**
+ * @param members those that are wanted; all where nothing is said
+ * @param headers names that are looked at: null where there is no such header
+ */
+export function sentValue(
+  wire: WireRequest,
+  members: Iterable<string> = sentMembers.keys(),
+  headers: Iterable<string> = [],
+): ValueMap {
   const sent: Record<string, Value> = {};
   for (const member of members) sent[member] = ownMember(made, member)?.(wire) ?? null;
+  if (isValueMap(sent.header)) {
+    const header = sent.header as Record<string, Value>;
+    for (const name of headers) header[name] ??= null;
+  }
   return sent;
 }
 
@@ -132,6 +143,11 @@ function queryPairs(text: string): readonly Value[] {
   return text.split('&').map((pair) => {
     const at = pair.indexOf('=');
     const [name, value] = at === -1 ? [pair, ''] : [pair.slice(0, at), pair.slice(at + 1)];
-    return { name: percentDecoded(name), value: percentDecoded(value), 'as-sent': pair };
+    return {
+      name: percentDecoded(name),
+      value: percentDecoded(value),
+      'as-sent': pair,
+      ...(at === -1 && { bare: true }),
+    };
   });
 }

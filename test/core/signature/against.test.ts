@@ -179,3 +179,26 @@ test('line breaks that a message writes out are read as such', () => {
   assert.equal(unescaped('POST\\n/v1', ['POST\n/v1']), 'POST\n/v1');
   assert.equal(unescaped('a\\nb', ['a']), 'a\\nb');
 });
+
+test('a seal is held against seals, told by its other encoding, and never shown where it is secret', () => {
+  const step = (name: string, value: string, secret = false): SigningStep => ({
+    name,
+    part: 'value',
+    value,
+    secret,
+    shown: secret ? undefined : value,
+  });
+  const bytes = createHash('sha256').update('harbour').digest();
+  const steps = [
+    step('stamp', '20260302T093000Z'),
+    step('names', 'host;x-date'),
+    step('seal', bytes.toString('base64'), true),
+  ];
+  const hex = compareAgainst(steps, bytes.toString('hex'));
+  assert.equal(hex?.name, 'seal');
+  assert.match(hex?.cause ?? '', /the same digest, written as hex there: \| hex/);
+  assert.match(compareAgainst(steps, bytes.toString('base64url'))?.cause ?? '', /base64url there/);
+  const another = compareAgainst(steps, createHash('sha256').update('quay').digest('hex'));
+  assert.deepEqual([another?.name, another?.difference, another?.cause], ['seal', undefined, undefined]);
+  assert.match(differenceOf('a host;x-date b', 'a x-date;host b').cause ?? '', /names stand in another order/);
+});

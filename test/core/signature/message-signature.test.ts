@@ -5,7 +5,12 @@ import type { ComponentSpec } from '../../../src/core/collection/files/signature
 import { Received } from '../../../src/core/exchange/received.js';
 import { messageAlgorithms } from '../../../src/core/signature/message/algorithms.js';
 import { signatureBase } from '../../../src/core/signature/message/base.js';
-import { componentFrom, type Message } from '../../../src/core/signature/message/components.js';
+import {
+  componentFrom,
+  componentOf,
+  identifier,
+  type Message,
+} from '../../../src/core/signature/message/components.js';
 import { digestFits } from '../../../src/core/signature/message/content-digest.js';
 import { roomOf, signedBy, signerOf, textIn, wireOf } from './signing.js';
 
@@ -295,7 +300,7 @@ test('Content-Digest by RFC 9530 and a second label over the first', async () =>
   assert.equal(digestFits(asked.headers[2][1], Buffer.from('{}')), false);
   assert.match(
     String(textIn(signed, 'Signature-Input')),
-    /^one=\("@method" "content-digest"\);created=1618884473;expires=1618884773;alg="hmac-sha256";nonce="n-1";tag="harbour", two=\("signature";key="one"\)$/,
+    /^one=\("@method" "content-digest"\);created=1618884473;nonce="n-1";tag="harbour";alg="hmac-sha256";expires=1618884773, two=\("signature";key="one"\)$/,
   );
   const [, first = ''] = /one=(:[^:]+:), two=:[^:]+:$/.exec(String(textIn(signed, 'Signature'))) ?? [];
   assert.equal(
@@ -308,4 +313,37 @@ test('Content-Digest by RFC 9530 and a second label over the first', async () =>
     ['two signature', undefined],
     ['Signature', undefined],
   ]);
+});
+
+test('older digests of RFC 9530 are read: sums by their check values, in bytes or as numbers', () => {
+  const digits = Buffer.from('123456789');
+  const bytes = (hex: string): string => `:${Buffer.from(hex, 'hex').toString('base64')}:`;
+  for (const field of [
+    // The check value of the catalogue of cyclic redundancy codes.
+    `crc32c=${bytes('e3069283')}`,
+    'crc32c=3808858755',
+    `adler=${bytes('091e01de')}`,
+    // As the command `sum` prints it.
+    'unixsum=53615',
+    `unixsum=${bytes('d16f')}`,
+    `md5=${bytes('25f9e794323b453885f5181f1b624d0b')}`,
+    `sha=${bytes('f7c3bc1d808e04732adf679965ccc34ca7ae3441')}`,
+  ]) {
+    assert.equal(digestFits(field, digits), true, field);
+    assert.equal(digestFits(field, Buffer.from('12345678')), false, field);
+  }
+  assert.equal(digestFits('other=:AAAA:', digits), undefined);
+});
+
+test('parameters of components stand as they are written, in the file and in what was received', () => {
+  const one = componentFrom({ name: 'content-digest', req: true, key: 'sha-256' });
+  assert.equal(identifier(one), '"content-digest";req;key="sha-256"');
+  const other = componentOf([
+    'content-digest',
+    new Map<string, string | true>([
+      ['key', 'sha-256'],
+      ['req', true],
+    ]),
+  ]);
+  assert.equal(identifier(other), '"content-digest";key="sha-256";req');
 });

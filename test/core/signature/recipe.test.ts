@@ -38,6 +38,10 @@ const seen: readonly [expression: string, text: string][] = [
   ['${sent.header.x-desk-name}', 'North   quay'],
   ['${sent.header.accept}', 'text/plain, text/html'],
   ['${sent.header.x-missing ?? ""}|', '|'],
+  ['${sent.header.x-missing ?? "none"}', 'none'],
+  ['${sent.query-text | wrapped("?")}', '?z=1&b=%20x&a=&b=+y&b=%C3%A4'],
+  ['[${sent.header.x-empty | wrapped("?", "!")}]', '[]'],
+  ['${sent.host | where(sent.method, "PUT", "POST")}', 'harbour.example'],
   ['${sent.headers | only("x-desk*") | header-lines | join("\\n")}', 'x-desk-name:North quay\nx-desk:7'],
   [
     '${sent.headers | only("x-desk*") | sorted | header-lines(": ") | join("\\n")}',
@@ -71,6 +75,23 @@ test(`what a recipe sees of a request: ${seen.length} expressions`, async () => 
     );
     assert.equal(textIn(signed, 'it'), text, expression);
   }
+});
+
+test('a query key without a value stays so where that is wanted, and a header that is not there leaves its slot empty', async () => {
+  const signed = await signedBy(
+    `define:
+  base:
+    lines:
+      - \${sent.header.content-md5}
+      - \${sent.query | sorted | encoded("percent", "bare")}
+      - \${sent.query | encoded}
+      - \${sent.host | where(sent.method, "GET")}
+headers:
+  X-Base: \${base | json}
+`,
+    { ...call, url: 'https://harbour.example/v1?b=1&acl&c=' },
+  );
+  assert.equal(textIn(signed, 'X-Base'), JSON.stringify('\nacl&b=1&c=\nb=1&acl=&c='));
 });
 
 test('lines: blank slots stay, lists are spliced in, what is omitted has no line', async () => {

@@ -13,6 +13,8 @@ export interface Filter {
   readonly load?: () => Promise<unknown>;
   /** It takes a body that stays on the disk. */
   readonly streams?: boolean;
+  /** Null of it means that the value is omitted. */
+  readonly leavesOut?: boolean;
   /** What it yields may be another thing the next time, whatever it is given. */
   readonly varies?: boolean;
   /** @param evaluation only for a filter that works out expressions of its own */

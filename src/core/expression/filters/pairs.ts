@@ -82,14 +82,18 @@ export const pairFilters: readonly Filter[] = [
   {
     name: 'encoded',
     about:
-      'the pairs as the text of a query: "percent" (RFC 3986, where nothing is said), "form", "as-sent" or "decoded"',
+      'the pairs as the text of a query: "percent" (RFC 3986, where nothing is said), "form", "as-sent" or "decoded"; with "bare" behind it a name that is sent without an equals sign stays so',
     example: '${sent.query | sorted | encoded}',
-    arguments: [0, 1],
-    apply(input, [writing]) {
+    arguments: [0, 2],
+    apply(input, [writing, bare]) {
       const name = writing === undefined ? 'percent' : textOf(writing);
       const write = ownMember(writings, name);
       if (!write) throw wrongInput('encoded', `one of ${Object.keys(writings).join(', ')}`, name);
-      return pairsOf('encoded', input).map(write).join('&');
+      if (bare !== undefined && bare !== 'bare')
+        throw wrongInput('encoded', '"bare" or nothing behind the writing', bare);
+      const written = (pair: Pair): string =>
+        bare !== undefined && pair.bare === true ? write(pair).replace(/=$/, '') : write(pair);
+      return pairsOf('encoded', input).map(written).join('&');
     },
   },
 ];

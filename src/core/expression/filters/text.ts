@@ -91,6 +91,25 @@ export const textFilters: readonly Filter[] = [
     return path.slice(path.lastIndexOf('/') + 1);
   }),
   {
+    name: 'wrapped',
+    about: 'the text with another in front of it, and one behind; an empty text stays empty',
+    example: '${sent.query-text | wrapped("?")}',
+    arguments: [1, 2],
+    apply(input, [front, behind]) {
+      const text = plain(input) === null ? '' : wantText('wrapped', input);
+      return text === '' ? '' : `${textOf(front as Value)}${text}${behind === undefined ? '' : textOf(behind)}`;
+    },
+  },
+  {
+    name: 'where',
+    about: 'the value where the first argument is one of the others; else it is omitted',
+    example: '${sent.body | sha-256 | hex | where(sent.method, "POST", "PUT")}',
+    leavesOut: true,
+    arguments: [2, 20],
+    apply: (input, [tested, ...wanted]) =>
+      wanted.some((one) => textOf(one) === textOf(tested as Value)) ? input : null,
+  },
+  {
     name: 'text',
     about: 'the value as text; bytes are read as UTF-8',
     example: '${file("data/note.txt") | text}',

@@ -1,13 +1,16 @@
 /** `message-signature`: HTTP message signatures (RFC 9421), with `Content-Digest` (RFC 9530). */
 import { type BareItem, parseDictionary, serializeDictionary } from 'structured-headers';
 import type { MessageSignatureFile } from '../../collection/files/signature-file.js';
+import type { KeyPath } from '../../collection/yaml.js';
 import type { HeaderLine, WireRequest } from '../../exchange/wire.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { compileTemplate, type Template } from '../../expression/template.js';
 import { headerValue } from '../../place/observed.js';
 import { Problem } from '../../problem/problem.js';
 import { parseDuration } from '../../value/measures.js';
+import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
+import { isValueMap, type Value } from '../../value/written.js';
 import { withHeader } from '../adding.js';
 import { messageAlgorithms } from '../message/algorithms.js';
 import { paramsText, signatureBase, signatureParams } from '../message/base.js';
@@ -31,6 +34,8 @@ interface Label {
   /** Seconds. */
   readonly lasts: number | undefined;
   readonly namesAlgorithm: boolean;
+  /** Of the keys in its file: some vendors want the parameters in an order of their own. */
+  readonly order: readonly string[];
 }
 
 export const messageSignature: SignatureKind<MessageSignatureFile> = {
@@ -64,9 +69,10 @@ function labelFrom(label: string, file: LabelFile, { yaml, loads }: SignatureSet
   }
   const template = (key: 'key' | 'key-id' | 'nonce' | 'tag', text: string): Template =>
     compileTemplate(text, yaml.position([...path, key]), loads);
-  const components = file.components.map((spec, index) =>
-    componentFrom(spec, yaml.position([...path, 'components', index])),
-  );
+  const components = file.components.map((spec, index) => {
+    const at = [...path, 'components', index];
+    return componentFrom(spec, yaml.position(at), keysAt(yaml.value, at));
+  });
   const lasts = file.expires === undefined ? undefined : parseDuration(file.expires);
   return {
     label,
@@ -82,7 +88,18 @@ function labelFrom(label: string, file: LabelFile, { yaml, loads }: SignatureSet
     created: file.created ?? true,
     lasts: lasts === undefined ? undefined : Math.round(lasts / 1000),
     namesAlgorithm: file['name-algorithm'] ?? false,
+    order: keysAt(yaml.value, path),
   };
+}
+
+/** The keys of a map of the file, in the order in which they are written there. */
+function keysAt(value: Value, path: KeyPath): readonly string[] {
+  let at: Value | undefined = value;
+  for (const key of path) {
+    if (Array.isArray(at)) at = at[Number(key)] as Value | undefined;
+    else at = at !== undefined && isValueMap(at) ? (ownMember(at, String(key)) as Value | undefined) : undefined;
+  }
+  return at !== undefined && isValueMap(at) ? Object.keys(at) : [];
 }
 
 /** Each label after the other: a later one may cover an earlier one. */
@@ -144,9 +161,9 @@ function membersIn({ headers }: WireRequest, field: string): string[] {
   return [text];
 }
 
-/** Section 2.3, in an order of our own: any is allowed. */
+/** Section 2.3: any order is permitted. Those that the file writes stand in its order, behind those that it does not. */
 function parametersOf(
-  { created, lasts, algorithm, namesAlgorithm, texts }: Label,
+  { created, lasts, algorithm, namesAlgorithm, texts, order }: Label,
   evaluation: Evaluation,
   { world }: SigningRoom,
 ): Map<string, BareItem> {
@@ -155,15 +172,16 @@ function parametersOf(
     const template = texts.get(key);
     return template && textFrom(template, evaluation);
   };
-  const all: readonly (readonly [string, BareItem | undefined])[] = [
-    ['created', created ? now : undefined],
-    ['expires', lasts === undefined ? undefined : now + lasts],
-    ['keyid', text('key-id')],
-    ['alg', namesAlgorithm ? algorithm : undefined],
-    ['nonce', text('nonce')],
-    ['tag', text('tag')],
+  const all: readonly (readonly [key: string, name: string, value: BareItem | undefined])[] = [
+    ['created', 'created', created ? now : undefined],
+    ['expires', 'expires', lasts === undefined ? undefined : now + lasts],
+    ['key-id', 'keyid', text('key-id')],
+    ['name-algorithm', 'alg', namesAlgorithm ? algorithm : undefined],
+    ['nonce', 'nonce', text('nonce')],
+    ['tag', 'tag', text('tag')],
   ];
-  return new Map(all.flatMap(([name, value]) => (value === undefined ? [] : [[name, value] as const])));
+  const ordered = all.toSorted(([one], [other]) => order.indexOf(one) - order.indexOf(other));
+  return new Map(ordered.flatMap(([, name, value]) => (value === undefined ? [] : [[name, value] as const])));
 }
 
 function textFrom(template: Template, evaluation: Evaluation): string {

@@ -41,7 +41,7 @@ export const recipe: SignatureKind<RecipeFile> = {
       ),
     );
     const programs = [...order.keys()];
-    const members = sentMembersIn(programs);
+    const used = { members: sentMembersIn(programs), headers: headersIn(programs) };
     if (programs.every(({ part }) => part === 'value')) {
       throw new Problem('file-shape', {
         what: `the recipe ${name} adds nothing to a request`,
@@ -57,7 +57,7 @@ export const recipe: SignatureKind<RecipeFile> = {
           only ? neededFor(order, (node) => only.has(`${node.part} ${node.name}`)) : programs,
           wire,
           room,
-          members,
+          used,
         ),
     };
   },
@@ -71,6 +71,14 @@ function sentMembersIn(programs: readonly Planned[]): ReadonlySet<string> | unde
   if (uses.some(({ keys }) => keys.length === 0)) return undefined;
   return new Set(uses.map(({ keys: [member] }) => member as string));
 }
+
+/** Headers that are looked at by name: one that is not there leaves its slot empty. */
+const headersIn = (programs: readonly Planned[]): ReadonlySet<string> =>
+  new Set(
+    programs.flatMap(({ uses }) =>
+      uses.flatMap(({ name, keys: [member, key] }) => (name === 'sent' && member === 'header' && key ? [key] : [])),
+    ),
+  );
 
 function planned(
   name: string,

@@ -25,7 +25,11 @@ export interface Component {
   readonly req: boolean;
   /** Of `@query-param`, as it is encoded. */
   readonly param: string | undefined;
+  /** The parameters in the order in which they are written: it is part of what is signed (RFC 9421, section 2). */
+  readonly order: readonly Parameter[];
 }
+
+type Parameter = 'sf' | 'key' | 'bs' | 'param' | 'tr' | 'req';
 
 type Lines = readonly (readonly [name: string, value: string])[];
 
@@ -52,8 +56,11 @@ const derived = new Set([
   '@status',
 ]);
 
-/** @throws Problem file-shape: no such component, or parameters that exclude each other */
-export function componentFrom(spec: ComponentSpec, where?: FilePosition): Component {
+/**
+ * @param keys of the component in the order in which they are written, where that is not the order of `spec`
+ * @throws Problem file-shape: no such component, or parameters that exclude each other
+ */
+export function componentFrom(spec: ComponentSpec, where?: FilePosition, keys?: readonly string[]): Component {
   const given = typeof spec === 'string' ? { name: spec } : spec;
   const component: Component = {
     name: given.name.toLowerCase(),
@@ -63,6 +70,7 @@ export function componentFrom(spec: ComponentSpec, where?: FilePosition): Compon
     tr: given.tr ?? false,
     req: given.req ?? false,
     param: given.param,
+    order: ((keys?.length ? keys : Object.keys(given)) as (Parameter | 'name')[]).filter((key) => key !== 'name'),
   };
   const { name, sf, key, bs, param } = component;
   const wrong = (what: string): Problem => new Problem('file-shape', { what, where });
@@ -80,14 +88,12 @@ export function componentFrom(spec: ComponentSpec, where?: FilePosition): Compon
 }
 
 /** As it stands in `Signature-Input` and in front of its value. */
-export function identifierItem({ name, sf, key, bs, tr, req, param }: Component): Item {
+export function identifierItem({ name, order, ...own }: Component): Item {
   const parameters = new Map<string, BareItem>();
-  if (sf) parameters.set('sf', true);
-  if (key !== undefined) parameters.set('key', key);
-  if (bs) parameters.set('bs', true);
-  if (param !== undefined) parameters.set('name', param);
-  if (tr) parameters.set('tr', true);
-  if (req) parameters.set('req', true);
+  for (const one of order) {
+    const value = own[one];
+    if (value !== undefined && value !== false) parameters.set(one === 'param' ? 'name' : one, value);
+  }
   return [name, parameters];
 }
 
@@ -95,16 +101,12 @@ export const identifier = (component: Component): string => serializeItem(identi
 
 /** One that was received. @throws Problem file-shape as `componentFrom` */
 export function componentOf([name, parameters]: Item): Component {
-  const { sf, key, bs, tr, req, name: param } = Object.fromEntries(parameters);
-  return componentFrom({
-    name: String(name),
-    ...(sf === true && { sf }),
-    ...(bs === true && { bs }),
-    ...(tr === true && { tr }),
-    ...(req === true && { req }),
-    ...(typeof key === 'string' && { key }),
-    ...(typeof param === 'string' && { param }),
-  });
+  const spec: Record<string, BareItem> = { name: String(name) };
+  for (const [given, value] of parameters) {
+    const text = given === 'key' || given === 'name';
+    if (text ? typeof value === 'string' : value === true) spec[given === 'name' ? 'param' : given] = value;
+  }
+  return componentFrom(spec as unknown as ComponentSpec);
 }
 
 /** @throws Problem expression-value: the message has no such component, or its value cannot be signed */
@@ -175,6 +177,7 @@ const plainField: Omit<Component, 'name'> = {
   tr: false,
   req: false,
   param: undefined,
+  order: [],
 };
 
 /** Section 2.2. */
