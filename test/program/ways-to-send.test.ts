@@ -152,3 +152,16 @@ test('links are found by their shape: paths from the root, and members such as @
   );
   await server.close();
 });
+
+test('cookies without a name (RFC 6265bis) are taken, kept and sent again', async () => {
+  const server = await rawServer(() =>
+    answerOf('{}', { headers: ['set-cookie: harbour-visit; Path=/', 'set-cookie: =quiet', 'set-cookie: berth=N1'] }),
+  );
+  const cwd = collectionOf({}, server.origin);
+  await echoTrail(['send', 'GET', '/it'], { cwd });
+  await echoTrail(['send', 'GET', '/it'], { cwd });
+  await server.close();
+  const [first = '', second = ''] = server.received.join('').split(/(?=GET )/);
+  assert.doesNotMatch(first, /cookie:/i);
+  assert.match(second, /\r\nCookie: quiet; berth=N1\r\n/);
+});

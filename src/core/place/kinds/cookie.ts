@@ -28,7 +28,10 @@ function cookiesIn({ headers }: Observed): Map<string, string> {
   const found = new Map<string, string>();
   for (const [key, line] of headers) {
     if (key.toLowerCase() !== 'set-cookie') continue;
-    const [, name = '', value = ''] = /^\s*([^=;]*?)\s*=\s*([^;]*?)\s*(?:;|$)/.exec(line) ?? [];
+    const pair = line.split(';', 1)[0] ?? '';
+    // Without an equals sign all of it is the value of a cookie without a name (RFC 6265bis section 5.6).
+    const at = pair.indexOf('=');
+    const [name, value] = [pair.slice(0, Math.max(0, at)).trim(), pair.slice(at + 1).trim()];
     found.set(name, value.replace(/^"(.*)"$/, '$1'));
   }
   return found;
