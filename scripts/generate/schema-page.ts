@@ -8,6 +8,7 @@ export interface JsonSchema {
   readonly additionalProperties?: JsonSchema | boolean;
   readonly items?: JsonSchema;
   readonly anyOf?: readonly JsonSchema[];
+  readonly oneOf?: readonly JsonSchema[];
   readonly enum?: readonly string[];
   readonly const?: unknown;
 }
@@ -17,20 +18,35 @@ const where: Readonly<Record<string, string>> = {
   request: '`requests/**.yaml`',
   environment: '`environments/*.yaml`',
   session: '`sessions/*.yaml`',
+  signature: '`signatures/*.yaml`',
   trail: '`trails/*.yaml`',
   defaults: '`requests/**/defaults.yaml`',
 };
 
+/** @throws Error: a kind of file was added, and its place was not */
+function placeOf(name: string): string {
+  const place = where[name];
+  if (place === undefined) throw new Error(`where do files of the kind ${name} lie?`);
+  return place;
+}
+
 export function filesPage(schemas: Readonly<Record<string, JsonSchema>>): string {
   const parts = Object.entries(schemas).map(
-    ([name, schema]) => `## ${name}: ${where[name]}\n\n${schema.description ?? ''}\n\n${tables(schema)}`,
+    ([name, schema]) => `## ${name}: ${placeOf(name)}\n\n${schema.description ?? ''}\n\n${tables(schema)}`,
   );
   return `# The files of a collection, key by key\n\nMade from the schemas that the program itself checks files with (\`npm run generate\`).\n\n${parts.join('\n\n')}\n`;
 }
 
 function tables(schema: JsonSchema): string {
-  if (!schema.anyOf) return table(schema);
-  return schema.anyOf.map((one) => `${one.description ?? ''}\n\n${table(one)}`).join('\n\n');
+  const kinds = schema.anyOf ?? schema.oneOf;
+  if (!kinds) return table(schema);
+  return kinds.map((one) => `${kindOf(one)}${one.description ?? ''}\n\n${table(one)}`).join('\n\n');
+}
+
+/** A heading for those that are told apart by their `kind`. */
+function kindOf({ properties }: JsonSchema): string {
+  const kind = properties?.kind?.const ?? properties?.kind?.anyOf?.find((one) => one.const !== undefined)?.const;
+  return kind === undefined ? '' : `### \`kind: ${String(kind)}\`\n\n`;
 }
 
 function table(schema: JsonSchema): string {
@@ -46,7 +62,7 @@ function table(schema: JsonSchema): string {
   };
   const below = (value: JsonSchema, path: string, depth: number): void => {
     if (value.properties) add(value, `${path}.`, depth + 1);
-    else if (value.anyOf) for (const one of value.anyOf) below(one, path, depth);
+    else if (value.anyOf ?? value.oneOf) for (const one of value.anyOf ?? value.oneOf ?? []) below(one, path, depth);
     else if (value.items) below(value.items, `${path}[]`, depth);
     else if (typeof value.additionalProperties === 'object') below(value.additionalProperties, `${path}.NAME`, depth);
   };
@@ -57,7 +73,8 @@ function table(schema: JsonSchema): string {
 function typeText(schema: JsonSchema): string {
   if (schema.enum) return schema.enum.map((value) => `\`${value}\``).join(' ');
   if (schema.const !== undefined) return `\`${String(schema.const)}\``;
-  if (schema.anyOf) return [...new Set(schema.anyOf.map(typeText))].join(' or ');
+  const kinds = schema.anyOf ?? schema.oneOf;
+  if (kinds) return [...new Set(kinds.map(typeText))].join(' or ');
   switch (schema.type) {
     case 'string':
       return 'text';

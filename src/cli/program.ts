@@ -2,9 +2,11 @@
 import { setMaxListeners } from 'node:events';
 import { relative } from 'node:path';
 import { Command, CommanderError } from 'commander';
+import { nearest } from '../core/problem/nearest.js';
 import { asProblem, Problem } from '../core/problem/problem.js';
 import { watchLocks } from '../core/storage/alone.js';
 import { setProcesses } from '../core/storage/processes.js';
+import { ownMember } from '../core/value/own-member.js';
 import { withOwnColours } from './colours.js';
 import type { Action, Entry } from './command.js';
 import { collect } from './command.js';
@@ -84,6 +86,26 @@ function rootCommand(): Command {
   return program;
 }
 
+/** Words that people try, and what they are called here. */
+const otherWords: Readonly<Record<string, string>> = {
+  version: 'echo-trail --version',
+  set: 'echo-trail secret set stores a secret, echo-trail env use chooses an environment; --set NAME=VALUE gives a value to a command',
+  export: '--json prints what a command shows as a document; --to FILE saves a response',
+  login: 'echo-trail session open',
+  config: 'echo-trail env show',
+  test: 'echo-trail check looks at the files, echo-trail run walks them',
+  get: 'echo-trail send GET URL',
+  post: 'echo-trail send POST URL',
+};
+
+/** A guess that has little in common with what was typed helps nobody. */
+function hintFor(unknown: string | undefined, hint: string): string {
+  const [, guess] = /did you mean (.+)\?/i.exec(hint) ?? [];
+  if (unknown !== undefined && guess !== undefined && nearest(unknown, guess.split(/, | or /)) === undefined)
+    return 'echo-trail --help lists the commands';
+  return hint === '' ? 'echo-trail COMMAND --help shows what it takes' : hint.toLowerCase();
+}
+
 /** Commander's message in the layout of all our errors. */
 function usageText(text: string): string {
   const [what = '', ...more] = text
@@ -91,10 +113,9 @@ function usageText(text: string): string {
     .replace(/^error: /, '')
     .split('\n');
   const hint = more.join(' ').replace(/^\(|\)$/g, '');
-  const problem = new Problem('usage', {
-    what,
-    remedy: hint === '' ? 'echo-trail COMMAND --help shows what it takes' : hint.toLowerCase(),
-  });
+  const [, unknown] = /^unknown command '(.+)'$/.exec(what) ?? [];
+  const near = unknown === undefined ? undefined : ownMember(otherWords, unknown);
+  const problem = new Problem('usage', { what, remedy: near ?? hintFor(unknown, hint) });
   const { err } = openTerminal({ colour: !process.argv.includes('--no-colour') });
   return withOwnColours(`${problemLines(problem, err)}\n`, printable);
 }

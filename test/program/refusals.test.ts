@@ -19,7 +19,7 @@ const sessions = {
 };
 
 const refusals: readonly (readonly [session: string, path: string, says: readonly RegExp[]])[] = [
-  ['none', '/passes/quay', [/refused the server does not know who calls/, /no proof was sent: --session NAME/]],
+  ['none', '/passes/quay', [/refused not authenticated/, /no credentials were sent; use --session NAME/]],
   [
     'bearer',
     '/passes/quay',
@@ -33,9 +33,9 @@ const refusals: readonly (readonly [session: string, path: string, says: readonl
   [
     'pilots',
     '/passes/quay',
-    [/the server does not allow this to whoever calls so/, /insufficient_scope/, /the token lacks a scope/],
+    [/refused authenticated, but not permitted/, /insufficient_scope/, /the token lacks a scope/],
   ],
-  ['key', '/vault/key', [/session key \(api-key\): the parameter key, made from secret word/, /ask the vendor which/]],
+  ['key', '/vault/key', [/session key \(api-key\): the parameter key, made from secret word/, /ask the vendor what is missing/]],
   ['basic', '/vault/basic', [/Basic realm="chart vault"/, /is the secret right/]],
 ];
 for (const [session, path, says] of refusals) {

@@ -17,6 +17,8 @@ import { connectionOptions, connectionSettings, demandNoConnection } from '../se
 import { answerOptions } from '../sending/options.js';
 import { outsideBy } from '../sending/outside-by.js';
 import { sendAndShow } from '../sending/send-and-show.js';
+import type { Terminal } from '../terminal.js';
+import { printableLine } from '../view/printable.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
@@ -99,7 +101,7 @@ async function send(
   const prepared =
     url === undefined
       ? await fromFile(workspace, first, options)
-      : await fromCommandLine(workspace, first, url, options, outside !== undefined);
+      : await fromCommandLine(workspace, first, url, options, outside !== undefined, terminal);
   return sendAndShow(context, workspace, prepared, options, { outside });
 }
 
@@ -117,6 +119,17 @@ function typedFiles({ as, bodyFile, partFile }: Record<string, unknown>): Readon
   return new Map(found.map((path) => [path, resolve(path)]));
 }
 
+/** A text that names a file is most often meant to be one. */
+function tellTextParts(parts: readonly string[], terminal: Terminal): void {
+  for (const part of parts) {
+    const [, name = '', value = ''] = /^([^=]+)=(.+)$/s.exec(part) ?? [];
+    if (/[./\\]/.test(value) && existsSync(value))
+      terminal.note(
+        `${terminal.err.yellow('warning')}  --part ${name} sends the text ${printableLine(value)}; --part-file ${name}=${printableLine(value)} sends the file`,
+      );
+  }
+}
+
 async function fromFile(
   workspace: Workspace,
   name: string,
@@ -132,6 +145,11 @@ async function fromFile(
         : 'change the file, or give its inputs with --set',
     });
   }
+  if (/^https?:\/\//i.test(name) || name.startsWith('/'))
+    throw new Problem('usage', {
+      what: 'a method comes before an address',
+      remedy: `echo-trail send GET ${name}`,
+    });
   return workspace.prepare(name);
 }
 
@@ -141,6 +159,7 @@ async function fromCommandLine(
   url: string,
   options: Record<string, unknown>,
   outside: boolean,
+  terminal: Terminal,
 ): Promise<PreparedRequest> {
   if (!/^[A-Za-z]+$/.test(method))
     throw new Problem('usage', {
@@ -191,5 +210,6 @@ async function fromCommandLine(
     await writeAtomically(placeInside(collection.root, target.file), text);
     await installEditorSchemas(collection.root);
   }
+  tellTextParts((options.part as string[] | undefined) ?? [], terminal);
   return plainRequest(plan);
 }

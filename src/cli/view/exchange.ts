@@ -85,7 +85,7 @@ function refusalLines(
 ): string[] {
   const line = (word: string, text: string): string => `${colours.dim(word.padEnd(7))} ${printableLine(hide(text))}`;
   return [
-    `${colours.red('refused')} ${kind === 'forbidden' ? 'the server does not allow this to whoever calls so' : 'the server does not know who calls'}`,
+    `${colours.red('refused')} ${kind === 'forbidden' ? 'authenticated, but not permitted' : 'not authenticated'}`,
     ...sent.map((text) => line('sent', text)),
     ...said.filter((text) => !told.includes(text)).map((text) => line('said', text)),
     ...(clock === undefined ? [] : [line('clock', clock)]),

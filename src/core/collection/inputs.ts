@@ -179,19 +179,29 @@ function asType(plan: InputPlan, given: Value, type: NonNullable<Input['type']>,
     default:
       try {
         const read = parseJson(text);
-        return typeOf(read) === type ? read : fail();
+        if (typeOf(read) === type) return read;
       } catch {
-        return fail();
+        // What is no JSON may be a list with commas.
       }
+      return type === 'array' && !/^[[{"]/.test(text) && text !== '' ? withCommas(text) : fail();
   }
 
   function fail(): never {
     throw wrongValue(
       plan,
       given,
-      `it must be ${type === 'array' || type === 'object' ? `JSON of an ${type}` : `of type ${type}`}`,
+      `it must be ${type === 'array' || type === 'object' ? (type === 'array' ? 'a list: JSON, or values with commas between' : 'JSON of an object') : `of type ${type}`}`,
       origin,
     );
+  }
+}
+
+/** `301,417`: numbers where all are, else texts. */
+function withCommas(text: string): Value {
+  try {
+    return parseJson(`[${text}]`);
+  } catch {
+    return text.split(',').map((item) => item.trim());
   }
 }
 

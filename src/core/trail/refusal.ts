@@ -3,10 +3,11 @@ import type { Received } from '../exchange/received.js';
 import type { HeaderLine } from '../exchange/wire.js';
 import { problemText } from '../expectation/expectations.js';
 import { namesUsed } from '../expression/names-used.js';
+import { verdictInside } from '../place/kinds/errors.js';
 import { headerValue } from '../place/observed.js';
 import { unknownDigest } from '../session/digest-access.js';
 import { durationText } from '../value/measures.js';
-import type { Value } from '../value/written.js';
+import { isValueMap, type Value } from '../value/written.js';
 import type { Workspace } from './workspace.js';
 
 export interface Refusal {
@@ -34,7 +35,7 @@ export function refusalOf(
   signed?: { readonly signature: string; readonly request: string } | undefined,
 ): Refusal | undefined {
   const { status } = received;
-  const kind = status === 403 ? 'forbidden' : status === 401 || inside ? 'refused' : undefined;
+  const kind = status === 403 ? 'forbidden' : status === 401 || inside ? 'refused' : refusedByGraphql(received);
   if (kind === undefined) return undefined;
   const challenges = headerValue(received.headers, 'www-authenticate');
   const body = problemText(received);
@@ -57,6 +58,25 @@ export function refusalOf(
             `echo-trail preview ${signed.request} --signature shows how it is made; --against TEXT compares it with what the vendor shows`,
           ],
   };
+}
+
+/** No standard says it, and most servers of GraphQL do: a code in the extensions of an error. */
+function refusedByGraphql(received: Received): Refusal['kind'] | undefined {
+  if (received.status >= 300 || !received.claimsJson || received.parts.saved !== undefined || received.parts.spooled)
+    return undefined;
+  let errors: readonly Value[];
+  try {
+    errors = verdictInside(received);
+  } catch {
+    return undefined;
+  }
+  for (const error of errors) {
+    const extensions = isValueMap(error) && isValueMap(error.extensions) ? error.extensions : undefined;
+    const code = typeof extensions?.code === 'string' ? extensions.code : '';
+    if (/^(?:UNAUTHENTICATED|UNAUTHORI[SZ]ED)$/i.test(code)) return 'refused';
+    if (/^FORBIDDEN$/i.test(code)) return 'forbidden';
+  }
+  return undefined;
 }
 
 /** What stood where, and which secrets it was made from; never their values. */
@@ -124,7 +144,7 @@ function remediesFor(
     if (/insufficient_scope/.test(challenges ?? ''))
       return [`the token lacks a scope${wanted ? ` (${wanted})` : ''}: scope: in the session file asks for it`];
     return [
-      'the proof is not the one that is wanted here, the right is missing, access is not enabled for this account, or the address of this machine is not allowed: ask the vendor which',
+      'ask the vendor what is missing: other credentials, a permission, access for this account, or for the address of this machine',
     ];
   }
   if (sessions.length === 0) return [noProof(collection.names('session'))];
@@ -151,5 +171,5 @@ function remediesFor(
 
 const noProof = (sessions: readonly string[]): string =>
   sessions.length === 0
-    ? 'no proof was sent; sessions/NAME.yaml describes one'
-    : `no proof was sent: --session NAME, or session: in the request; there are ${sessions.join(', ')}`;
+    ? 'no credentials were sent; sessions/NAME.yaml describes some'
+    : `no credentials were sent; use --session NAME, or session: in the request; there are ${sessions.join(', ')}`;

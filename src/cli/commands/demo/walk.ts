@@ -1,14 +1,15 @@
 /** `demo`: the whole path, with the real commands, on a copy of the demo collection. */
 import { spawn } from 'node:child_process';
-import { cp, mkdtemp, readFile, writeFile } from 'node:fs/promises';
+import { existsSync } from 'node:fs';
+import { mkdtemp } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { delimiter, join } from 'node:path';
 import { Problem } from '../../../core/problem/problem.js';
 import { type Standin, startStandin } from '../../../standin/server.js';
 import type { CommandModule } from '../../command.js';
 import type { Context } from '../../context.js';
-import { installEditorSchemas } from '../../editor-schemas.js';
 import { packageFolder } from '../../package-folder.js';
+import { copyCollection } from './copy.js';
 import { fleetOffset, usualPort } from './serve.js';
 
 /** What is shown, in the order in which an engineer works. */
@@ -121,7 +122,8 @@ export const walk: CommandModule = {
         const { terminal } = context;
         const standin = await startNearUsual();
         try {
-          const folder = await copyCollection(standin);
+          const folder = join(await mkdtemp(join(tmpdir(), 'echo-trail-')), 'harbour-agent');
+          await copyCollection(standin, folder);
           const { out } = terminal;
           terminal.print(`${out.bold('Larkhaven Harbour')}, a made-up vendor, listens on ${out.cyan(standin.origin)}`);
           terminal.print(`The demo collection is in ${out.cyan(folder)}`);
@@ -130,16 +132,16 @@ export const walk: CommandModule = {
             for (const one of commands) await show(one, folder, standin, context);
           }
           terminal.print(`\n${out.bold(out.yellow('── Your turn'))}`);
-          const port = new URL(standin.origin).port;
           terminal.print(
             [
-              `  echo-trail demo serve${port === String(usualPort) ? '' : ` --port ${port}`}      in one terminal`,
+              ...(onPath() ? [] : [`  npm install --global ${packageFolder()}      puts echo-trail on the PATH`]),
+              `  echo-trail demo serve --copy ${folder}      in one terminal`,
               `  cd ${folder}      in another, then:`,
               '  echo-trail list',
               '  echo-trail run register-check',
               '  echo-trail run lights-change',
               '  echo-trail send vessels/list --set name=amber',
-              '  echo-trail send vessels/show --set imo=900001',
+              '  echo-trail send vessels/show --set imo=900001      a digit is missing: see what is said of it',
             ].join('\n'),
           );
           return 0;
@@ -151,6 +153,12 @@ export const walk: CommandModule = {
   },
 };
 
+/** Whether a shell finds the program by its name. */
+const onPath = (): boolean =>
+  (process.env.PATH ?? '')
+    .split(delimiter)
+    .some((folder) => ['echo-trail', 'echo-trail.cmd'].some((name) => existsSync(join(folder, name))));
+
 /** On the usual port, so that what is tried afterwards needs no option; else on a free one. */
 async function startNearUsual(): Promise<Standin> {
   try {
@@ -158,18 +166,6 @@ async function startNearUsual(): Promise<Standin> {
   } catch {
     return startStandin({ port: 0, fleet: 0 });
   }
-}
-
-async function copyCollection({ origin, controllers }: Standin): Promise<string> {
-  const folder = join(await mkdtemp(join(tmpdir(), 'echo-trail-')), 'harbour-agent');
-  await cp(join(packageFolder(), 'demo/harbour-agent'), folder, { recursive: true });
-  const environment = join(folder, 'environments/sandbox.yaml');
-  await writeFile(environment, (await readFile(environment, 'utf8')).replace(`http://127.0.0.1:${usualPort}`, origin));
-  const rows = controllers.map(({ name, host }) => `${name},${host},http://${host}\n`);
-  await writeFile(join(folder, 'data/controllers.csv'), `name,host,origin\n${rows.join('')}`);
-  await writeFile(join(folder, '.gitignore'), '.echo-trail/\n');
-  await installEditorSchemas(folder);
-  return folder;
 }
 
 type Shown = (typeof chapters)[number]['commands'][number];

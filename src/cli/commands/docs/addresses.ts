@@ -5,6 +5,7 @@ import type { Received } from '../../../core/exchange/received.js';
 import { openTransport } from '../../../core/exchange/transport.js';
 import type { HeaderLine, WireRequest } from '../../../core/exchange/wire.js';
 import { verdictInside } from '../../../core/place/kinds/errors.js';
+import { headerValue } from '../../../core/place/observed.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { sizeText } from '../../../core/value/measures.js';
 import { isValueMap } from '../../../core/value/written.js';
@@ -45,6 +46,10 @@ export function openAddresses({ terminal, signal }: Context): Addresses {
       const received = await asked(from, { method: 'GET', body: undefined, redirects: 10 }, [
         line('accept', 'application/yaml, application/json, application/xml, text/html, text/markdown, */*'),
       ]);
+      if (looksLikeGraphql(received)) {
+        terminal.note(`${from} is a GraphQL endpoint: it is asked for its schema`);
+        return this.schema(from);
+      }
       if (received.status >= 400) {
         throw new Problem('document-unreadable', {
           what: `${from} answered ${received.status} ${received.parts.reason}`,
@@ -68,6 +73,18 @@ export function openAddresses({ terminal, signal }: Context): Addresses {
     },
     close: transport.close,
   };
+}
+
+/** A GET without a query is refused in the shape of GraphQL (GraphQL over HTTP, section 6.4), or because it is no POST. */
+function looksLikeGraphql(received: Received): boolean {
+  const { status, headers, finalUrl } = received;
+  if (status === 405 && /\bPOST\b/i.test(headerValue(headers, 'allow') ?? '')) return /graphql/i.test(finalUrl);
+  if (!received.claimsJson || received.size === 0) return false;
+  try {
+    return verdictInside(received).length > 0 || (status >= 400 && /\/graphql\b/i.test(finalUrl));
+  } catch {
+    return false;
+  }
 }
 
 const line = (name: string, value: string): HeaderLine => ({ name, value, origin: 'automatic', secret: false });

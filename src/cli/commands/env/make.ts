@@ -43,7 +43,7 @@ export const make: CommandModule = {
       );
     examples(command, [
       ['env make quay', 'from the servers of the documentation; where there are several, you are asked'],
-      ['env make quay --server 1', 'the first of them'],
+      ['env make first --server 1', 'the first of them'],
       ['env make night --origin http://127.0.0.1:4810', 'where the documentation names none'],
     ]);
   },
