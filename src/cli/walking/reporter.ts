@@ -4,6 +4,7 @@ import type { MatrixMaker } from '../../core/trail/run/matrix.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import type { Terminal } from '../terminal.js';
+import { printableLine } from '../view/printable.js';
 import { eventLines } from '../view/run.js';
 import { eventDocument } from '../view/run-documents.js';
 import { liveView } from './live-view.js';
@@ -34,12 +35,24 @@ export function reporter(
     shown += 1;
     return shown > shownUnsent;
   };
+  /** Doubts of a request are the same for every row. */
+  const doubted = new Set<string>();
+  const tellDoubts = (event: WalkEvent): void => {
+    if (event.event !== 'step' || terminal.json) return;
+    for (const doubt of event.sent?.doubts ?? []) {
+      const key = `${event.label} ${doubt.replace(/\d+/g, '')}`;
+      if (doubted.has(key)) continue;
+      doubted.add(key);
+      terminal.note(`${terminal.err.yellow('warning')}  ${printableLine(hide(`${event.label}: ${doubt}`))}`);
+    }
+  };
   /** Rows whose failing step was told. */
   const rowsTold = new Set<number>();
   return {
     report(event) {
       live.take(event);
       matrix?.take(event, environment);
+      tellDoubts(event);
       if (!terminal.json && (quietly(event) || (matrix && isOfRow(event)))) return;
       const told = event.event === 'row' && rowsTold.delete(event.row);
       if (event.event === 'step' && event.state === 'failed' && event.row !== undefined) rowsTold.add(event.row);
