@@ -35,7 +35,11 @@ const refusals: readonly (readonly [session: string, path: string, says: readonl
     '/passes/quay',
     [/refused authenticated, but not permitted/, /insufficient_scope/, /the token lacks a scope/],
   ],
-  ['key', '/vault/key', [/session key \(api-key\): the parameter key, made from secret word/, /ask the vendor what is missing/]],
+  [
+    'key',
+    '/vault/key',
+    [/session key \(api-key\): the parameter key, made from secret word/, /ask the vendor what is missing/],
+  ],
   ['basic', '/vault/basic', [/Basic realm="chart vault"/, /is the secret right/]],
 ];
 for (const [session, path, says] of refusals) {

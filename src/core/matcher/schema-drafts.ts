@@ -1,5 +1,6 @@
 /** The drafts of JSON Schema, each with the engine that knows it; loaded where a schema is of that draft. */
 import type { ValidateFunction } from 'ajv';
+import { ownMember } from '../value/own-member.js';
 import { isValueMap } from '../value/written.js';
 import { boundedPattern, loadPatterns } from './bounded-pattern.js';
 
@@ -78,17 +79,13 @@ export async function loadDraft(draft: Draft): Promise<void> {
 
 /** CommonJS: what it exports is below `default`, once or twice, under Node as under a bundler. */
 function classIn(made: unknown): EngineClass {
-  let found = made as Record<string, unknown>;
-  for (const name of ['Ajv2020', 'Ajv2019', 'Ajv', 'default', 'default']) {
-    const inner = typeof found === 'function' ? undefined : found[name];
-    if (typeof inner === 'function') return inner as EngineClass;
-    if (name === 'default' && typeof inner === 'object' && inner !== null) {
-      found = inner as Record<string, unknown>;
-      for (const own of ['Ajv2020', 'Ajv2019', 'Ajv'])
-        if (typeof found[own] === 'function') return found[own] as EngineClass;
-    }
+  let found = made;
+  for (let depth = 0; depth < 3 && typeof found !== 'function'; depth += 1) {
+    const members = found as Readonly<Record<string, unknown>>;
+    const own = ['Ajv2020', 'Ajv2019', 'Ajv'].map((name) => ownMember(members, name));
+    found = own.find((one) => typeof one === 'function') ?? members.default;
   }
-  return found as unknown as EngineClass;
+  return found as EngineClass;
 }
 
 /** @param others what it refers to, by their addresses @throws Error: no usable schema */

@@ -40,8 +40,9 @@ export function sentValue(
   const sent: Record<string, Value> = {};
   for (const member of members) sent[member] = ownMember(made, member)?.(wire) ?? null;
   if (isValueMap(sent.header)) {
-    const header = sent.header as Record<string, Value>;
-    for (const name of headers) header[name] ??= null;
+    const there = sent.header;
+    const absent = [...headers].filter((name) => !Object.hasOwn(there, name));
+    if (absent.length > 0) sent.header = { ...there, ...Object.fromEntries(absent.map((name) => [name, null])) };
   }
   return sent;
 }

@@ -8,6 +8,7 @@ import { type Evaluation, omitted } from '../../expression/evaluation.js';
 import { compileTree, replacedAt, type SecretTrace } from '../../expression/tree.js';
 import { type FilePosition, Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
+import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
 import { graphqlDocument, requiredVariables } from '../graphql-operation.js';
@@ -48,7 +49,9 @@ export const graphql: BodyKind = {
 
 /** The server would refuse it. @throws Problem body-shape */
 function demandVariables(required: readonly string[], given: Value, where: FilePosition | undefined): void {
-  const missing = required.find((name) => !isValueMap(given) || plain(given[name] ?? null) === null);
+  const missing = required.find(
+    (name) => !isValueMap(given) || plain((ownMember(given, name) as Value | undefined) ?? null) === null,
+  );
   if (missing === undefined) return;
   throw new Problem('body-shape', {
     what: `the document requires the variable $${missing}, and it has no value`,
