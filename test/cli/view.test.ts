@@ -155,6 +155,7 @@ test('sections and comments of XML stay as they are, and a prolog is no layout',
     colouredXml(xml, plain),
     '<?xml version="1.0"?>\n<a>\n  <b><![CDATA[ <c> ]] <d>\n ]]></b>\n  <!-- <e> -->\n  <f/>\n</a>',
   );
+  assert.equal(colouredXml('<a><b x="1"></b><c> </c></a>', plain), '<a>\n  <b x="1"></b>\n  <c> </c>\n</a>');
   const own = '<?xml version="1.0"?>\n<a>\n   <b/>\n</a>';
   assert.equal(colouredXml(own, plain), own);
 });

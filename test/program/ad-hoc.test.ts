@@ -53,7 +53,7 @@ for (const [options, message] of [
   [['--http', '3'], /--http takes 1 or 2, not 3/],
   [['--identity', 'a.pem,'], /--identity takes CERTIFICATE,KEY or one PKCS#12 file/],
   [['--trust', 'nothing.pem'], /nothing\.pem does not exist/],
-  [['--trust', 'echo-trail.yaml'], /tls\.trust is not PEM/],
+  [['--trust', 'echo-trail.yaml'], /echo-trail\.yaml is not PEM/],
   [['--trust', '../outside.pem'], /outside/],
   [['--proxy', 'ftp://a'], /proxy is not the address of a proxy/],
   [['--http', '2', '--as', 'kept'], /--as cannot keep --http/],

@@ -133,16 +133,18 @@ test(
       ['side', enter, 600],
       ['nights', enter],
       ['day', enter],
-      ['berth', 'inner', 600],
-      ['inner', enter, 500],
-      ['code', enter, 600],
+      ['N2   Inner mole', down],
+      ['❯ N2', enter],
+      ['❯ N1', enter],
       ['pin', `4711-0815${enter}`],
     ]);
     assert.equal(status, 0, screen);
     assert.match(screen, /N2 {3}Inner mole/);
     assert.match(screen, /day, empty for \$\{now/);
     assert.doesNotMatch(screen, /4711-0815/);
-    assert.doesNotMatch(screen, /waiting, \d/);
+    // Between two questions it may wait for a list.
+    for (const name of ['side', 'nights', 'day', 'pin'])
+      assert.doesNotMatch(screen.slice(screen.indexOf(`? ${name}`), screen.indexOf(`✔ ${name}`)), /waiting, \d/, name);
     assert.match(
       server.received.join(''),
       /\{"side":"starboard","nights":3,"day":"[^"]+ GMT","berth":"N2","code":"N1","pin":"4711-0815"\}/,

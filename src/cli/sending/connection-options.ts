@@ -48,7 +48,16 @@ export function demandNoConnection(options: Record<string, unknown>): void {
 }
 
 /** Files on the command line may lie anywhere; what is not there is one of the collection. */
-const typedText = (path: string): string => (existsSync(path) ? readFileSync(path, 'utf8') : path);
+function typedText(path: string): string {
+  if (!existsSync(path)) return path;
+  const text = readFileSync(path, 'utf8');
+  if (text.includes('-----BEGIN')) return text;
+  throw new Problem('tls-settings', {
+    what: `${path} is not PEM`,
+    cause: 'a PEM file holds lines -----BEGIN …----- and -----END …-----',
+    remedy: '--identity takes one PKCS#12 file (.p12, .pfx), too',
+  });
+}
 
 function identityFrom(
   text: string,

@@ -193,7 +193,7 @@ function demandColumns(items: readonly Value[], paths: readonly string[], found:
   if (unknown === undefined) return;
   throw new Problem('place-not-found', {
     what: `no row has the column ${unknown}`,
-    remedy: `${nearestHint(unknown, found)}; there are ${found.slice(0, 12).join(', ')}`,
+    remedy: nearestHint(unknown, found),
   });
 }
 

@@ -27,11 +27,22 @@ export function colouredXml(xml: string, colours: Colours, levels?: number): str
 const mark = '\uFFFE';
 const sections = new RegExp(`<!${mark}(\\d+)${mark}>|${mark}(\\d+)${mark}`, 'g');
 
+/** Tags with the text behind them; an element that holds nothing stays in one piece. */
+function piecesOf(xml: string): string[] {
+  const pieces: string[] = [];
+  for (const piece of xml.trim().split(/(?<=>)(?=\s*<)/)) {
+    const own = piece.trim();
+    const [, opened] = /^<([^\s<>/!?]+)[^<>]*(?<!\/)>$/.exec(pieces.at(-1) ?? '') ?? [];
+    // White space between the two is its content.
+    if (opened !== undefined && own.startsWith(`</${opened}>`)) pieces[pieces.length - 1] += piece.trimEnd();
+    else pieces.push(own);
+  }
+  return pieces;
+}
+
 function laidOut(xml: string): string {
   let depth = 0;
-  return xml
-    .trim()
-    .split(/(?<=>)\s*(?=<)/)
+  return piecesOf(xml)
     .map((piece) => {
       if (piece.startsWith('</')) depth = Math.max(0, depth - 1);
       // A tag that is written on several lines becomes one.
