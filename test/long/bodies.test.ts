@@ -1,12 +1,14 @@
 /** Bodies that are longer than what is held in memory, and small ones that swell. */
 import assert from 'node:assert/strict';
-import { existsSync, readFileSync } from 'node:fs';
+import { createHmac } from 'node:crypto';
+import { appendFileSync, existsSync, readFileSync } from 'node:fs';
 import { createServer, type ServerResponse } from 'node:http';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
 import { gzipSync } from 'node:zlib';
-import { collectionOf } from '../support/folder.js';
-import { document, echoTrail } from '../support/program.js';
+import { startStandin } from '../../src/standin/server.js';
+import { collectionOf, writeIn } from '../support/folder.js';
+import { document, echoTrail, projectFolder } from '../support/program.js';
 
 const secret = 'sounding-lead-quay-77';
 const env = { ECHO_TRAIL_SECRET_KEY: secret };
@@ -85,4 +87,45 @@ test('a small answer that swells goes to a file, too; --to says so', async () =>
   assert.match(saved.err, /warning {2}.* received have grown to 10\.\d MB so far in grown\.bin\.part/);
   assert.match(saved.err, /saved 20\.0 MB to grown\.bin/);
   assert.equal(readFileSync(join(cwd, 'grown.bin')).length, 20e6);
+});
+
+test('a file of 200 MB is signed without entering memory', async () => {
+  const vendor = await startStandin({ port: 0 });
+  const cwd = collectionOf(
+    {
+      'signatures/seal.yaml': 'headers: {X-Seal: "${sent.body | hmac-sha-256(secret.key) | hex}"}\n',
+      'signatures/text.yaml': 'headers: {X-Seal: "${sent.body | text}"}\n',
+      'signatures/locks.yaml':
+        'kind: message-signature\ndigest: sha-256\nsignatures: {a: {components: [content-digest], algorithm: hmac-sha256, key: "${secret.key | base64}"}}\n',
+      'requests/plan.yaml':
+        'method: PUT\nurl: ${origin}/uploads/plan.bin\nbody: {file: data/plan.bin}\nsignature: seal\nexpect: {status: 201, $.size: 200000000}\n',
+    },
+    vendor.origin,
+  );
+  const block = Buffer.alloc(10_000_000, 'quay ');
+  writeIn(cwd, 'data/plan.bin', '');
+  for (let index = 0; index < 20; index += 1) appendFileSync(join(cwd, 'data/plan.bin'), block);
+  const key = { ECHO_TRAIL_SECRET_KEY: 'winch-grease-77' };
+  const hmac = createHmac('sha256', 'winch-grease-77');
+  for (let index = 0; index < 20; index += 1) hmac.update(block);
+  const revealed = document<{ headers: { name: string; value: string }[] }>(
+    await echoTrail(['preview', 'plan', '--reveal', '--json'], { cwd, env: key }),
+  );
+  assert.equal(revealed.headers.find(({ name }) => name === 'X-Seal')?.value, hmac.digest('hex'));
+  const peak = join(cwd, 'peak');
+  const measured = {
+    ...key,
+    NODE_OPTIONS: `--import=${join(projectFolder, 'bench/peak-memory.mjs')}`,
+    ECHO_TRAIL_BENCH_PEAK: peak,
+  };
+  const ended = await echoTrail(['send', 'plan', '--sign', 'locks'], { cwd, env: measured });
+  assert.equal(ended.status, 0, ended.err);
+  assert.ok(Number(readFileSync(peak, 'utf8')) < 180e6, `${readFileSync(peak, 'utf8')} bytes at most`);
+  const text = await echoTrail(['send', 'plan', '--sign', 'text'], { cwd, env: key });
+  assert.equal(text.status, 2);
+  assert.match(
+    text.err,
+    /text would need the whole body in memory, and it is streamed from files[\s\S]*\$\{sent\.body \| sha-256 \| hex\}/,
+  );
+  await vendor.close();
 });

@@ -7,7 +7,7 @@ import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
 import { collectionOf, demoCollection, everyFile, writeIn } from '../support/folder.js';
-import { document, type Ended, echoTrail, projectFolder, userFolder } from '../support/program.js';
+import { document, type Ended, echoTrail, userFolder } from '../support/program.js';
 import { harbourForThisFile } from '../support/standin.js';
 
 const { origin } = await harbourForThisFile();
@@ -458,46 +458,6 @@ test('a vendor that signs its answers is held to it', async () => {
   const ended = await run(['send', 'locks/list'], { cwd });
   assert.equal(ended.status, 1);
   assert.match(ended.err, /the answer is not signed as it must be: keeper: it does not cover "date"/);
-});
-
-test('a file of 200 MB is signed without entering memory', async () => {
-  const cwd = collectionOf(
-    {
-      'signatures/seal.yaml': 'headers: {X-Seal: "${sent.body | hmac-sha-256(secret.key) | hex}"}\n',
-      'signatures/text.yaml': 'headers: {X-Seal: "${sent.body | text}"}\n',
-      'signatures/locks.yaml':
-        'kind: message-signature\ndigest: sha-256\nsignatures: {a: {components: [content-digest], algorithm: hmac-sha256, key: "${secret.key | base64}"}}\n',
-      'requests/plan.yaml':
-        'method: PUT\nurl: ${origin}/uploads/plan.bin\nbody: {file: data/plan.bin}\nsignature: seal\nexpect: {status: 201, $.size: 200000000}\n',
-    },
-    origin,
-  );
-  const piece = Buffer.alloc(10_000_000, 'quay ');
-  writeIn(cwd, 'data/plan.bin', '');
-  const { appendFileSync } = await import('node:fs');
-  for (let index = 0; index < 20; index += 1) appendFileSync(join(cwd, 'data/plan.bin'), piece);
-  const env = { ECHO_TRAIL_SECRET_KEY: 'winch-grease-77' };
-  const hmac = createHmac('sha256', 'winch-grease-77');
-  for (let index = 0; index < 20; index += 1) hmac.update(piece);
-  const revealed = document<{ headers: { name: string; value: string }[] }>(
-    await run(['preview', 'plan', '--reveal', '--json'], { cwd, env }),
-  );
-  assert.equal(revealed.headers.find(({ name }) => name === 'X-Seal')?.value, hmac.digest('hex'));
-  const peak = join(cwd, 'peak');
-  const measured = {
-    ...env,
-    NODE_OPTIONS: `--import=${join(projectFolder, 'bench/peak-memory.mjs')}`,
-    ECHO_TRAIL_BENCH_PEAK: peak,
-  };
-  const ended = await run(['send', 'plan', '--sign', 'locks'], { cwd, env: measured });
-  assert.equal(ended.status, 0, ended.err);
-  assert.ok(Number(readFileSync(peak, 'utf8')) < 180e6, `${readFileSync(peak, 'utf8')} bytes at most`);
-  const text = await run(['send', 'plan', '--sign', 'text'], { cwd, env });
-  assert.equal(text.status, 2);
-  assert.match(
-    text.err,
-    /text would need the whole body in memory, and it is streamed from files[\s\S]*\$\{sent\.body \| sha-256 \| hex\}/,
-  );
 });
 
 test('draft proposes a recipe from the prose of the documentation, and it is taken', async () => {
