@@ -1,7 +1,8 @@
 /** Reading recorded echoes: the newest run first. */
-import { existsSync, readdirSync, readFileSync, realpathSync, statSync } from 'node:fs';
+import { existsSync, readFileSync, realpathSync } from 'node:fs';
 import { join, sep } from 'node:path';
 import { Problem } from '../problem/problem.js';
+import { filesIn } from '../storage/files-in.js';
 import { linesBackwards } from '../storage/lines-backwards.js';
 import { parseJson } from '../value/json-text.js';
 import { type Echo, echo as echoSchema } from './echo.js';
@@ -20,15 +21,14 @@ export interface RecordedRun {
 /** The commands whose exchanges are recorded, the newest first. */
 export function recordedRuns(local: string): RecordedRun[] {
   const folder = join(local, 'echoes');
-  if (!existsSync(folder)) return [];
-  return readdirSync(folder)
-    .filter((name) => name.endsWith('.jsonl'))
-    .map((name) => ({ name, ...statSync(join(folder, name)) }))
-    .sort((a, b) => b.mtimeMs - a.mtimeMs || b.name.localeCompare(a.name))
-    .map(({ name, size, mtimeMs }) => {
-      const run = name.slice(0, -'.jsonl'.length).replace(/^.*-/, '');
-      return { run, at: mtimeMs, path: join(folder, name), size };
-    });
+  return filesIn(folder, (name) => name.endsWith('.jsonl'))
+    .toSorted((a, b) => b.mtimeMs - a.mtimeMs || b.name.localeCompare(a.name))
+    .map(({ name, path, size, mtimeMs }) => ({
+      run: name.slice(0, -'.jsonl'.length).replace(/^.*-/, ''),
+      at: mtimeMs,
+      path,
+      size,
+    }));
 }
 
 /** Where a body is that is recorded beside its echo; undefined where it is not there any more. */

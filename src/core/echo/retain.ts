@@ -1,7 +1,7 @@
 /** Letting the oldest records of exchanges go. */
-import { existsSync, readdirSync, statSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
+import { filesIn } from '../storage/files-in.js';
 import { recordedRuns } from './read.js';
 
 export interface Retention {
@@ -35,7 +35,4 @@ export async function retain(local: string, { runs, size, since = 0, stays, dry 
 }
 
 /** Bytes of the files in a folder. */
-function sizeOf(folder: string): number {
-  if (!existsSync(folder)) return 0;
-  return readdirSync(folder).reduce((sum, name) => sum + statSync(join(folder, name)).size, 0);
-}
+const sizeOf = (folder: string): number => filesIn(folder).reduce((sum, { size }) => sum + size, 0);

@@ -11,8 +11,13 @@ import * as z from 'zod/mini';
 import { asProblem, Problem } from '../problem/problem.js';
 import { processes } from './processes.js';
 
-/** A lock whose holder has not touched it for so long is of a process that is gone, on another machine too. */
+/**
+ * A lock whose holder cannot be looked at, since it is of another machine or has not said who it is, is free when it was not
+ * touched for so long. Milliseconds. Time says nothing of a process of this machine: the machine may have slept.
+ */
 const stale = 60_000;
+/** So often a holder touches its lock. Milliseconds. */
+const touching = 20_000;
 /** One that was taken just now may be about to change hands. Milliseconds. */
 const settled = 1_000;
 /** Whoever frees a lock takes no longer. Milliseconds. */
@@ -62,14 +67,21 @@ async function taken(path: string): Promise<() => Promise<void>> {
   await mkdir(dirname(path), { recursive: true }).catch((error: unknown) => Promise.reject(asProblem(error)));
   for (let pause = firstPause; ; pause = Math.min(pause * 1.5, longestPause)) {
     try {
-      // What says who holds it goes with it.
+      // What says who holds it goes with it; a lock that another has by now stays.
       const own = {
         ...fs,
-        rmdir: (at: string, done: fs.NoParamCallback) => fs.rm(at, { recursive: true, force: true }, done),
+        rmdir: (at: string, done: fs.NoParamCallback) => {
+          holderOf(at).then((holder) => {
+            if (holder && !isOwn(holder)) done(null);
+            else fs.rm(at, { recursive: true, force: true }, done);
+          }, done);
+        },
       };
       const release = await locks.lock(path, {
         realpath: false,
-        stale,
+        // The library would take it away by its time alone.
+        stale: Number.POSITIVE_INFINITY,
+        update: touching,
         fs: own,
         // After a long sleep of the machine another may have it: what is written is still written as a whole.
         onCompromised: () => undefined,
@@ -80,7 +92,7 @@ async function taken(path: string): Promise<() => Promise<void>> {
       if ((error as NodeJS.ErrnoException).code !== 'ELOCKED') throw asProblem(error);
     }
     const holder = await holderOf(folder);
-    const gone = holder !== undefined && isGone(holder);
+    const gone = holder && ownMachine(holder) ? isGone(holder) : await isOlder(folder, stale);
     if (gone) await freed(folder, holder).catch(() => undefined);
     const waited = performance.now() - began;
     if (waited > patience) throw stillHeld(path, holder);
@@ -110,15 +122,15 @@ async function holderOf(folder: string): Promise<Holder | undefined> {
   }
 }
 
-/** Only of this machine it can be known. */
-const isGone = ({ process, machine }: Holder): boolean =>
-  process !== 0 && machine === hostname() && processes().isGone(process);
+/** Only of a process of this machine it can be known. */
+const ownMachine = ({ process, machine }: Holder): boolean => process !== 0 && machine === hostname();
 
-/**
- * Takes away the lock of a process that is gone. By one at a time, and only what is still its lock when it is known to be gone:
- * nobody else takes that away before the library holds it for stale.
- */
-async function freed(folder: string, gone: Holder): Promise<void> {
+const isGone = ({ process }: Holder): boolean => processes().isGone(process);
+
+const isOwn = (holder: Holder): boolean => holder.machine === hostname() && holder.process === processes().own;
+
+/** Takes away the lock of a process that is gone: by one at a time, and only what is still its lock then. */
+async function freed(folder: string, gone: Holder | undefined): Promise<void> {
   const guard = `${folder}.free`;
   try {
     await mkdir(guard);
@@ -129,8 +141,9 @@ async function freed(folder: string, gone: Holder): Promise<void> {
   }
   try {
     const held = await holderOf(folder);
-    const untouched = (await isOlder(folder, settled)) && !(await isOlder(folder, stale - 5_000));
-    if (held?.process === gone.process && untouched) await rm(folder, { recursive: true, force: true });
+    const same = held?.process === gone?.process && held?.machine === gone?.machine;
+    const untouched = await isOlder(folder, gone && ownMachine(gone) ? settled : stale);
+    if (same && untouched) await rm(folder, { recursive: true, force: true });
   } finally {
     await rmdir(guard).catch(() => undefined);
   }

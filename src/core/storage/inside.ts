@@ -3,6 +3,7 @@ import { existsSync, lstatSync, readdirSync, realpathSync, statSync } from 'node
 import { basename, dirname, isAbsolute, join, normalize, relative, resolve, sep } from 'node:path';
 import { nearest } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
+import { namesIn } from './files-in.js';
 
 /**
  * The real path of an existing file named relative to `root`.
@@ -88,7 +89,7 @@ export function demandNoLinks(root: string, named: string): void {
     if (entry.isSymbolicLink()) throw outside(inner);
     if (!entry.isDirectory()) continue;
     // There may be many echoes; of what lies beside them the folder alone has a name that can be known before.
-    const names = entry.name === 'echoes' ? ['bodies'] : readdirSync(join(root, inner));
+    const names = entry.name === 'echoes' ? ['bodies'] : namesIn(join(root, inner));
     for (const name of names)
       if (lstatSync(join(root, inner, name), { throwIfNoEntry: false })?.isSymbolicLink())
         throw outside(`${inner}/${name}`);

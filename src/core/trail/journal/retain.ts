@@ -1,8 +1,8 @@
 /** Letting old journals go, and what they tell of. */
-import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
-import { join } from 'node:path';
 import { retain } from '../../echo/retain.js';
+import { filesIn } from '../../storage/files-in.js';
 import { journalFolder } from './journal.js';
 
 interface JournalFile {
@@ -13,16 +13,9 @@ interface JournalFile {
 
 /** The newest first. */
 function journalFiles(local: string): JournalFile[] {
-  const folder = journalFolder(local);
-  let files: string[];
-  try {
-    files = readdirSync(folder).filter((file) => file.endsWith('.jsonl'));
-  } catch {
-    return [];
-  }
-  return files
-    .map((file) => ({ path: join(folder, file), at: statSync(join(folder, file)).mtimeMs }))
-    .sort((a, b) => b.at - a.at);
+  return filesIn(journalFolder(local), (file) => file.endsWith('.jsonl'))
+    .map(({ path, mtimeMs: at }) => ({ path, at }))
+    .toSorted((a, b) => b.at - a.at);
 }
 
 /** @param since milliseconds since the epoch: what ended before goes @returns how many went */
