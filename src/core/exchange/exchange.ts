@@ -1,36 +1,20 @@
 /** One exchange on one connection: what is sent, what comes back, when, and what goes wrong. */
-import type { Dispatcher } from 'undici';
 import { asProblem, type Problem } from '../problem/problem.js';
 import { decompressed } from './compression.js';
 import { type ConnectTimes, noTimes } from './connectors.js';
 import { type Deadlines, deadlinesOf, type Limited } from './deadlines.js';
-import { type HeaderLines, linesIn } from './header-lines.js';
+import { type HeaderLines, linesIn, type Trailers, trailerLines } from './header-lines.js';
 import { headerList } from './header-list.js';
+import type { Origin, Outcome } from './outcome.js';
 import { mostInMemory, type OpenSpool, Overflow } from './overflow.js';
 import { Received, type ReceivedParts } from './received.js';
 import type { Sink } from './sink.js';
-import { Ended, explainTrouble, type Progress } from './trouble.js';
-import { type Interruptible, UnderWay } from './under-way.js';
+import { Ended, explainTrouble, isLengthMismatch, type Progress } from './trouble.js';
+import { type Interruptible, type UnderWay, underWayOf } from './under-way.js';
 import type { WireRequest } from './wire.js';
 
 /** Beyond this an answer is not read where there is no file for it. */
 const largest = 256e6;
-
-/** The outcome of one try: what came back, what went wrong, or, of a broken answer, both. */
-export interface Outcome {
-  readonly received: Received | undefined;
-  readonly trouble: Problem | undefined;
-}
-
-export interface Origin {
-  /** Scheme, host and port. */
-  readonly name: string;
-  pool: Dispatcher;
-  /** How its newest connection was made. */
-  newest: ConnectTimes;
-  /** Its host and port, where there is one in between. */
-  readonly proxy?: string;
-}
 
 /** Never rejects for what a network or a server does. */
 export function exchange(
@@ -209,7 +193,7 @@ class Exchange implements Interruptible, Limited {
     return this.header('transfer-encoding') === undefined;
   }
 
-  onComplete(trailers: readonly (Buffer | string)[] | Readonly<Record<string, string | string[]>> | null): void {
+  onComplete(trailers: Trailers | null): void {
     if (trailers) this.trailers = trailerLines(trailers);
     this.finish(undefined);
   }
@@ -355,19 +339,6 @@ class Exchange implements Interruptible, Limited {
   }
 }
 
-const isLengthMismatch = (error: unknown): boolean =>
-  (error as { code?: string }).code === 'UND_ERR_RES_CONTENT_LENGTH_MISMATCH';
-
-/** A list over HTTP/1.1, a map over HTTP/2. */
-function trailerLines(
-  trailers: readonly (Buffer | string)[] | Readonly<Record<string, string | string[]>>,
-): HeaderLines {
-  if (Array.isArray(trailers)) return trailers.length > 0 ? linesIn(trailers) : none;
-  return Object.entries(trailers as Readonly<Record<string, string | string[]>>).flatMap(([name, values]) =>
-    [values].flat().map((value) => [name, value] as const),
-  );
-}
-
 const concluded = (one: Exchange): void => one.conclude(undefined);
 
 /**
@@ -377,16 +348,4 @@ const concluded = (one: Exchange): void => one.conclude(undefined);
  */
 function afterwards(one: Exchange): void {
   queueMicrotask(() => setImmediate(concluded, one));
-}
-
-const underWay = new WeakMap<AbortSignal, UnderWay>();
-
-/** The exchanges that a signal ends. One listener serves them all: adding one for each costs more than a small call. */
-function underWayOf(signal: AbortSignal): UnderWay {
-  let open = underWay.get(signal);
-  if (!open) {
-    open = new UnderWay(signal);
-    underWay.set(signal, open);
-  }
-  return open;
 }

@@ -42,3 +42,14 @@ function blockOf(raw: readonly (Buffer | string)[]): Buffer | undefined {
   if (last.buffer !== buffer || buffer.byteLength === Buffer.poolSize) return undefined;
   return Buffer.from(buffer, byteOffset, last.byteOffset + last.length - byteOffset);
 }
+
+/** A list over HTTP/1.1, a map over HTTP/2. */
+export type Trailers = readonly (Buffer | string)[] | Readonly<Record<string, string | string[]>>;
+
+/** Header lines behind a body. */
+export function trailerLines(trailers: Trailers): HeaderLines {
+  if (Array.isArray(trailers)) return trailers.length > 0 ? linesIn(trailers) : [];
+  return Object.entries(trailers as Readonly<Record<string, string | string[]>>).flatMap(([name, values]) =>
+    [values].flat().map((value) => [name, value] as const),
+  );
+}

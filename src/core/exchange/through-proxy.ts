@@ -8,7 +8,7 @@ import type { Dispatcher } from 'undici';
 import Pool from 'undici/lib/dispatcher/pool.js';
 import type { Connection } from './connection.js';
 import { type ConnectTimes, noTimes, timedConnector } from './connectors.js';
-import type { Origin } from './exchange.js';
+import type { Origin } from './outcome.js';
 import { mostHeaders } from './trouble.js';
 
 type Connector = ReturnType<typeof timedConnector>;

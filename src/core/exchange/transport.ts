@@ -2,7 +2,8 @@
 import Pool from 'undici/lib/dispatcher/pool.js';
 import { type Connection, proxyFor } from './connection.js';
 import { noTimes, timedConnector } from './connectors.js';
-import { exchange, type Origin, type Outcome } from './exchange.js';
+import { exchange } from './exchange.js';
+import type { Origin, Outcome } from './outcome.js';
 import type { OpenSpool } from './overflow.js';
 import { type Carrying, followRedirects, isRedirect } from './redirects.js';
 import type { Sink } from './sink.js';
@@ -10,7 +11,7 @@ import { throughProxy } from './through-proxy.js';
 import { mostHeaders } from './trouble.js';
 import type { WireRequest } from './wire.js';
 
-export type { Outcome } from './exchange.js';
+export type { Outcome } from './outcome.js';
 export type { Carrying } from './redirects.js';
 
 export interface Transport {

@@ -310,3 +310,7 @@ function innermost(error: unknown): unknown {
   }
   return inner;
 }
+
+/** The body is not as long as it was announced: the library says so whether one may be there or not. */
+export const isLengthMismatch = (error: unknown): boolean =>
+  (error as { code?: string }).code === 'UND_ERR_RES_CONTENT_LENGTH_MISMATCH';

@@ -32,3 +32,15 @@ export class UnderWay {
     last.place = one.place;
   }
 }
+
+const underWay = new WeakMap<AbortSignal, UnderWay>();
+
+/** The exchanges that a signal ends. One listener serves them all: adding one for each costs more than a small call. */
+export function underWayOf(signal: AbortSignal): UnderWay {
+  let open = underWay.get(signal);
+  if (!open) {
+    open = new UnderWay(signal);
+    underWay.set(signal, open);
+  }
+  return open;
+}
