@@ -15,11 +15,13 @@ interface Entry {
   readonly name: string;
   readonly about: string;
   readonly example: string;
+  readonly choices?: readonly string[];
 }
 
 function table(entries: Iterable<Entry>): string {
   const rows = [...entries].map(
-    ({ name, about, example }) => `| \`${name}\` | ${cell(about)} | \`${cell(example)}\` |`,
+    ({ name, about, example, choices }) =>
+      `| \`${name}\` | ${cell(choices ? `${about}: ${choices.join(', ')}` : about)} | \`${cell(example)}\` |`,
   );
   return ['| name | what it gives | example |', '|---|---|---|', ...rows].join('\n');
 }

@@ -13,6 +13,7 @@ import { collect } from './command.js';
 import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';
 import { exitStatus, graverStatus, interruptedStatus } from './exit-status.js';
+import { optionWords } from './option-words.js';
 import { guardOutputs, outputs } from './outputs.js';
 import { isGone } from './processes.js';
 import { openTerminal, type Terminal } from './terminal.js';
@@ -26,9 +27,10 @@ const about =
 export async function runProgram(argv: readonly string[]): Promise<void> {
   guardOutputs();
   const program = rootCommand();
-  await loadWanted(program, argv.slice(2));
+  const words = optionWords(argv);
+  await loadWanted(program, words.slice(2));
   try {
-    await program.parseAsync(argv);
+    await program.parseAsync(words);
   } catch (error) {
     if (error instanceof CommanderError) {
       process.exitCode = error.exitCode === 0 ? 0 : 2;
@@ -70,7 +72,7 @@ function rootCommand(): Command {
     .option('--set <name=value>', 'a value for an input or a variable; may be repeated', collect)
     .option('--json', 'print one machine-readable document, or a line an item while streaming')
     .option('--quiet', 'print results and errors only')
-    .option('--no-colour', 'no colours (NO_COLOR does the same)')
+    .option('--no-colour', 'no colours; also --no-color, and NO_COLOR in the environment')
     .option('--seed <number>', 'make random and made-up values repeat')
     .option('--debug', 'add stack traces to errors')
     .helpOption('-h, --help', 'show help')
@@ -116,7 +118,7 @@ function usageText(text: string): string {
   const [, unknown] = /^unknown command '(.+)'$/.exec(what) ?? [];
   const near = unknown === undefined ? undefined : ownMember(otherWords, unknown);
   const problem = new Problem('usage', { what, remedy: near ?? hintFor(unknown, hint) });
-  const { err } = openTerminal({ colour: !process.argv.includes('--no-colour') });
+  const { err } = openTerminal({ colour: !optionWords(process.argv).includes('--no-colour') });
   return withOwnColours(`${problemLines(problem, err)}\n`, printable);
 }
 

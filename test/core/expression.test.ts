@@ -6,6 +6,7 @@ import { Evaluation, omitted, type Result } from '../../src/core/expression/eval
 import { otherWords } from '../../src/core/expression/filters/other-words.js';
 import { filters } from '../../src/core/expression/filters/registry.js';
 import { namesFrom } from '../../src/core/expression/names.js';
+import { sources } from '../../src/core/expression/sources/registry.js';
 import { compileTemplate } from '../../src/core/expression/template.js';
 import { compileTree, type SecretTrace } from '../../src/core/expression/tree.js';
 import { worldMaker } from '../../src/core/expression/world.js';
@@ -30,13 +31,19 @@ const known: Record<string, Value> = {
   url: 'https://harbour.example/v1/calls/PC-0001?x=1',
 };
 
+const now = new Date('2026-05-14T09:30:00Z');
+
 function evaluation(seen: Value[] = []): Evaluation {
   const world = worldMaker({
     root: '.',
     seed: 7,
+    moment: { now },
     secret: (name, key) => secrets[key === undefined ? name : `${name}[${key}]`],
   });
-  return new Evaluation(namesFrom(known, 'test values'), { world: world(), onSecret: (value) => seen.push(value) });
+  return new Evaluation(namesFrom(known, 'test values'), {
+    world: world(),
+    onSecret: (value) => seen.push(value),
+  });
 }
 
 async function worth(text: string, at = evaluation()): Promise<Result> {
@@ -73,10 +80,12 @@ const cases: readonly (readonly [text: string, value: Result])[] = [
   ['${empty ?? "none"}', ''],
   ['${vessel.flag ?? "unknown" | upper}', 'UNKNOWN'],
   ['${missing ?? other ?? name}', 'Amber Tern'],
-  ['${missing ?? omit}', omitted],
+  ['${missing ?? absent}', omitted],
   ['${secret.other ?? "none"}', 'none'],
   ['${secret.key ?? "none"}', 'Jefe'],
-  ['a ${missing ?? omit}', omitted],
+  ['a ${missing ?? absent}', omitted],
+  // what it was called before
+  ['${missing ?? omit}', omitted],
   // text
   ['${name | upper}', 'AMBER TERN'],
   ['${name | lower}', 'amber tern'],
@@ -143,6 +152,34 @@ for (const [text, value] of cases) {
   });
 }
 
+test('everything that can be made up is, repeats with the seed, and leads nowhere', async () => {
+  const { choices = [] } = sources.get('made-up') ?? {};
+  assert.ok(choices.length >= 40, String(choices.length));
+  const rolled = async (): Promise<Result[]> => {
+    const at = evaluation();
+    const values: Result[] = [];
+    for (const kind of choices) values.push(await worth(`\${made-up(${JSON.stringify(kind)})}`, at));
+    return values;
+  };
+  const values = await rolled();
+  assert.deepEqual(values, await rolled());
+  for (const [index, value] of values.entries()) assert.ok(value !== '' && value !== null, choices[index]);
+  const made = Object.fromEntries(choices.map((kind, index) => [kind, String(values[index])]));
+  assert.match(made.email ?? '', /^\S+@mail\.example$/);
+  assert.match(made.host ?? '', /^\S+\.example$/);
+  assert.match(made.url ?? '', /^https:\/\/\S+\.example\/$/);
+  assert.match(made['past date'] ?? '', /^\d{4}-\d\d-\d\dT/);
+  assert.equal(
+    await worth('${fake("full name")}'),
+    await worth('${made-up("full name")}'),
+    'what it was called before',
+  );
+  await assert.rejects(worth('${made-up}'), (error: { remedy?: string }) => {
+    for (const kind of choices) assert.ok(error.remedy?.includes(kind), kind);
+    return true;
+  });
+});
+
 test('random values repeat with a seed, and stay within their ends', async () => {
   const rolls = async (): Promise<Result[]> => {
     const at = evaluation();
@@ -150,7 +187,7 @@ test('random values repeat with a seed, and stay within their ends', async () =>
       await worth('${random(1, 6)}', at),
       await worth('${random(1, 6)}', at),
       await worth('${uuid}', at),
-      await worth('${fake("person.fullName")}', at),
+      await worth('${made-up("full name")}', at),
     ];
   };
   const [first, second] = [await rolls(), await rolls()];
@@ -187,7 +224,9 @@ const wrong: readonly (readonly [text: string, code: string, says: RegExp])[] = 
   ['${"x" | number}', 'expression-value', /not a number/],
   ['${name | unix}', 'expression-value', /as a date/],
   ['${day | plus("soon")}', 'expression-value', /plus cannot read/],
-  ['${fake("person.fulName")}', 'expression-value', /no made-up data/],
+  ['${made-up("ful name")}', 'expression-value', /no made-up ful name/],
+  ['${made-up("constructor")}', 'expression-value', /no made-up constructor/],
+  ['${made-up()}', 'expression-value', /made-up takes what is to be made up/],
   ['${secret.other}', 'secret-missing', /secret other is not set/],
 ];
 
@@ -215,9 +254,9 @@ test('whatever is worked out from a secret is told', async () => {
 
 test('a tree drops what is omitted, keeps types, and tells where secrets stand', async () => {
   const source = {
-    berth: '${missing ?? omit}',
+    berth: '${missing ?? absent}',
     nights: '${nights}',
-    list: ['${missing ?? omit}', '${code}'],
+    list: ['${missing ?? absent}', '${code}'],
     login: { password: '${secret.key}' },
   };
   const loads: Promise<unknown>[] = [];

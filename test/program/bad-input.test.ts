@@ -284,6 +284,16 @@ test('with colours an error is as readable as without', async () => {
   );
 });
 
+test('an option may be spelled in another way, or as it was called before', async () => {
+  const cwd = collectionOf({ 'requests/x.yaml': 'url: ${orgin}/\n' });
+  const plainly = await echoTrail(['send', 'x', '--no-color'], { cwd, env: { FORCE_COLOR: '1' } });
+  assert.ok(plainly.err.startsWith('error  the name orgin'), plainly.err);
+  const few = await echoTrail(['echo', 'list', '--most=none'], { cwd });
+  assert.match(few.err, /--limit takes a whole number/);
+  const word = await echoTrail(['echo', 'list', '--', '--most'], { cwd });
+  assert.doesNotMatch(word.err, /--limit/);
+});
+
 test('a symbolic link does not lead out of the collection', async () => {
   const { symlinkSync } = await import('node:fs');
   const cwd = collectionOf({

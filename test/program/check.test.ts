@@ -113,6 +113,13 @@ const cases: readonly (readonly [
   ],
   ['names-resolve', 'error', { 'requests/x.yaml': 'url: ${origin}/{imo}\n' }, 'requests/x.yaml:1:6', /part \{imo\}/],
   [
+    'names-resolve',
+    'error',
+    { 'requests/x.yaml': 'url: ${origin}/\nquery: {agent: "${made-up}"}\n' },
+    'requests/x.yaml:2:16',
+    /made-up is written .*full name.*post code/,
+  ],
+  [
     'trail-names-resolve',
     'error',
     {
@@ -197,6 +204,34 @@ const cases: readonly (readonly [
     { 'requests/x.yaml': 'inputs:\n  nights: {prompt: never}\nurl: ${origin}/{nights}\n' },
     'requests/x.yaml:2:3',
     /nobody is asked for the input nights/,
+  ],
+  [
+    'former-words',
+    'warning',
+    { 'requests/x.yaml': 'inputs: {imo: {}}\nurl: ${origin}/\nquery:\n  imo: ${imo ?? omit}\n' },
+    'requests/x.yaml:4:8',
+    /omit is called absent now.*write absent/,
+  ],
+  [
+    'former-words',
+    'warning',
+    {
+      'requests/x.yaml': 'method: POST\nurl: ${origin}/\nbody: {template: bodies/x.json}\n',
+      'bodies/x.json': '{"agent": "${fake(\'full name\')}"}',
+    },
+    'bodies/x.json',
+    /fake is called made-up now/,
+  ],
+  [
+    'former-words',
+    'warning',
+    {
+      'requests/x.yaml': 'url: ${origin}/\n',
+      'trails/t.yaml':
+        'steps:\n  - for-each: [a]\n    steps:\n      - send: x\n        when: {item: a}\n  - {send: x, only-if: {env: a}}\n',
+    },
+    'trails/t.yaml:5:9',
+    /when is called only-if now/,
   ],
   [
     'no-body-in-get',
@@ -296,7 +331,7 @@ const cases: readonly (readonly [
     'error',
     {
       'requests/x.yaml':
-        'inputs: {imo: {}, berth: {default: N1}, note: {}, mark: {}}\nurl: ${origin}/{imo}{?mark}\nquery: {b: "${berth}", n: "${note ?? omit}"}\n',
+        'inputs: {imo: {}, berth: {default: N1}, note: {}, mark: {}}\nurl: ${origin}/{imo}{?mark}\nquery: {b: "${berth}", n: "${note ?? absent}"}\n',
       'trails/t.yaml': 'steps: [{for-each: [1], as: n, steps: [{poll: x, until: {status: 200}}]}]\n',
     },
     'trails/t.yaml:1:47',
@@ -434,7 +469,7 @@ test('an input is used where an operator of the address writes it, and given whe
     'data/rows.csv': 'imo\n1\n',
     'sessions/desk.yaml': 'kind: bearer\ntoken: ${secret.desk}\nsupply: {key: north}\n',
     'requests/x.yaml':
-      'inputs: {imo: {}, mark: {}, key: {}, note: {}}\nurl: ${origin}/{imo}{?mark}\nheaders: {X-Key: "${key}", X-Note: "${note ?? omit}"}\n',
+      'inputs: {imo: {}, mark: {}, key: {}, note: {}}\nurl: ${origin}/{imo}{?mark}\nheaders: {X-Key: "${key}", X-Note: "${note ?? absent}"}\n',
     'trails/t.yaml': 'rows: data/rows.csv\nsteps: [{send: x}, {send: x, give: {imo: 2, mark: 3}}]\n',
   });
   const checked = await echoTrail(['check', '--json'], { cwd });

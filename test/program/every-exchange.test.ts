@@ -61,7 +61,7 @@ interface Listed {
 }
 const echoesOf = async (cwd: string): Promise<readonly Listed[]> =>
   document<{ echoes: Listed[] }>(
-    await echoTrail(['echo', 'list', '--most', '100', '--json'], { cwd }),
+    await echoTrail(['echo', 'list', '--limit', '100', '--json'], { cwd }),
   ).echoes.toReversed();
 
 test('redirects, renewals and challenges: as many echoes as exchanges, each as it was', async () => {

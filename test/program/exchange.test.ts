@@ -59,7 +59,7 @@ body:
   parts:
     note: "a \\"quoted\\" note"
     tag: [north, south]
-    gone: \${omit}
+    gone: \${absent}
     wish: {json: {nights: "\${nights}"}}
     plan: {file: data/plan.txt, type: text/x-plan, name: 'plän "1".txt'}
     mole: {template: bodies/mole.xml}
@@ -132,14 +132,14 @@ test('a template in JSON keeps types, in XML it escapes, drops what is omitted, 
   const json = await mirrored(
     to('inputs: {nights: {type: integer, default: 2}, note: {default: "a\\"b"}}\nbody: {template: bodies/wish.json}\n'),
     {
-      'bodies/wish.json': '{"nights": "${nights}", "note": "${note}", "gone": "${omit}"}',
+      'bodies/wish.json': '{"nights": "${nights}", "note": "${note}", "gone": "${absent}"}',
     },
   );
   assert.deepEqual([json.text, json.header('content-type')], ['{"nights":2,"note":"a\\"b"}', 'application/json']);
   const xml = {
-    'bodies/wish.xml': `<wish kind="\${kind ?? omit}" berth="N1">
+    'bodies/wish.xml': `<wish kind="\${kind ?? absent}" berth="N1">
   <\${what}>\${note}</\${what}>
-  <remarks lang="en">\${remarks ?? omit}</remarks>
+  <remarks lang="en">\${remarks ?? absent}</remarks>
   <nights>2</nights>
 </wish>
 `,
@@ -293,7 +293,10 @@ test('a view for every need: raw, outline, table, bytes, header lines', async ()
     /notices {2}list of 3\n {4}each {2}3 members\n {6}number {2}string {2}"NM-01"/,
   );
   assert.match(await view('/notices', '--view', 'table'), /^number +light +text\nNM-01 +Outer mole/);
-  assert.match(await view('/notices', '--view', 'table', '--columns', 'light', '--most', '1'), /^light\nOuter mole\n$/);
+  assert.match(
+    await view('/notices', '--view', 'table', '--columns', 'light', '--limit', '1'),
+    /^light\nOuter mole\n$/,
+  );
   assert.match(await view('/notices', '--header', 'Accept: application/x-ndjson', '--view', 'table'), /NM-03/);
   assert.match(
     await view('/notices', '--header', 'Accept: application/xml', '--pick', '//notice[2]/light'),
@@ -575,7 +578,7 @@ test('charsets by mark, header and declaration', async () => {
 test('deep objects and lists in a query, cookies of the request beside those of the jar', async () => {
   const seen = await mirrored(
     to(
-      'path: {quay: "N 1"}\nquery: {filter: {quay: north, lengthM: {above: 80}}, tag: [a, b]}\ncookies: {desk: "7", gone: "${omit}"}\n',
+      'path: {quay: "N 1"}\nquery: {filter: {quay: north, lengthM: {above: 80}}, tag: [a, b]}\ncookies: {desk: "7", gone: "${absent}"}\n',
       'GET',
     ).replace('/mirror', '/mirror{/quay}'),
   );

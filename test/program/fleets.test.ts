@@ -340,7 +340,7 @@ const drySteps: readonly (readonly [steps: string, says: RegExp, status: number]
   ['  - {keep: {x: "${nowhere}"}}\n', /failed +keep x\n.*the name nowhere is not known/, 2],
   ['  - {send: list}\n  - {send: show}\n', /show +depends on an answer: .*needs the input id/, 0],
   ['  - {send: list}\n  - {keep: {x: "${id}"}}\n  - {keep: {y: "${x}"}}\n', /keep y +depends on an answer/, 0],
-  ['  - {send: list}\n  - {send: show, give: {id: "${id ?? omit}"}}\n', /show +depends on an answer/, 0],
+  ['  - {send: list}\n  - {send: show, give: {id: "${id ?? absent}"}}\n', /show +depends on an answer/, 0],
   ['  - {send: list}\n  - {send: show, give: {ident: "1"}}\n', /show +depends on an answer/, 0],
   ['  - for-each: ["a"]\n    as: one\n    steps: [{keep: {x: "${one.part}"}}]\n', /failed .*keep x\n/, 2],
   [

@@ -50,9 +50,9 @@ const attacks: readonly Attack[] = [
   },
   {
     what: 'made-up data of a kind that is code',
-    files: { 'requests/a.yaml': 'url: ${origin}/a\nquery: {a: "${fake(\\"helpers.constructor\\")}"}\n' },
+    files: { 'requests/a.yaml': 'url: ${origin}/a\nquery: {a: "${made-up(\\"constructor\\")}"}\n' },
     args: ['send', 'a'],
-    says: /no made-up data of the kind helpers\.constructor/,
+    says: /no made-up constructor/,
   },
   {
     what: 'an XPath that is cut off',

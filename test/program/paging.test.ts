@@ -44,7 +44,7 @@ const styles: readonly (readonly [name: string, request: string, pages: number, 
   ],
   [
     'a cursor as long as there is more',
-    'inputs: {after: {}}\nurl: ${origin}/logbook/cursors\nquery: {after: "${after ?? omit}"}\npages: {items: $.items, cursor: {input: after, from: $.cursor}, while: {$.more: true}}\n',
+    'inputs: {after: {}}\nurl: ${origin}/logbook/cursors\nquery: {after: "${after ?? absent}"}\npages: {items: $.items, cursor: {input: after, from: $.cursor}, while: {$.more: true}}\n',
     5,
     null,
   ],
@@ -77,7 +77,7 @@ test('every style of paging gives all 95 entries, once each, in order', async ()
 });
 
 const cursors = (pages: string): string =>
-  `inputs: {after: {}}\nurl: \${origin}/logbook/cursors\nquery: {after: "\${after ?? omit}"}\npages: {items: $.items, ${pages}}\n`;
+  `inputs: {after: {}}\nurl: \${origin}/logbook/cursors\nquery: {after: "\${after ?? absent}"}\npages: {items: $.items, ${pages}}\n`;
 
 const ended: readonly (readonly [name: string, request: string, says: RegExp])[] = [
   [
@@ -120,7 +120,7 @@ test('GraphQL connections are paged by their cursor, in the variables of the doc
     'query ($after: String) { pilots(first: 2, after: $after) { edges { node { ... on Person { name } } } pageInfo { endCursor hasNextPage } } }';
   const cwd = collectionOf(
     {
-      'requests/pilots.yaml': `inputs: {after: {}}\nmethod: POST\nurl: \${origin}/graphql\nbody:\n  graphql:\n    document: "${document}"\n    variables: {after: "\${after ?? omit}"}\npages:\n  items: $.data.pilots.edges\n  cursor: {input: after, from: $.data.pilots.pageInfo.endCursor}\n  while: {$.data.pilots.pageInfo.hasNextPage: true}\n`,
+      'requests/pilots.yaml': `inputs: {after: {}}\nmethod: POST\nurl: \${origin}/graphql\nbody:\n  graphql:\n    document: "${document}"\n    variables: {after: "\${after ?? absent}"}\npages:\n  items: $.data.pilots.edges\n  cursor: {input: after, from: $.data.pilots.pageInfo.endCursor}\n  while: {$.data.pilots.pageInfo.hasNextPage: true}\n`,
     },
     origin,
   );

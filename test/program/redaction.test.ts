@@ -148,7 +148,7 @@ test('of hundreds of random secrets in fifty kinds of calls nothing is in any by
   for (let index = 0; index < uses.length; index += 12)
     await run('send', `s0x${index}`, ...(shown[(index / 12) % shown.length] as string[]));
   for (let index = 2; index < uses.length; index += 24) await run('preview', `s0x${index}`);
-  await run('echo', 'list', '--most', '1000');
+  await run('echo', 'list', '--limit', '1000');
   for (let back = 0; back < 3; back += 1) await run('echo', 'show', 'last');
   await run('session', 'list', '--json');
   await run('check');

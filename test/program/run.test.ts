@@ -175,7 +175,7 @@ const walks: readonly TrailCase[] = [
   {
     name: 'a step is skipped when its condition does not hold',
     trail:
-      'inputs: {kind: {default: coaster}}\nsteps:\n  - {send: get, when: {kind: tanker}}\n  - {send: get, when: {missing: {exists: false}, kind: {one-of: [coaster, ferry]}}, give: {thing: yes}}\n',
+      'inputs: {kind: {default: coaster}}\nsteps:\n  - {send: get, only-if: {kind: tanker}}\n  - {send: get, only-if: {missing: {exists: false}, kind: {one-of: [coaster, ferry]}}, give: {thing: yes}}\n',
     status: 0,
     asked: ['GET /things/yes'],
     out: /skipped +get[\s\S]*1 skipped/,
@@ -423,7 +423,7 @@ test('a run that is killed can be read: its echoes are there, and a line cut in 
   const lines = readFileSync(join(folder, file), 'utf8');
   writeFileSync(join(folder, file), `${lines}{"id":"cut`);
   const { echoes } = document<{ echoes: { url: string }[] }>(
-    await echoTrail(['echo', 'list', '--most', '100', '--json'], { cwd }),
+    await echoTrail(['echo', 'list', '--limit', '100', '--json'], { cwd }),
   );
   assert.equal(echoes.length, 30);
   await vendor.close();
@@ -489,7 +489,7 @@ test('names that a later step would stumble over are told before anything is sen
       'trails/needs.yaml': 'steps: [{send: wrong2}, {send: look}]\n',
       'requests/wrong2.yaml': 'url: ${origin}/x\n',
       'trails/rows.yaml':
-        'rows: data/rows.csv\nsteps: [{send: look, session: desk, give: {id: "${imo}"}}, {keep: {n: "${name}"}, when: {n: {exists: true}}}]\n',
+        'rows: data/rows.csv\nsteps: [{send: look, session: desk, give: {id: "${imo}"}}, {keep: {n: "${name}"}, only-if: {n: {exists: true}}}]\n',
       'trails/well.yaml': 'steps: [{send: make}, {send: look, session: desk, give: {id: "${id}"}}]\n',
     },
     server.origin,
@@ -541,7 +541,7 @@ test('files that are missing are told before anything is sent, unless the run ma
       'trails/hand.yaml': 'steps: [{send: show}, {send: hand}]\n',
       'trails/both.yaml':
         'steps: [{send: show}, {for-each: [1], steps: [{send: hand}]}, {compare: [{send: show}, {file: data/was.json}]}]\n',
-      'trails/seldom.yaml': 'steps: [{send: show}, {send: hand, when: {never: {exists: true}}}]\n',
+      'trails/seldom.yaml': 'steps: [{send: show}, {send: hand, only-if: {never: {exists: true}}}]\n',
       'trails/made.yaml':
         'steps:\n  - {for-each: [1], steps: [{send: show}], table: {columns: {n: "${item}"}, to: data/made.csv}}\n  - {send: list}\n',
     },
@@ -573,13 +573,13 @@ test('secrets that are missing are told before anything is sent, all at once', a
       'data/rows.csv': 'imo\n1\n2\n3\n',
       'requests/defaults.yaml': 'headers: {X-All: "${secret.all}", X-Own: "${secret.overridden}"}\n',
       'requests/show.yaml':
-        'url: ${origin}/x\nheaders: {X-Own: a, X-May: "${secret.may ?? omit}", X-Row: "${secret.fleet[imo]}"}\ninputs: {imo: {}}\nsession: key\nsignature: seal\n',
+        'url: ${origin}/x\nheaders: {X-Own: a, X-May: "${secret.may ?? absent}", X-Row: "${secret.fleet[imo]}"}\ninputs: {imo: {}}\nsession: key\nsignature: seal\n',
       'requests/seldom.yaml': 'url: ${origin}/y\nheaders: {X-Own: a, X-All: b, X-Seldom: "${secret.seldom}"}\n',
       'sessions/key.yaml': 'kind: bearer\ntoken: ${secret.token}\n',
       'signatures/seal.yaml':
         'headers: {X-Seal: "${sent.path | hmac-sha-256(secret.sealing) | hex}"}\nexamples: [{request: {url: http://a.example/}, secrets: {sealing: x}, expect: {}}]\n',
       'trails/rows.yaml':
-        'rows: data/rows.csv\nsteps:\n  - {send: show, give: {imo: "${imo}"}}\n  - {send: seldom, when: {never: {exists: true}}}\n',
+        'rows: data/rows.csv\nsteps:\n  - {send: show, give: {imo: "${imo}"}}\n  - {send: seldom, only-if: {never: {exists: true}}}\n',
     },
     server.origin,
   );

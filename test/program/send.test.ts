@@ -32,10 +32,10 @@ inputs:
 method: POST
 url: \${origin}//v1/vessels/{imo}/calls
 lists: bracketed
-query: {notify: "\${notify}", code: 0012, gone: "\${cargo ?? omit}", quay: "a b+c&d=é"}
+query: {notify: "\${notify}", code: 0012, gone: "\${cargo ?? absent}", quay: "a b+c&d=é"}
 headers: {accept: application/json, X-Twice: [one, two]}
 body:
-  json: {nights: "\${nights}", exact: 12345678901234567890, price: 1.10, cargo: "\${cargo ?? omit}", text: "for \${nights}"}
+  json: {nights: "\${nights}", exact: 12345678901234567890, price: 1.10, cargo: "\${cargo ?? absent}", text: "for \${nights}"}
 `,
     },
     server.origin,

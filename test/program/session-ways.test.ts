@@ -63,7 +63,7 @@ test('where a change is refused, no session is opened for what it would supply',
 
 const gate = {
   'bodies/command.xml':
-    '<Command name="${command}" user="${deskUser}" password="${deskPassword}" ticket="${ticket ?? omit}"/>\n',
+    '<Command name="${command}" user="${deskUser}" password="${deskPassword}" ticket="${ticket ?? absent}"/>\n',
   'bodies/by-ticket.xml': '<Command name="${command}" ticket="${ticket}"/>\n',
   'requests/lights.yaml':
     'inputs: {command: {default: lights}}\nurl: ${origin}/gateway\nquery: {command: "${render(\\"bodies/command.xml\\")}"}\nsession: desk\nexpect: {//Result/@code: "0"}\n',

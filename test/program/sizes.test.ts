@@ -162,7 +162,7 @@ test('echoes of a long log are found by their ids, and the newest are read from 
   for (const number of [7, 15_007, 29_007]) assert.equal((await shown(`${run}.${number}`)).unfinished, undefined);
   assert.equal((await echoTrail(['echo', 'show', `${run}.30002`], { cwd })).status, 2);
   const listed = document<{ echoes: { id: string }[] }>(
-    await echoTrail(['echo', 'list', '--run', run, '--most', '3', '--json'], { cwd }),
+    await echoTrail(['echo', 'list', '--run', run, '--limit', '3', '--json'], { cwd }),
   );
   assert.deepEqual(
     listed.echoes.map(({ id }) => id),

@@ -347,7 +347,7 @@ const conditions: readonly (readonly [when: string, taken: boolean])[] = [
   ['{row name: 1}', false],
 ];
 test('conditions: all of a set, any, not, ways into a value, what does not exist', async () => {
-  const steps = conditions.map(([when], at) => `  - {name: c${at}, keep: {x: 1}, when: ${when}}\n`).join('');
+  const steps = conditions.map(([when], at) => `  - {name: c${at}, keep: {x: 1}, only-if: ${when}}\n`).join('');
   const ended = await walked(
     `  - keep: {kind: ferry, wanted: ferry, vessel: {flag: Ostrand, masts: [7, 9]}}\n${steps}`,
   );
@@ -355,6 +355,17 @@ test('conditions: all of a set, any, not, ways into a value, what does not exist
   const states = stepsOf(ended).slice(1);
   for (const [at, [when, taken]] of conditions.entries())
     assert.equal(states[at]?.state, taken ? 'ok' : 'skipped', when);
+});
+
+test('what only-if was called before is still read', async () => {
+  const ended = await walked(
+    '  - {keep: {a: 1}, when: {env: harbour}}\n  - {keep: {a: 2}, when: {a: {exists: true}}}\n',
+  );
+  assert.equal(ended.status, 0, ended.out + ended.err);
+  assert.deepEqual(
+    stepsOf(ended).map(({ state }) => state),
+    ['skipped', 'skipped'],
+  );
 });
 
 const before = '{a: 1, at: 1, list: [{id: x, n: 1}, {id: y, n: 2}], tags: [p, q]}';
@@ -449,7 +460,8 @@ const broken: readonly (readonly [steps: string, says: RegExp])[] = [
   ['  - {poll: post, until: {$.a: 1}}\n', /poll sends post more than once, and POST changes something/],
   ['  - {compare: [{send: get}, {send: post}]}\n', /compare sends post more than once/],
   ['  - {choose: {from: [1]}}\n', /choose\.as is missing/],
-  ['  - {send: get, when: {any: {a: 1}}}\n', /matcher|any/],
+  ['  - {send: get, only-if: {any: {a: 1}}}\n', /matcher|any/],
+  ['  - {send: get, only-if: {a: 1}, when: {b: 1}}\n', /`only-if` and `when`.* do not go together/],
   [
     '  - {for-each: [1], steps: [{for-each: [1], steps: [{send: get}], table: {columns: {a: $.a}, to: data/t.csv}}]}\n',
     /data\/t\.csv would be written anew/,

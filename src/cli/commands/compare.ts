@@ -34,12 +34,12 @@ export const { configure }: CommandModule = {
         collect,
       )
       .option('--time-ratio <number>', 'fail where the second answer took over so many times as long as the first')
-      .option('--most <number>', 'show at most so many differences', '40')
+      .option('--limit <number>', 'show at most so many differences', '40')
       .action(
         run(async (context, [a = '', b = ''], options) => {
-          const { most, timeRatio } = options;
+          const { timeRatio } = options;
           const { terminal } = context;
-          const limit = wholeNumber(most, '--most', { least: 1 });
+          const limit = wholeNumber(options.limit, '--limit', { least: 1 });
           const workspace = await context.workspace();
           const requests = [await requestOf(a, workspace), await requestOf(b, workspace)];
           const others = requests.flatMap((one) => one?.plan.inputs.map(({ name }) => name) ?? []);
@@ -91,7 +91,7 @@ export const { configure }: CommandModule = {
               { head: ['', 'at', a, b], flexible: [2, 3] },
             ),
           );
-          if (found.length > limit) terminal.note(`and ${found.length - limit} more: --most ${found.length}`);
+          if (found.length > limit) terminal.note(`and ${found.length - limit} more: --limit ${found.length}`);
           return 1;
         }),
       );

@@ -24,7 +24,7 @@ export function answerOptions(command: Command): Command {
     .option('--pick <place>', 'print one value of the answer and nothing else')
     .option('--rows <place>', 'the list that a table shows; else the largest')
     .option('--columns <paths>', 'the columns of a table, such as imo,name,berth.code; else those that are found')
-    .option('--most <number>', 'show at most so many rows of a table', '20')
+    .option('--limit <number>', 'show at most so many rows of a table', '20')
     .option(
       '--to <file>',
       'save the answer to a file as it comes; with --view table, the whole table as .csv, .json or .jsonl',
@@ -63,7 +63,7 @@ export async function wishesOf(
       remedy: `${nearestHint(view, views)}; there are ${views.join(', ')}`,
     });
   }
-  const most = wholeNumber(options.most, '--most', { least: 1 });
+  const most = wholeNumber(options.limit, '--limit', { least: 1 });
   const levels = options.depth === undefined ? undefined : wholeNumber(options.depth, '--depth', { least: 1 });
   if (levels !== undefined && view !== 'pretty' && view !== 'outline')
     throw new Problem('usage', { what: `--depth goes with the views pretty and outline, not with ${view}` });

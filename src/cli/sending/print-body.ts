@@ -42,7 +42,7 @@ export async function printBody(
     }
     terminal.print(tableText(content, table.most, terminal, hide));
     const more = content.items.length - table.most;
-    if (more > 0) terminal.note(`and ${more} more rows of ${content.at}: --most ${content.items.length}`);
+    if (more > 0) terminal.note(`and ${more} more rows of ${content.at}: --limit ${content.items.length}`);
     if (content.others.length > 0) {
       const others = content.others.slice(0, 4).map(({ at, items }) => `${at} (${items.length})`);
       terminal.note(`the largest list, ${content.at}, is shown; other lists are ${others.join(', ')}: --rows`);

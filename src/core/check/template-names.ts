@@ -25,11 +25,14 @@ export const templatesOf = (content: RequestFile): readonly string[] => [
   ...filesUsed(content as unknown as Value).flatMap(({ file }) => (/\.(?:json|xml|txt|csv)$/.test(file) ? [file] : [])),
 ];
 
+export const namesInTemplate = (collection: Collection, file: string): readonly NameUse[] =>
+  usedInTemplate(collection, file, namesUsed);
+
 /** Nothing where the file cannot be read: that is told of the request that names it. */
-export function namesInTemplate({ root }: Collection, file: string): readonly NameUse[] {
+export function usedInTemplate<Use>({ root }: Collection, file: string, used: (value: Value) => Iterable<Use>): Use[] {
   try {
     const text = readFileSync(pathInside(root, file), 'utf8');
-    return namesUsed(/\.json$/.test(file) ? parseJson(text) : text);
+    return [...used(/\.json$/.test(file) ? parseJson(text) : text)];
   } catch {
     return [];
   }

@@ -71,7 +71,7 @@ export function readEnvironment(collection: Collection, given: string | undefine
     ways: {
       proxy: partTree(content.proxy ?? 'none', ['proxy'], yaml, loads),
       trust: partTree(content.tls?.trust ?? [], ['tls', 'trust'], yaml, loads),
-      pinned: partTree(content.tls?.pinned ?? '${omit}', ['tls', 'pinned'], yaml, loads),
+      pinned: partTree(content.tls?.pinned ?? '${absent}', ['tls', 'pinned'], yaml, loads),
     },
     urlLimit: Number(plain(content['url-limit'] ?? 8000)),
     variables: trees(content.variables, ['variables'], loaded, loads),

@@ -19,7 +19,7 @@ export function wantText(what: string, name: string, value: Value): string {
   if (plain(value) === null) {
     throw new Problem('expression-value', {
       what: `the ${what} ${name} is null`,
-      remedy: 'give another value for that case: ${name ?? "…"}, or ${name ?? omit} to leave it out',
+      remedy: 'give another value for that case: ${name ?? "…"}, or ${name ?? absent} to leave it out',
     });
   }
   return textOf(value);

@@ -9,7 +9,7 @@ import { filterMeant } from './filters/other-words.js';
 import { filters } from './filters/registry.js';
 import { syntaxProblem } from './lexer.js';
 import { parseExpression } from './parser.js';
-import { sources } from './sources/registry.js';
+import { sourceOf, sources, writtenAs } from './sources/registry.js';
 import type { Expression, PathStep } from './syntax.js';
 
 /** What must be loaded before the program can run (a date library, a list of made-up names). */
@@ -44,7 +44,7 @@ export function compileExpression(source: string, loads: Loads): Program {
   };
 
   function pathProgram(name: string, steps: readonly PathStep[]): Program {
-    const bare = sources.get(name);
+    const bare = sourceOf(name);
     if (bare?.bare && steps.length === 0) {
       if (bare.load) loads.push(bare.load());
       // A name of the collection wins over a source of the same name.
@@ -86,7 +86,7 @@ export function compileExpression(source: string, loads: Loads): Program {
   }
 
   function callProgram(name: string, args: readonly Expression[], offset: number): Program {
-    const kind = sources.get(name);
+    const kind = sourceOf(name);
     if (!kind || kind.bare) throw syntaxProblem(source, offset, unknownText('source', name, callable()));
     if (kind.load) loads.push(kind.load());
     const programs = args.map((arg) => argument(arg));
@@ -133,7 +133,7 @@ export function compileExpression(source: string, loads: Loads): Program {
     const program = compile(node);
     return (e) => {
       const value = required(program(e), node, e);
-      if (value === omitted) throw new Problem('expression-value', { what: 'omit cannot be an argument' });
+      if (value === omitted) throw new Problem('expression-value', { what: 'absent cannot be an argument' });
       if (value instanceof StreamedBytes) throw streamedHere('an argument');
       return value;
     };
@@ -207,7 +207,7 @@ function missingName(node: Expression, e: Evaluation): Problem {
     return new Problem('unknown-name', {
       what: `the name ${node.name} is not known here`,
       cause: `searched: ${layers}`,
-      remedy: nearestHint(node.name, new Set(e.names.known())),
+      remedy: writtenAs(node.name) ?? nearestHint(node.name, new Set(e.names.known())),
       data: { name: node.name, searched: e.names.layers },
     });
   }

@@ -3,7 +3,7 @@ import type { Value } from '../value/written.js';
 import type { Named, Names } from './names.js';
 import type { World } from './world.js';
 
-/** The result of `${omit}`: the key, item or parameter that holds it vanishes. */
+/** The result of `${absent}`: the key, item or parameter that holds it vanishes. */
 export const omitted: unique symbol = Symbol('omitted');
 export type Result = Value | typeof omitted;
 

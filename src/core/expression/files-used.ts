@@ -1,8 +1,6 @@
 /** The files that expressions in a value of a file name, where a name is written out: `${file("data/plan.pdf")}`. */
-import { isValueMap, type Value } from '../value/written.js';
-import { parseExpression } from './parser.js';
-import type { Expression } from './syntax.js';
-import { expressionsIn } from './template.js';
+import type { Value } from '../value/written.js';
+import { partsUsed } from './parts-used.js';
 import type { TreePath } from './tree.js';
 
 /** A file of the collection, by a name that is written out. */
@@ -16,30 +14,9 @@ export interface NamedFile {
 const readers = new Set(['file', 'render']);
 
 /** @throws Problem expression-syntax */
-export function filesUsed(value: Value, path: TreePath = []): NamedFile[] {
-  if (typeof value === 'string') {
-    return value.includes('${')
-      ? expressionsIn(value).flatMap((text) => filesIn(parseExpression(text)).map((file) => ({ file, path })))
-      : [];
-  }
-  if (Array.isArray(value)) return value.flatMap((item: Value, index) => filesUsed(item, [...path, index]));
-  return isValueMap(value) ? Object.entries(value).flatMap(([key, item]) => filesUsed(item, [...path, key])) : [];
-}
-
-function filesIn(node: Expression): string[] {
-  switch (node.kind) {
-    case 'literal':
-      return [];
-    case 'path':
-      return node.steps.flatMap((step) => ('computed' in step ? filesIn(step.computed) : []));
-    case 'fallback':
-      return [node.first, node.otherwise].flatMap(filesIn);
-    case 'filter':
-      return [node.input, ...node.args].flatMap(filesIn);
-    case 'call': {
-      const [named] = node.args;
-      if (!readers.has(node.name) || named?.kind !== 'literal') return node.args.flatMap(filesIn);
-      return typeof named.value === 'string' ? [named.value] : [];
-    }
-  }
-}
+export const filesUsed = (value: Value, path: TreePath = []): NamedFile[] =>
+  [...partsUsed(value, path)].flatMap(({ node, path: at }) => {
+    if (node.kind !== 'call' || !readers.has(node.name)) return [];
+    const [named] = node.args;
+    return named?.kind === 'literal' && typeof named.value === 'string' ? [{ file: named.value, path: at }] : [];
+  });

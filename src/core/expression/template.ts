@@ -126,7 +126,7 @@ function inserted(
   if (plain(value) === null) {
     throw new Problem('expression-value', {
       what: 'a value inside a text is null',
-      remedy: 'give another value for that case: ${name ?? "…"}, or ${name ?? omit} to leave the whole out',
+      remedy: 'give another value for that case: ${name ?? "…"}, or ${name ?? absent} to leave the whole out',
     });
   }
   if (value instanceof Uint8Array) {

@@ -1,4 +1,4 @@
-/** A matcher: what a value must be. Used by expectations, inputs, `until` and `when` alike. */
+/** A matcher: what a value must be. Used by expectations, inputs, `until` and `only-if` alike. */
 import type { Difference } from '../comparison/differences.js';
 import type { PlaceUnit } from '../place/place.js';
 import type { Value } from '../value/written.js';

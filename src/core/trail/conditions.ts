@@ -1,4 +1,4 @@
-/** `when`: whether a step is taken, by matchers over the names of the walk. */
+/** `only-if`: whether a step is taken, by matchers over the names of the walk. */
 import type { YamlFile } from '../collection/yaml.js';
 import type { Loads } from '../expression/compile.js';
 import { type Evaluation, omitted } from '../expression/evaluation.js';

@@ -98,7 +98,7 @@ function fileNeeds(collection: Collection, kind: 'signature' | 'session', given:
 /** @throws Problem secret-missing, file-not-found, file-outside: all that is missing at once */
 export function demandNeeds(workspace: Workspace, plans: readonly TrailPlan[]): void {
   // Whether a step with a condition is taken is known only then.
-  const needs = plans.flatMap(({ steps }) => steps.flatMap(({ when, needs }) => (when ? [] : needs)));
+  const needs = plans.flatMap(({ steps }) => steps.flatMap(({ onlyIf, needs }) => (onlyIf ? [] : needs)));
   demandSecrets(workspace, needs);
   const tables = plans.flatMap(({ table, steps }) => [
     ...(table ? [table] : []),

@@ -116,8 +116,17 @@ async function planStep(file: StepFile, room: PlanRoom): Promise<PlannedStep> {
   if (!kind) throw new Problem('file-shape', { what: 'the step is of no known kind', where: yaml.position(path) });
   const planned = await kind.plan(file, room);
   const { readText } = preparation;
-  const when = file.when && compileCondition(file.when, [...path, 'when'], { yaml, loads, readText });
-  return { ...planned, when };
+  // The second is what the key was called before.
+  const [key, another] = (['only-if', 'when'] as const).filter((name) => file[name] !== undefined);
+  if (another !== undefined)
+    throw new Problem('file-shape', {
+      what: '`only-if` and `when`, as it was called before, do not go together',
+      where: yaml.position([...path, another], 'key'),
+      remedy: 'write all of it under only-if',
+    });
+  const set = key && file[key];
+  const onlyIf = set && compileCondition(set, [...path, key], { yaml, loads, readText });
+  return { ...planned, onlyIf };
 }
 
 /** A request walked as a trail of one step, so that `run` takes both. */
@@ -148,7 +157,7 @@ export async function requestAsTrail(
   return {
     name,
     file: 'request',
-    steps: [{ ...step, when: undefined }],
+    steps: [{ ...step, onlyIf: undefined }],
     takes: prepared.plan.inputs.map((input) => input.name),
     // Only what the command line names; the request has its defaults itself.
     inputs: prepared.plan.inputs.filter((input) => workspace.settings.has(input.name)),

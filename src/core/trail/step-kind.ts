@@ -41,7 +41,7 @@ export interface PlanRoom {
 export interface PlannedStep {
   readonly kind: StepEvent['kind'];
   readonly label: string;
-  readonly when: Condition | undefined;
+  readonly onlyIf: Condition | undefined;
   /** How many of its calls change something. */
   readonly changes: number;
   /** Secrets and files that it needs, as far as its files name them. */
@@ -150,7 +150,7 @@ export interface StepKind<File extends StepFile = StepFile> {
   readonly name: StepEvent['kind'];
   /** The key by which a step is of this kind. */
   fits(file: StepFile): file is File;
-  plan(file: File, room: PlanRoom): Promise<Omit<PlannedStep, 'when'>>;
+  plan(file: File, room: PlanRoom): Promise<Omit<PlannedStep, 'onlyIf'>>;
 }
 
 /** What a step kept, for the journal. */

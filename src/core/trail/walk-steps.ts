@@ -19,7 +19,7 @@ export async function walkSteps(steps: readonly PlannedStep[], walk: Walk): Prom
     let skipped = false;
     let result = nothing;
     try {
-      skipped = step.when !== undefined && !step.when(walkEvaluation(walk.workspace, walk.scope));
+      skipped = step.onlyIf !== undefined && !step.onlyIf(walkEvaluation(walk.workspace, walk.scope));
       if (!skipped) result = await step.walk(walk, at);
     } catch (error) {
       result = failedResult(asProblem(error), step, walk);

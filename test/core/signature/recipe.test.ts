@@ -103,7 +103,7 @@ test('lines: blank slots stay, lists are spliced in, what is omitted has no line
       - ""
       - \${sent.header.x-empty}
       - \${sent.headers | only("x-desk", "x-missing") | header-lines}
-      - \${omit}
+      - \${absent}
       - desk \${sent.header.x-desk}
       - ""
   windows: {lines: [a, b], joined-by: "\\r\\n"}

@@ -50,7 +50,7 @@ const chapters: readonly {
   {
     title: 'Look: the answer as it suits, and where it leads',
     commands: [
-      { args: ['send', 'berths/free', '--view', 'table', '--columns', 'code,quay,lengthM', '--most', '4'] },
+      { args: ['send', 'berths/free', '--view', 'table', '--columns', 'code,quay,lengthM', '--limit', '4'] },
       { args: ['send', 'GET', '/notices', '--header', 'Accept: application/xml', '--pick', '//notice/light'] },
       { args: ['send', 'GET', '/chart'] },
       { args: ['follow', '2'] },
@@ -111,7 +111,7 @@ const chapters: readonly {
   },
   {
     title: 'Look back: what was recorded',
-    commands: [{ args: ['send', 'calls/list', '--pick', '$.total'] }, { args: ['echo', 'list', '--most', '8'] }],
+    commands: [{ args: ['send', 'calls/list', '--pick', '$.total'] }, { args: ['echo', 'list', '--limit', '8'] }],
   },
 ];
 

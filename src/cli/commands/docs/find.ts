@@ -12,11 +12,11 @@ export const { configure }: CommandModule = {
   configure(command, run) {
     command
       .argument('<words...>', 'words from names, paths, descriptions or fields')
-      .option('--most <number>', 'show at most so many', '12')
+      .option('--limit <number>', 'show at most so many', '12')
       .action(
-        run(async (context, words, { most }) => {
+        run(async (context, words, options) => {
           const { terminal } = context;
-          const limit = wholeNumber(most, '--most', { least: 1 });
+          const limit = wholeNumber(options.limit, '--limit', { least: 1 });
           const shelf = await context.shelf();
           const sources = new Map<string, SourceLists>();
           for (const name of Object.keys(shelf.docs)) sources.set(name, await openSourceLists(shelf, name));
@@ -58,14 +58,14 @@ export const { configure }: CommandModule = {
               { flexible: [2, 3] },
             ),
           );
-          if (total > shown.length) terminal.note(`and ${total - shown.length} more: --most ${total}`);
+          if (total > shown.length) terminal.note(`and ${total - shown.length} more: --limit ${total}`);
           terminal.note(`next: echo-trail docs show ${shown[0]?.source}/${shown[0]?.id}`);
           return 0;
         }),
       );
     examples(command, [
       ['docs find book a call', 'best first, with where the words were found'],
-      ['docs find berth --most 3', 'only the best three'],
+      ['docs find berth --limit 3', 'only the best three'],
     ]);
   },
 };

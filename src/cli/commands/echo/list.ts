@@ -14,7 +14,7 @@ import { wholeNumber } from '../../whole-number.js';
 export const list: CommandModule = {
   configure(command, run) {
     command
-      .option('--most <number>', 'show at most so many', '20')
+      .option('--limit <number>', 'show at most so many', '20')
       .option('--request <name>', 'only of this request, or of the step of that name')
       .option('--method <method>', 'only with this method')
       .option('--status <status>', 'only with this status, such as 404 or 4xx; none where no answer came')
@@ -23,9 +23,8 @@ export const list: CommandModule = {
       .option('--since <duration>', 'only of the last 30m, 2h, 1d')
       .action(
         run(async (context, _args, options) => {
-          const { most } = options;
           const { terminal } = context;
-          const limit = wholeNumber(most, '--most', { least: 1 });
+          const limit = wholeNumber(options.limit, '--limit', { least: 1 });
           const { local } = await context.collection();
           const echoes = await newestEchoes(local, limit, filterOf(options, context.options.env));
           if (terminal.json) {
@@ -71,7 +70,7 @@ export const list: CommandModule = {
     examples(command, [
       ['echo list', 'the last twenty'],
       ['echo list --failed --since 2h', 'what went wrong in the last two hours'],
-      ['echo list --most 100 --json', 'more of them, for programs'],
+      ['echo list --limit 100 --json', 'more of them, for programs'],
     ]);
   },
 };

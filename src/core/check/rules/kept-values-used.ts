@@ -86,5 +86,7 @@ function inCondition(step: StepFile, name: string): boolean {
         (key === 'not' && inSet(value)) ||
         (key === 'any' && Array.isArray(value) && value.some(inSet)),
     );
-  return inSet(step.when) || ('for-each' in step && step.steps.some((inner) => inCondition(inner, name)));
+  return (
+    inSet(step['only-if'] ?? step.when) || ('for-each' in step && step.steps.some((inner) => inCondition(inner, name)))
+  );
 }

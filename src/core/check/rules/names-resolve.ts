@@ -9,6 +9,7 @@
 import { sentParts } from '../../collection/files/request-file.js';
 import { addressNames, addressParts } from '../../exchange/address-template.js';
 import { namesUsed } from '../../expression/names-used.js';
+import { writtenAs } from '../../expression/sources/registry.js';
 import { nearestHint } from '../../problem/nearest.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';
@@ -27,7 +28,7 @@ export const namesResolve = {
         severity: 'error' as const,
         where: yaml.position(path),
         what: `the name ${used} is neither an input of ${name} nor a variable, nor supplied by a session`,
-        remedy: nearestHint(used, known),
+        remedy: writtenAs(used) ?? nearestHint(used, known),
       });
       for (const part of [...sentParts, 'expect', 'keep'] as const) {
         for (const use of namesUsed((content[part] ?? null) as Value, [part])) {

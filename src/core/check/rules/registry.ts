@@ -3,6 +3,7 @@ import type { Rule } from '../rule.js';
 import { documentsFit } from './documents-fit.js';
 import { fileParts } from './file-parts.js';
 import { filesExist } from './files-exist.js';
+import { formerWords } from './former-words.js';
 import { inputsSound } from './inputs-sound.js';
 import { inputsUsed } from './inputs-used.js';
 import { keptValuesUsed } from './kept-values-used.js';
@@ -28,4 +29,5 @@ export const rules: readonly Rule[] = [
   inputsUsed,
   noBodyInGet,
   noSecretsInFiles,
+  formerWords,
 ];

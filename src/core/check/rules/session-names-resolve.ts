@@ -7,6 +7,7 @@
  */
 import type { Loaded } from '../../collection/collection.js';
 import { namesUsed } from '../../expression/names-used.js';
+import { writtenAs } from '../../expression/sources/registry.js';
 import { nearestHint } from '../../problem/nearest.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
@@ -41,7 +42,7 @@ export function* unknownNames(checked: Checked, kind: Kind, given: Iterable<stri
         severity: 'error',
         where: file.yaml.position([...use.path]),
         what: `the ${kind} ${file.name} uses ${use.name}, which is no variable, none of its own values, and nothing that a request or a trail has`,
-        remedy: nearestHint(use.name, known),
+        remedy: writtenAs(use.name) ?? nearestHint(use.name, known),
       };
     }
   }

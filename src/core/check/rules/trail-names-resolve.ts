@@ -14,6 +14,7 @@ import type { Loaded } from '../../collection/collection.js';
 import type { StepFile, TrailFile } from '../../collection/files/trail-file.js';
 import type { YamlFile } from '../../collection/yaml.js';
 import { type NameUse, namesUsed } from '../../expression/names-used.js';
+import { writtenAs } from '../../expression/sources/registry.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { separatorOf } from '../../value/csv-separator.js';
 import type { Value } from '../../value/written.js';
@@ -100,7 +101,7 @@ function* unknown(uses: readonly NameUse[], known: ReadonlySet<string>, { yaml, 
       severity: 'error',
       where: yaml.position(path),
       what: `the name ${name} is not known at this step of ${trail}`,
-      remedy: nearestHint(name, known),
+      remedy: writtenAs(name) ?? nearestHint(name, known),
     };
   }
 }

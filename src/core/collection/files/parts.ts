@@ -36,7 +36,7 @@ export const headers = described(values, 'Header lines by name; a list makes one
 
 export const query = described(
   values,
-  'Query parameters by name, decoded; a list becomes several parameters, null a name without a value (`?acl`). `${omit}` leaves one out.',
+  'Query parameters by name, decoded; a list becomes several parameters, null a name without a value (`?acl`). `${absent}` leaves one out.',
 );
 
 export const lists = described(

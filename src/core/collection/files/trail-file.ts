@@ -17,10 +17,11 @@ import {
 
 const shared = {
   name: described(z.optional(z.string()), 'What the step is called in the output.'),
-  when: described(
+  'only-if': described(
     z.optional(values),
     'Matchers over names, all of which must hold for the step to run; a name that does not exist is nothing. `any` is a list of such sets, one of which must hold; `not` is one that must not.',
   ),
+  when: described(z.optional(values), 'What `only-if` was called before: read until the next release.'),
 };
 
 const give = described(z.optional(values), 'Values for its inputs.');

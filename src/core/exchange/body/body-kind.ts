@@ -26,5 +26,5 @@ export interface BodyKind {
   files?(spec: Value): readonly NamedFile[];
 }
 
-/** undefined where the whole body is `${omit}`. */
+/** undefined where the whole body is `${absent}`. */
 export type BodyPlan = (evaluation: Evaluation) => WireBody | undefined;

@@ -41,7 +41,7 @@ function encoded(fields: Value): string {
     else if (plain(value) === null || value instanceof Uint8Array) {
       throw new Problem('body-shape', {
         what: `the form field ${name} is ${plain(value) === null ? 'null' : 'bytes'}`,
-        remedy: 'a form holds text; leave a field out with ${omit}, or write bytes as text with | base64',
+        remedy: 'a form holds text; leave a field out with ${absent}, or write bytes as text with | base64',
       });
     } else pairs.append(name, textOf(value));
   };

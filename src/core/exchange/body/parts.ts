@@ -158,7 +158,7 @@ function field(name: string, value: Value, shown: Value): Part {
   if (plain(value) === null || isValueMap(value)) {
     throw new Problem('body-shape', {
       what: `the part ${name} is ${plain(value) === null ? 'null' : 'a map'}`,
-      remedy: '${omit} leaves it out; json: sends a structure',
+      remedy: '${absent} leaves it out; json: sends a structure',
     });
   }
   const text = textOf(value);

@@ -40,7 +40,7 @@ export function compileXml(
         what: 'a value that is omitted stands in no element that could be left out',
         where: where([]),
         remedy:
-          'the element that is to vanish holds nothing but text and the value: <remarks>${remarks ?? omit}</remarks>',
+          'the element that is to vanish holds nothing but text and the value: <remarks>${remarks ?? absent}</remarks>',
       });
     }
     return {

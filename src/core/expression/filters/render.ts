@@ -4,7 +4,7 @@ import { textOf } from '../../value/text.js';
 import { isValueMap } from '../../value/written.js';
 import { Evaluation } from '../evaluation.js';
 import { layered, namesFrom } from '../names.js';
-import { fake } from '../sources/fake.js';
+import { madeUp } from '../sources/made-up.js';
 import { dateFilters } from './date.js';
 import { type Filter, wantList } from './filter.js';
 
@@ -15,7 +15,7 @@ export const renderFilters: readonly Filter[] = [
     example: '${manifest.lines | render-each("bodies/line.xml")}',
     arguments: [1, 1],
     varies: true,
-    load: () => Promise.all([fake.load?.(), ...dateFilters.map((filter) => filter.load?.())]),
+    load: () => Promise.all([madeUp.load?.(), ...dateFilters.map((filter) => filter.load?.())]),
     apply(input, [path], evaluation) {
       if (typeof path !== 'string') {
         throw new Problem('expression-value', { what: 'render-each takes the path of a template' });

@@ -8,6 +8,8 @@ export interface Source {
   readonly bare: boolean;
   readonly about: string;
   readonly example: string;
+  /** What its argument may be, where that is one of a few. */
+  readonly choices?: readonly string[];
   /** What must be loaded before it can be used. */
   readonly load?: () => Promise<unknown>;
   value(args: readonly Value[], evaluation: Evaluation): Result;

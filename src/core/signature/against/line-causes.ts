@@ -36,7 +36,7 @@ export const lineCauses: readonly Cause[] = [
       const at = longer.findIndex((line, index) => line === '' && shorter[index] !== '') + 1;
       return own.length < other.length
         ? `theirs has an empty line at line ${at} that ours has not: a slot without a value stays as an empty line`
-        : `ours has an empty line at line ${at} that theirs has not: a slot without a value is left out there (\${… ?? omit})`;
+        : `ours has an empty line at line ${at} that theirs has not: a slot without a value is left out there (\${… ?? absent})`;
     },
   },
   {

@@ -14,7 +14,7 @@ import { type Program, runRecipe } from '../recipe-run.js';
 import type { SignatureKind, SignatureSetting } from '../signature-kind.js';
 
 /** Names that a value of a recipe cannot have: they mean something else in expressions. */
-const taken = new Set(['sent', 'secret', 'now', 'uuid', 'nonce', 'omit', 'true', 'false', 'null']);
+const taken = new Set(['sent', 'secret', 'now', 'uuid', 'nonce', 'absent', 'true', 'false', 'null']);
 
 export const recipe: SignatureKind<RecipeFile> = {
   name: 'recipe',

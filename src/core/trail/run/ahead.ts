@@ -43,8 +43,8 @@ async function demandHosts(workspace: Workspace, plans: readonly TrailPlan[]): P
       [...workspace.outsideNames].some((name) => !workspace.layers.layers.some(({ variables }) => variables.has(name)))
     )
       continue;
-    for (const { requests, when } of steps) {
-      if (when) continue;
+    for (const { requests, onlyIf } of steps) {
+      if (onlyIf) continue;
       for (const { plan } of requests) {
         const url = fixedOrigin(workspace, plan.address.origin);
         if (url) workspace.origins.demand(url);

@@ -53,7 +53,7 @@ export const forEach: StepKind<ForEachStepFile> = {
       takes: steps.flatMap(({ takes }) => takes ?? []),
       needs: [
         ...needsIn(file['for-each'], yaml, [...path, 'for-each']),
-        ...steps.flatMap(({ when, needs }) => (when ? [] : needs)),
+        ...steps.flatMap(({ onlyIf, needs }) => (onlyIf ? [] : needs)),
       ],
       remembers: keyPlace !== undefined || remembersInside,
       tables: [...(table ? [table] : []), ...steps.flatMap(({ tables }) => tables ?? [])],

@@ -24,7 +24,7 @@ export const trail: StepKind<TrailStepFile> = {
       takes: plan.steps.flatMap(({ takes }) => takes ?? []),
       needs: [
         ...needsIn(file.give, room.yaml, [...room.path, 'give']),
-        ...plan.steps.flatMap(({ when, needs }) => (when ? [] : needs)),
+        ...plan.steps.flatMap(({ onlyIf, needs }) => (onlyIf ? [] : needs)),
       ],
       remembers: plan.steps.some(({ remembers }) => remembers),
       tables: [...(plan.table ? [plan.table] : []), ...plan.steps.flatMap(({ tables }) => tables ?? [])],

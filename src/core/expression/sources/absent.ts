@@ -1,11 +1,11 @@
-/** `omit`: makes the key, item or parameter that holds it vanish. */
+/** `absent`: makes the key, item or parameter that holds it vanish. */
 import { omitted } from '../evaluation.js';
 import type { Source } from './source.js';
 
-export const omit: Source = {
-  name: 'omit',
+export const absent: Source = {
+  name: 'absent',
   bare: true,
   about: 'makes the key, item or parameter that holds it vanish',
-  example: '${cargo ?? omit}',
+  example: '${cargo ?? absent}',
   value: () => omitted,
 };
