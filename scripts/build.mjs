@@ -3,7 +3,7 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync } from 'node:fs';
-import { chmod, cp, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { chmod, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { build, transform } from 'esbuild';
@@ -112,9 +112,8 @@ if (types) {
     { cwd: root, stdio: 'inherit' },
   );
   if (tsc.status !== 0) process.exit(tsc.status ?? 1);
-  const parts = 'exchange/undici-parts.d.ts';
-  await mkdir(join(root, 'dist/types/exchange'), { recursive: true });
-  await cp(join(root, 'src/core', parts), join(root, 'dist/types', parts));
+  // The types of what is there to be loaded: dist/core/index.cjs.
+  await writeFile(join(root, 'dist/types/package.json'), '{ "type": "commonjs" }\n');
 }
 
 /** The licences of everything that the bundle holds. */

@@ -1,3 +1,4 @@
+/// <reference types="node" preserve="true" />
 /** The core as a library: everything the program does, without its interface. */
 
 export { checkCollection } from './check/check.js';
@@ -14,7 +15,7 @@ export { readDocumentation } from './documentation/read.js';
 export { findOperations } from './documentation/search.js';
 export type { Echo } from './echo/echo.js';
 export { findEcho, newestEchoes } from './echo/read.js';
-export { noNames } from './expression/names.js';
+export { namesFrom, noNames } from './expression/names.js';
 export { compileJsonPath } from './place/json-path/compile.js';
 export { Problem } from './problem/problem.js';
 export type { Summary, WalkEvent } from './trail/events.js';

@@ -33,21 +33,28 @@ test('npm pack gives a tarball that installs into an empty folder and runs', () 
     "import { compileJsonPath } from 'echo-trail/core';\nconsole.log(compileJsonPath('$.a', []).select({ a: 7 })[0]);\n",
   );
   assert.equal(execFileSync(process.execPath, ['use.js'], { cwd: place, encoding: 'utf8' }), '7\n');
-  writeFileSync(
-    join(place, 'typed.ts'),
-    "import { openCollection, Problem, type Summary } from 'echo-trail/core';\nexport const names: readonly string[] = openCollection('.').names('request');\nexport const well = (summary: Summary): boolean => summary.ok;\nexport const code: string = new Problem('usage', { what: 'x' }).code;\n// @ts-expect-error the code of a problem is one of the table\nnew Problem('no-such-code', { what: 'x' });\n",
-  );
+  // With nothing but what the package declares, as an ES module and as CommonJS, every declaration looked at.
+  const typed = `import { openCollection, Problem, sendRequest, walkTrail, type Summary, type WalkEvent } from 'echo-trail/core';
+export const names: readonly string[] = openCollection('.').names('request');
+export const well = (summary: Summary): boolean => summary.ok;
+export const told = (event: WalkEvent): string => (event.event === 'step' ? event.sent?.outcome.received?.parts.reason ?? '' : '');
+export const walked: Promise<Summary> = walkTrail(...({} as Parameters<typeof walkTrail>));
+export const body = (...given: Parameters<typeof sendRequest>): Promise<Uint8Array | undefined> =>
+  sendRequest(...given).then(({ outcome }) => outcome.received?.parts.body);
+export const code: string = new Problem('usage', { what: 'x' }).code;
+// @ts-expect-error the code of a problem is one of the table
+new Problem('no-such-code', { what: 'x' });
+`;
+  for (const file of ['typed.ts', 'typed.cts']) writeFileSync(join(place, file), typed);
   const tsc = join(projectFolder, 'node_modules/typescript/bin/tsc');
-  const compilerOptions = {
-    strict: true,
-    noEmit: true,
-    skipLibCheck: true,
-    module: 'nodenext',
-    target: 'es2022',
-    types: [],
-  };
-  writeFileSync(join(place, 'tsconfig.json'), JSON.stringify({ compilerOptions, files: ['typed.ts'] }));
-  execFileSync(process.execPath, [tsc, '-p', '.'], { cwd: place, encoding: 'utf8' });
+  const compilerOptions = { strict: true, noEmit: true, skipLibCheck: false, target: 'es2022', types: [] };
+  for (const module of ['node16', 'nodenext']) {
+    const settings = { compilerOptions: { ...compilerOptions, module }, files: ['typed.ts', 'typed.cts'] };
+    writeFileSync(join(place, 'tsconfig.json'), JSON.stringify(settings));
+    execFileSync(process.execPath, [tsc, '-p', '.'], { cwd: place, encoding: 'utf8' });
+  }
+  writeFileSync(join(place, 'use.cjs'), "console.log(typeof require('echo-trail/core').walkTrail);\n");
+  assert.equal(execFileSync(process.execPath, ['use.cjs'], { cwd: place, encoding: 'utf8' }), 'function\n');
 });
 
 test('the demo walks the whole path and says where to go on', async () => {

@@ -3,33 +3,9 @@ import { lookup as lookUp } from 'node:dns';
 import type { LookupFunction, Socket } from 'node:net';
 import { rootCertificates, TLSSocket } from 'node:tls';
 import buildConnector from 'undici/lib/core/connect.js';
-import { type TlsFacts, tlsFacts } from './certificate.js';
+import { tlsFacts } from './certificate.js';
+import { type ConnectTimes, noTimes } from './connect-times.js';
 import type { TlsSettings } from './connection.js';
-
-/** When a connection was made; milliseconds of `performance.now`. */
-export interface ConnectTimes {
-  started: number;
-  lookedUp: number;
-  /** When the connection stood, TLS not yet begun. */
-  connected: number;
-  ended: number;
-  remoteAddress: string | undefined;
-  tls: TlsFacts | undefined;
-  protocol: string;
-  /** An exchange was the first on it: for those that follow it was there already. */
-  used: boolean;
-}
-
-export const noTimes = (): ConnectTimes => ({
-  started: 0,
-  lookedUp: 0,
-  connected: 0,
-  ended: 0,
-  remoteAddress: undefined,
-  tls: undefined,
-  protocol: 'HTTP/1.1',
-  used: false,
-});
 
 type Connector = ReturnType<typeof buildConnector>;
 type ConnectorOptions = NonNullable<Parameters<typeof buildConnector>[0]>;

@@ -1,11 +1,12 @@
 /** One exchange on one connection: what is sent, what comes back, when, and what goes wrong. */
 import { asProblem, type Problem } from '../problem/problem.js';
 import { decompressed } from './compression.js';
-import { type ConnectTimes, noTimes } from './connectors.js';
+import { type ConnectTimes, noTimes } from './connect-times.js';
 import { type Deadlines, deadlinesOf, type Limited } from './deadlines.js';
 import { type HeaderLines, linesIn, type Trailers, trailerLines } from './header-lines.js';
 import { headerList } from './header-list.js';
-import type { Origin, Outcome } from './outcome.js';
+import type { Origin } from './origin.js';
+import type { Outcome } from './outcome.js';
 import { mostInMemory, type OpenSpool, Overflow } from './overflow.js';
 import { Received, type ReceivedParts } from './received.js';
 import type { Sink } from './sink.js';

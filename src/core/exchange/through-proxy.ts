@@ -6,9 +6,10 @@ import type { IncomingMessage } from 'node:http';
 import type { Socket } from 'node:net';
 import type { Dispatcher } from 'undici';
 import Pool from 'undici/lib/dispatcher/pool.js';
+import { type ConnectTimes, noTimes } from './connect-times.js';
 import type { Connection } from './connection.js';
-import { type ConnectTimes, noTimes, timedConnector } from './connectors.js';
-import type { Origin } from './outcome.js';
+import { timedConnector } from './connectors.js';
+import type { Origin } from './origin.js';
 import { mostHeaders } from './trouble.js';
 
 type Connector = ReturnType<typeof timedConnector>;

@@ -1,9 +1,11 @@
 /** Sending: a pool of connections for each origin and way of connecting; a proxy in between where there is one. */
 import Pool from 'undici/lib/dispatcher/pool.js';
+import { noTimes } from './connect-times.js';
 import { type Connection, proxyFor } from './connection.js';
-import { noTimes, timedConnector } from './connectors.js';
+import { timedConnector } from './connectors.js';
 import { exchange } from './exchange.js';
-import type { Origin, Outcome } from './outcome.js';
+import type { Origin } from './origin.js';
+import type { Outcome } from './outcome.js';
 import type { OpenSpool } from './overflow.js';
 import { type Carrying, followRedirects, isRedirect } from './redirects.js';
 import type { Sink } from './sink.js';
