@@ -143,7 +143,7 @@ export const documents = {
     url: z.string(),
     query: z.array(z.strictObject({ name: z.string(), value: z.string() })),
     headers: z.array(line),
-    body: z.nullable(z.strictObject({ type: z.string(), size: z.number(), text: z.string() })),
+    body: z.nullable(z.strictObject({ type: z.string(), size: z.nullable(z.number()), text: z.string() })),
     names: z.array(named),
     doubts: z.array(z.string()),
     undocumented: z.array(z.strictObject({ at: z.string(), what: z.string() })),

@@ -13,7 +13,13 @@ export const exitStatuses: Readonly<Record<Problem['family'], number>> = {
 /** Of a command that was ended by Ctrl-C before all was done, whatever had gone well until then. */
 export const interruptedStatus = exitStatuses.interrupted;
 
-const order = [0, 1, 3, 4, 2, 130];
+/** As the manual has them, the least first. */
+const order = [
+  0,
+  ...(['failed-expectation', 'no-answer', 'refused', 'wrong-input', 'interrupted'] as const).map(
+    (family) => exitStatuses[family],
+  ),
+];
 
 /** Of several, the one that the manual puts first. */
 export const graverStatus = (...statuses: readonly number[]): number =>

@@ -529,3 +529,9 @@ test('an environment that is asked for and is not there is an error', async () =
     'environment-opens: there is no environment nowhere',
   ]);
 });
+
+test('a name of the collection is no former word', async () => {
+  const cwd = collectionOf({ 'requests/x.yaml': 'inputs: {omit: {}}\nurl: ${origin}/\nquery: {a: "${omit}"}\n' });
+  const ended = await echoTrail(['check'], { cwd });
+  assert.deepEqual([ended.status, /all well/.test(ended.out)], [0, true], ended.out);
+});

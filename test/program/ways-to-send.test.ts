@@ -53,10 +53,22 @@ test('standard input is sent in chunks, once, and cannot be signed', async () =>
     headers.filter(([name]) => /^(?:transfer-encoding|content-length)$/i.test(name)),
     [['transfer-encoding', 'chunked']],
   );
-  const preview = await echoTrail(['preview', 'it'], {
-    cwd: collectionOf({ 'requests/it.yaml': 'method: POST\nurl: ${origin}/mirror\nbody: {file: "-"}\n' }, origin),
-  });
-  assert.match(preview.err + preview.out, /-/);
+  const echo = document<{ sent: { body: { size: number } } }>(await echoTrail(['echo', 'show', '--json'], { cwd }));
+  assert.equal(echo.sent.body.size, large.length);
+  const kept = collectionOf({ 'requests/it.yaml': 'method: POST\nurl: ${origin}/mirror\nbody: {file: "-"}\n' }, origin);
+  const preview = await echoTrail(['preview', 'it'], { cwd: kept });
+  assert.match(preview.out, /body .*of unknown length, in chunks\n.*\(standard input\)/);
+  const { body: unread } = document<{ body: { size: null } }>(
+    await echoTrail(['preview', 'it', '--json'], { cwd: kept }),
+  );
+  assert.equal(unread.size, null);
+  const sealed = collectionOf(
+    { 'signatures/seal.yaml': 'kind: recipe\nheaders: {X-Seal: "${sent.body | sha-256 | hex}"}\n' },
+    origin,
+  );
+  const args = ['send', 'POST', '/mirror', '--body-file', '-', '--sign', 'seal'];
+  const signed = await echoTrail(args, { cwd: sealed, input: 'tide' });
+  assert.deepEqual([signed.status, /standard input cannot be signed/.test(signed.err)], [2, true], signed.err);
 });
 
 test('files that the command line names may lie anywhere; those of a collection may not', async () => {

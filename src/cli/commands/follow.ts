@@ -1,4 +1,4 @@
-/** `follow`: the links of the last answer, numbered; and one of them sent. */
+/** `follow`: the links of the last response, numbered; and one of them sent. */
 import type { Echo } from '../../core/echo/echo.js';
 import { findEcho } from '../../core/echo/read.js';
 import { type FoundLink, linksOf } from '../../core/exchange/links.js';
@@ -75,7 +75,7 @@ export const { configure }: CommandModule = {
       }),
     );
     examples(command, [
-      ['follow', 'the links of the last answer'],
+      ['follow', 'the links of the last response'],
       ['follow 1', 'send the first, with the same session and environment'],
     ]);
   },

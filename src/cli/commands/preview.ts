@@ -30,7 +30,11 @@ export const { configure }: CommandModule = {
       .action(
         run(async (context, [name = ''], { session, ask, reveal, sign, signature, against, value, time, nonce }) => {
           const { terminal } = context;
-          const workspace = await context.workspace({ moment: momentFrom(time, nonce) });
+          const workspace = await context.workspace({
+            moment: momentFrom(time, nonce),
+            // Nothing is read from it.
+            standardInput: () => process.stdin,
+          });
           const prepared = await workspace.prepare(name);
           const preview = await withInputs(workspace, prepared, terminal, ask === true, ({ given }) =>
             previewRequest(workspace, prepared, {

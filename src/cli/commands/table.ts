@@ -73,7 +73,7 @@ export const stages: readonly Stage[] = [
       { name: 'send', summary: 'send a request and show what came back', load: () => import('./send.js') },
       {
         name: 'follow',
-        summary: 'list the links of the last answer, and send one of them',
+        summary: 'list the links of the last response, and send one of them',
         load: () => import('./follow.js'),
       },
       { name: 'echo', summary: 'list, show and send again what was exchanged', load: () => import('./echo/echo.js') },

@@ -19,15 +19,15 @@ export function answerOptions(command: Command): Command {
     .option('--session <name>', 'another session, or none')
     .option('--sign <name>', 'another signature, or none')
     .option('--no-cookies', 'neither send cookies nor keep those that come')
-    .option('--view <view>', `how the answer is shown: ${views.join(', ')}`)
-    .option('--depth <levels>', 'fold what lies deeper in the answer, in the views pretty and outline')
-    .option('--pick <place>', 'print one value of the answer and nothing else')
+    .option('--view <view>', `how the response is shown: ${views.join(', ')}`)
+    .option('--depth <levels>', 'fold what lies deeper in the response, in the views pretty and outline')
+    .option('--pick <place>', 'print only one value of the response')
     .option('--rows <place>', 'the list that a table shows; else the largest')
     .option('--columns <paths>', 'the columns of a table, such as imo,name,berth.code; else those that are found')
     .option('--limit <number>', 'show at most so many rows of a table', '20')
     .option(
       '--to <file>',
-      'save the answer to a file as it comes; with --view table, the whole table as .csv, .json or .jsonl',
+      'save the response to a file as it arrives; with --view table, the whole table as .csv, .json or .jsonl',
     )
     .option('--pages <number>', 'so many pages of the list as one, or all of them')
     .option('--live', 'show a stream as it comes')

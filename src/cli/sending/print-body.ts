@@ -10,7 +10,6 @@ import { cellIn } from '../../core/value/rows.js';
 import type { Value } from '../../core/value/written.js';
 import type { Terminal } from '../terminal.js';
 import { outlineText, prettyText, type TableContent, tableContent, tableText, type View } from '../view/answer.js';
-import { bodyValue } from './body-value.js';
 import type { Wishes } from './options.js';
 
 /** What is not shown is somewhere. */
@@ -32,9 +31,10 @@ export async function printBody(
     const shown = hide(received.text);
     if (shown === received.text) terminal.bytes(received.parts.body);
     else terminal.content(shown.replace(/\n$/, ''));
-  } else if (view === 'outline') terminal.print(outlineText(await bodyValue(received), terminal, hide, levels));
-  else if (view === 'table') {
-    const content = tableContent(received, await bodyValue(received), table);
+  } else if (view === 'outline') {
+    terminal.print(outlineText(await dataOf(received), terminal, hide, levels));
+  } else if (view === 'table') {
+    const content = tableContent(received, await dataOf(received), table);
     if (to !== undefined) {
       await writeTable(content, to);
       terminal.note(`${content.items.length} rows of ${content.at} written to ${to}`);
@@ -52,6 +52,9 @@ export async function printBody(
     if (text !== '') terminal.print(text);
   }
 }
+
+/** What reads CSV is loaded where a body is data. */
+const dataOf = async (received: Received): Promise<Value> => (await import('./body-value.js')).bodyValue(received);
 
 /** The whole table: as many lines as there are items. */
 async function writeTable({ items, head, paths }: TableContent, to: string): Promise<void> {

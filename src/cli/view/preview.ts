@@ -40,7 +40,7 @@ export function previewDocument(
     url: eyes.url(wire),
     query: queryOf(eyes.url(wire)),
     headers: wire.headers.map((line) => ({ name: line.name, value: eyes.header(line), origin: line.origin })),
-    body: wire.body ? { type: wire.body.type, size: bodySize(wire.body) ?? 0, text: eyes.body(wire.body) } : null,
+    body: wire.body ? { type: wire.body.type, size: bodySize(wire.body) ?? null, text: eyes.body(wire.body) } : null,
     names: [...request.names].map(([name, named]) => ({
       name,
       value: plain(eyes.named(name, named) ?? hidden),

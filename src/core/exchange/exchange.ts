@@ -226,7 +226,8 @@ class Exchange implements Interruptible, Limited {
     this.open?.remove(this);
     this.ended = performance.now();
     // Whatever length such a response announces, it ends with its header lines (RFC 9112 section 6.3).
-    const whole = error === undefined || (this.bodiless() && isLengthMismatch(error));
+    const bodiless = this.status === 204 || this.status === 304;
+    const whole = error === undefined || (bodiless && isLengthMismatch(error));
     if (whole) afterwards(this);
     else
       void explainTrouble(error, this.progress()).then(
@@ -315,10 +316,6 @@ class Exchange implements Interruptible, Limited {
       trailers: this.trailers,
       hints: this.hints,
     };
-  }
-
-  private bodiless(): boolean {
-    return this.status === 204 || this.status === 304;
   }
 
   private header(name: string): string | undefined {

@@ -1,7 +1,8 @@
 /** The names that a value of a file uses, for checks that have no values. */
 import type { Value } from '../value/written.js';
-import { keysOf, type PartUse, partsUsed } from './parts-used.js';
+import { type PartUse, partsUsed } from './parts-used.js';
 import { sourceOf } from './sources/registry.js';
+import type { PathStep } from './syntax.js';
 import type { TreePath } from './tree.js';
 
 export interface NameUse {
@@ -22,6 +23,10 @@ export interface NameUse {
 export const namesUsed = (value: Value, path: TreePath = []): NameUse[] =>
   [...partsUsed(value, path)].flatMap((use) => nameOf(use) ?? []);
 
+/** Names as they are written, those of sources among them: a name of the collection wins over a source. */
+export const namesWritten = (value: Value): string[] =>
+  [...partsUsed(value)].flatMap(({ node }) => (node.kind === 'path' ? node.name : []));
+
 function nameOf({ node, path, optional }: PartUse): NameUse | undefined {
   if (node.kind !== 'path') return undefined;
   const { name, steps } = node;
@@ -36,7 +41,13 @@ function nameOf({ node, path, optional }: PartUse): NameUse | undefined {
       ...(first && 'key' in first && { secret: String(first.key) }),
     };
   }
-  // A source such as `now` is no name, unless a layer has one of that name, which does no harm here.
+  // A source such as `now` is no name that anybody has to give.
   if (sourceOf(name)?.bare && first === undefined) return undefined;
   return { name, path, optional, ...(first && { keys: keysOf(steps) }) };
+}
+
+/** The keys behind a name, as far as they are written out. */
+function keysOf(steps: readonly PathStep[]): string[] {
+  const end = steps.findIndex((step) => 'computed' in step);
+  return steps.slice(0, end === -1 ? undefined : end).map((step) => ('key' in step ? String(step.key) : ''));
 }

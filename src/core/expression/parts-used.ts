@@ -1,7 +1,7 @@
 /** The expressions in a value of a file, part by part, for checks that have no values. */
 import { isValueMap, type Value } from '../value/written.js';
 import { parseExpression } from './parser.js';
-import type { Expression, PathStep } from './syntax.js';
+import type { Expression } from './syntax.js';
 import { expressionsIn } from './template.js';
 import type { TreePath } from './tree.js';
 
@@ -51,10 +51,4 @@ function* within(use: PartUse): Generator<PartUse> {
       for (const part of node.kind === 'filter' ? [node.input, ...node.args] : node.args)
         yield* within({ ...use, node: part });
   }
-}
-
-/** The keys behind a name, as far as they are written out. */
-export function keysOf(steps: readonly PathStep[]): string[] {
-  const end = steps.findIndex((step) => 'computed' in step);
-  return steps.slice(0, end === -1 ? undefined : end).map((step) => ('key' in step ? String(step.key) : ''));
 }

@@ -1,8 +1,7 @@
 /** Sending what takes something back: known to be on its way before it leaves, and not sent twice where that might do more. */
-import { Problem } from '../problem/problem.js';
 import type { Journal } from './journal/journal.js';
 import type { PreparedRequest } from './prepare.js';
-import { isRepeatable } from './repeatable.js';
+import { callInDoubt, isRepeatable } from './repeatable.js';
 import { sendRequest } from './send.js';
 import type { Sending } from './sending.js';
 import type { StepResult } from './step-kind.js';
@@ -18,7 +17,7 @@ export async function takeBack(
 ): Promise<StepResult> {
   const before = journal?.undoingBefore(at);
   const { method, changes } = prepared.plan;
-  if (before && !isRepeatable({ method, changes, idempotencyKey: before.key })) throw undoInDoubt(before.call);
+  if (before && !isRepeatable({ method, changes, idempotencyKey: before.key })) throw callInDoubt(before.call);
   let told = false;
   const sent = await sendRequest(workspace, prepared, {
     ...sending,
@@ -31,9 +30,3 @@ export async function takeBack(
   });
   return { sent, kept: [], problems: sent.problems };
 }
-
-export const undoInDoubt = (call: string): Problem =>
-  new Problem('in-doubt', {
-    what: `${call} may or may not have happened: no response was recorded`,
-    remedy: 'check with the vendor; it is not resent automatically',
-  });

@@ -1,9 +1,8 @@
 /** Undo parts: armed when their step is sent, run newest first once the steps have come to their end. */
 import { asProblem, type Problem } from '../problem/problem.js';
 import type { UndoState } from './events.js';
-import { isRepeatable } from './repeatable.js';
+import { callInDoubt, isRepeatable } from './repeatable.js';
 import type { ArmedUndo, StepResult, TrailPlan, Walk } from './step-kind.js';
-import { undoInDoubt } from './taking-back.js';
 import { isLost } from './unanswered.js';
 import { walkSteps } from './walk-steps.js';
 
@@ -31,7 +30,7 @@ export async function undoState(run: ArmedUndo['run'], signal: AbortSignal | und
     const [problem] = problems;
     // Sent again on its own it might take back more than was made.
     if (sent && isLost(sent) && !isRepeatable(sent.request))
-      return { state: 'in doubt', sent, problem: undoInDoubt(`${sent.wire.method} ${sent.wire.shownUrl}`) };
+      return { state: 'in doubt', sent, problem: callInDoubt(`${sent.wire.method} ${sent.wire.shownUrl}`) };
     // What is gone already need not be taken back.
     const gone = sent?.outcome.received?.status === 404 || sent?.outcome.received?.status === 410;
     return { state: problem ? (gone ? 'not needed' : 'failed') : 'done', sent, problem: gone ? undefined : problem };

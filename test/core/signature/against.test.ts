@@ -153,14 +153,15 @@ test('the first character that differs, by line and column, and by its name', ()
   assert.equal(differenceOf('a', 'a\n').ourCharacter, undefined);
 });
 
+const step = (name: string, value: string, secret = false): SigningStep => ({
+  name,
+  part: 'value',
+  value,
+  secret,
+  shown: secret ? undefined : value,
+});
+
 test('theirs is compared with the value that is most alike; of a secret one only whether it is the same', () => {
-  const step = (name: string, value: string, secret = false): SigningStep => ({
-    name,
-    part: 'value',
-    value,
-    secret,
-    shown: secret ? undefined : value,
-  });
   const steps = [step('stamp', '20260302T093000Z'), step('base', base), step('seal', 'AAAA-BBBB-CCCC', true)];
   assert.equal(compareAgainst(steps, change('quay', 'mole'))?.name, 'base');
   assert.equal(compareAgainst(steps, '20260302T093001Z')?.name, 'stamp');
@@ -181,13 +182,6 @@ test('line breaks that a message writes out are read as such', () => {
 });
 
 test('a seal is held against seals, told by its other encoding, and never shown where it is secret', () => {
-  const step = (name: string, value: string, secret = false): SigningStep => ({
-    name,
-    part: 'value',
-    value,
-    secret,
-    shown: secret ? undefined : value,
-  });
   const bytes = createHash('sha256').update('harbour').digest();
   const steps = [
     step('stamp', '20260302T093000Z'),

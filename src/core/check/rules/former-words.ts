@@ -4,15 +4,15 @@
  *     query: {name: "${name ?? absent}"}     # holds
  *     query: {name: "${name ?? omit}"}       # does not
  */
-import type { Loaded } from '../../collection/collection.js';
-import { type FileKind, fileKinds } from '../../collection/files/registry.js';
 import type { StepFile } from '../../collection/files/trail-file.js';
 import { type PartUse, partsUsed } from '../../expression/parts-used.js';
 import { formerSources } from '../../expression/sources/registry.js';
 import type { FilePosition } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
-import type { Checked, Rule } from '../rule.js';
+import { namesMade } from '../names-made.js';
+import { allReadable } from '../readable.js';
+import type { Rule } from '../rule.js';
 import { templatesOf, usedInTemplate } from '../template-names.js';
 
 type Found = Omit<Finding, 'rule'>;
@@ -21,12 +21,12 @@ type Path = readonly (string | number)[];
 export const formerWords: Rule = {
   name: 'former-words',
   must: 'no file has a word that is read only until the next release',
-  *check(checked) {
-    const { collection, requests, trails } = checked;
-    for (const kind of Object.keys(fileKinds) as FileKind[]) {
-      for (const { content, yaml } of filesOf(checked, kind)) {
-        for (const use of partsUsed(content as Value)) yield* inPart(use, yaml.position([...use.path]));
-      }
+  *check({ collection, requests, trails, variables }) {
+    const others = (['session', 'signature', 'environment'] as const).flatMap((kind) => allReadable(collection, kind));
+    for (const { content, yaml } of [...requests.values(), ...trails.values(), ...others]) {
+      const own = new Set(namesMade(content as unknown as Value));
+      for (const use of partsUsed(content as unknown as Value))
+        if (!isName(use, own, variables)) yield* inPart(use, yaml.position([...use.path]));
     }
     const templates = new Set([...requests.values()].flatMap(({ content }) => templatesOf(content)));
     for (const file of templates)
@@ -37,18 +37,9 @@ export const formerWords: Rule = {
   },
 };
 
-/** What cannot be read is told when it is used. */
-function* filesOf({ collection, requests, trails }: Checked, kind: FileKind): Generator<Loaded<unknown>> {
-  if (kind === 'request') yield* requests.values();
-  else if (kind === 'trail') yield* trails.values();
-  else {
-    for (const name of collection.names(kind)) {
-      try {
-        yield collection.read(kind, name);
-      } catch {}
-    }
-  }
-}
+/** A name of the collection wins over a source of the same name. */
+const isName = ({ node }: PartUse, ...known: readonly ReadonlySet<string>[]): boolean =>
+  node.kind === 'path' && known.some((names) => names.has(node.name));
 
 function* inPart({ node }: PartUse, where: FilePosition): Generator<Found> {
   if (node.kind !== 'call' && (node.kind !== 'path' || node.steps.length > 0)) return;

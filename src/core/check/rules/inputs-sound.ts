@@ -12,6 +12,7 @@ import type { Loads } from '../../expression/compile.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
 import { namesMade } from '../names-made.js';
+import { allReadable } from '../readable.js';
 import type { Checked, Rule } from '../rule.js';
 import { columnsOf } from './trail-names-resolve.js';
 
@@ -63,17 +64,9 @@ function* wrongDefault(
 /** Names that a trail or a session may bring along. */
 function namesGiven(checked: Checked): ReadonlySet<string> {
   const { trails, collection } = checked;
-  const sessions = collection.names('session').flatMap((name) => {
-    try {
-      return [collection.read('session', name).content];
-    } catch {
-      // What is wrong with that file is told of it.
-      return [];
-    }
-  });
-  const files = [...[...trails.values()].map(({ content }) => content), ...sessions];
+  const files = [...trails.values(), ...allReadable(collection, 'session')];
   return new Set([
-    ...files.flatMap((content) => namesMade(content as unknown as Value)),
+    ...files.flatMap(({ content }) => namesMade(content as unknown as Value)),
     ...[...trails.values()].flatMap((trail) => columnsOf(checked, trail) ?? []),
   ]);
 }

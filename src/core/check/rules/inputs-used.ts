@@ -6,18 +6,19 @@
  *     url: ${origin}/v1/vessels           # does not
  */
 import { addressNames, addressParts } from '../../exchange/address-template.js';
-import { namesUsed } from '../../expression/names-used.js';
+import { namesWritten } from '../../expression/names-used.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';
-import { namesInTemplate, templatesOf } from '../template-names.js';
+import { templatesOf, usedInTemplate } from '../template-names.js';
 
 export const inputsUsed: Rule = {
   name: 'inputs-used',
   must: 'every input of a request is used in it',
   *check({ requests, collection }) {
     for (const { content, yaml, name } of requests.values()) {
-      const used = new Set(namesUsed({ ...content, inputs: null } as unknown as Value).map((use) => use.name));
-      for (const file of templatesOf(content)) for (const use of namesInTemplate(collection, file)) used.add(use.name);
+      const used = new Set(namesWritten({ ...content, inputs: null } as unknown as Value));
+      for (const file of templatesOf(content))
+        for (const use of usedInTemplate(collection, file, namesWritten)) used.add(use);
       const inAddress = new Set(addressParts(content.url).flatMap(addressNames));
       for (const input of Object.keys(content.inputs ?? {})) {
         if (used.has(input) || (inAddress.has(input) && content.path?.[input] === undefined)) continue;

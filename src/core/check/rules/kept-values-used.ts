@@ -5,7 +5,7 @@
  */
 import type { StepFile } from '../../collection/files/trail-file.js';
 import type { YamlFile } from '../../collection/yaml.js';
-import { namesUsed } from '../../expression/names-used.js';
+import { namesWritten } from '../../expression/names-used.js';
 import type { FilePosition } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
@@ -21,9 +21,7 @@ export const keptValuesUsed: Rule = {
   *check(checked) {
     const { requests, trails } = checked;
     const inputs = new Set([...requests.values()].flatMap(({ content }) => Object.keys(content.inputs ?? {})));
-    const inTrails = new Set(
-      [...trails.values()].flatMap(({ content }) => namesUsed(content as unknown as Value).map(({ name }) => name)),
-    );
+    const inTrails = new Set([...trails.values()].flatMap(({ content }) => namesWritten(content as unknown as Value)));
     for (const { content, yaml } of requests.values()) {
       for (const name of Object.keys(content.keep ?? {})) {
         if (!inputs.has(name) && !inTrails.has(name)) yield unused(name, yaml.position(['keep', name], 'key'));
@@ -60,8 +58,7 @@ const unused = (name: string, where: FilePosition): Found => ({
   remedy: 'remove it, or give the input that it is meant for the same name',
 });
 
-const mentions = (part: unknown, name: string): boolean =>
-  namesUsed((part ?? null) as Value).some((use) => use.name === name);
+const mentions = (part: unknown, name: string): boolean => namesWritten((part ?? null) as Value).includes(name);
 
 /** In an expression of a later step, or as an input of its request; the step itself counts for its undo part. */
 function usedAfter(name: string, [own, ...later]: readonly StepFile[], { requests, collection }: Checked): boolean {

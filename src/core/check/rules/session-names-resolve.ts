@@ -5,13 +5,13 @@
  *     headers: {X-Date: "${stamp}"}     # holds
  *     headers: {X-Date: "${stmp}"}      # does not
  */
-import type { Loaded } from '../../collection/collection.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { writtenAs } from '../../expression/sources/registry.js';
 import { nearestHint } from '../../problem/nearest.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
 import { namesMade } from '../names-made.js';
+import { readable } from '../readable.js';
 import type { Checked, Rule } from '../rule.js';
 import { suppliedBy } from '../supplied.js';
 import { columnsOf } from './trail-names-resolve.js';
@@ -32,7 +32,7 @@ export const sessionNamesResolve = {
 export function* unknownNames(checked: Checked, kind: Kind, given: Iterable<string>): Generator<Found> {
   const callers = namesOfCallers(checked);
   for (const name of given) {
-    const file = readable(checked, kind, name);
+    const file = readable(checked.collection, kind, name);
     if (!file) continue;
     const { about: _, examples: __, ...content } = file.content as Readonly<Record<string, Value>>;
     const known = new Set([...callers, ...namesMade(content), 'token', 'sent']);
@@ -45,14 +45,6 @@ export function* unknownNames(checked: Checked, kind: Kind, given: Iterable<stri
         remedy: writtenAs(use.name) ?? nearestHint(use.name, known),
       };
     }
-  }
-}
-
-function readable({ collection }: Checked, kind: Kind, name: string): Loaded<unknown> | undefined {
-  try {
-    return collection.read(kind, name);
-  } catch {
-    return undefined;
   }
 }
 

@@ -106,8 +106,7 @@ function* unknown(uses: readonly NameUse[], known: ReadonlySet<string>, { yaml, 
   }
 }
 
-/** The columns of a csv file's first line, or of a list that is written out; undefined where they are not known ahead. */
-/** The columns that the rows of a trail have, as far as that is known; none without rows. */
+/** The columns of a csv file's first line, or of a list that is written out: none without rows, undefined where they are not known ahead. */
 export function columnsOf({ collection }: Checked, { content: { rows } }: Loaded<TrailFile>): string[] | undefined {
   if (rows === undefined) return [];
   if (Array.isArray(rows)) return ['row', 'value', ...rows.flatMap((row) => Object.keys((row ?? {}) as object))];

@@ -140,11 +140,11 @@ export const requestFile = described(
 );
 export type RequestFile = z.infer<typeof requestFile>;
 
-/** The parts of a request file that what is sent is made of. */
 /** The method that the file has; undefined where it is worked out for each sending. */
 export const methodWritten = ({ method = 'GET' }: Pick<RequestFile, 'method'>): string | undefined =>
   method.includes('${') ? undefined : method.toUpperCase();
 
+/** The parts of a request file that what is sent is made of. */
 export const sentParts = ['method', 'url', 'path', 'query', 'headers', 'cookies', 'body'] as const;
 
 export const defaultsFile = described(

@@ -1,6 +1,6 @@
 /** `file`: the bytes of a file as they are, streamed from the disk with their length. */
 import { createReadStream, statSync } from 'node:fs';
-import type { Readable } from 'node:stream';
+import { Readable } from 'node:stream';
 import { omitted } from '../../expression/evaluation.js';
 import { compileTemplate } from '../../expression/template.js';
 import { Problem } from '../../problem/problem.js';
@@ -39,19 +39,30 @@ export const file: BodyKind = {
   },
 };
 
-/** Its length is not known, and it is there once. */
+/** Its length is known when all of it was read, and it is there once. */
 function fromStandardInput(open: () => Readable): WireBody {
   let opened = false;
+  let size: number | undefined;
+  async function* counted(): AsyncGenerator<Buffer> {
+    let bytes = 0;
+    for await (const piece of open()) {
+      bytes += (piece as Buffer).length;
+      yield piece as Buffer;
+    }
+    size = bytes;
+  }
   const once = (what: string): Problem =>
     new Problem('body-shape', { what, remedy: 'put it into a file, and name the file' });
   return {
     bytes: nothing,
     streamed: {
-      size: undefined,
+      get size() {
+        return size;
+      },
       open() {
         if (opened) throw once('standard input was sent, and cannot be sent again');
         opened = true;
-        return open();
+        return Readable.from(counted(), { objectMode: false });
       },
       pieces() {
         throw once('standard input cannot be signed: a digest is needed before it is sent');

@@ -7,7 +7,7 @@ import type { Told } from '../events.js';
 import { gathered, type PageCount, pagesOf } from '../paging/pages.js';
 import { unreadPages } from '../paging/unread.js';
 import { documentedAhead, type PreparedRequest } from '../prepare.js';
-import { isRepeatable } from '../repeatable.js';
+import { callInDoubt, isRepeatable } from '../repeatable.js';
 import { sendRequest } from '../send.js';
 import type { Sending, Sent } from '../sending.js';
 import type { StepKind, Walk } from '../step-kind.js';
@@ -48,10 +48,7 @@ export const send: StepKind<SendStepFile> = {
         if (before?.state === 'under way' && !isRepeatable({ method, changes, idempotencyKey: before.key })) {
           // What its undo part would take back may be there.
           walk.doubt(before.call);
-          throw new Problem('in-doubt', {
-            what: `${before.call} may or may not have happened: the run was killed before its answer`,
-            remedy: 'look at the vendor whether it did; it is not sent again on its own',
-          });
+          throw callInDoubt(before.call);
         }
         let left = false;
         try {
