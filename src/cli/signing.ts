@@ -58,7 +58,10 @@ export function comparedWith({ signed }: Preview, given: string, value: string |
   const names = signed.steps.map((step) => step.name);
   throw new Problem('usage', {
     what: value === undefined ? 'the signature has no text to compare with' : `the signature has no text ${value}`,
-    remedy: `${value === undefined ? '' : `${nearestHint(value, names)}; `}there are ${names.join(', ')}`,
+    remedy:
+      names.length === 0
+        ? undefined
+        : `${value === undefined ? '' : `${nearestHint(value, names)}; `}there are ${names.join(', ')}`,
   });
 }
 

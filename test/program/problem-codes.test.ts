@@ -80,6 +80,13 @@ const cases: Readonly<Record<string, Case>> = {
   },
 };
 
+test('operation-not-found: where no operation is described at all, that is said', async () => {
+  const cwd = collectionOf({ ...documented, 'api.json': openapi.replace(/"paths": .*$/, '"paths": {}}') });
+  const ended = await echoTrail(['docs', 'show', 'a/getA'], { cwd });
+  assert.equal(ended.status, 2);
+  assert.match(ended.err, /try +the documentation of this collection describes no operation/);
+});
+
 const codeOf = (err: string): string => (JSON.parse(err) as { error: { code: string } }).error.code;
 
 for (const [code, { files = {}, args, env = {}, status }] of Object.entries(cases)) {

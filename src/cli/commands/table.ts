@@ -88,7 +88,7 @@ export const stages: readonly Stage[] = [
   {
     heading: 'Compare',
     commands: [
-      { name: 'compare', summary: 'tell what differs between two answers', load: () => import('./compare.js') },
+      { name: 'compare', summary: 'tell what differs between two responses', load: () => import('./compare.js') },
     ],
   },
   {

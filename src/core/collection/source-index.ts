@@ -146,7 +146,9 @@ export function findOperation(shelf: Shelf, given: string, depth?: number): Oper
     remedy:
       names.length === 0
         ? 'echo-trail docs add FILE|URL adds a source'
-        : `${nearestHint(given, new Set(ids))}; echo-trail docs find WORDS searches`,
+        : ids.length === 0
+          ? 'the documentation of this collection describes no operation; echo-trail docs list shows its sources'
+          : `${nearestHint(given, new Set(ids))}; echo-trail docs find WORDS searches`,
     data: { given },
   });
 }
