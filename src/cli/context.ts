@@ -69,7 +69,7 @@ export function makeContext(
       return openShelf(collectionFolder(options), settings);
     },
     async workspace(more = {}) {
-      const { openWorkspace } = await import('../core/trail/workspace.js');
+      const { openWorkspace } = await import('../core/trail/open-workspace.js');
       const workspace = await openWorkspace({
         ...more,
         collection: more.collection ?? (await context.collection()),

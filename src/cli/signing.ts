@@ -1,6 +1,6 @@
 /** What `preview` is asked of a signature: the moment that it is made at, and what it is held against. */
 import { existsSync, readFileSync, statSync } from 'node:fs';
-import type { Moment } from '../core/expression/world.js';
+import type { Moment } from '../core/expression/evaluation.js';
 import { nearestHint } from '../core/problem/nearest.js';
 import { Problem } from '../core/problem/problem.js';
 import { type Against, compareAgainst, unescaped } from '../core/signature/against/compare.js';

@@ -7,8 +7,9 @@ import { openCollection } from '../../src/core/collection/collection.js';
 import { findEcho, newestEchoes } from '../../src/core/echo/read.js';
 import { retain } from '../../src/core/echo/retain.js';
 import { noNames } from '../../src/core/expression/names.js';
+import { openWorkspace } from '../../src/core/trail/open-workspace.js';
 import { sendRequest } from '../../src/core/trail/send.js';
-import { openWorkspace, type Workspace } from '../../src/core/trail/workspace.js';
+import type { Workspace } from '../../src/core/trail/workspace.js';
 import { collectionOf, temporaryFolder } from '../support/folder.js';
 import { answerOf, type RawServer, rawServer } from '../support/raw-server.js';
 

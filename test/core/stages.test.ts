@@ -5,10 +5,11 @@ import { openCollection } from '../../src/core/collection/collection.js';
 import type { Echo } from '../../src/core/echo/echo.js';
 import { newestEchoes } from '../../src/core/echo/read.js';
 import { noNames } from '../../src/core/expression/names.js';
+import { openWorkspace } from '../../src/core/trail/open-workspace.js';
 import type { PreparedRequest } from '../../src/core/trail/prepare.js';
 import { sendRequest } from '../../src/core/trail/send.js';
 import type { Sent } from '../../src/core/trail/sending.js';
-import { openWorkspace, type Workspace } from '../../src/core/trail/workspace.js';
+import type { Workspace } from '../../src/core/trail/workspace.js';
 import { collectionOf, temporaryFolder } from '../support/folder.js';
 import { answerOf, rawServer } from '../support/raw-server.js';
 

@@ -1,7 +1,8 @@
 /** `compare`: what differs between two answers, of echoes, of requests that are sent now, or of files. */
 import { existsSync, readFileSync } from 'node:fs';
 import { answerDifferences, type ComparedAnswer } from '../../core/comparison/answers.js';
-import type { Difference, Unordered } from '../../core/comparison/differences.js';
+import type { Difference } from '../../core/comparison/difference.js';
+import type { Unordered } from '../../core/comparison/differences.js';
 import { noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { Problem } from '../../core/problem/problem.js';

@@ -1,6 +1,6 @@
 /** Saying that an address lies outside the origins that the environment lists. */
 import { hostAndPort } from '../../core/exchange/listed-origins.js';
-import type { Outside } from '../../core/trail/outside.js';
+import type { Outside } from '../../core/trail/sending.js';
 import type { Workspace } from '../../core/trail/workspace.js';
 import type { Terminal } from '../terminal.js';
 import { printableLine } from '../view/printable.js';

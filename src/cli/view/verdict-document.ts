@@ -1,6 +1,6 @@
 /** Verdicts and differences for programs. */
 
-import type { Difference } from '../../core/comparison/differences.js';
+import type { Difference } from '../../core/comparison/difference.js';
 import type { Verdict } from '../../core/expectation/expectations.js';
 import type { Contradiction } from '../../core/place/contradiction.js';
 import { plain } from '../../core/value/written.js';

@@ -4,7 +4,8 @@ import { parseXml } from '../place/xml-document.js';
 import { parseJson } from '../value/json-text.js';
 import type { Value } from '../value/written.js';
 import { type Counting, counting } from './counting.js';
-import { type Difference, differencesBetween, type Unordered } from './differences.js';
+import type { Difference } from './difference.js';
+import { differencesBetween, type Unordered } from './differences.js';
 import { xmlDifferences } from './xml.js';
 
 export interface ComparedAnswer {

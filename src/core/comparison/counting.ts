@@ -1,5 +1,5 @@
 /** Which differences count: places that may differ, and places that alone are looked at. */
-import type { Difference } from './differences.js';
+import type { Difference } from './difference.js';
 
 /** What of a comparison counts. */
 export interface Counting {

@@ -7,15 +7,7 @@ import { cellIn } from '../value/rows.js';
 import { textOf } from '../value/text.js';
 import { isValueMap, plain, type Value } from '../value/written.js';
 import { exactly } from './counting.js';
-
-export interface Difference {
-  /** JSONPath for data, XPath for XML, `status`, `header.etag`, `time`; `line 4` for text. */
-  readonly at: string;
-  readonly kind: 'changed' | 'added' | 'removed';
-  /** undefined where it is only on the other side. */
-  readonly left: Value | undefined;
-  readonly right: Value | undefined;
-}
+import type { Difference } from './difference.js';
 
 /** Lists whose order says nothing, by place, each with the path in an item that tells it apart: `$` for the item itself. */
 export type Unordered = Readonly<Record<string, string>>;

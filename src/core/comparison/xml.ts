@@ -1,7 +1,8 @@
 /** What differs between two XML documents, by elements, attributes and text: their formatting and prefixes say nothing. */
 import type { Document, Element } from '@xmldom/xmldom';
 import { exactly } from './counting.js';
-import type { Difference, Unordered } from './differences.js';
+import type { Difference } from './difference.js';
+import type { Unordered } from './differences.js';
 
 const xmlns = 'http://www.w3.org/2000/xmlns/';
 

@@ -1,7 +1,6 @@
 /** Template files for `render` and `render-each`, each read and parsed once. */
 import { readFileSync } from 'node:fs';
-import type { Piece } from '../expression/evaluation.js';
-import type { World } from '../expression/world.js';
+import type { Piece, World } from '../expression/evaluation.js';
 import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
 import type { BodyPlan } from './body/body-kind.js';

@@ -16,10 +16,11 @@ import {
   variableNames,
 } from '../collection/layers.js';
 import type { Loads } from '../expression/compile.js';
+import type { World } from '../expression/evaluation.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
 import { noNames } from '../expression/names.js';
 import type { Tree } from '../expression/tree.js';
-import { type World, worldMaker } from '../expression/world.js';
+import { worldMaker } from '../expression/world.js';
 import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
 import { textOf } from '../value/text.js';

@@ -1,7 +1,7 @@
 /** Expectations: matchers at places, held against one exchange. */
 
 import type { YamlFile } from '../collection/yaml.js';
-import type { Difference } from '../comparison/differences.js';
+import type { Difference } from '../comparison/difference.js';
 import type { Loads } from '../expression/compile.js';
 import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';

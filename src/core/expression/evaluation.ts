@@ -1,11 +1,40 @@
 /** The state of working out one expression, and what it may yield. */
+import type { Readable } from 'node:stream';
 import type { Value } from '../value/written.js';
 import type { Named, Names } from './names.js';
-import type { World } from './world.js';
 
 /** The result of `${absent}`: the key, item or parameter that holds it vanishes. */
 export const omitted: unique symbol = Symbol('omitted');
 export type Result = Value | typeof omitted;
+
+export interface Moment {
+  readonly now?: Date | undefined;
+  readonly nonce?: string | undefined;
+}
+
+/** What expressions may ask of the world, passed in so that a run can be repeated exactly. */
+export interface World {
+  /** One moment for all of one request. */
+  readonly now: Date;
+  /** 32 hexadecimal digits that are used once: for one try of one request. */
+  readonly nonce: string;
+  /** One UUID for all of one request. */
+  readonly uuid: string;
+  /** From 0 up to, not including, 1. */
+  random(): number;
+  /** The bytes of a file inside the collection. */
+  file(path: string): Uint8Array;
+  /** The real path of a file inside the collection. @throws Problem file-outside, file-not-found */
+  path(named: string): string;
+  /** Standard input, where the command has it to give. */
+  readonly standardInput: (() => Readable) | undefined;
+  /** A template file with the values of the evaluation put in. */
+  render(path: string, evaluation: Evaluation): string;
+  /** A secret by name and key; undefined where it is not to be had. */
+  secret(name: string, key?: string): string | undefined;
+  /** The same request at another moment, with a nonce of its own: for the next try. */
+  again(moment: Moment): World;
+}
 
 /** What every evaluation of one request shares. */
 export interface Surroundings {

@@ -1,33 +1,10 @@
-/** What expressions may ask of the world, passed in so that a run can be repeated exactly. */
+/** The world that expressions ask, opened once for a command. */
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { Readable } from 'node:stream';
 import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
-import type { Evaluation } from './evaluation.js';
-
-export interface World {
-  /** One moment for all of one request. */
-  readonly now: Date;
-  /** 32 hexadecimal digits that are used once: for one try of one request. */
-  readonly nonce: string;
-  /** One UUID for all of one request. */
-  readonly uuid: string;
-  /** From 0 up to, not including, 1. */
-  random(): number;
-  /** The bytes of a file inside the collection. */
-  file(path: string): Uint8Array;
-  /** The real path of a file inside the collection. @throws Problem file-outside, file-not-found */
-  path(named: string): string;
-  /** Standard input, where the command has it to give. */
-  readonly standardInput: (() => Readable) | undefined;
-  /** A template file with the values of the evaluation put in. */
-  render(path: string, evaluation: Evaluation): string;
-  /** A secret by name and key; undefined where it is not to be had. */
-  secret(name: string, key?: string): string | undefined;
-  /** The same request at another moment, with a nonce of its own: for the next try. */
-  again(moment: Moment): World;
-}
+import type { Evaluation, Moment, World } from './evaluation.js';
 
 export interface WorldSettings {
   /** The collection folder. */
@@ -42,11 +19,6 @@ export interface WorldSettings {
   readonly seed?: number | undefined;
   /** In place of the present: what a documented example was made with. */
   readonly moment?: Moment | undefined;
-}
-
-export interface Moment {
-  readonly now?: Date | undefined;
-  readonly nonce?: string | undefined;
 }
 
 /** A maker of worlds, one a request, sharing one stream of random numbers. */

@@ -1,5 +1,5 @@
 /** A matcher: what a value must be. Used by expectations, inputs, `until` and `only-if` alike. */
-import type { Difference } from '../comparison/differences.js';
+import type { Difference } from '../comparison/difference.js';
 import type { PlaceUnit } from '../place/place.js';
 import type { Value } from '../value/written.js';
 

@@ -2,7 +2,7 @@
 import { listedOrigins } from '../exchange/listed-origins.js';
 import { addedWays, type WaysOut } from '../exchange/ways-out.js';
 import { Problem } from '../problem/problem.js';
-import type { FoundSecret } from './secrets.js';
+import type { FoundSecret } from './found-secret.js';
 
 /** @returns what is new about the ways of the environment, in words; empty where the secret may be used */
 export function unseenWays({ from, ways, hosts }: FoundSecret, now: WaysOut): string[] {

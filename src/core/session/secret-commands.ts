@@ -3,7 +3,7 @@
 import { realpathSync } from 'node:fs';
 import { Problem } from '../problem/problem.js';
 import { ownMember } from '../value/own-member.js';
-import type { FoundSecret } from './secrets.js';
+import type { FoundSecret } from './found-secret.js';
 import { userSettingsName } from './user-folder.js';
 import { readUserSettings, type UserSettings } from './user-settings.js';
 

@@ -9,6 +9,7 @@ import { secretVariable } from '../expression/compile.js';
 import { sealedFile } from '../storage/sealed-file.js';
 import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
+import type { FoundSecret } from './found-secret.js';
 import { userSettingsName } from './user-folder.js';
 
 /** By the name of the environment. */
@@ -21,14 +22,6 @@ interface StoredSecret {
 
 /** Secrets by environment; under the empty name those of all environments. */
 type Stored = Readonly<Record<string, Readonly<Record<string, StoredSecret>>>>;
-
-export interface FoundSecret {
-  readonly value: string;
-  /** `store`: bound to `ways`, undefined where it was not set for the environment. Others: bound to `hosts`, where they are said. */
-  readonly from: 'store' | 'process' | 'command';
-  readonly ways?: WaysOut | undefined;
-  readonly hosts?: readonly string[] | undefined;
-}
 
 export interface SecretFacts {
   readonly name: string;

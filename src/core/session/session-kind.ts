@@ -4,8 +4,7 @@ import type { YamlFile } from '../collection/yaml.js';
 import type { TlsIdentity } from '../exchange/connection.js';
 import type { Received } from '../exchange/received.js';
 import type { HeaderLine, QueryPair } from '../exchange/wire.js';
-import type { Result } from '../expression/evaluation.js';
-import type { World } from '../expression/world.js';
+import type { Result, World } from '../expression/evaluation.js';
 import type { Value } from '../value/written.js';
 
 /** What an open session holds; kept in a sealed file between runs. */

@@ -3,8 +3,8 @@
 import type { SignatureExample } from '../collection/files/signature-file.js';
 import { plainConnection } from '../exchange/connection.js';
 import type { WireBody, WireRequest } from '../exchange/wire.js';
+import type { World } from '../expression/evaluation.js';
 import { layered, type Names, namesFrom } from '../expression/names.js';
-import type { World } from '../expression/world.js';
 import { Problem } from '../problem/problem.js';
 import { parseMoment } from '../value/moment.js';
 import { ownMember } from '../value/own-member.js';

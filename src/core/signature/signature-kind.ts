@@ -4,8 +4,8 @@ import type { YamlFile } from '../collection/yaml.js';
 import type { Received } from '../exchange/received.js';
 import type { WireRequest } from '../exchange/wire.js';
 import type { Loads } from '../expression/compile.js';
+import type { World } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
-import type { World } from '../expression/world.js';
 import type { Problem } from '../problem/problem.js';
 import type { Value } from '../value/written.js';
 

@@ -1,5 +1,5 @@
 /** What a walk tells while it happens. Data only; the words are the view's. */
-import type { Difference } from '../comparison/differences.js';
+import type { Difference } from '../comparison/difference.js';
 import type { Problem } from '../problem/problem.js';
 import type { ValueMap } from '../value/written.js';
 import type { Wait } from './pacing/tries.js';

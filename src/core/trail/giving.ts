@@ -1,18 +1,19 @@
 /** `give`: values for the inputs of a request or a trail, worked out with the names of the walk. */
 import { variableNames } from '../collection/layers.js';
+import type { YamlFile } from '../collection/yaml.js';
+import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
 import { layered, type Named } from '../expression/names.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import type { Value } from '../value/written.js';
 import type { Scope } from './scope.js';
-import type { PlanRoom } from './step-kind.js';
 import type { Workspace } from './workspace.js';
 
 export type Gives = ReadonlyMap<string, Tree>;
 
 export function planGives(
   values: Readonly<Record<string, Value>> | undefined,
-  { yaml, loads }: Pick<PlanRoom, 'yaml' | 'loads'>,
+  { yaml, loads }: { readonly yaml: YamlFile; readonly loads: Loads },
   path: readonly (string | number)[],
 ): Gives {
   return new Map(

@@ -5,28 +5,13 @@ import type { YamlFile } from '../collection/yaml.js';
 import { filesNamed } from '../exchange/named-files.js';
 import { filesUsed, type NamedFile } from '../expression/files-used.js';
 import { namesUsed } from '../expression/names-used.js';
-import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
+import { asProblem, Problem } from '../problem/problem.js';
 import { sessionKinds } from '../session/registry.js';
 import { pathInside } from '../storage/inside.js';
 import type { Value } from '../value/written.js';
+import type { Need, SecretNeed } from './need.js';
 import type { TrailPlan } from './step-kind.js';
 import type { Workspace } from './workspace.js';
-
-/** What a walk needs by a name that is written out. */
-export type Need = SecretNeed | FileNeed;
-
-interface SecretNeed {
-  readonly kind: 'secret';
-  readonly name: string;
-  readonly key: string | undefined;
-  readonly where: FilePosition;
-}
-
-interface FileNeed {
-  readonly kind: 'file';
-  readonly name: string;
-  readonly where: FilePosition;
-}
 
 /** What is always needed where the value is. */
 export function needsIn(

@@ -7,15 +7,12 @@ import { withoutIdentity } from '../exchange/connection.js';
 import { hostAndPort } from '../exchange/listed-origins.js';
 import type { Giving } from '../exchange/resolve.js';
 import type { ResolvedRequest } from '../exchange/wire.js';
+import type { World } from '../expression/evaluation.js';
 import { noNames } from '../expression/names.js';
-import type { World } from '../expression/world.js';
 import { Problem } from '../problem/problem.js';
 import type { PreparedRequest } from './prepare.js';
-import type { Sending } from './sending.js';
+import type { Outside, Sending } from './sending.js';
 import type { Workspace } from './workspace.js';
-
-/** `typed`: by the person who runs the command, and so are its header lines and its body. `link`: by a server. */
-export type Outside = 'typed' | 'link';
 
 /**
  * Whether the address of a sending lies outside, and how.

@@ -2,9 +2,9 @@
 import { variableNames } from '../collection/layers.js';
 import type { Received } from '../exchange/received.js';
 import type { WireRequest } from '../exchange/wire.js';
+import type { World } from '../expression/evaluation.js';
 import { percentEncode } from '../expression/filters/text.js';
 import type { Names } from '../expression/names.js';
-import type { World } from '../expression/world.js';
 import type { Problem } from '../problem/problem.js';
 import type { Signed, Signer, SigningRoom } from '../signature/signature-kind.js';
 import { textOf } from '../value/text.js';

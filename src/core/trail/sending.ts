@@ -11,8 +11,10 @@ import type { Named, Names } from '../expression/names.js';
 import type { Contradiction } from '../place/contradiction.js';
 import type { Problem } from '../problem/problem.js';
 import type { SigningStep } from '../signature/signature-kind.js';
-import type { Outside } from './outside.js';
 import type { Refusal } from './refusal.js';
+
+/** `typed`: by the person who runs the command, and so are its header lines and its body. `link`: by a server. */
+export type Outside = 'typed' | 'link';
 
 export interface Sending {
   /** A value that the caller has for an input. */

@@ -1,14 +1,28 @@
 /** What a kind of session may ask for: its requests sent, its trails walked, its values worked out. */
 import { variableNames } from '../collection/layers.js';
+import type { YamlFile } from '../collection/yaml.js';
 import { tlsIdentity } from '../exchange/connection.js';
 import type { Loads } from '../expression/compile.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
 import { layered, type Names, namesFrom } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
-import type { Person, SessionRoom } from '../session/session-kind.js';
+import type { Opened, Person, SessionRoom } from '../session/session-kind.js';
 import { pathInside } from '../storage/inside.js';
 import type { Value } from '../value/written.js';
 import type { Workspace } from './workspace.js';
+
+/** What a session is opened with by a trail of the collection. */
+export interface SessionTrail {
+  readonly name: string;
+  readonly yaml: YamlFile;
+  readonly trail: string;
+  readonly give: Readonly<Record<string, Value>>;
+  /** Names of whoever needs the session. */
+  readonly caller: Names;
+}
+
+/** Walks the trail that opens a session: what walks trails knows how. */
+export type OpenByTrail = (workspace: Workspace, call: SessionTrail) => Promise<Opened>;
 
 /** @param person who can agree to the session; undefined where nobody is there @param caller names of whoever needs it */
 export function sessionRoom(
@@ -16,6 +30,7 @@ export function sessionRoom(
   name: string,
   person: Person | undefined,
   caller: Names,
+  openByTrail: OpenByTrail,
 ): SessionRoom {
   const { yaml } = workspace.collection.read('session', name);
   return {
@@ -26,9 +41,8 @@ export function sessionRoom(
     onSecret: workspace.redactor.add,
     // Loaded when a session is opened: most commands find one that is open.
     call: async (request, give, part) =>
-      (await import('./session-call.js')).sendForSession(workspace, { name, yaml, request, give, part, caller }),
-    walk: async (trail, give) =>
-      (await import('./session-call.js')).walkForSession(workspace, { name, yaml, trail, give, caller }),
+      (await import('./session-request.js')).sendForSession(workspace, { name, yaml, request, give, part, caller }),
+    walk: (trail, give) => openByTrail(workspace, { name, yaml, trail, give, caller }),
     fetch: async (call) => (await import('./protocol-call.js')).sendProtocolCall(workspace, name, call, caller),
     demandListed: workspace.origins.demand,
     identity: (given) => tlsIdentity(given, (named) => pathInside(workspace.collection.root, named)),

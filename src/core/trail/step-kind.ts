@@ -3,19 +3,18 @@ import type { Collection } from '../collection/collection.js';
 import type { StepFile } from '../collection/files/trail-file.js';
 import type { YamlFile } from '../collection/yaml.js';
 import type { Loads } from '../expression/compile.js';
-import type { Named } from '../expression/names.js';
 import type { Problem } from '../problem/problem.js';
 import type { ValueMap } from '../value/written.js';
 import type { Condition } from './conditions.js';
 import type { StepEvent, TableEvent, WalkEvent } from './events.js';
 import type { Handled, HandledItem } from './handled.js';
-import type { Journal } from './journal/journal.js';
-import type { Need } from './needs.js';
+import type { Journal } from './journal.js';
+import type { Need } from './need.js';
 import type { Preparation } from './preparation.js';
 import type { PreparedRequest } from './prepare.js';
 import type { RowsPlan } from './rows/rows-plan.js';
 import type { Scope } from './scope.js';
-import type { TablePlan } from './table.js';
+import type { TablePlan } from './table-plan.js';
 import type { Workspace } from './workspace.js';
 
 /** What planning a step may ask for. */
@@ -151,9 +150,4 @@ export interface StepKind<File extends StepFile = StepFile> {
   /** The key by which a step is of this kind. */
   fits(file: StepFile): file is File;
   plan(file: File, room: PlanRoom): Promise<Omit<PlannedStep, 'onlyIf'>>;
-}
-
-/** What a step kept, for the journal. */
-export interface KeptName extends Named {
-  readonly name: string;
 }

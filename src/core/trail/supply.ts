@@ -2,9 +2,9 @@
 import type { Received } from '../exchange/received.js';
 import { compileExpectations, type Expectation, judge } from '../expectation/expectations.js';
 import type { Loads } from '../expression/compile.js';
+import type { World } from '../expression/evaluation.js';
 import { Evaluation, omitted } from '../expression/evaluation.js';
 import { type Named, type Names, noNames } from '../expression/names.js';
-import type { World } from '../expression/world.js';
 import { namesOf } from '../session/token-headers.js';
 import type { Workspace } from './workspace.js';
 

@@ -15,21 +15,7 @@ import type { TableEvent } from './events.js';
 import { walkEvaluation } from './giving.js';
 import type { PlanRoom, Walk } from './step-kind.js';
 import { demandTableFile, tableWriter } from './table-file.js';
-
-export interface TablePlan {
-  /** In order. */
-  readonly columns: readonly string[];
-  /** Columns that are worked out. */
-  readonly trees: ReadonlyMap<string, Tree>;
-  /** Columns that stand at a place of the last answer. */
-  readonly places: ReadonlyMap<string, Place>;
-  readonly as: string | undefined;
-  /** The file, in the collection. */
-  readonly to: Tree | undefined;
-  /** That may be the file, whatever stands for its `${…}`. */
-  readonly mayWrite: (file: string) => boolean;
-  readonly show: boolean;
-}
+import type { TablePlan } from './table-plan.js';
 
 /** The column that says why a line is not whole. */
 const errorColumn = 'error';

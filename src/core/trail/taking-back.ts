@@ -1,5 +1,5 @@
 /** Sending what takes something back: known to be on its way before it leaves, and not sent twice where that might do more. */
-import type { Journal } from './journal/journal.js';
+import type { Journal } from './journal.js';
 import type { PreparedRequest } from './prepare.js';
 import { callInDoubt, isRepeatable } from './repeatable.js';
 import { sendRequest } from './send.js';

@@ -5,7 +5,7 @@ import { Problem } from '../problem/problem.js';
 import { ownMember } from '../value/own-member.js';
 import type { ValueMap } from '../value/written.js';
 import { graver } from './gravity.js';
-import type { Journal } from './journal/journal.js';
+import type { Journal } from './journal.js';
 import { manyAtOnce } from './many.js';
 import { RowNumbers } from './rows/row-numbers.js';
 import type { Row } from './rows/row-source.js';
@@ -16,7 +16,7 @@ import type { TrailPlan, Walk } from './step-kind.js';
 import { lineOf, openTable, settleTable, type Table } from './table.js';
 import type { Tally } from './tally.js';
 import { type Walked, walkWithUndo } from './undoing.js';
-import type { WalkSettings } from './walk.js';
+import type { WalkSettings } from './walk-settings.js';
 import type { Workspace } from './workspace.js';
 
 /** So many at once, as they come; memory holds only those. */

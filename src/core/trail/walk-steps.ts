@@ -4,6 +4,7 @@ import type { ValueMap } from '../value/written.js';
 import type { StepEvent } from './events.js';
 import { walkEvaluation } from './giving.js';
 import { graver } from './gravity.js';
+import { namesOf } from './kept-names.js';
 import type { PlannedStep, StepResult, Walk } from './step-kind.js';
 import { placedCells } from './table.js';
 
@@ -58,7 +59,13 @@ function ended(step: PlannedStep, walk: Walk, at: string, result: StepResult, sk
   }
   // What was interrupted did not end: a resumed run takes the step again, or says that it is in doubt.
   if (walk.journal && step.restore && !skipped && !(first && walk.signal.aborted))
-    walk.journal.step(at, walk, kept, sent?.echo, first);
+    walk.journal.step(
+      at,
+      namesOf(kept, (name) => walk.scope.lookup(name)),
+      walk.table && walk.table.places.size > 0 ? walk.last.cells : undefined,
+      sent?.echo,
+      first,
+    );
   // Of many that were interrupted none has failed.
   if (first?.code === 'interrupted' && (walk.row !== undefined || walk.member !== undefined)) return first;
   walk.report(stepEvent(step, walk, first ? 'failed' : skipped ? 'skipped' : 'ok', result));

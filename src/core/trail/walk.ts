@@ -4,36 +4,15 @@ import { Problem } from '../problem/problem.js';
 import { closeSessions } from './closing.js';
 import type { Summary, WalkEvent } from './events.js';
 import { graver } from './gravity.js';
-import type { Handled } from './handled.js';
-import type { Journal } from './journal/journal.js';
 import type { Scope } from './scope.js';
 import { fromCommandLine, startScope } from './start-scope.js';
 import type { TrailPlan, Walk } from './step-kind.js';
 import { count, newTally, summaryOf } from './tally.js';
 import { walkWithUndo } from './undoing.js';
 import { walkRows } from './walk-rows.js';
+import type { WalkSettings } from './walk-settings.js';
 import { walkSteps } from './walk-steps.js';
 import type { Workspace } from './workspace.js';
-
-export interface WalkSettings {
-  readonly report: (event: WalkEvent) => void;
-  /** Ends the walk; undo parts run after it. */
-  readonly signal: AbortSignal;
-  /** Ends the undo parts too. */
-  readonly undoSignal?: AbortSignal | undefined;
-  /** Which of the walks of a command it is, from 0. */
-  readonly number?: number;
-  readonly journal?: Journal | undefined;
-  /** Only the rows of these digests; all where nothing is said. */
-  readonly rows?: ReadonlySet<string> | undefined;
-  /** No further row or iteration is begun once one has failed. */
-  readonly stopAtFirstFailure?: boolean | undefined;
-  /** Files that other tables of the same command went to: of other trails, or in other environments. */
-  readonly tablesElsewhere?: ReadonlySet<string> | undefined;
-  /** What `once-by` passes over; kept from one walk to the next. */
-  readonly handled?: Handled | undefined;
-  readonly remember?: Walk['remember'];
-}
 
 /** Where something is sent, nothing is assumed. */
 const nothing: Set<string> = new Set();

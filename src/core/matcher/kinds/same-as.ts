@@ -1,6 +1,6 @@
 /** `same-as`: like a document of the collection, or a recorded answer; a baseline that can be accepted anew. */
 import type { answerDifferences, Comparison } from '../../comparison/answers.js';
-import type { Difference } from '../../comparison/differences.js';
+import type { Difference } from '../../comparison/difference.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { isValueMap, type Value } from '../../value/written.js';

@@ -7,22 +7,9 @@ import { Problem } from '../../problem/problem.js';
 import { jsonLines } from '../../storage/json-lines.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import { type Handled, handledBy } from '../handled.js';
-import type { KeptName } from '../step-kind.js';
-import type { Armed } from './journal.js';
+import type { Armed, KnownStep, LeftCall } from '../journal.js';
 import { type JournalLine, journalLine } from './lines.js';
 import { problemFrom, type Recorder } from './recorded.js';
-
-export interface KnownStep {
-  /** `under way`: a changing call left, or was about to, and nothing is known of its answer. */
-  readonly state: 'done' | 'failed' | 'under way';
-  readonly kept: readonly KeptName[];
-  /** What its answer left in the columns of a table. */
-  readonly cells: readonly KeptName[];
-  readonly problem: Problem | undefined;
-  /** Of one that is under way: its method and address, and its idempotency key. */
-  readonly call: string;
-  readonly key: string | undefined;
-}
 
 export interface FailedRow {
   readonly row: number;
@@ -56,12 +43,6 @@ export interface Before {
   readonly digests: ReadonlyMap<number, ReadonlyMap<string, number>>;
   /** A command has begun to take back what it made. */
   readonly takenBack: boolean;
-}
-
-/** Its method and address, and its idempotency key. */
-export interface LeftCall {
-  readonly call: string;
-  readonly key: string | undefined;
 }
 
 /** @throws Problem echo-not-found, data-shape */

@@ -6,60 +6,11 @@ import { join } from 'node:path';
 import type { Problem } from '../../problem/problem.js';
 import { lineLog } from '../../storage/line-log.js';
 import type { Value, ValueMap } from '../../value/written.js';
-import type { UndoState } from '../events.js';
-import type { HandledItem } from '../handled.js';
-import type { KeptName, Walk } from '../step-kind.js';
-import type { Before, KnownStep, LeftCall } from './before.js';
+import type { Journal } from '../journal.js';
+import type { KeptName } from '../kept-names.js';
+import type { Before } from './before.js';
 import type { JournalLine } from './lines.js';
-import { namesOf, type Recorder } from './recorded.js';
-
-/** What an undo part needs when it is run by a later command. */
-export interface Armed {
-  readonly at: string;
-  readonly step: string;
-  readonly request: string;
-  readonly row: number | undefined;
-  readonly given: readonly KeptName[];
-  readonly names: readonly KeptName[];
-}
-
-export interface Journal {
-  /** What it is gone on with by. */
-  readonly run: string;
-  /** Settles when it is on disk that this command is at it. */
-  begun(): Promise<void>;
-  /** What a step did before this command went on. */
-  known(at: string): KnownStep | undefined;
-  cellsBefore(at: string): Value | undefined;
-  undoneBefore(at: string): boolean;
-  armedBefore(at: string): boolean;
-  /** A call that takes something back: it left, and nothing is known of its answer. */
-  undoingBefore(at: string): LeftCall | undefined;
-  /** Numbers of rows by their digests. */
-  digestsBefore(walk: number): ReadonlyMap<string, number>;
-  /** Of a row that came to its end before: whether well. */
-  rowBefore(walk: number, row: number): boolean | undefined;
-  walkBefore(walk: number): boolean | undefined;
-  /** Settles when it is on disk: only then may the call leave. */
-  leaving(at: string, row: number | undefined, call: string, key: string | undefined): Promise<void>;
-  step(at: string, walk: Walk, kept: readonly string[], echo: string | undefined, problem: Problem | undefined): void;
-  cells(at: string, cells: Value): void;
-  rowBegun(walk: number, row: number, digest: string): void;
-  row(walk: number, row: number, digest: string, label: string, problem: Problem | undefined): void;
-  armed(armed: Armed): void;
-  /** Settles when it is on disk: only then may the call leave. */
-  undoing(at: string, call: string, key: string | undefined): Promise<void>;
-  undone(at: string, state: UndoState, problem: Problem | undefined): void;
-  /** A changing call whose answer was lost. */
-  doubt(walk: number, call: string): void;
-  doubtsBefore(walk: number): readonly string[];
-  /** @param way to the step that goes through them */
-  handled(way: string, key: string, item: HandledItem): void;
-  handledBefore(): Before['handled'];
-  /** Settles when it is on disk, and all of the walk with it. */
-  walked(walk: number, ok: boolean): Promise<void>;
-  close(): Promise<void>;
-}
+import type { Recorder } from './recorded.js';
 
 export interface JournalSettings {
   readonly path: string;
@@ -125,15 +76,12 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
       add('', () => ({ line: 'leaving', at, row, call, key }));
       return log.written();
     },
-    step(at, { scope, table, last }, kept, echo, problem) {
-      // Looked up now: what is kept later under the same name is another step's.
-      const names = namesOf(kept, (name) => scope.lookup(name));
-      const cells = table && table.places.size > 0 ? last.cells : undefined;
+    step(at, kept, cells, echo, problem) {
       add(groupOf(at), () => ({
         line: 'step',
         at,
         echo,
-        ...(names.length > 0 && { kept: recorder.names(names) }),
+        ...(kept.length > 0 && { kept: recorder.names(kept) }),
         ...(cells && { cells: recorder.names(cellNames(cells)) }),
         ...recorded(problem),
       }));

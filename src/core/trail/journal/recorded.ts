@@ -1,6 +1,5 @@
 /** Values and problems as a journal writes them down, and as they are read again. */
 import type { Redactor } from '../../echo/redactor.js';
-import type { Named } from '../../expression/names.js';
 import { type BriefProblem, brief } from '../../problem/brief.js';
 import { problemCodes } from '../../problem/codes.js';
 import { Problem, type ProblemCode } from '../../problem/problem.js';
@@ -8,7 +7,7 @@ import type { Sealing } from '../../storage/sealing.js';
 import { equalValues } from '../../value/equal.js';
 import { parseJson, writeJson } from '../../value/json-text.js';
 import type { Value } from '../../value/written.js';
-import type { KeptName } from '../step-kind.js';
+import type { KeptName } from '../kept-names.js';
 import type { RecordedNames } from './lines.js';
 
 export interface Recorder {
@@ -41,13 +40,4 @@ export function recorder(sealing: Sealing, redactor: Pick<Redactor, 'hide' | 'hi
 /** As it was when it was written down. */
 export function problemFrom({ code, what, cause, remedy }: BriefProblem): Problem {
   return new Problem(code in problemCodes ? (code as ProblemCode) : 'step-failed', { what, cause, remedy });
-}
-
-export function namesOf(names: Iterable<string>, lookup: (name: string) => Named | undefined): KeptName[] {
-  const found: KeptName[] = [];
-  for (const name of names) {
-    const named = lookup(name);
-    if (named) found.push({ name, value: named.value, origin: named.origin, secret: named.secret });
-  }
-  return found;
 }

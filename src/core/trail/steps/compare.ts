@@ -2,7 +2,7 @@
 import type { CompareStepFile, SideFile } from '../../collection/files/trail-file.js';
 import type { ComparedAnswer } from '../../comparison/answers.js';
 import { covering } from '../../comparison/counting.js';
-import type { Difference } from '../../comparison/differences.js';
+import type { Difference } from '../../comparison/difference.js';
 import { compileTree } from '../../expression/tree.js';
 import { compileMatchers } from '../../matcher/compile.js';
 import type { Check } from '../../matcher/matcher.js';

@@ -12,7 +12,8 @@ import { manyAtOnce } from '../many.js';
 import { needsIn } from '../needs.js';
 import { Scope } from '../scope.js';
 import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
-import { lineOf, openTable, planTable, settleTable, type Table, type TablePlan } from '../table.js';
+import { lineOf, openTable, planTable, settleTable, type Table } from '../table.js';
+import type { TablePlan } from '../table-plan.js';
 import { type Member, type PagesTold, planMembers } from './members.js';
 
 interface Counts {

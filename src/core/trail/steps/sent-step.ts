@@ -3,7 +3,8 @@ import type { PollStepFile, SendStepFile } from '../../collection/files/trail-fi
 import { compileKeeps, type Keep, type Kept } from '../../expectation/keeps.js';
 import { lazily } from '../../expression/names.js';
 import { type Gives, giver, planGives, walkEvaluation } from '../giving.js';
-import { type Need, needsIn, needsOf } from '../needs.js';
+import type { Need } from '../need.js';
+import { needsIn, needsOf } from '../needs.js';
 import type { PreparedRequest } from '../prepare.js';
 import type { Sending } from '../sending.js';
 import type { PlanRoom, Walk } from '../step-kind.js';

@@ -1,7 +1,7 @@
 /** `undo:` of a step: the request that takes it back, armed with the values as they are when the step ends. */
 import type { UndoFile } from '../../collection/files/trail-file.js';
 import { giver, planGives, walkEvaluation } from '../giving.js';
-import { namesOf } from '../journal/recorded.js';
+import { namesOf } from '../kept-names.js';
 import type { PlanRoom, Walk } from '../step-kind.js';
 import { takeBack } from '../taking-back.js';
 

@@ -1,4 +1,4 @@
-/** The requests, and the trails of them, that open or close a session. */
+/** The request that opens or closes a session. */
 import { variableNames } from '../collection/layers.js';
 import type { YamlFile } from '../collection/yaml.js';
 import type { Received } from '../exchange/received.js';
@@ -8,15 +8,11 @@ import { Evaluation, omitted } from '../expression/evaluation.js';
 import { layered, type Named, type Names } from '../expression/names.js';
 import { compileTree } from '../expression/tree.js';
 import { asProblem, Problem } from '../problem/problem.js';
-import type { Opened } from '../session/session-kind.js';
 import type { Value } from '../value/written.js';
-import { planTrail } from './plan.js';
 import { sendRequest } from './send.js';
-import { startScope } from './start-scope.js';
-import { walkSteps } from './walk-steps.js';
 import type { Workspace } from './workspace.js';
 
-interface SessionCall {
+export interface SessionCall {
   readonly name: string;
   readonly yaml: YamlFile;
   readonly request: string;
@@ -27,7 +23,7 @@ interface SessionCall {
 }
 
 /** What the session file gives to the inputs. */
-async function givenBy(
+export async function givenBy(
   workspace: Workspace,
   { name, yaml, give, caller }: Pick<SessionCall, 'name' | 'yaml' | 'give' | 'caller'>,
   part: 'open' | 'close',
@@ -112,52 +108,4 @@ function sessionsToOpen(
   };
   for (const one of own) visit(one);
   return own;
-}
-
-/** Walks the trail that opens a session. @throws Problem where a step fails, or no answer came */
-export async function walkForSession(
-  workspace: Workspace,
-  { name, yaml, trail, give, caller }: Omit<SessionCall, 'request' | 'part'> & { readonly trail: string },
-): Promise<Opened> {
-  const where = yaml.position(['open', 'trail']);
-  const plan = await planTrail(workspace, trail).catch((error: unknown) => Promise.reject(asProblem(error).at(where)));
-  const scope = startScope(plan, workspace, await givenBy(workspace, { name, yaml, give, caller }, 'open'));
-  let last: Received | undefined;
-  const never = new AbortController().signal;
-  const problem = await walkSteps(plan.steps, {
-    workspace,
-    scope,
-    row: undefined,
-    at: '',
-    number: 0,
-    way: plan.name,
-    depth: 0,
-    signal: never,
-    ending: never,
-    undo: [],
-    doubt: () => undefined,
-    journal: undefined,
-    table: undefined,
-    last: { cells: {} },
-    handled: new Map(),
-    tableFiles: new Set(),
-    assumed: new Set(),
-    report: (event) => {
-      if (event.event === 'step') last = event.sent?.outcome.received ?? last;
-    },
-    steps: walkSteps,
-    forSession: name,
-  });
-  if (!problem && last) {
-    const names: Record<string, Value> = {};
-    for (const key of scope.known()) names[key] = scope.lookup(key)?.value as Value;
-    return { received: last, names };
-  }
-  throw new Problem('session-missing', {
-    what: `the session ${name} could not be opened by the trail ${plan.name}${problem ? `: ${problem.what}` : ''}`,
-    where,
-    cause: problem ? problem.reason : 'no step of it sent anything',
-    remedy: 'echo-trail echo list --failed shows its exchanges',
-    data: { session: name },
-  });
 }

@@ -1,0 +1,58 @@
+import type { Received } from '../exchange/received.js';
+import { asProblem, Problem } from '../problem/problem.js';
+import type { Opened } from '../session/session-kind.js';
+import type { Value } from '../value/written.js';
+import { planTrail } from './plan.js';
+import { givenBy } from './session-request.js';
+import type { SessionTrail } from './session-room.js';
+import { startScope } from './start-scope.js';
+import { walkSteps } from './walk-steps.js';
+import type { Workspace } from './workspace.js';
+
+/** Walks the trail that opens a session. @throws Problem where a step fails, or no answer came */
+export async function openByTrail(
+  workspace: Workspace,
+  { name, yaml, trail, give, caller }: SessionTrail,
+): Promise<Opened> {
+  const where = yaml.position(['open', 'trail']);
+  const plan = await planTrail(workspace, trail).catch((error: unknown) => Promise.reject(asProblem(error).at(where)));
+  const scope = startScope(plan, workspace, await givenBy(workspace, { name, yaml, give, caller }, 'open'));
+  let last: Received | undefined;
+  const never = new AbortController().signal;
+  const problem = await walkSteps(plan.steps, {
+    workspace,
+    scope,
+    row: undefined,
+    at: '',
+    number: 0,
+    way: plan.name,
+    depth: 0,
+    signal: never,
+    ending: never,
+    undo: [],
+    doubt: () => undefined,
+    journal: undefined,
+    table: undefined,
+    last: { cells: {} },
+    handled: new Map(),
+    tableFiles: new Set(),
+    assumed: new Set(),
+    report: (event) => {
+      if (event.event === 'step') last = event.sent?.outcome.received ?? last;
+    },
+    steps: walkSteps,
+    forSession: name,
+  });
+  if (!problem && last) {
+    const names: Record<string, Value> = {};
+    for (const key of scope.known()) names[key] = scope.lookup(key)?.value as Value;
+    return { received: last, names };
+  }
+  throw new Problem('session-missing', {
+    what: `the session ${name} could not be opened by the trail ${plan.name}${problem ? `: ${problem.what}` : ''}`,
+    where,
+    cause: problem ? problem.reason : 'no step of it sent anything',
+    remedy: 'echo-trail echo list --failed shows its exchanges',
+    data: { session: name },
+  });
+}
