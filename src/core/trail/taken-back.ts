@@ -1,8 +1,11 @@
 /** What takes back what a request made: some trail says it, as the `undo` of a step that sends the request. */
 import type { Collection } from '../collection/collection.js';
 import type { StepFile, UndoFile } from '../collection/files/trail-file.js';
-import type { Kept } from '../expectation/keeps.js';
+import type { Named } from '../expression/names.js';
 import { isValueMap, plain, type Value } from '../value/written.js';
+
+/** A value that was kept of an answer. */
+type KeptValue = Pick<Named, 'value' | 'secret'> & { readonly name: string };
 
 export interface TakenBack {
   readonly request: string;
@@ -13,7 +16,7 @@ export interface TakenBack {
 }
 
 /** @param kept of the answer, whose names are held for the next request anyway */
-export function takenBackBy(collection: Collection, request: string, kept: readonly Kept[]): TakenBack | undefined {
+export function takenBackBy(collection: Collection, request: string, kept: readonly KeptValue[]): TakenBack | undefined {
   for (const trail of collection.names('trail')) {
     try {
       const undo = undoIn(collection.read('trail', trail).content.steps, request, collection);
@@ -39,7 +42,7 @@ function undoIn(steps: readonly StepFile[], request: string, collection: Collect
   return undefined;
 }
 
-function known(value: Value, kept: readonly Kept[]): Value | undefined {
+function known(value: Value, kept: readonly KeptValue[]): Value | undefined {
   if (typeof value !== 'string' || !value.includes('${')) return isValueMap(plain(value)) ? undefined : value;
   const name = /^\$\{([^}|. ]+)\}$/.exec(value)?.[1];
   const found = kept.find((one) => one.name === name);
