@@ -17,7 +17,11 @@ const rooms = [
   'signature',
   'expectation',
   'echo',
+  'paging',
+  'pacing',
+  'sending',
   'trail',
+  'run',
   'interchange',
   'check',
 ];

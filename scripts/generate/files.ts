@@ -1,6 +1,6 @@
 /** Everything that is made from the code, by its path. */
 import * as z from 'zod';
-import { documents } from '../../src/cli/documents.js';
+import { documents } from '../../src/cli/documents/documents.js';
 import { manifestFile } from '../../src/core/collection/files/manifest-file.js';
 import { defaultsKind, type FileKind, fileKinds } from '../../src/core/collection/files/registry.js';
 import { commandsPage } from './commands.js';

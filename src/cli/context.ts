@@ -3,14 +3,14 @@ import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
 import type { Collection } from '../core/collection/collection.js';
 import { findCollection } from '../core/collection/find-collection.js';
-import type { Settings } from '../core/collection/layers.js';
-import type { Shelf } from '../core/collection/shelf.js';
+import type { Shelf } from '../core/collection/sources/shelf.js';
+import type { Settings } from '../core/collection/variables/layers.js';
 import type { Redactor } from '../core/echo/redactor.js';
 import { Problem } from '../core/problem/problem.js';
-import type { Workspace, WorkspaceSettings } from '../core/trail/workspace.js';
-import type { Terminal } from './terminal.js';
+import type { Workspace, WorkspaceSettings } from '../core/sending/workspace.js';
+import { wholeNumber } from './options/whole-number.js';
+import type { Terminal } from './terminal/terminal.js';
 import { version } from './version.js';
-import { wholeNumber } from './whole-number.js';
 
 export interface GlobalOptions {
   readonly collection?: string;
@@ -65,11 +65,11 @@ export function makeContext(
       return openCollection(collectionFolder(options));
     },
     async shelf(settings = { remember: true }) {
-      const { openShelf } = await import('../core/collection/open-shelf.js');
+      const { openShelf } = await import('../core/collection/sources/open-shelf.js');
       return openShelf(collectionFolder(options), settings);
     },
     async workspace(more = {}) {
-      const { openWorkspace } = await import('../core/trail/open-workspace.js');
+      const { openWorkspace } = await import('../core/run/open-workspace.js');
       const workspace = await openWorkspace({
         ...more,
         collection: more.collection ?? (await context.collection()),

@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { test } from 'node:test';
-import { isGone } from '../../src/cli/processes.js';
+import { isGone } from '../../src/cli/terminal/processes.js';
 
 test('a process that has ended is gone, this one is not', () => {
   const { pid } = spawnSync(process.execPath, ['--version']);

@@ -1,7 +1,7 @@
 /** What cannot be seen in a text is made visible, and told from what looks alike. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { openTerminal } from '../../src/cli/terminal.js';
+import { openTerminal } from '../../src/cli/terminal/terminal.js';
 import { againstText, signatureText } from '../../src/cli/view/signature.js';
 import { differenceOf } from '../../src/core/signature/against/compare.js';
 

@@ -1,9 +1,9 @@
 /** What is printed: harmless, laid out, and in the right words. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { makeColours, withOwnColours } from '../../src/cli/colours.js';
 import { exitStatus } from '../../src/cli/exit-status.js';
-import type { Terminal } from '../../src/cli/terminal.js';
+import { makeColours, withOwnColours } from '../../src/cli/terminal/colours.js';
+import type { Terminal } from '../../src/cli/terminal/terminal.js';
 import { colouredJson } from '../../src/cli/view/json.js';
 import { printable, printableLine } from '../../src/cli/view/printable.js';
 import { problemDocument, problemLines } from '../../src/cli/view/problem.js';

@@ -1,13 +1,13 @@
 /** Documentation read from texts, and described through its index as the program does. */
 import assert from 'node:assert/strict';
 import { join } from 'node:path';
-import { mainAddress } from '../../src/core/documentation/documents.js';
 import { type DraftSettings, draftRequest } from '../../src/core/documentation/draft/draft.js';
-import { type Fetched, gatherDocuments } from '../../src/core/documentation/gather.js';
-import { type DocumentationIndex, openIndex } from '../../src/core/documentation/index-file.js';
-import type { Documentation, Operation } from '../../src/core/documentation/model.js';
-import { formatOf, readDocumentation } from '../../src/core/documentation/read.js';
-import { writeIndex } from '../../src/core/documentation/write-index.js';
+import { type DocumentationIndex, openIndex } from '../../src/core/documentation/index/index-file.js';
+import { writeIndex } from '../../src/core/documentation/index/write-index.js';
+import type { Documentation, Operation } from '../../src/core/documentation/model/model.js';
+import { mainAddress } from '../../src/core/documentation/reading/documents.js';
+import { type Fetched, gatherDocuments } from '../../src/core/documentation/reading/gather.js';
+import { formatOf, readDocumentation } from '../../src/core/documentation/reading/read.js';
 import { temporaryFolder } from './folder.js';
 
 export interface ReadSource {

@@ -1,6 +1,6 @@
 /** The question before a call that changes something. */
 import { confirm } from '@inquirer/prompts';
-import type { ChangeFacts } from '../../core/trail/workspace.js';
+import type { ChangeFacts } from '../../core/sending/workspace.js';
 
 export function confirmChange({ environment, host, method, url, calls, rows }: ChangeFacts): Promise<boolean> {
   const each = rows ? ' for each row' : '';

@@ -1,6 +1,6 @@
 /** Asking for an input that the command line did not give. */
 import { input, password, search, select } from '@inquirer/prompts';
-import type { InputPlan } from '../../core/collection/inputs.js';
+import type { InputPlan } from '../../core/collection/variables/inputs.js';
 import { isSecretName } from '../../core/value/secret-fields.js';
 import { textOf } from '../../core/value/text.js';
 import type { Value } from '../../core/value/written.js';

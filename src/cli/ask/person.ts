@@ -1,7 +1,7 @@
 /** The person at the terminal, for what only a person can do: agree to a session. */
 import { createInterface } from 'node:readline';
 import type { Person } from '../../core/session/session-kind.js';
-import type { Terminal } from '../terminal.js';
+import type { Terminal } from '../terminal/terminal.js';
 
 /** @param browser whether one may be opened */
 export function personAt(terminal: Terminal, browser: boolean): Person {

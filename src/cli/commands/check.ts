@@ -1,12 +1,12 @@
 /** `check`: what is wrong with the collection, before anything is sent. */
 import { checkCollection } from '../../core/check/check.js';
 import type { Collection } from '../../core/collection/collection.js';
-import { type WaysOut, waysOfEnvironment, waysText } from '../../core/exchange/ways-out.js';
+import { type WaysOut, waysOfEnvironment, waysText } from '../../core/exchange/hosts/ways-out.js';
 import { asProblem, Problem, positionText } from '../../core/problem/problem.js';
-import type { Workspace } from '../../core/trail/workspace.js';
+import type { Workspace } from '../../core/sending/workspace.js';
 import { type CommandModule, examples } from '../command.js';
 import { type Context, settingsOf } from '../context.js';
-import { emit } from '../emit.js';
+import { emit } from '../documents/emit.js';
 import { waysDocument } from '../view/preview.js';
 import { printableLine } from '../view/printable.js';
 import { table } from '../view/table.js';

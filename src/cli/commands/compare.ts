@@ -6,21 +6,21 @@ import type { Unordered } from '../../core/comparison/differences.js';
 import { noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { Problem } from '../../core/problem/problem.js';
-import { echoSide, sentSide } from '../../core/trail/compare-side.js';
-import type { PreparedRequest } from '../../core/trail/prepare.js';
-import { sendRequest } from '../../core/trail/send.js';
-import type { Sent } from '../../core/trail/sending.js';
-import type { Workspace } from '../../core/trail/workspace.js';
+import { echoSide, sentSide } from '../../core/sending/compare-side.js';
+import type { PreparedRequest } from '../../core/sending/prepare.js';
+import { sendRequest } from '../../core/sending/send.js';
+import type { Sent } from '../../core/sending/sending.js';
+import type { Workspace } from '../../core/sending/workspace.js';
 import { durationText } from '../../core/value/measures.js';
 import type { Value } from '../../core/value/written.js';
 import { type CommandModule, collect, examples } from '../command.js';
 import type { Context } from '../context.js';
-import { emit } from '../emit.js';
-import { type Giving, withInputs } from '../giving.js';
+import { emit } from '../documents/emit.js';
+import { wholeNumber } from '../options/whole-number.js';
+import { type Giving, withInputs } from '../sending/giving.js';
 import { printableLine } from '../view/printable.js';
+import { differenceDocument } from '../view/response/verdict-document.js';
 import { table } from '../view/table.js';
-import { differenceDocument } from '../view/verdict-document.js';
-import { wholeNumber } from '../whole-number.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {

@@ -2,8 +2,8 @@
 import { existsSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import type { Collection } from '../../core/collection/collection.js';
-import { findOperation, openDocumentation, sourceIndex } from '../../core/collection/source-index.js';
-import { suppliersFor } from '../../core/collection/suppliers.js';
+import { findOperation, openDocumentation, sourceIndex } from '../../core/collection/sources/source-index.js';
+import { suppliersFor } from '../../core/collection/usage/suppliers.js';
 import { draftName, draftRequest } from '../../core/documentation/draft/draft.js';
 import {
   describesSignature,
@@ -11,15 +11,15 @@ import {
   proposeSignature,
   signatureName,
 } from '../../core/documentation/draft/signature.js';
-import type { SelectionSettings } from '../../core/documentation/graphql/selection.js';
-import type { Operation, OperationEntry } from '../../core/documentation/model.js';
+import type { SelectionSettings } from '../../core/documentation/formats/graphql/selection.js';
+import type { Operation, OperationEntry } from '../../core/documentation/model/model.js';
 import { Problem } from '../../core/problem/problem.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
 import { placeInside } from '../../core/storage/inside.js';
 import { type CommandModule, examples } from '../command.js';
-import { editorSchemas, installEditorSchemas } from '../editor-schemas.js';
-import { emit } from '../emit.js';
-import { requestPath } from '../request-path.js';
+import { editorSchemas, installEditorSchemas } from '../documents/editor-schemas.js';
+import { emit } from '../documents/emit.js';
+import { requestPath } from '../options/request-path.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {

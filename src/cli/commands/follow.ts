@@ -1,18 +1,18 @@
 /** `follow`: the links of the last response, numbered; and one of them sent. */
 import type { Echo } from '../../core/echo/echo.js';
 import { findEcho } from '../../core/echo/read.js';
-import { type FoundLink, linksOf } from '../../core/exchange/links.js';
-import { planRequest } from '../../core/exchange/request-plan.js';
-import { hidden } from '../../core/exchange/wire.js';
+import { planRequest } from '../../core/exchange/request/request-plan.js';
+import { hidden } from '../../core/exchange/request/wire.js';
+import { type FoundLink, linksOf } from '../../core/exchange/response/links.js';
 import type { Loads } from '../../core/expression/compile.js';
 import { Problem } from '../../core/problem/problem.js';
-import { plainRequest } from '../../core/trail/prepare.js';
+import { plainRequest } from '../../core/sending/prepare.js';
 import { parseJson } from '../../core/value/json-text.js';
 import type { Value } from '../../core/value/written.js';
-import { adHocRequest } from '../ad-hoc.js';
 import { type CommandModule, examples } from '../command.js';
-import { editorSchemas } from '../editor-schemas.js';
-import { emit } from '../emit.js';
+import { editorSchemas } from '../documents/editor-schemas.js';
+import { emit } from '../documents/emit.js';
+import { adHocRequest } from '../sending/ad-hoc.js';
 import { answerOptions } from '../sending/options.js';
 import { outsideBy } from '../sending/outside-by.js';
 import { sendAndShow } from '../sending/send-and-show.js';

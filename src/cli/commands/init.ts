@@ -1,10 +1,10 @@
 /** `init`: a new collection folder. */
 import { relative } from 'node:path';
 import { initCollection } from '../../core/collection/init.js';
-import { absoluteUrl } from '../../core/exchange/address.js';
+import { absoluteUrl } from '../../core/exchange/address/address.js';
 import { type CommandModule, examples } from '../command.js';
-import { installEditorSchemas } from '../editor-schemas.js';
-import { emit } from '../emit.js';
+import { installEditorSchemas } from '../documents/editor-schemas.js';
+import { emit } from '../documents/emit.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {

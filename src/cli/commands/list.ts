@@ -1,7 +1,7 @@
 /** `list`: the files of the collection. */
 import type { FileKind } from '../../core/collection/files/registry.js';
 import { type CommandModule, examples } from '../command.js';
-import { emit } from '../emit.js';
+import { emit } from '../documents/emit.js';
 import { table } from '../view/table.js';
 
 export const { configure }: CommandModule = {

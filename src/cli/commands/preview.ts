@@ -1,14 +1,14 @@
 /** `preview`: exactly what would be sent, with the origin of every value; nothing is sent. */
 
-import { waysText } from '../../core/exchange/ways-out.js';
+import { waysText } from '../../core/exchange/hosts/ways-out.js';
 import { noNames } from '../../core/expression/names.js';
 import { Problem } from '../../core/problem/problem.js';
-import { previewRequest } from '../../core/trail/preview.js';
+import { previewRequest } from '../../core/sending/preview.js';
 import { durationText } from '../../core/value/measures.js';
 import { type CommandModule, examples } from '../command.js';
-import { emit } from '../emit.js';
-import { sessionsFrom, withInputs } from '../giving.js';
-import { comparedWith, momentFrom } from '../signing.js';
+import { emit } from '../documents/emit.js';
+import { comparedWith, momentFrom } from '../options/signing.js';
+import { sessionsFrom, withInputs } from '../sending/giving.js';
 import { hiding, revealing } from '../view/eyes.js';
 import { previewDocument, previewText, signaturePreview } from '../view/preview.js';
 import { printableLine } from '../view/printable.js';

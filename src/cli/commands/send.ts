@@ -1,23 +1,23 @@
 /** `send`: one request, and all that came back. */
 import { existsSync } from 'node:fs';
 import { isAbsolute, join, relative, resolve } from 'node:path';
-import { planRequest } from '../../core/exchange/request-plan.js';
+import { planRequest } from '../../core/exchange/request/request-plan.js';
 import type { Loads } from '../../core/expression/compile.js';
 import { Problem } from '../../core/problem/problem.js';
+import { type PreparedRequest, plainRequest } from '../../core/sending/prepare.js';
+import type { Workspace } from '../../core/sending/workspace.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
 import { placeInside } from '../../core/storage/inside.js';
-import { type PreparedRequest, plainRequest } from '../../core/trail/prepare.js';
-import type { Workspace } from '../../core/trail/workspace.js';
-import { adHocRequest } from '../ad-hoc.js';
 import { type CommandModule, collect, examples } from '../command.js';
 import type { Context } from '../context.js';
-import { editorSchemas, installEditorSchemas } from '../editor-schemas.js';
-import { requestPath } from '../request-path.js';
+import { editorSchemas, installEditorSchemas } from '../documents/editor-schemas.js';
+import { requestPath } from '../options/request-path.js';
+import { adHocRequest } from '../sending/ad-hoc.js';
 import { connectionOptions, connectionSettings, demandNoConnection } from '../sending/connection-options.js';
 import { answerOptions } from '../sending/options.js';
 import { outsideBy } from '../sending/outside-by.js';
 import { sendAndShow } from '../sending/send-and-show.js';
-import type { Terminal } from '../terminal.js';
+import type { Terminal } from '../terminal/terminal.js';
 import { printableLine } from '../view/printable.js';
 
 export const { configure }: CommandModule = {

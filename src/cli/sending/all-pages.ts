@@ -1,16 +1,16 @@
 /** `send --pages`: the pages of a request as one answer, whose body is the list of all their items. */
-import { Received } from '../../core/exchange/received.js';
+import { Received } from '../../core/exchange/response/received.js';
 import type { Kept } from '../../core/expectation/keeps.js';
 import { Problem } from '../../core/problem/problem.js';
-import { gathered, type PageCount, pagesOf } from '../../core/trail/paging/pages.js';
-import type { PreparedRequest } from '../../core/trail/prepare.js';
-import { sendRequest } from '../../core/trail/send.js';
-import type { Sending, Sent } from '../../core/trail/sending.js';
-import type { Workspace } from '../../core/trail/workspace.js';
+import { gathered, type PageCount, pagesOf } from '../../core/sending/pages.js';
+import type { PreparedRequest } from '../../core/sending/prepare.js';
+import { sendRequest } from '../../core/sending/send.js';
+import type { Sending, Sent } from '../../core/sending/sending.js';
+import type { Workspace } from '../../core/sending/workspace.js';
 import { writeJson } from '../../core/value/json-text.js';
 import type { Value } from '../../core/value/written.js';
-import type { Terminal } from '../terminal.js';
-import { wholeNumber } from '../whole-number.js';
+import { wholeNumber } from '../options/whole-number.js';
+import type { Terminal } from '../terminal/terminal.js';
 
 export interface SentPages {
   readonly sent: Sent;

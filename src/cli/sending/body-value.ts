@@ -1,6 +1,6 @@
 /** The body of a response as data, whatever its format: for tables and outlines. */
 import { Readable } from 'node:stream';
-import type { Received } from '../../core/exchange/received.js';
+import type { Received } from '../../core/exchange/response/received.js';
 import { readPlace } from '../../core/place/registry.js';
 import { csv } from '../../core/trail/rows/csv.js';
 import type { Value } from '../../core/value/written.js';

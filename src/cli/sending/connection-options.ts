@@ -1,7 +1,7 @@
 /** Options that say how a command connects, in place of the environment. */
 import { existsSync, readFileSync } from 'node:fs';
 import type { Command } from 'commander';
-import type { ConnectionSettings } from '../../core/exchange/connection.js';
+import type { ConnectionSettings } from '../../core/exchange/connection/connection.js';
 import { Problem } from '../../core/problem/problem.js';
 import { collect } from '../command.js';
 

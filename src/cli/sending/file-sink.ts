@@ -15,12 +15,12 @@ import {
 } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import * as z from 'zod/mini';
-import { type Decoding, decoding } from '../../core/exchange/compression.js';
-import type { Sink } from '../../core/exchange/sink.js';
-import type { HeaderLine } from '../../core/exchange/wire.js';
+import type { HeaderLine } from '../../core/exchange/request/wire.js';
+import { type Decoding, decoding } from '../../core/exchange/response/compression.js';
+import type { Sink } from '../../core/exchange/response/sink.js';
 import { Problem } from '../../core/problem/problem.js';
 import { sizeText } from '../../core/value/measures.js';
-import type { Terminal } from '../terminal.js';
+import type { Terminal } from '../terminal/terminal.js';
 
 /** Before anything is sent. @throws Problem usage */
 function demandWritable(path: string): void {

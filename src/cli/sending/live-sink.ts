@@ -1,7 +1,7 @@
 /** A stream as it comes: shown line by line, and held for what is judged and recorded of it. */
 import { StringDecoder } from 'node:string_decoder';
-import type { Sink } from '../../core/exchange/sink.js';
-import type { HeaderLine } from '../../core/exchange/wire.js';
+import type { HeaderLine } from '../../core/exchange/request/wire.js';
+import type { Sink } from '../../core/exchange/response/sink.js';
 import { Problem } from '../../core/problem/problem.js';
 
 export class LiveSink implements Sink {

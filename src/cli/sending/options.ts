@@ -5,12 +5,12 @@ import type { Place } from '../../core/place/place.js';
 import { readPlace } from '../../core/place/registry.js';
 import { nearestHint } from '../../core/problem/nearest.js';
 import { Problem } from '../../core/problem/problem.js';
-import type { PreparedRequest } from '../../core/trail/prepare.js';
-import { demandTableFile } from '../../core/trail/table-file.js';
+import type { PreparedRequest } from '../../core/sending/prepare.js';
+import { demandTableFile } from '../../core/trail/table/table-file.js';
 import type { Value } from '../../core/value/written.js';
-import type { Terminal } from '../terminal.js';
-import { type TableWish, type View, views } from '../view/answer.js';
-import { wholeNumber } from '../whole-number.js';
+import { wholeNumber } from '../options/whole-number.js';
+import type { Terminal } from '../terminal/terminal.js';
+import { type TableWish, type View, views } from '../view/response/answer.js';
 import { FileSink } from './file-sink.js';
 
 /** Options that `send` and `follow` share. */

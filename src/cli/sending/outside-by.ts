@@ -1,8 +1,8 @@
 /** Saying that an address lies outside the origins that the environment lists. */
-import { hostAndPort } from '../../core/exchange/listed-origins.js';
-import type { Outside } from '../../core/trail/sending.js';
-import type { Workspace } from '../../core/trail/workspace.js';
-import type { Terminal } from '../terminal.js';
+import { hostAndPort } from '../../core/exchange/hosts/listed-origins.js';
+import type { Outside } from '../../core/sending/sending.js';
+import type { Workspace } from '../../core/sending/workspace.js';
+import type { Terminal } from '../terminal/terminal.js';
 import { printableLine } from '../view/printable.js';
 
 /** @param url a whole address, or a path of the environment's origin @returns undefined where its origin is listed */

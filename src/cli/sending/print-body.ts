@@ -1,15 +1,22 @@
 /** Printing the body of a response in a view, or a table of it into a file, and what a reader should know beside it. */
 import { relative } from 'node:path';
-import { linksOf } from '../../core/exchange/links.js';
-import type { Spooled } from '../../core/exchange/overflow.js';
-import type { Received } from '../../core/exchange/received.js';
-import { tableWriter } from '../../core/trail/table-file.js';
+import { linksOf } from '../../core/exchange/response/links.js';
+import type { Spooled } from '../../core/exchange/response/overflow.js';
+import type { Received } from '../../core/exchange/response/received.js';
+import { tableWriter } from '../../core/trail/table/table-file.js';
 import { duplicateKeys } from '../../core/value/json-text.js';
 import { sizeText } from '../../core/value/measures.js';
 import { cellIn } from '../../core/value/rows.js';
 import type { Value } from '../../core/value/written.js';
-import type { Terminal } from '../terminal.js';
-import { outlineText, prettyText, type TableContent, tableContent, tableText, type View } from '../view/answer.js';
+import type { Terminal } from '../terminal/terminal.js';
+import {
+  outlineText,
+  prettyText,
+  type TableContent,
+  tableContent,
+  tableText,
+  type View,
+} from '../view/response/answer.js';
 import type { Wishes } from './options.js';
 
 /** What is not shown is somewhere. */

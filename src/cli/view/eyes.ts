@@ -1,5 +1,5 @@
 /** What of a request is seen: secrets hidden, or, on purpose, shown. */
-import { hidden, type WireRequest } from '../../core/exchange/wire.js';
+import { hidden, type WireRequest } from '../../core/exchange/request/wire.js';
 import type { Named } from '../../core/expression/names.js';
 import { shownValue } from '../../core/signature/recipe-run.js';
 import type { SigningStep } from '../../core/signature/signature-kind.js';

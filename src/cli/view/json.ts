@@ -1,7 +1,7 @@
 /** JSON with colours: keys, texts, numbers, the rest. */
 import { writeJson } from '../../core/value/json-text.js';
 import type { Value } from '../../core/value/written.js';
-import type { Colours } from '../terminal.js';
+import type { Colours } from '../terminal/terminal.js';
 import { foldedJson } from './folding.js';
 
 const tokens = /("(?:[^"\\]|\\.)*")(\s*:)?|(-?\d[\d.eE+-]*)|\b(true|false|null)\b/g;

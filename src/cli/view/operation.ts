@@ -1,6 +1,7 @@
 /** One documented operation in words and tables. */
-import { limitsText } from '../../core/documentation/limits-text.js';
-import type { Link } from '../../core/documentation/links.js';
+
+import type { Link } from '../../core/documentation/explore/links.js';
+import { limitsText } from '../../core/documentation/model/limits-text.js';
 import type {
   Alternative,
   Answer,
@@ -9,10 +10,10 @@ import type {
   Field,
   Operation,
   Parameter,
-} from '../../core/documentation/model.js';
+} from '../../core/documentation/model/model.js';
 import { textOf } from '../../core/value/text.js';
 import type { Value } from '../../core/value/written.js';
-import type { Terminal } from '../terminal.js';
+import type { Terminal } from '../terminal/terminal.js';
 import { colouredJson } from './json.js';
 import { printable, printableLine } from './printable.js';
 import { table } from './table.js';

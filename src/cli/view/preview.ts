@@ -1,18 +1,18 @@
 /** A request as it would leave, for people and for programs. */
-import type { WaysOut } from '../../core/exchange/ways-out.js';
-import { bodySize, hidden, type WireBody } from '../../core/exchange/wire.js';
+import type { WaysOut } from '../../core/exchange/hosts/ways-out.js';
+import { bodySize, hidden, type WireBody } from '../../core/exchange/request/wire.js';
 import { shortText } from '../../core/matcher/reading.js';
+import type { Preview } from '../../core/sending/sending.js';
 import type { Against } from '../../core/signature/against/compare.js';
-import type { Preview } from '../../core/trail/sending.js';
 import { sizeText } from '../../core/value/measures.js';
 import { plain } from '../../core/value/written.js';
-import type { Documents } from '../documents.js';
-import { notSigned } from '../signing.js';
-import type { Terminal } from '../terminal.js';
+import type { Documents } from '../documents/documents.js';
+import { notSigned } from '../options/signing.js';
+import type { Terminal } from '../terminal/terminal.js';
 import type { Eyes } from './eyes.js';
 import { colouredJsonText } from './json.js';
 import { printable, printableLine } from './printable.js';
-import { told } from './send-document.js';
+import { told } from './response/send-document.js';
 import { signatureText } from './signature.js';
 import { table } from './table.js';
 

@@ -1,6 +1,6 @@
 /** Errors in words: what happened, where, the likely cause, what to do. */
 import { type Problem, positionText } from '../../core/problem/problem.js';
-import type { Colours } from '../terminal.js';
+import type { Colours } from '../terminal/terminal.js';
 import { printable } from './printable.js';
 
 export function problemLines(

@@ -1,12 +1,12 @@
 /** How a signature is made: each value in order, with what cannot be seen in a text made visible. */
 
 import stringWidth from 'fast-string-width';
-import { hidden } from '../../core/exchange/wire.js';
+import { hidden } from '../../core/exchange/request/wire.js';
 import type { Against, Difference } from '../../core/signature/against/compare.js';
 import type { SigningStep } from '../../core/signature/signature-kind.js';
 import { ownMember } from '../../core/value/own-member.js';
 import { textOf } from '../../core/value/text.js';
-import type { Colours, Terminal } from '../terminal.js';
+import type { Colours, Terminal } from '../terminal/terminal.js';
 
 /** What of a step is seen: its text, or undefined where nothing of it may be. */
 export type StepEyes = (step: SigningStep) => string | undefined;

@@ -1,8 +1,8 @@
 /** Tables without lines: a dim head, columns two spaces apart, long text wrapped inside its column. */
 import measuredWidth from 'fast-string-width';
 import { wrapAnsi } from 'fast-wrap-ansi';
-import { colouredLines } from '../colours.js';
-import type { Terminal } from '../terminal.js';
+import { colouredLines } from '../terminal/colours.js';
+import type { Terminal } from '../terminal/terminal.js';
 
 const between = '  ';
 

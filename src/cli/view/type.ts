@@ -1,7 +1,7 @@
 /** One documented type in words and tables. */
-import { limitsText } from '../../core/documentation/limits-text.js';
-import type { TypeDescription } from '../../core/documentation/model.js';
-import type { Terminal } from '../terminal.js';
+import { limitsText } from '../../core/documentation/model/limits-text.js';
+import type { TypeDescription } from '../../core/documentation/model/model.js';
+import type { Terminal } from '../terminal/terminal.js';
 import { alternativesText, fieldTable } from './operation.js';
 import { printable } from './printable.js';
 

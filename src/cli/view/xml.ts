@@ -1,5 +1,5 @@
 /** XML for people: an element a line, in colours. */
-import type { Colours } from '../terminal.js';
+import type { Colours } from '../terminal/terminal.js';
 import { foldedXml } from './folding.js';
 
 /**

@@ -4,7 +4,7 @@ import type { Accepted } from '../../core/matcher/matcher.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
 import { placeInside } from '../../core/storage/inside.js';
-import type { Terminal } from '../terminal.js';
+import type { Terminal } from '../terminal/terminal.js';
 import { printableLine } from '../view/printable.js';
 
 export interface Accepting {

@@ -2,10 +2,9 @@
 import { makeRedactor } from '../../core/echo/redactor.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { Problem } from '../../core/problem/problem.js';
-import type { WalkEvent } from '../../core/trail/events.js';
-import type { Before } from '../../core/trail/journal/before.js';
-import { makeMatrix } from '../../core/trail/run/matrix.js';
-import { planNames } from '../../core/trail/run/names.js';
+import type { Before } from '../../core/run/journal/before.js';
+import { makeMatrix } from '../../core/run/matrix.js';
+import { planNames } from '../../core/run/names.js';
 import {
   demandIdle,
   demandNotTakenBack,
@@ -13,16 +12,17 @@ import {
   failedParts,
   openRun,
   type RunOrder,
-} from '../../core/trail/run/open-run.js';
-import { changedRows, rowsChanged, rowsOfRun, type WalkRows } from '../../core/trail/run/rows-changed.js';
-import { doubtsIn, leftOf, type UndoSummary, undoRun } from '../../core/trail/run/undo-run.js';
+} from '../../core/run/open-run.js';
+import { changedRows, rowsChanged, rowsOfRun, type WalkRows } from '../../core/run/rows-changed.js';
+import { doubtsIn, leftOf, type UndoSummary, undoRun } from '../../core/run/undo-run.js';
+import type { WalkEvent } from '../../core/trail/events.js';
 import { type Context, settingsOf } from '../context.js';
-import type { Documents } from '../documents.js';
+import type { Documents } from '../documents/documents.js';
 import { interruptedStatus } from '../exit-status.js';
-import type { Terminal } from '../terminal.js';
-import { eventLines } from '../view/run.js';
-import { eventDocument, undoSummaryDocument } from '../view/run-documents.js';
-import { listed } from '../view/run-summary.js';
+import type { Terminal } from '../terminal/terminal.js';
+import { eventLines } from '../view/run/run.js';
+import { eventDocument, undoSummaryDocument } from '../view/run/run-documents.js';
+import { listed } from '../view/run/run-summary.js';
 import { type Opened, opened } from './opened.js';
 import type { RunWishes } from './options.js';
 import { tellMatrix, walkAhead, worker } from './walk-ahead.js';

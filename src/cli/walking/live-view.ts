@@ -1,9 +1,10 @@
 /** How far a walk is, in lines that are rewritten while somebody watches. */
+
+import type { Patience } from '../../core/pacing/tries.js';
 import type { WalkEvent } from '../../core/trail/events.js';
-import type { Patience } from '../../core/trail/pacing/tries.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
 import { durationText } from '../../core/value/measures.js';
-import type { Terminal } from '../terminal.js';
+import type { Terminal } from '../terminal/terminal.js';
 
 export interface LiveView {
   take(event: WalkEvent): void;

@@ -1,7 +1,7 @@
 /** The workspace of a run: with the patience, the baselines and the people that a run may want. */
 import type { Collection } from '../../core/collection/collection.js';
-import type { Settings } from '../../core/collection/layers.js';
-import type { Workspace } from '../../core/trail/workspace.js';
+import type { Settings } from '../../core/collection/variables/layers.js';
+import type { Workspace } from '../../core/sending/workspace.js';
 import type { Context } from '../context.js';
 import { accepting } from './accepting.js';
 import type { RunWishes } from './options.js';

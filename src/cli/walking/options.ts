@@ -4,7 +4,7 @@ import type { Command } from 'commander';
 import { Problem } from '../../core/problem/problem.js';
 import { parseDuration } from '../../core/value/measures.js';
 import { ownMember } from '../../core/value/own-member.js';
-import { wholeNumber } from '../whole-number.js';
+import { wholeNumber } from '../options/whole-number.js';
 
 export interface RunWishes {
   readonly rows: string | undefined;

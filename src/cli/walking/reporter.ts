@@ -1,12 +1,13 @@
 /** Telling what a walk does, as it does it: lines for people, lines of JSON for programs. */
+
+import type { MatrixMaker } from '../../core/run/matrix.js';
+import type { Workspace } from '../../core/sending/workspace.js';
 import type { StepEvent, WalkEvent } from '../../core/trail/events.js';
-import type { MatrixMaker } from '../../core/trail/run/matrix.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
-import type { Workspace } from '../../core/trail/workspace.js';
-import type { Terminal } from '../terminal.js';
+import type { Terminal } from '../terminal/terminal.js';
 import { printableLine } from '../view/printable.js';
-import { eventLines } from '../view/run.js';
-import { eventDocument } from '../view/run-documents.js';
+import { eventLines } from '../view/run/run.js';
+import { eventDocument } from '../view/run/run-documents.js';
 import { liveView } from './live-view.js';
 
 export interface Reporter {

@@ -1,16 +1,16 @@
 /** From plans to their end: what can be known ahead is looked at, the journal is opened, all is walked. */
 import { demandNames } from '../../core/check/names-ahead.js';
 import { asProblem } from '../../core/problem/problem.js';
-import type { Before } from '../../core/trail/journal/before.js';
-import { demandAhead } from '../../core/trail/run/ahead.js';
-import type { MatrixMaker } from '../../core/trail/run/matrix.js';
-import { openRun, type RunOrder, type Worker } from '../../core/trail/run/open-run.js';
+import { demandAhead } from '../../core/run/ahead.js';
+import type { Before } from '../../core/run/journal/before.js';
+import type { MatrixMaker } from '../../core/run/matrix.js';
+import { openRun, type RunOrder, type Worker } from '../../core/run/open-run.js';
 import type { Context } from '../context.js';
 import { exitStatus } from '../exit-status.js';
-import { isGone, processStart } from '../processes.js';
+import { isGone, processStart } from '../terminal/processes.js';
 import { problemLines } from '../view/problem.js';
-import { matrixDocument } from '../view/run-documents.js';
-import { matrixText } from '../view/run-summary.js';
+import { matrixDocument } from '../view/run/run-documents.js';
+import { matrixText } from '../view/run/run-summary.js';
 import type { Opened } from './opened.js';
 import { type Walking, walkPlans } from './walk-plans.js';
 

@@ -1,8 +1,8 @@
 /** `run NAMES`: in one environment, or in several. */
 import { shortText } from '../../core/matcher/reading.js';
-import { makeMatrix } from '../../core/trail/run/matrix.js';
-import { planNames } from '../../core/trail/run/names.js';
-import type { RunOrder } from '../../core/trail/run/open-run.js';
+import { makeMatrix } from '../../core/run/matrix.js';
+import { planNames } from '../../core/run/names.js';
+import type { RunOrder } from '../../core/run/open-run.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
 import type { Context } from '../context.js';
 import { interruptedStatus } from '../exit-status.js';

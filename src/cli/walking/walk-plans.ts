@@ -1,20 +1,20 @@
 /** Walking what is planned, as often as is wished, and telling what it came to. */
 import { setTimeout } from 'node:timers/promises';
 import { Problem } from '../../core/problem/problem.js';
+import { type HandledStore, handledStore } from '../../core/run/handled-store.js';
+import type { RunOptions } from '../../core/run/journal/lines.js';
+import type { MatrixMaker } from '../../core/run/matrix.js';
+import type { Workspace } from '../../core/sending/workspace.js';
 import type { Handled } from '../../core/trail/handled.js';
-import { type HandledStore, handledStore } from '../../core/trail/handled-store.js';
-import type { RunOptions } from '../../core/trail/journal/lines.js';
 import type { Journal } from '../../core/trail/journal.js';
-import type { MatrixMaker } from '../../core/trail/run/matrix.js';
 import type { TrailPlan } from '../../core/trail/step-kind.js';
-import { walkTrail } from '../../core/trail/walk.js';
-import type { Workspace } from '../../core/trail/workspace.js';
+import { walkTrail } from '../../core/trail/walking/walk.js';
 import { durationText } from '../../core/value/measures.js';
 import type { Context } from '../context.js';
 import { exitStatus, interruptedStatus } from '../exit-status.js';
 import { problemLines } from '../view/problem.js';
-import { summaryDocument } from '../view/run-documents.js';
-import { dryText, summaryText } from '../view/run-summary.js';
+import { summaryDocument } from '../view/run/run-documents.js';
+import { dryText, summaryText } from '../view/run/run-summary.js';
 import type { RunWishes } from './options.js';
 import { reporter } from './reporter.js';
 

@@ -1,11 +1,11 @@
 /** Signatures prove themselves: each documented example is reproduced, and nothing is sent. */
 import type { Loaded } from '../collection/collection.js';
 import type { SignatureFile } from '../collection/files/signature-file.js';
-import { variableNames } from '../collection/layers.js';
+import { variableNames } from '../collection/variables/layers.js';
 import { noNames } from '../expression/names.js';
 import { asProblem } from '../problem/problem.js';
+import type { Workspace } from '../sending/workspace.js';
 import type { Mismatch } from '../signature/examples.js';
-import type { Workspace } from '../trail/workspace.js';
 import type { Finding } from './finding.js';
 
 const rule = 'signature-examples-hold';

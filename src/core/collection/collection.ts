@@ -10,7 +10,7 @@ import { defaultsKind, type FileContents, type FileKind, fileKinds } from './fil
 import type { DefaultsFile } from './files/request-file.js';
 import { localFolder, manifestName } from './find-collection.js';
 import { shaped } from './shape.js';
-import type { Shelf } from './shelf.js';
+import type { Shelf } from './sources/shelf.js';
 import { readYaml, type YamlFile } from './yaml.js';
 
 /** A file that was read and fits its schema. */

@@ -1,14 +1,14 @@
 /** A new environment, its origin offered from the servers that the documentation names. */
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Server } from '../documentation/model.js';
+import type { Server } from '../documentation/model/model.js';
 import { Problem } from '../problem/problem.js';
 import { writeAtomically } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
 import type { Collection } from './collection.js';
 import { environmentText } from './environment-text.js';
-import type { Shelf } from './shelf.js';
-import { sourceIndex } from './source-index.js';
+import type { Shelf } from './sources/shelf.js';
+import { sourceIndex } from './sources/source-index.js';
 
 /** A server that a source names, its address whole. */
 export interface OfferedServer extends Server {

@@ -1,6 +1,7 @@
 /** The header lines of an echo as JSON: made once where they are the same for thousands of them. */
-import type { HeaderLines } from '../exchange/header-lines.js';
-import { type HeaderLine, hidden, type WireRequest } from '../exchange/wire.js';
+
+import { type HeaderLine, hidden, type WireRequest } from '../exchange/request/wire.js';
+import type { HeaderLines } from '../exchange/response/header-lines.js';
 import { isCredentialHeader } from '../value/secret-fields.js';
 import type { Redactor } from './redactor.js';
 

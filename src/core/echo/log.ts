@@ -3,7 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { closeSync, mkdirSync, openSync, writeSync } from 'node:fs';
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import type { Spool } from '../exchange/overflow.js';
+import type { Spool } from '../exchange/response/overflow.js';
 import { lineLog } from '../storage/line-log.js';
 import { hiddenPieces } from './hidden-pieces.js';
 

@@ -1,9 +1,9 @@
 /** From an exchange to its echo: secrets hidden by place and by value, long bodies cut. */
-import type { TlsFacts } from '../exchange/certificate.js';
-import { linesThatLeft } from '../exchange/header-list.js';
-import type { Received } from '../exchange/received.js';
-import type { Outcome } from '../exchange/transport.js';
-import { bodySize, hidden, type WireRequest } from '../exchange/wire.js';
+import type { TlsFacts } from '../exchange/connection/certificate.js';
+import { bodySize, hidden, type WireRequest } from '../exchange/request/wire.js';
+import type { Received } from '../exchange/response/received.js';
+import { linesThatLeft } from '../exchange/transfer/header-list.js';
+import type { Outcome } from '../exchange/transfer/transport.js';
 import type { Verdict } from '../expectation/expectations.js';
 import type { Kept } from '../expectation/keeps.js';
 import type { Named } from '../expression/names.js';

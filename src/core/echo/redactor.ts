@@ -2,7 +2,7 @@
  * Hiding secrets: by value, whatever was read from the store or worked out from it, in every form it may
  * take; and by place, what stands in a field whose name says that it is a credential.
  */
-import { hidden } from '../exchange/wire.js';
+import { hidden } from '../exchange/request/wire.js';
 import { percentEncode } from '../expression/filters/text.js';
 import { isSecretName, withoutSecretFields } from '../value/secret-fields.js';
 import { textOf } from '../value/text.js';

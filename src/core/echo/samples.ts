@@ -1,7 +1,7 @@
 /** Samples for a documentation source: from echoes of the collection, and from files beside it. */
 import { existsSync, readFileSync } from 'node:fs';
-import { type Documents, mainAddress, readPart } from '../documentation/documents.js';
-import { type Sample, sampleFromMessages } from '../documentation/sample/samples.js';
+import { type Sample, sampleFromMessages } from '../documentation/formats/sample/samples.js';
+import { type Documents, mainAddress, readPart } from '../documentation/reading/documents.js';
 import { Problem } from '../problem/problem.js';
 import type { Echo } from './echo.js';
 import { findEcho } from './read.js';

@@ -1,6 +1,6 @@
 /** A pasted address as a request file: its origin, its path, and its parameters decoded (WHATWG URL Standard, section 5.1). */
 import { stringify } from 'yaml';
-import { absoluteUrl, withQuery } from '../exchange/address.js';
+import { absoluteUrl, withQuery } from '../exchange/address/address.js';
 import { percentEncode } from '../expression/filters/text.js';
 import { Problem } from '../problem/problem.js';
 import { ownMember } from '../value/own-member.js';

@@ -1,6 +1,6 @@
 /** Whether a secret may be used in an environment: only where that goes no other way than its owner has seen. */
-import { listedOrigins } from '../exchange/listed-origins.js';
-import { addedWays, type WaysOut } from '../exchange/ways-out.js';
+import { listedOrigins } from '../exchange/hosts/listed-origins.js';
+import { addedWays, type WaysOut } from '../exchange/hosts/ways-out.js';
 import { Problem } from '../problem/problem.js';
 import type { FoundSecret } from './found-secret.js';
 

@@ -5,8 +5,8 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { CookieJar } from 'tough-cookie';
-import { addedWays, type WaysOut } from '../exchange/ways-out.js';
-import type { HeaderLine } from '../exchange/wire.js';
+import { addedWays, type WaysOut } from '../exchange/hosts/ways-out.js';
+import type { HeaderLine } from '../exchange/request/wire.js';
 import { sealedFile } from '../storage/sealed-file.js';
 import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';

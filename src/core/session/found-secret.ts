@@ -1,5 +1,5 @@
 /** A secret, and where it may go. */
-import type { WaysOut } from '../exchange/ways-out.js';
+import type { WaysOut } from '../exchange/hosts/ways-out.js';
 
 export interface FoundSecret {
   readonly value: string;

@@ -4,7 +4,7 @@
  */
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import type { WaysOut } from '../exchange/ways-out.js';
+import type { WaysOut } from '../exchange/hosts/ways-out.js';
 import { secretVariable } from '../expression/compile.js';
 import { sealedFile } from '../storage/sealed-file.js';
 import { shared } from '../storage/shared-file.js';

@@ -1,9 +1,9 @@
 /** A kind of session: how it is opened, what it adds to a request, how it is closed. */
 import type { SessionFile } from '../collection/files/session-file.js';
 import type { YamlFile } from '../collection/yaml.js';
-import type { TlsIdentity } from '../exchange/connection.js';
-import type { Received } from '../exchange/received.js';
-import type { HeaderLine, QueryPair } from '../exchange/wire.js';
+import type { TlsIdentity } from '../exchange/connection/connection.js';
+import type { HeaderLine, QueryPair } from '../exchange/request/wire.js';
+import type { Received } from '../exchange/response/received.js';
 import type { Result, World } from '../expression/evaluation.js';
 import type { Value } from '../value/written.js';
 

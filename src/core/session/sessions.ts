@@ -3,10 +3,10 @@
 import { join } from 'node:path';
 import type { Collection } from '../collection/collection.js';
 import type { SessionFile } from '../collection/files/session-file.js';
-import type { TlsIdentity } from '../exchange/connection.js';
-import type { Received } from '../exchange/received.js';
-import { addedWays, type WaysOut } from '../exchange/ways-out.js';
-import type { HeaderLine, QueryPair } from '../exchange/wire.js';
+import type { TlsIdentity } from '../exchange/connection/connection.js';
+import { addedWays, type WaysOut } from '../exchange/hosts/ways-out.js';
+import type { HeaderLine, QueryPair } from '../exchange/request/wire.js';
+import type { Received } from '../exchange/response/received.js';
 import { type Names, noNames } from '../expression/names.js';
 import { Problem } from '../problem/problem.js';
 import { alone } from '../storage/alone.js';

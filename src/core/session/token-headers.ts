@@ -1,6 +1,6 @@
 /** What a session that holds a token sends with every request. */
-import { checkHeader } from '../exchange/header-rules.js';
-import type { HeaderLine } from '../exchange/wire.js';
+import { checkHeader } from '../exchange/request/header-rules.js';
+import type { HeaderLine } from '../exchange/request/wire.js';
 import { omitted } from '../expression/evaluation.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';

@@ -1,5 +1,5 @@
 /** Adding to a request that is composed already: header lines, parameters of the query, members of the body. */
-import { bodySize, type HeaderLine, hidden, type WireBody, type WireRequest } from '../exchange/wire.js';
+import { bodySize, type HeaderLine, hidden, type WireBody, type WireRequest } from '../exchange/request/wire.js';
 import { percentEncode } from '../expression/filters/text.js';
 import { Problem } from '../problem/problem.js';
 import { writeJson } from '../value/json-text.js';

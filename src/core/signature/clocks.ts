@@ -2,7 +2,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
-import type { Received } from '../exchange/received.js';
+import type { Received } from '../exchange/response/received.js';
 import { headerValue } from '../place/observed.js';
 import { openFile, shared } from '../storage/shared-file.js';
 

@@ -1,8 +1,8 @@
 /** Documented examples of a signature: reproduced without sending anything. */
 
 import type { SignatureExample } from '../collection/files/signature-file.js';
-import { plainConnection } from '../exchange/connection.js';
-import type { WireBody, WireRequest } from '../exchange/wire.js';
+import { plainConnection } from '../exchange/connection/connection.js';
+import type { WireBody, WireRequest } from '../exchange/request/wire.js';
 import type { World } from '../expression/evaluation.js';
 import { layered, type Names, namesFrom } from '../expression/names.js';
 import { Problem } from '../problem/problem.js';

@@ -1,6 +1,6 @@
 /** One signing by a recipe: its values worked out in order, each seen by those behind it. */
-import { checkHeaderValue } from '../exchange/header-rules.js';
-import { type HeaderLine, hidden, type WireRequest } from '../exchange/wire.js';
+import { checkHeaderValue } from '../exchange/request/header-rules.js';
+import { type HeaderLine, hidden, type WireRequest } from '../exchange/request/wire.js';
 import { Evaluation, omitted, type Result } from '../expression/evaluation.js';
 import type { Named, Names } from '../expression/names.js';
 import { asProblem, Problem } from '../problem/problem.js';

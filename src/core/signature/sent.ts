@@ -1,6 +1,6 @@
 /** `sent`: the request that is about to leave, as values of a recipe. */
 
-import { bodySize, type HeaderLine, type WireBody, type WireRequest } from '../exchange/wire.js';
+import { bodySize, type HeaderLine, type WireBody, type WireRequest } from '../exchange/request/wire.js';
 import { ownMember } from '../value/own-member.js';
 import { percentDecoded } from '../value/percent-decoded.js';
 import { StreamedBytes } from '../value/streamed.js';

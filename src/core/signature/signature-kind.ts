@@ -1,8 +1,8 @@
 /** A kind of signature: from its file to what it adds to a request that is about to leave. */
 import type { SignatureFile } from '../collection/files/signature-file.js';
 import type { YamlFile } from '../collection/yaml.js';
-import type { Received } from '../exchange/received.js';
-import type { WireRequest } from '../exchange/wire.js';
+import type { WireRequest } from '../exchange/request/wire.js';
+import type { Received } from '../exchange/response/received.js';
 import type { Loads } from '../expression/compile.js';
 import type { World } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';

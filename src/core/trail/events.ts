@@ -1,11 +1,11 @@
 /** What a walk tells while it happens. Data only; the words are the view's. */
 import type { Difference } from '../comparison/difference.js';
+import type { Wait } from '../pacing/tries.js';
+import type { FurtherPages } from '../paging/further-pages.js';
 import type { Problem } from '../problem/problem.js';
+import type { PageCount } from '../sending/pages.js';
+import type { Sent } from '../sending/sending.js';
 import type { ValueMap } from '../value/written.js';
-import type { Wait } from './pacing/tries.js';
-import type { FurtherPages } from './paging/further-pages.js';
-import type { PageCount } from './paging/pages.js';
-import type { Sent } from './sending.js';
 
 export type StepState = 'ok' | 'failed' | 'skipped';
 

@@ -3,7 +3,7 @@ import type { Problem } from '../problem/problem.js';
 import type { Value, ValueMap } from '../value/written.js';
 import type { UndoState } from './events.js';
 import type { Handled, HandledItem } from './handled.js';
-import type { KeptName } from './kept-names.js';
+import type { KeptName } from './names/kept-names.js';
 
 export interface KnownStep {
   /** `under way`: a changing call left, or was about to, and nothing is known of its answer. */

@@ -1,13 +1,13 @@
-import type { Received } from '../exchange/received.js';
+import type { Received } from '../exchange/response/received.js';
 import { asProblem, Problem } from '../problem/problem.js';
+import { givenBy } from '../sending/sessions/session-request.js';
+import type { SessionTrail } from '../sending/sessions/session-room.js';
+import type { Workspace } from '../sending/workspace.js';
 import type { Opened } from '../session/session-kind.js';
 import type { Value } from '../value/written.js';
+import { startScope } from './names/start-scope.js';
 import { planTrail } from './plan.js';
-import { givenBy } from './session-request.js';
-import type { SessionTrail } from './session-room.js';
-import { startScope } from './start-scope.js';
-import { walkSteps } from './walk-steps.js';
-import type { Workspace } from './workspace.js';
+import { walkSteps } from './walking/walk-steps.js';
 
 /** Walks the trail that opens a session. @throws Problem where a step fails, or no answer came */
 export async function openByTrail(

@@ -1,19 +1,19 @@
 /** A trail file made ready: every request and trail in it is read before the first step is taken. */
 import type { StepFile, TrailFile } from '../collection/files/trail-file.js';
-import { planInputs } from '../collection/inputs.js';
+import { planInputs } from '../collection/variables/inputs.js';
 import type { YamlFile } from '../collection/yaml.js';
 import type { Loads } from '../expression/compile.js';
 import { asProblem, Problem } from '../problem/problem.js';
+import type { Preparation } from '../sending/preparation.js';
+import type { PreparedRequest } from '../sending/prepare.js';
+import type { Workspace } from '../sending/workspace.js';
 import type { Value } from '../value/written.js';
 import { compileCondition } from './conditions.js';
-import type { Preparation } from './preparation.js';
-import type { PreparedRequest } from './prepare.js';
 import { planRows } from './rows/rows-plan.js';
 import type { PlannedStep, PlanRoom, TrailPlan } from './step-kind.js';
 import { stepKinds } from './steps/registry.js';
 import { send } from './steps/send.js';
-import { planTable } from './table.js';
-import type { Workspace } from './workspace.js';
+import { planTable } from './table/table.js';
 
 /** What the command line says in place of the file. */
 export interface PlanWishes {

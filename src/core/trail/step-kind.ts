@@ -4,18 +4,18 @@ import type { StepFile } from '../collection/files/trail-file.js';
 import type { YamlFile } from '../collection/yaml.js';
 import type { Loads } from '../expression/compile.js';
 import type { Problem } from '../problem/problem.js';
+import type { Preparation } from '../sending/preparation.js';
+import type { PreparedRequest } from '../sending/prepare.js';
+import type { Workspace } from '../sending/workspace.js';
 import type { ValueMap } from '../value/written.js';
 import type { Condition } from './conditions.js';
 import type { StepEvent, TableEvent, WalkEvent } from './events.js';
 import type { Handled, HandledItem } from './handled.js';
 import type { Journal } from './journal.js';
-import type { Need } from './need.js';
-import type { Preparation } from './preparation.js';
-import type { PreparedRequest } from './prepare.js';
+import type { Scope } from './names/scope.js';
+import type { Need } from './needs/need.js';
 import type { RowsPlan } from './rows/rows-plan.js';
-import type { Scope } from './scope.js';
-import type { TablePlan } from './table-plan.js';
-import type { Workspace } from './workspace.js';
+import type { TablePlan } from './table/table-plan.js';
 
 /** What planning a step may ask for. */
 export interface PlanRoom {
@@ -76,7 +76,7 @@ export interface TrailPlan {
   readonly name: string;
   /** The kind of file that it was made from. */
   readonly file: 'trail' | 'request';
-  readonly inputs: readonly import('../collection/inputs.js').InputPlan[];
+  readonly inputs: readonly import('../collection/variables/inputs.js').InputPlan[];
   readonly steps: readonly PlannedStep[];
   /** The names that `--set` may give. */
   readonly takes: readonly string[];

@@ -2,10 +2,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { parse } from 'yaml';
-import { limitsText } from '../../../src/core/documentation/limits-text.js';
-import { mismatches } from '../../../src/core/documentation/mismatch.js';
-import { asJsonSchema } from '../../../src/core/documentation/openapi/json-schema.js';
-import { findOperations } from '../../../src/core/documentation/search.js';
+import { mismatches } from '../../../src/core/documentation/changes/mismatch.js';
+import { findOperations } from '../../../src/core/documentation/explore/search.js';
+import { asJsonSchema } from '../../../src/core/documentation/formats/openapi/json-schema.js';
+import { limitsText } from '../../../src/core/documentation/model/limits-text.js';
 import { harbourDocument } from '../../../src/standin/harbour/openapi.js';
 import { readJson, readSource } from '../../support/documentation.js';
 

@@ -1,7 +1,7 @@
 /** Reference pages: the tide tables in HTML, the same in Markdown, and what vendors write in other ways. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Field } from '../../../src/core/documentation/model.js';
+import type { Field } from '../../../src/core/documentation/model/model.js';
 import { tidesPage } from '../../../src/standin/tides/page.js';
 import { readSource } from '../../support/documentation.js';
 

@@ -1,8 +1,8 @@
 /** Searches through the index, and filter clauses against what is documented for them. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { clauseFault, operatorsSaid } from '../../../src/core/documentation/filter-clause.js';
-import { type Found, findOperations } from '../../../src/core/documentation/search.js';
+import { type Found, findOperations } from '../../../src/core/documentation/explore/search.js';
+import { clauseFault, operatorsSaid } from '../../../src/core/documentation/model/filter-clause.js';
 import { readJson } from '../../support/documentation.js';
 
 const page = { type: 'object', properties: { pennant: { type: 'string', description: 'Colour of the burgee' } } };

@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { DOMParser, onErrorStopParsing } from '@xmldom/xmldom';
 import { parse } from 'yaml';
-import type { Field } from '../../../src/core/documentation/model.js';
+import type { Field } from '../../../src/core/documentation/model/model.js';
 import { customsWsdl, messagesXsd, typesXsd } from '../../../src/standin/customs/wsdl.js';
 import { readSource } from '../../support/documentation.js';
 

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { ComponentSpec } from '../../../src/core/collection/files/signature-file.js';
-import { Received } from '../../../src/core/exchange/received.js';
+import { Received } from '../../../src/core/exchange/response/received.js';
 import { messageAlgorithms } from '../../../src/core/signature/message/algorithms.js';
 import { signatureBase } from '../../../src/core/signature/message/base.js';
 import {

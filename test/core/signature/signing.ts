@@ -1,8 +1,8 @@
 /** A request and a signer for tests, without a collection. */
 import type { SignatureFile } from '../../../src/core/collection/files/signature-file.js';
 import { parseYaml } from '../../../src/core/collection/yaml.js';
-import { plainConnection } from '../../../src/core/exchange/connection.js';
-import type { WireRequest } from '../../../src/core/exchange/wire.js';
+import { plainConnection } from '../../../src/core/exchange/connection/connection.js';
+import type { WireRequest } from '../../../src/core/exchange/request/wire.js';
 import { type Names, namesFrom } from '../../../src/core/expression/names.js';
 import { worldMaker } from '../../../src/core/expression/world.js';
 import { compileSignature } from '../../../src/core/signature/registry.js';

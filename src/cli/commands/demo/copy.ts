@@ -4,7 +4,7 @@ import { cp, readFile, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Problem } from '../../../core/problem/problem.js';
 import type { Standin } from '../../../standin/server.js';
-import { installEditorSchemas } from '../../editor-schemas.js';
+import { installEditorSchemas } from '../../documents/editor-schemas.js';
 import { packageFolder } from '../../package-folder.js';
 
 /** Files that name the address of the harbour. */

@@ -4,8 +4,8 @@ import { resolve } from 'node:path';
 import { Problem } from '../../../core/problem/problem.js';
 import type { Standin } from '../../../standin/server.js';
 import { type CommandModule, examples } from '../../command.js';
+import { wholeNumber } from '../../options/whole-number.js';
 import { table } from '../../view/table.js';
-import { wholeNumber } from '../../whole-number.js';
 import { copyCollection } from './copy.js';
 
 export const usualPort = 4810;

@@ -1,14 +1,14 @@
 /** `docs add`: a snapshot of the vendor's documentation, and its index. */
-import { readSource } from '../../../core/collection/indexing.js';
-import type { Shelf } from '../../../core/collection/shelf.js';
-import type { DocumentationSource } from '../../../core/collection/source-facts.js';
-import { addSource } from '../../../core/collection/sources.js';
-import type { Documents as SourceDocuments } from '../../../core/documentation/documents.js';
+import { readSource } from '../../../core/collection/sources/indexing.js';
+import type { Shelf } from '../../../core/collection/sources/shelf.js';
+import type { DocumentationSource } from '../../../core/collection/sources/source-facts.js';
+import { addSource } from '../../../core/collection/sources/sources.js';
+import type { Documents as SourceDocuments } from '../../../core/documentation/reading/documents.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { ownMember } from '../../../core/value/own-member.js';
 import { type CommandModule, examples } from '../../command.js';
 import type { Context } from '../../context.js';
-import { emit } from '../../emit.js';
+import { emit } from '../../documents/emit.js';
 import { fetchDocuments } from './fetch.js';
 import { sourceDocument } from './source-document.js';
 
@@ -80,14 +80,14 @@ export const { configure }: CommandModule = {
 };
 
 async function tellTokenHosts(added: DocumentationSource, context: Context): Promise<void> {
-  const { listTokenHosts } = await import('../../../core/exchange/token-hosts.js');
+  const { listTokenHosts } = await import('../../../core/exchange/hosts/token-hosts.js');
   for (const { file, hosts } of await listTokenHosts(await context.collection(), added))
     context.terminal.note(`${file} lists ${hosts.join(', ')} now, where tokens of ${added.name} are obtained`);
 }
 
 /** New samples beside those that the source has. @throws Problem file-exists: a source of that name is no source of samples */
 async function learnt(shelf: Shelf, given: readonly string[], name: string): Promise<SourceDocuments> {
-  const { samplesFile } = await import('../../../core/documentation/sample/samples.js');
+  const { samplesFile } = await import('../../../core/documentation/formats/sample/samples.js');
   const { sampleDocuments } = await import('../../../core/echo/samples.js');
   const known = ownMember(shelf.docs, name);
   const before = known ? samplesFile.safeParse((await readSource(shelf, name)).main.content) : undefined;

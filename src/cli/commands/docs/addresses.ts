@@ -1,9 +1,9 @@
 /** Documents from addresses. Loaded only where there is one, since most documents are files. */
-import { absoluteUrl } from '../../../core/exchange/address.js';
-import { plainConnection } from '../../../core/exchange/connection.js';
-import type { Received } from '../../../core/exchange/received.js';
-import { openTransport } from '../../../core/exchange/transport.js';
-import type { HeaderLine, WireRequest } from '../../../core/exchange/wire.js';
+import { absoluteUrl } from '../../../core/exchange/address/address.js';
+import { plainConnection } from '../../../core/exchange/connection/connection.js';
+import type { HeaderLine, WireRequest } from '../../../core/exchange/request/wire.js';
+import type { Received } from '../../../core/exchange/response/received.js';
+import { openTransport } from '../../../core/exchange/transfer/transport.js';
 import { verdictInside } from '../../../core/place/kinds/errors.js';
 import { headerValue } from '../../../core/place/observed.js';
 import { Problem } from '../../../core/problem/problem.js';
@@ -61,7 +61,9 @@ export function openAddresses({ terminal, signal }: Context): Addresses {
     },
     async schema(from) {
       terminal.progress(`asking ${from} for its schema`);
-      const { introspectionQuery: query } = await import('../../../core/documentation/graphql/introspection.js');
+      const { introspectionQuery: query } = await import(
+        '../../../core/documentation/formats/graphql/introspection.js'
+      );
       const bytes = Buffer.from(JSON.stringify({ query, operationName: 'IntrospectionQuery' }));
       const body = { bytes, type: 'application/json', shown: '', secret: false };
       const received = await asked(from, { method: 'POST', body, redirects: 0 }, [

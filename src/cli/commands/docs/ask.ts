@@ -1,20 +1,20 @@
 /** `docs ask`: what the vendor's API itself says of its parameters, by the requests that the manifest names. */
 
-import { type Answers, readAnswers, type Said, writeAnswers } from '../../../core/collection/asked.js';
-import { openDocumentation, sourceIndex } from '../../../core/collection/source-index.js';
+import { openDocumentation, sourceIndex } from '../../../core/collection/sources/source-index.js';
+import { type Answers, readAnswers, type Said, writeAnswers } from '../../../core/collection/usage/asked.js';
 import { noNames } from '../../../core/expression/names.js';
 import { readPlace } from '../../../core/place/registry.js';
 import { nearestHint } from '../../../core/problem/nearest.js';
 import { Problem } from '../../../core/problem/problem.js';
-import { sendRequest } from '../../../core/trail/send.js';
-import type { Sent } from '../../../core/trail/sending.js';
-import type { Workspace } from '../../../core/trail/workspace.js';
+import { sendRequest } from '../../../core/sending/send.js';
+import type { Sent } from '../../../core/sending/sending.js';
+import type { Workspace } from '../../../core/sending/workspace.js';
 import { ownMember } from '../../../core/value/own-member.js';
 import { plain, type Value } from '../../../core/value/written.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
-import { withInputs } from '../../giving.js';
-import type { Terminal } from '../../terminal.js';
+import { emit } from '../../documents/emit.js';
+import { withInputs } from '../../sending/giving.js';
+import type { Terminal } from '../../terminal/terminal.js';
 
 const lists = ['values', 'fields', 'operators'] as const;
 type ListName = (typeof lists)[number];

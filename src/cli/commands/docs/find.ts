@@ -1,12 +1,12 @@
 /** `docs find`: operations by words. */
-import { openSourceLists } from '../../../core/collection/source-index.js';
-import type { SourceLists } from '../../../core/documentation/index-file.js';
-import { findOperations } from '../../../core/documentation/search.js';
+import { openSourceLists } from '../../../core/collection/sources/source-index.js';
+import { findOperations } from '../../../core/documentation/explore/search.js';
+import type { SourceLists } from '../../../core/documentation/index/index-file.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
+import { emit } from '../../documents/emit.js';
+import { wholeNumber } from '../../options/whole-number.js';
 import { table } from '../../view/table.js';
-import { wholeNumber } from '../../whole-number.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {

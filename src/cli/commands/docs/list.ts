@@ -1,7 +1,7 @@
 /** `docs list`: the documentation sources of the collection. */
-import { sources } from '../../../core/collection/source-facts.js';
+import { sources } from '../../../core/collection/sources/source-facts.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
+import { emit } from '../../documents/emit.js';
 import { table } from '../../view/table.js';
 import { sourceDocument } from './source-document.js';
 

@@ -1,19 +1,19 @@
 /** `docs refresh`: what changed at the vendor since the snapshot, and whom it affects. */
 
-import { usersOfOperations } from '../../../core/collection/affected.js';
 import type { Collection } from '../../../core/collection/collection.js';
-import { readFresh } from '../../../core/collection/indexing.js';
-import { openDocumentation, sourceIndex } from '../../../core/collection/source-index.js';
-import { addSource } from '../../../core/collection/sources.js';
-import { driftBetween, type OperationDrift } from '../../../core/documentation/drift.js';
-import { hostAndPort } from '../../../core/exchange/listed-origins.js';
-import { waysOfEnvironment } from '../../../core/exchange/ways-out.js';
+import { readFresh } from '../../../core/collection/sources/indexing.js';
+import { openDocumentation, sourceIndex } from '../../../core/collection/sources/source-index.js';
+import { addSource } from '../../../core/collection/sources/sources.js';
+import { usersOfOperations } from '../../../core/collection/usage/affected.js';
+import { driftBetween, type OperationDrift } from '../../../core/documentation/changes/drift.js';
+import { hostAndPort } from '../../../core/exchange/hosts/listed-origins.js';
+import { waysOfEnvironment } from '../../../core/exchange/hosts/ways-out.js';
 import { asProblem, Problem } from '../../../core/problem/problem.js';
 import { pathInside } from '../../../core/storage/inside.js';
 import { type CommandModule, examples } from '../../command.js';
 import { type Context, settingsOf } from '../../context.js';
-import { emit } from '../../emit.js';
-import type { Terminal } from '../../terminal.js';
+import { emit } from '../../documents/emit.js';
+import type { Terminal } from '../../terminal/terminal.js';
 import { printableLine } from '../../view/printable.js';
 import { fetchDocuments } from './fetch.js';
 

@@ -1,13 +1,13 @@
 /** `docs show`: one operation or one type in full. */
-import { findType } from '../../../core/collection/find-type.js';
-import { findOperation, openDocumentation, sourceIndex } from '../../../core/collection/source-index.js';
-import { linksOf } from '../../../core/documentation/links.js';
+import { findType } from '../../../core/collection/sources/find-type.js';
+import { findOperation, openDocumentation, sourceIndex } from '../../../core/collection/sources/source-index.js';
+import { linksOf } from '../../../core/documentation/explore/links.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
+import { emit } from '../../documents/emit.js';
+import { wholeNumber } from '../../options/whole-number.js';
 import { operationText } from '../../view/operation.js';
 import { typeText } from '../../view/type.js';
-import { wholeNumber } from '../../whole-number.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {

@@ -1,6 +1,6 @@
 /** A documentation source as `--json` gives it. */
-import type { DocumentationSource } from '../../../core/collection/source-facts.js';
-import type { Documents } from '../../documents.js';
+import type { DocumentationSource } from '../../../core/collection/sources/source-facts.js';
+import type { Documents } from '../../documents/documents.js';
 
 export function sourceDocument({
   name,

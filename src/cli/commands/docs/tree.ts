@@ -1,9 +1,9 @@
 /** `docs tree`: the map of what a vendor offers. */
-import { openSourceLists } from '../../../core/collection/source-index.js';
-import { resourceTree, type TreeNode } from '../../../core/documentation/tree.js';
+import { openSourceLists } from '../../../core/collection/sources/source-index.js';
+import { resourceTree, type TreeNode } from '../../../core/documentation/explore/tree.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
-import type { Terminal } from '../../terminal.js';
+import { emit } from '../../documents/emit.js';
+import type { Terminal } from '../../terminal/terminal.js';
 import { printableLine } from '../../view/printable.js';
 
 export const { configure }: CommandModule = {

@@ -5,11 +5,11 @@ import { newestEchoes } from '../../../core/echo/read.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { durationText, parseDuration } from '../../../core/value/measures.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
-import type { Colours } from '../../terminal.js';
+import { emit } from '../../documents/emit.js';
+import { wholeNumber } from '../../options/whole-number.js';
+import type { Colours } from '../../terminal/terminal.js';
 import { printableLine } from '../../view/printable.js';
 import { table } from '../../view/table.js';
-import { wholeNumber } from '../../whole-number.js';
 
 export const list: CommandModule = {
   configure(command, run) {

@@ -1,11 +1,11 @@
 /** `echo prune`: lets recorded runs go, with all they recorded. */
 import { retain } from '../../../core/echo/retain.js';
 import { Problem } from '../../../core/problem/problem.js';
-import { retainJournals } from '../../../core/trail/journal/retain.js';
+import { retainJournals } from '../../../core/run/journal/retain.js';
 import { parseDuration, parseSize } from '../../../core/value/measures.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
-import { wholeNumber } from '../../whole-number.js';
+import { emit } from '../../documents/emit.js';
+import { wholeNumber } from '../../options/whole-number.js';
 
 export const prune: CommandModule = {
   configure(command, run) {

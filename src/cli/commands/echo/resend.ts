@@ -1,17 +1,17 @@
 /** `echo resend`: the same request once more, with fresh credentials and signatures, or with other values. */
 import type { Echo } from '../../../core/echo/echo.js';
 import { findEcho } from '../../../core/echo/read.js';
-import { planRequest } from '../../../core/exchange/request-plan.js';
-import { hidden } from '../../../core/exchange/wire.js';
+import { planRequest } from '../../../core/exchange/request/request-plan.js';
+import { hidden } from '../../../core/exchange/request/wire.js';
 import type { Loads } from '../../../core/expression/compile.js';
 import type { Named } from '../../../core/expression/names.js';
 import { Problem } from '../../../core/problem/problem.js';
-import { type PreparedRequest, plainRequest } from '../../../core/trail/prepare.js';
-import type { Workspace } from '../../../core/trail/workspace.js';
+import { type PreparedRequest, plainRequest } from '../../../core/sending/prepare.js';
+import type { Workspace } from '../../../core/sending/workspace.js';
 import type { Value } from '../../../core/value/written.js';
-import { adHocRequest } from '../../ad-hoc.js';
 import { type CommandModule, examples } from '../../command.js';
-import { editorSchemas } from '../../editor-schemas.js';
+import { editorSchemas } from '../../documents/editor-schemas.js';
+import { adHocRequest } from '../../sending/ad-hoc.js';
 import { answerOptions } from '../../sending/options.js';
 import { outsideBy } from '../../sending/outside-by.js';
 import { sendAndShow } from '../../sending/send-and-show.js';

@@ -7,11 +7,11 @@ import { parseJson, writeJson } from '../../../core/value/json-text.js';
 import { durationText, sizeText } from '../../../core/value/measures.js';
 import type { Value } from '../../../core/value/written.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
-import type { Terminal } from '../../terminal.js';
-import { headerLines, hopLine, statusText } from '../../view/exchange.js';
+import { emit } from '../../documents/emit.js';
+import type { Terminal } from '../../terminal/terminal.js';
 import { colouredJson } from '../../view/json.js';
 import { printable, printableLine } from '../../view/printable.js';
+import { headerLines, hopLine, statusText } from '../../view/response/exchange.js';
 import { colouredXml } from '../../view/xml.js';
 
 export const show: CommandModule = {

@@ -1,6 +1,6 @@
 /** `env clear`: lets the values go that `send` has kept for the next `send`. */
-import { readEnvironment } from '../../../core/collection/layers.js';
-import { clearHeld } from '../../../core/trail/held.js';
+import { readEnvironment } from '../../../core/collection/variables/layers.js';
+import { clearHeld } from '../../../core/sending/held.js';
 import { type CommandModule, examples } from '../../command.js';
 
 export const clear: CommandModule = {

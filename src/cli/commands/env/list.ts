@@ -1,7 +1,7 @@
 /** `env list`. */
-import { readEnvironment } from '../../../core/collection/layers.js';
+import { readEnvironment } from '../../../core/collection/variables/layers.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
+import { emit } from '../../documents/emit.js';
 import { table } from '../../view/table.js';
 
 export const list: CommandModule = {

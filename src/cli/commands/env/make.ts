@@ -7,11 +7,11 @@ import {
   originOf,
   tokenOrigins,
 } from '../../../core/collection/new-environment.js';
-import { openDocumentation } from '../../../core/collection/source-index.js';
+import { openDocumentation } from '../../../core/collection/sources/source-index.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { type CommandModule, examples } from '../../command.js';
 import { type Context, settingsOf } from '../../context.js';
-import { emit } from '../../emit.js';
+import { emit } from '../../documents/emit.js';
 
 export const make: CommandModule = {
   configure(command, run) {

@@ -1,13 +1,13 @@
 /** `env show`: every name with its value and its origin, held values included. */
-import { variableNames } from '../../../core/collection/layers.js';
-import { waysText } from '../../../core/exchange/ways-out.js';
-import { hidden } from '../../../core/exchange/wire.js';
+import { variableNames } from '../../../core/collection/variables/layers.js';
+import { waysText } from '../../../core/exchange/hosts/ways-out.js';
+import { hidden } from '../../../core/exchange/request/wire.js';
 import { noNames } from '../../../core/expression/names.js';
 import { shortText } from '../../../core/matcher/reading.js';
 import { asProblem } from '../../../core/problem/problem.js';
-import { readHeld } from '../../../core/trail/held.js';
+import { readHeld } from '../../../core/sending/held.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
+import { emit } from '../../documents/emit.js';
 import { waysDocument } from '../../view/preview.js';
 import { printableLine } from '../../view/printable.js';
 import { table } from '../../view/table.js';

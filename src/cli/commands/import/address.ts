@@ -1,7 +1,7 @@
 /** `import address`: a pasted address as a request file. */
 import { existsSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { variableNames } from '../../../core/collection/layers.js';
+import { variableNames } from '../../../core/collection/variables/layers.js';
 import { noNames } from '../../../core/expression/names.js';
 import { importAddress } from '../../../core/interchange/address.js';
 import { Problem } from '../../../core/problem/problem.js';
@@ -10,9 +10,9 @@ import { placeInside } from '../../../core/storage/inside.js';
 import { textOf } from '../../../core/value/text.js';
 import { type CommandModule, examples } from '../../command.js';
 import type { Context } from '../../context.js';
-import { editorSchemas, installEditorSchemas } from '../../editor-schemas.js';
-import { emit } from '../../emit.js';
-import { requestPath } from '../../request-path.js';
+import { editorSchemas, installEditorSchemas } from '../../documents/editor-schemas.js';
+import { emit } from '../../documents/emit.js';
+import { requestPath } from '../../options/request-path.js';
 import { printableLine } from '../../view/printable.js';
 import { table } from '../../view/table.js';
 

@@ -1,6 +1,6 @@
 /** `secret allow`: a stored secret may go the ways that an environment has now. */
 
-import { addedWays, waysText } from '../../../core/exchange/ways-out.js';
+import { addedWays, waysText } from '../../../core/exchange/hosts/ways-out.js';
 import { nearestHint } from '../../../core/problem/nearest.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { secretStore } from '../../../core/session/secrets.js';

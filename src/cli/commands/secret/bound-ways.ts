@@ -1,7 +1,7 @@
 /** The ways out of the environments that a secret is for. */
 import type { Collection } from '../../../core/collection/collection.js';
-import type { Settings } from '../../../core/collection/layers.js';
-import { type WaysOut, waysOfEnvironment } from '../../../core/exchange/ways-out.js';
+import type { Settings } from '../../../core/collection/variables/layers.js';
+import { type WaysOut, waysOfEnvironment } from '../../../core/exchange/hosts/ways-out.js';
 
 /**
  * @param environment undefined for all: one that cannot be read is left out, and the secret is not used there

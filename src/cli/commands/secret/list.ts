@@ -1,8 +1,8 @@
 /** `secret list`: names only. */
-import { waysText } from '../../../core/exchange/ways-out.js';
+import { waysText } from '../../../core/exchange/hosts/ways-out.js';
 import { secretStore } from '../../../core/session/secrets.js';
 import { type CommandModule, examples } from '../../command.js';
-import { emit } from '../../emit.js';
+import { emit } from '../../documents/emit.js';
 import { waysDocument } from '../../view/preview.js';
 import { printableLine } from '../../view/printable.js';
 import { table } from '../../view/table.js';

@@ -1,7 +1,7 @@
 /** `secret set`. */
 
-import { readEnvironment } from '../../../core/collection/layers.js';
-import { waysText } from '../../../core/exchange/ways-out.js';
+import { readEnvironment } from '../../../core/collection/variables/layers.js';
+import { waysText } from '../../../core/exchange/hosts/ways-out.js';
 import { secretVariable } from '../../../core/expression/compile.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { pastedWrongly } from '../../../core/session/credentials.js';

@@ -5,9 +5,9 @@ import type { SessionFacts } from '../../../core/session/sessions.js';
 import { durationText } from '../../../core/value/measures.js';
 import { personAt } from '../../ask/person.js';
 import { type CommandModule, examples } from '../../command.js';
-import type { Documents } from '../../documents.js';
-import { emit } from '../../emit.js';
-import type { Terminal } from '../../terminal.js';
+import type { Documents } from '../../documents/documents.js';
+import { emit } from '../../documents/emit.js';
+import type { Terminal } from '../../terminal/terminal.js';
 import { table } from '../../view/table.js';
 
 export const { configure }: CommandModule = {

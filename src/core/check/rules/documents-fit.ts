@@ -4,7 +4,7 @@
  *     operation: pilots/pilot
  *     body: {graphql: {document: "query ($id: ID!) { pilot(id: $id) { name } }"}}     # holds
  */
-import { readSource } from '../../collection/indexing.js';
+import { readSource } from '../../collection/sources/indexing.js';
 import { operationOf } from '../operation-of.js';
 import type { Rule } from '../rule.js';
 
@@ -16,7 +16,7 @@ export const documentsFit: Rule = {
       const { body } = request.content;
       const operation = operationOf(checked, request);
       if (!operation?.graphql || !body || !('graphql' in body)) continue;
-      const { documentFaults } = await import('../../documentation/graphql/validate.js');
+      const { documentFaults } = await import('../../documentation/formats/graphql/validate.js');
       const { main } = await readSource(checked.collection, operation.source);
       const start = request.yaml.position(['body', 'graphql', 'document']);
       // A block of text begins on the line behind its key.

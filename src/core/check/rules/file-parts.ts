@@ -5,7 +5,7 @@
  *     body: {parts: {plan: {text: data/cargo-plan.txt}}}      # sends the name, not the plan
  */
 import { isFileType } from '../../documentation/draft/parts.js';
-import type { Operation } from '../../documentation/model.js';
+import type { Operation } from '../../documentation/model/model.js';
 import { pathInside } from '../../storage/inside.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
 import { operationOf } from '../operation-of.js';

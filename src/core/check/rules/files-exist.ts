@@ -6,11 +6,11 @@
  */
 import type { Collection } from '../../collection/collection.js';
 import type { StepFile } from '../../collection/files/trail-file.js';
-import { filesNamed } from '../../exchange/named-files.js';
+import { filesNamed } from '../../exchange/request/named-files.js';
 import { filesUsed, type NamedFile } from '../../expression/files-used.js';
 import { asProblem } from '../../problem/problem.js';
 import { pathInside } from '../../storage/inside.js';
-import { writing } from '../../trail/table.js';
+import { writing } from '../../trail/table/table.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';
 

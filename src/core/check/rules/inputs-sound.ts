@@ -7,7 +7,7 @@
 import type { Loaded } from '../../collection/collection.js';
 import type { RequestFile } from '../../collection/files/request-file.js';
 import type { TrailFile } from '../../collection/files/trail-file.js';
-import { defaultFault, planInputs } from '../../collection/inputs.js';
+import { defaultFault, planInputs } from '../../collection/variables/inputs.js';
 import type { Loads } from '../../expression/compile.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';

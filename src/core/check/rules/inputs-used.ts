@@ -5,7 +5,7 @@
  *     url: ${origin}/v1/vessels/{imo}     # holds
  *     url: ${origin}/v1/vessels           # does not
  */
-import { addressNames, addressParts } from '../../exchange/address-template.js';
+import { addressNames, addressParts } from '../../exchange/address/address-template.js';
 import { namesWritten } from '../../expression/names-used.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';

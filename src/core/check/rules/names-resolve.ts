@@ -7,7 +7,7 @@
  */
 
 import { sentParts } from '../../collection/files/request-file.js';
-import { addressNames, addressParts } from '../../exchange/address-template.js';
+import { addressNames, addressParts } from '../../exchange/address/address-template.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { writtenAs } from '../../expression/sources/registry.js';
 import { nearestHint } from '../../problem/nearest.js';

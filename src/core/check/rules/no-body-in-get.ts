@@ -5,7 +5,7 @@
  *     body: {json: {}}      # does not hold
  */
 import { methodWritten } from '../../collection/files/request-file.js';
-import { bodyDoubt } from '../../trail/doubts.js';
+import { bodyDoubt } from '../../sending/judging/doubts.js';
 import type { Rule } from '../rule.js';
 
 export const noBodyInGet: Rule = {

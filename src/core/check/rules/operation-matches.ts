@@ -7,8 +7,8 @@
  */
 import type { Loaded } from '../../collection/collection.js';
 import { methodWritten, type RequestFile } from '../../collection/files/request-file.js';
-import { findOperation } from '../../collection/source-index.js';
-import type { Operation } from '../../documentation/model.js';
+import { findOperation } from '../../collection/sources/source-index.js';
+import type { Operation } from '../../documentation/model/model.js';
 import { asProblem } from '../../problem/problem.js';
 import type { Finding } from '../finding.js';
 import type { Rule } from '../rule.js';

@@ -6,8 +6,8 @@
  */
 import type { Loaded } from '../../collection/collection.js';
 import type { RequestFile } from '../../collection/files/request-file.js';
-import { mismatches, textMismatch } from '../../documentation/mismatch.js';
-import type { Field, Operation } from '../../documentation/model.js';
+import { mismatches, textMismatch } from '../../documentation/changes/mismatch.js';
+import type { Field, Operation } from '../../documentation/model/model.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { plain } from '../../value/written.js';
 import type { Finding } from '../finding.js';

@@ -1,5 +1,5 @@
 /** The body of an HTTP call, and the structured values that it shares with the variables of GraphQL. */
-import type { Alternative, Body, Field, Operation } from '../model.js';
+import type { Alternative, Body, Field, Operation } from '../model/model.js';
 import type { Inputs } from './inputs.js';
 import { active, block, flow, isList, key, type Line, reference, remark, sample } from './lines.js';
 import { fileLine, partLines } from './parts.js';

@@ -1,6 +1,6 @@
 /** A request file written from the documentation: what is required is active, the rest is there as comments. */
-import type { SelectionSettings } from '../graphql/selection.js';
-import type { Definitions, Field, Operation, OperationEntry, Parameter } from '../model.js';
+import type { SelectionSettings } from '../formats/graphql/selection.js';
+import type { Definitions, Field, Operation, OperationEntry, Parameter } from '../model/model.js';
 import { bodyLines } from './body.js';
 import { graphqlLines } from './graphql.js';
 import { Inputs, inputName, type Supplier } from './inputs.js';

@@ -1,6 +1,6 @@
 /** The call of a GraphQL field: its document, and the variables that it wants. */
-import { callDocument, type SelectionSettings, usualDepth } from '../graphql/selection.js';
-import type { Definitions, GraphqlCall, Operation } from '../model.js';
+import { callDocument, type SelectionSettings, usualDepth } from '../formats/graphql/selection.js';
+import type { Definitions, GraphqlCall, Operation } from '../model/model.js';
 import { members } from './body.js';
 import type { Inputs } from './inputs.js';
 import { active, block, type CallLines, type Line, scalar } from './lines.js';

@@ -1,6 +1,6 @@
 /** The inputs of a drafted file: what the engineer must supply. */
 import type { Value } from '../../value/written.js';
-import type { Field } from '../model.js';
+import type { Field } from '../model/model.js';
 import { active, flow, isList, type Line, oneLine, plainType, scalar } from './lines.js';
 
 /** Inputs by name, in the order in which they were needed. */

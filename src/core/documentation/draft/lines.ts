@@ -4,9 +4,9 @@ import { stringify } from 'yaml';
 import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
-import { exampleValue } from '../example.js';
-import { limitsText } from '../limits-text.js';
-import type { Field } from '../model.js';
+import { exampleValue } from '../model/example.js';
+import { limitsText } from '../model/limits-text.js';
+import type { Field } from '../model/model.js';
 
 /** A line of the file; an inactive one is a comment. */
 export interface Line {

@@ -1,8 +1,8 @@
 /** A parameter of a query or a header, written as its style wants it. */
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
-import type { Parameter } from '../model.js';
-import { separatorOf } from '../parameter-style.js';
+import type { Parameter } from '../model/model.js';
+import { separatorOf } from '../model/parameter-style.js';
 import { members } from './body.js';
 import type { Inputs } from './inputs.js';
 import { active, block, flow, key, type Line, reference, remark, sample, scalar } from './lines.js';

@@ -1,6 +1,6 @@
 /** A body of parts from the fields of its schema: texts, structures, and files (OpenAPI 3.1, section 4.8.14). */
-import { exampleFrom } from '../example.js';
-import type { Body, Field } from '../model.js';
+import { exampleFrom } from '../model/example.js';
+import type { Body, Field } from '../model/model.js';
 import type { Inputs } from './inputs.js';
 import { active, block, flow, key, type Line, reference, remark, sample } from './lines.js';
 

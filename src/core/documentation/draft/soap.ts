@@ -1,8 +1,9 @@
 /** The call of a SOAP operation: its envelope with inputs in it. */
-import { escaped } from '../escape-xml.js';
-import type { Definitions, Operation, OperationEntry, SoapCall } from '../model.js';
-import { envelopeText, type Leaf, sampleText } from '../wsdl/envelope.js';
-import type { OwnSoapOperation } from '../wsdl/model.js';
+
+import { envelopeText, type Leaf, sampleText } from '../formats/wsdl/envelope.js';
+import type { OwnSoapOperation } from '../formats/wsdl/model.js';
+import { escaped } from '../model/escape-xml.js';
+import type { Definitions, Operation, OperationEntry, SoapCall } from '../model/model.js';
 import type { Inputs } from './inputs.js';
 import { active, block, type CallLines, reference, scalar } from './lines.js';
 

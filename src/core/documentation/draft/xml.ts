@@ -1,7 +1,7 @@
 /** An XML body from the fields of its schema: required elements stand there, optional ones as comments. */
-import { escaped } from '../escape-xml.js';
-import type { Body, Field } from '../model.js';
-import { xmlText } from '../xml-text.js';
+import { escaped } from '../model/escape-xml.js';
+import type { Body, Field } from '../model/model.js';
+import { xmlText } from '../model/xml-text.js';
 import type { Inputs } from './inputs.js';
 import { active, type Line, reference, sample } from './lines.js';
 

@@ -5,7 +5,7 @@ import type { NamedFile } from '../../expression/files-used.js';
 import type { TreePath } from '../../expression/tree.js';
 import type { FilePosition } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
-import type { WireBody } from '../wire.js';
+import type { WireBody } from '../request/wire.js';
 
 export interface BodySetting {
   /** The position of a part of what the file says. */

@@ -6,7 +6,7 @@ import { compileTemplate } from '../../expression/template.js';
 import { Problem } from '../../problem/problem.js';
 import { sizeText } from '../../value/measures.js';
 import { textOf } from '../../value/text.js';
-import type { WireBody } from '../wire.js';
+import type { WireBody } from '../request/wire.js';
 import type { BodyKind } from './body-kind.js';
 import { filePieces } from './file-pieces.js';
 import { mediaTypeOf } from './media-type.js';

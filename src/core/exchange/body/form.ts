@@ -7,7 +7,7 @@ import { compileTree, replacedAt, type SecretTrace } from '../../expression/tree
 import { Problem } from '../../problem/problem.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
-import { hidden } from '../wire.js';
+import { hidden } from '../request/wire.js';
 import type { BodyKind } from './body-kind.js';
 
 export const form: BodyKind = {

@@ -2,7 +2,7 @@
 import { omitted } from '../../expression/evaluation.js';
 import { compileTree, replacedAt, type SecretTrace } from '../../expression/tree.js';
 import { writeJson } from '../../value/json-text.js';
-import { hidden } from '../wire.js';
+import { hidden } from '../request/wire.js';
 import type { BodyKind } from './body-kind.js';
 
 export const json: BodyKind = {

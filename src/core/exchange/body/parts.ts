@@ -13,7 +13,7 @@ import { writeJson } from '../../value/json-text.js';
 import { sizeText } from '../../value/measures.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
-import { hidden, type WireBody } from '../wire.js';
+import { hidden, type WireBody } from '../request/wire.js';
 import type { BodyKind, BodySetting } from './body-kind.js';
 import { filePieces } from './file-pieces.js';
 import { mediaTypeOf } from './media-type.js';

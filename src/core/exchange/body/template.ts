@@ -6,7 +6,7 @@ import { Problem } from '../../problem/problem.js';
 import { parseJson, writeJson } from '../../value/json-text.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
-import { hidden, type WireBody } from '../wire.js';
+import { hidden, type WireBody } from '../request/wire.js';
 import type { BodyKind, BodyPlan, BodySetting } from './body-kind.js';
 import { mediaTypeOf } from './media-type.js';
 import { compileXml } from './xml.js';

@@ -2,7 +2,7 @@
 import { masked, omitted } from '../../expression/evaluation.js';
 import { compileTemplate } from '../../expression/template.js';
 import { textOf } from '../../value/text.js';
-import { hidden } from '../wire.js';
+import { hidden } from '../request/wire.js';
 import type { BodyKind } from './body-kind.js';
 
 export const text: BodyKind = {

@@ -4,7 +4,7 @@ import { compileTemplate } from '../../expression/template.js';
 import { Problem } from '../../problem/problem.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
-import { hidden } from '../wire.js';
+import { hidden } from '../request/wire.js';
 import type { BodyKind, BodySetting } from './body-kind.js';
 
 export const xml: BodyKind = {

@@ -1,6 +1,6 @@
 /** `api-key`: a key in a header, a query parameter or a cookie of every request. */
 import type { ApiKeyFile } from '../../collection/files/session-file.js';
-import { checkHeader } from '../../exchange/header-rules.js';
+import { checkHeader } from '../../exchange/request/header-rules.js';
 import { Problem } from '../../problem/problem.js';
 import { tokenOrKey } from '../credentials.js';
 import type { SessionKind, SessionRoom } from '../session-kind.js';

@@ -1,6 +1,6 @@
 /** `login`: a request or a trail gives a token or cookies, sent with every other, until a request gives them back. */
 import type { LoginFile } from '../../collection/files/session-file.js';
-import type { Received } from '../../exchange/received.js';
+import type { Received } from '../../exchange/response/received.js';
 import { contradictionIn, contradictionText } from '../../place/contradiction.js';
 import { readPlace } from '../../place/registry.js';
 import { Problem } from '../../problem/problem.js';

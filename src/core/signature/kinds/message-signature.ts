@@ -2,7 +2,7 @@
 import { type BareItem, parseDictionary, serializeDictionary } from 'structured-headers';
 import type { MessageSignatureFile } from '../../collection/files/signature-file.js';
 import type { KeyPath } from '../../collection/yaml.js';
-import type { HeaderLine, WireRequest } from '../../exchange/wire.js';
+import type { HeaderLine, WireRequest } from '../../exchange/request/wire.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { compileTemplate, type Template } from '../../expression/template.js';
 import { headerValue } from '../../place/observed.js';

@@ -1,7 +1,7 @@
 /** `recipe`: named values over the request that is about to leave, and what they add to it. */
 import type { RecipeFile } from '../../collection/files/signature-file.js';
 import type { KeyPath } from '../../collection/yaml.js';
-import { checkHeader } from '../../exchange/header-rules.js';
+import { checkHeader } from '../../exchange/request/header-rules.js';
 import type { Loads } from '../../expression/compile.js';
 import { type Evaluation, omitted, type Result } from '../../expression/evaluation.js';
 import { namesUsed } from '../../expression/names-used.js';

@@ -1,7 +1,7 @@
 /** `request-token`: a JSON Web Token (RFC 7519) that is made for each request and signed (RFC 7515). */
 
 import type { RequestTokenFile } from '../../collection/files/signature-file.js';
-import { hidden } from '../../exchange/wire.js';
+import { hidden } from '../../exchange/request/wire.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import type { Filter } from '../../expression/filters/filter.js';
 import { filters } from '../../expression/filters/registry.js';

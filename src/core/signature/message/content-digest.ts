@@ -1,7 +1,7 @@
 /** `Content-Digest` (RFC 9530, section 2): digests of the content as it is sent. */
 import { createHash } from 'node:crypto';
 import { parseDictionary, serializeDictionary } from 'structured-headers';
-import type { WireBody } from '../../exchange/wire.js';
+import type { WireBody } from '../../exchange/request/wire.js';
 import { ownMember } from '../../value/own-member.js';
 
 /** Our names, which are those of the registry, and the library's: what is made; the others of the registry are insecure. */

@@ -1,7 +1,7 @@
 /** Verifying a signed answer (RFC 9421, section 3.2). */
 import { type InnerList, parseDictionary } from 'structured-headers';
-import type { Received } from '../../exchange/received.js';
-import type { WireRequest } from '../../exchange/wire.js';
+import type { WireRequest } from '../../exchange/request/wire.js';
+import type { Received } from '../../exchange/response/received.js';
 import { headerValue } from '../../place/observed.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import type { MessageAlgorithm } from './algorithms.js';

@@ -1,12 +1,12 @@
 /** Where the rows of a trail come from: a file, standard input, or a list that is worked out. */
-import { variableNames } from '../../collection/layers.js';
+import { variableNames } from '../../collection/variables/layers.js';
 import type { Loads } from '../../expression/compile.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { layered, type Names } from '../../expression/names.js';
 import { compileTree } from '../../expression/tree.js';
 import { type FilePosition, Problem } from '../../problem/problem.js';
+import type { Workspace } from '../../sending/workspace.js';
 import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
-import type { Workspace } from '../workspace.js';
 import { fileRows, readyRows, rowsAbout, streamRows } from './registry.js';
 
 export interface RowsPlan {

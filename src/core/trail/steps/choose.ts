@@ -6,9 +6,9 @@ import { Problem } from '../../problem/problem.js';
 import { equalValues } from '../../value/equal.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
-import { evaluated, walkEvaluation } from '../giving.js';
-import { needsIn } from '../needs.js';
-import { Scope } from '../scope.js';
+import { evaluated, walkEvaluation } from '../names/giving.js';
+import { Scope } from '../names/scope.js';
+import { needsIn } from '../needs/needs.js';
 import type { StepKind, Walk } from '../step-kind.js';
 
 export interface Choice {

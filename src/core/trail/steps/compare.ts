@@ -7,13 +7,13 @@ import { compileTree } from '../../expression/tree.js';
 import { compileMatchers } from '../../matcher/compile.js';
 import type { Check } from '../../matcher/matcher.js';
 import { asProblem, Problem } from '../../problem/problem.js';
+import { echoSide, fileSide, sentSide } from '../../sending/compare-side.js';
+import type { PreparedRequest } from '../../sending/prepare.js';
+import { sendRequest } from '../../sending/send.js';
 import { durationText } from '../../value/measures.js';
 import type { Value } from '../../value/written.js';
-import { echoSide, fileSide, sentSide } from '../compare-side.js';
-import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
-import { fileNeed, needsIn } from '../needs.js';
-import type { PreparedRequest } from '../prepare.js';
-import { sendRequest } from '../send.js';
+import { evaluated, giver, planGives, walkEvaluation } from '../names/giving.js';
+import { fileNeed, needsIn } from '../needs/needs.js';
 import type { PlanRoom, StepKind, Walk } from '../step-kind.js';
 import { demandUnchanging } from './unchanging.js';
 

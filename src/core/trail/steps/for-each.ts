@@ -3,17 +3,17 @@ import type { ForEachStepFile } from '../../collection/files/trail-file.js';
 import { asAnswer } from '../../place/observed.js';
 import { readPlace } from '../../place/registry.js';
 import { asProblem, Problem } from '../../problem/problem.js';
+import { graver } from '../../problem/severity.js';
 import { textOf } from '../../value/text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { TableEvent } from '../events.js';
-import { graver } from '../gravity.js';
 import { handledBy, itemOnWay, keyDigest, OnceEach, wayTo } from '../handled.js';
-import { manyAtOnce } from '../many.js';
-import { needsIn } from '../needs.js';
-import { Scope } from '../scope.js';
+import { Scope } from '../names/scope.js';
+import { needsIn } from '../needs/needs.js';
 import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
-import { lineOf, openTable, planTable, settleTable, type Table } from '../table.js';
-import type { TablePlan } from '../table-plan.js';
+import { lineOf, openTable, planTable, settleTable, type Table } from '../table/table.js';
+import type { TablePlan } from '../table/table-plan.js';
+import { manyAtOnce } from '../walking/many.js';
 import { type Member, type PagesTold, planMembers } from './members.js';
 
 interface Counts {

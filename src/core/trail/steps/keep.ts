@@ -1,7 +1,7 @@
 /** A step with only `keep`: names for values that are worked out. */
 import type { KeepStepFile } from '../../collection/files/trail-file.js';
-import { evaluated, planGives, walkEvaluation } from '../giving.js';
-import { needsIn } from '../needs.js';
+import { evaluated, planGives, walkEvaluation } from '../names/giving.js';
+import { needsIn } from '../needs/needs.js';
 import type { StepKind } from '../step-kind.js';
 
 const others = ['send', 'trail', 'for-each', 'poll', 'choose', 'compare'] as const;

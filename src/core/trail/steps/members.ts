@@ -3,13 +3,13 @@ import type { MembersFile } from '../../collection/files/trail-file.js';
 import { compileTree } from '../../expression/tree.js';
 import { shortText } from '../../matcher/reading.js';
 import { Problem } from '../../problem/problem.js';
+import { graver } from '../../problem/severity.js';
+import { type PageCount, pagesOf } from '../../sending/pages.js';
+import type { PreparedRequest } from '../../sending/prepare.js';
+import type { Sent } from '../../sending/sending.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
-import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
-import { graver } from '../gravity.js';
-import { type PageCount, pagesOf } from '../paging/pages.js';
-import type { PreparedRequest } from '../prepare.js';
+import { evaluated, giver, planGives, walkEvaluation } from '../names/giving.js';
 import { fileRows, readyRows } from '../rows/registry.js';
-import type { Sent } from '../sending.js';
 import type { PlanRoom, Walk } from '../step-kind.js';
 
 export interface Member {

@@ -1,14 +1,14 @@
 /** `poll`: a request is sent until its answer is as awaited. */
 import type { PollStepFile } from '../../collection/files/trail-file.js';
-import type { Received } from '../../exchange/received.js';
+import type { Received } from '../../exchange/response/received.js';
 import { compileExpectations, type Expectation, judge } from '../../expectation/expectations.js';
 import { Evaluation } from '../../expression/evaluation.js';
 import { shortText } from '../../matcher/reading.js';
+import { pause } from '../../pacing/tries.js';
 import { Problem } from '../../problem/problem.js';
+import { sendRequest } from '../../sending/send.js';
+import type { Sent } from '../../sending/sending.js';
 import { durationText, parseDuration } from '../../value/measures.js';
-import { pause } from '../pacing/tries.js';
-import { sendRequest } from '../send.js';
-import type { Sent } from '../sending.js';
 import type { StepKind, Walk } from '../step-kind.js';
 import { planSent } from './sent-step.js';
 import { demandUnchanging } from './unchanging.js';

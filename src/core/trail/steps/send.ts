@@ -2,16 +2,16 @@
 import type { SendStepFile } from '../../collection/files/trail-file.js';
 import { compileExpectations } from '../../expectation/expectations.js';
 import type { Kept } from '../../expectation/keeps.js';
+import { callInDoubt, isRepeatable } from '../../pacing/repeatable.js';
 import { Problem } from '../../problem/problem.js';
+import { gathered, type PageCount, pagesOf } from '../../sending/pages.js';
+import { documentedAhead, type PreparedRequest } from '../../sending/prepare.js';
+import { sendRequest } from '../../sending/send.js';
+import type { Sending, Sent } from '../../sending/sending.js';
+import { isLost } from '../../sending/unanswered.js';
+import { unreadPages } from '../../sending/unread.js';
 import type { Told } from '../events.js';
-import { gathered, type PageCount, pagesOf } from '../paging/pages.js';
-import { unreadPages } from '../paging/unread.js';
-import { documentedAhead, type PreparedRequest } from '../prepare.js';
-import { callInDoubt, isRepeatable } from '../repeatable.js';
-import { sendRequest } from '../send.js';
-import type { Sending, Sent } from '../sending.js';
 import type { StepKind, Walk } from '../step-kind.js';
-import { isLost } from '../unanswered.js';
 import { planSent } from './sent-step.js';
 import { planUndo } from './undo-part.js';
 

@@ -2,11 +2,11 @@
 import type { PollStepFile, SendStepFile } from '../../collection/files/trail-file.js';
 import { compileKeeps, type Keep, type Kept } from '../../expectation/keeps.js';
 import { lazily } from '../../expression/names.js';
-import { type Gives, giver, planGives, walkEvaluation } from '../giving.js';
-import type { Need } from '../need.js';
-import { needsIn, needsOf } from '../needs.js';
-import type { PreparedRequest } from '../prepare.js';
-import type { Sending } from '../sending.js';
+import type { PreparedRequest } from '../../sending/prepare.js';
+import type { Sending } from '../../sending/sending.js';
+import { type Gives, giver, planGives, walkEvaluation } from '../names/giving.js';
+import type { Need } from '../needs/need.js';
+import { needsIn, needsOf } from '../needs/needs.js';
 import type { PlanRoom, Walk } from '../step-kind.js';
 
 export interface SentStep {

@@ -1,9 +1,9 @@
 /** `trail`: another trail, with inputs and a scope of its own; what it gives back is named by `keep`. */
 import type { TrailStepFile } from '../../collection/files/trail-file.js';
-import { evaluated, giver, planGives, walkEvaluation } from '../giving.js';
 import { wayTo } from '../handled.js';
-import { needsIn } from '../needs.js';
-import { startScope } from '../start-scope.js';
+import { evaluated, giver, planGives, walkEvaluation } from '../names/giving.js';
+import { startScope } from '../names/start-scope.js';
+import { needsIn } from '../needs/needs.js';
 import type { StepKind } from '../step-kind.js';
 
 export const trail: StepKind<TrailStepFile> = {

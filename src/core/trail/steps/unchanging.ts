@@ -1,6 +1,6 @@
 /** Steps that send their request more than once, or once more when a run is gone on with: it must change nothing. */
 import { Problem } from '../../problem/problem.js';
-import type { PreparedRequest } from '../prepare.js';
+import type { PreparedRequest } from '../../sending/prepare.js';
 import type { PlanRoom } from '../step-kind.js';
 
 /** @throws Problem file-shape */

@@ -1,9 +1,9 @@
 /** `undo:` of a step: the request that takes it back, armed with the values as they are when the step ends. */
 import type { UndoFile } from '../../collection/files/trail-file.js';
-import { giver, planGives, walkEvaluation } from '../giving.js';
-import { namesOf } from '../kept-names.js';
+import { giver, planGives, walkEvaluation } from '../names/giving.js';
+import { namesOf } from '../names/kept-names.js';
 import type { PlanRoom, Walk } from '../step-kind.js';
-import { takeBack } from '../taking-back.js';
+import { takeBack } from '../walking/taking-back.js';
 
 /** @returns what arms it, for the step that stands there in the run */
 export async function planUndo(

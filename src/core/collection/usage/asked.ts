@@ -1,0 +1,64 @@
+/**
+ * What a vendor's API itself says of a parameter: the values it takes, or the fields and operators of its filter. The
+ * manifest names the requests that ask for it; `docs ask` sends them, and keeps what came beside the snapshot.
+ */
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import * as z from 'zod/mini';
+import type { Operation, Parameter } from '../../documentation/model/model.js';
+import { Problem } from '../../problem/problem.js';
+import { writeAtomically } from '../../storage/atomic-write.js';
+import { pathInside, placeInside } from '../../storage/inside.js';
+import type { Shelf } from '../sources/shelf.js';
+import { answersPath } from '../sources/snapshot.js';
+
+const said = z.strictObject({
+  /** The request that asked. */
+  from: z.string(),
+  /** YYYY-MM-DD. */
+  asked: z.string(),
+  values: z.optional(z.array(z.union([z.string(), z.number(), z.boolean()]))),
+  fields: z.optional(z.array(z.string())),
+  operators: z.optional(z.array(z.string())),
+});
+const answersFile = z.record(z.string(), said);
+
+export type Said = z.infer<typeof said>;
+/** By `OPERATION.PARAMETER`. */
+export type Answers = Readonly<Record<string, Said>>;
+
+/** Empty where nothing was asked yet. @throws Problem file-shape */
+export function readAnswers({ root }: Shelf, source: string): Answers {
+  const file = answersPath(source);
+  if (!existsSync(join(root, file))) return {};
+  try {
+    return answersFile.parse(JSON.parse(readFileSync(pathInside(root, file), 'utf8')));
+  } catch (error) {
+    if (error instanceof Problem) throw error;
+    throw new Problem('file-shape', {
+      what: `${file} does not hold what docs ask writes`,
+      where: { file },
+      remedy: `echo-trail docs ask ${source} writes it anew`,
+    });
+  }
+}
+
+export async function writeAnswers({ root }: Shelf, source: string, answers: Answers): Promise<void> {
+  await writeAtomically(placeInside(root, answersPath(source)), `${JSON.stringify(answers, null, 2)}\n`);
+}
+
+/** An operation with what was asked about its parameters. */
+export function withAnswers(operation: Operation, answers: Answers): Operation {
+  const parameters = operation.parameters.map((one): Parameter => {
+    const own = answers[`${operation.id}.${one.name}`];
+    if (!own) return one;
+    const { values, fields = [], operators = [], from, asked } = own;
+    return {
+      ...one,
+      ...(values && { allowed: values }),
+      ...(fields.length + operators.length > 0 && { clauses: { fields, operators } }),
+      from: `asked by ${from}, ${asked}`,
+    };
+  });
+  return { ...operation, parameters };
+}

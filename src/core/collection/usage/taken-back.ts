@@ -1,0 +1,55 @@
+/** What takes back what a request made: some trail says it, as the `undo` of a step that sends the request. */
+
+import type { Named } from '../../expression/names.js';
+import { isValueMap, plain, type Value } from '../../value/written.js';
+import type { Collection } from '../collection.js';
+import type { StepFile, UndoFile } from '../files/trail-file.js';
+
+/** A value that was kept of an answer. */
+type KeptValue = Pick<Named, 'value' | 'secret'> & { readonly name: string };
+
+export interface TakenBack {
+  readonly request: string;
+  /** The trail that says so. */
+  readonly trail: string;
+  /** What it has to be given by hand, its value where it is known: written out, or kept of the answer. */
+  readonly give: ReadonlyMap<string, Value | undefined>;
+}
+
+/** @param kept of the answer, whose names are held for the next request anyway */
+export function takenBackBy(
+  collection: Collection,
+  request: string,
+  kept: readonly KeptValue[],
+): TakenBack | undefined {
+  for (const trail of collection.names('trail')) {
+    try {
+      const undo = undoIn(collection.read('trail', trail).content.steps, request, collection);
+      if (!undo) continue;
+      const given = Object.entries(undo.give ?? {}).map(
+        ([name, value]) => [name, known(value as Value, kept)] as const,
+      );
+      return { request: collection.resolve('request', undo.send), trail, give: new Map(given) };
+    } catch {
+      // What is wrong with a trail is told by check.
+    }
+  }
+  return undefined;
+}
+
+function undoIn(steps: readonly StepFile[], request: string, collection: Collection): UndoFile | undefined {
+  for (const step of steps) {
+    if ('for-each' in step) {
+      const inner = undoIn(step.steps, request, collection);
+      if (inner) return inner;
+    } else if ('send' in step && step.undo && collection.resolve('request', step.send) === request) return step.undo;
+  }
+  return undefined;
+}
+
+function known(value: Value, kept: readonly KeptValue[]): Value | undefined {
+  if (typeof value !== 'string' || !value.includes('${')) return isValueMap(plain(value)) ? undefined : value;
+  const name = /^\$\{([^}|. ]+)\}$/.exec(value)?.[1];
+  const found = kept.find((one) => one.name === name);
+  return found?.secret ? undefined : found?.value;
+}

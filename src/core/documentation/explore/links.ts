@@ -1,0 +1,133 @@
+/**
+ * Links between operations: for a parameter that is an identifier, the operations whose answers supply it.
+ * What the documentation says comes first; the rest is inferred from names, and marked as a guess.
+ */
+import type { DocumentationIndex, ListedOperation } from '../index/index-file.js';
+import type { Field, Operation } from '../model/model.js';
+
+export interface Link {
+  /** The parameter or the field of the body. */
+  readonly name: string;
+  /** The operation that supplies it. */
+  readonly operation: string;
+  /** A JSONPath into its answer. */
+  readonly place: string;
+  readonly guess: boolean;
+}
+
+/** Operations that are looked at for one identifier. */
+const mostCandidates = 8;
+const keyNames = ['id', 'code', 'key', 'number', 'uuid', 'name'];
+
+/** Members below members that are looked at for an identifier. */
+const depth = 3;
+
+export function linksOf(operation: Operation, index: DocumentationIndex): readonly Link[] {
+  const stated = statedLinks(operation.id, index);
+  const wanted = identifiers(operation).filter(({ name }) => !stated.some((link) => link.name === name));
+  return [...stated, ...wanted.flatMap((one) => guessed(one, operation, index) ?? [])];
+}
+
+/** Links of the documentation point from the answer. */
+function statedLinks(id: string, index: DocumentationIndex): Link[] {
+  return [...index.feeding(id)].flatMap((one) =>
+    (index.entry(one.id)?.links ?? [])
+      .filter((link) => link.operation === id)
+      .map(({ parameter, from }) => ({ name: parameter, operation: one.id, place: from, guess: false })),
+  );
+}
+
+interface Identifier {
+  readonly name: string;
+  /** What it may identify, in the singular, the likeliest first: `berth`, `vessel`. */
+  readonly things: readonly string[];
+}
+
+/** Parameters of the path; and required texts of the query, the arguments and the body that are named as things or ids. */
+function identifiers({ parameters, body, path, protocol }: Operation): Identifier[] {
+  const parts = path.split('/');
+  const inPath = parameters
+    .filter((one) => one.in === 'path')
+    .map(({ name }) => {
+      const before = parts[parts.indexOf(`{${name}}`) - 1];
+      const own = thingOf(name);
+      return { name, things: [...(keyNames.includes(own) ? [] : [own]), singular(before ?? '')] };
+    });
+  const open = (field: Field): boolean => !field.allowed && /^(?:string|integer|ID|String|Int)/.test(field.type);
+  const named = [...parameters.filter((one) => one.in !== 'path' && one.in !== 'header'), ...(body?.fields ?? [])]
+    .filter((field) => field.required && open(field))
+    .map(({ name }) => ({
+      name,
+      things: keyNames.includes(name) ? (protocol === 'graphql' ? [singular(path)] : []) : [thingOf(name)],
+    }));
+  return [...inPath, ...named];
+}
+
+/** `berth` of `berthCode`, `berth_id` or `berth`. */
+function thingOf(name: string): string {
+  const bare = name.replace(/[-_ ]?(?:id|code|key|number|no|uuid)$/i, '');
+  return (
+    (bare === '' ? name : bare)
+      .replace(/([\p{Ll}\p{N}])(\p{Lu})/gu, '$1 $2')
+      .split(/[\s_-]+/)
+      .at(-1)
+      ?.toLowerCase() ?? ''
+  );
+}
+
+const singular = (word: string): string =>
+  word
+    .toLowerCase()
+    .replace(/ies$/, 'y')
+    .replace(/(?:(?<=s|x|z|ch|sh)es|(?<!s)s)$/, '');
+
+function guessed({ name, things }: Identifier, { id }: Operation, index: DocumentationIndex): Link | undefined {
+  for (const thing of things) {
+    if (thing.length < 3) continue;
+    // Of a plural such as berries all but the last letter is the same.
+    const candidates = [...index.listedWith(thing.slice(0, -1))]
+      .filter(
+        (one) => one.id !== id && (one.method === 'GET' || one.method === 'query') && singular(lastWord(one)) === thing,
+      )
+      // The fewer parameters an address has, the easier it is called.
+      .sort((a, b) => (a.path.match(/\{/g)?.length ?? 0) - (b.path.match(/\{/g)?.length ?? 0))
+      .slice(0, mostCandidates);
+    for (const candidate of candidates) {
+      const place = placeIn(index.operation(candidate.id, depth), name, thing);
+      if (place !== undefined) return { name, operation: candidate.id, place, guess: true };
+    }
+  }
+  return undefined;
+}
+
+const lastWord = ({ path }: ListedOperation): string =>
+  path
+    .split('/')
+    .filter((part) => part !== '' && !part.startsWith('{'))
+    .at(-1) ?? '';
+
+/** Where items of the answer have the identifier: by its own name, as the key of the thing, or as any key. */
+function placeIn(operation: Operation | undefined, name: string, thing: string): string | undefined {
+  const answer = operation?.answers.find(({ status }) => status.startsWith('2'));
+  if (!operation || !answer?.content) return undefined;
+  const { fields, example } = answer.content;
+  const inner = thing + name.slice(thing.length);
+  const names = [name, inner, `${thing}Id`, `${thing}Code`, ...keyNames];
+  const root = operation.graphql ? `$.data.${operation.graphql.field}` : Array.isArray(example) ? '$[*]' : '$';
+  const isRootList = root.endsWith('[*]') || operation.graphql?.returns.startsWith('[') === true;
+  const search = (list: readonly Field[], at: string, depth: number, repeated: boolean): string | undefined => {
+    if (repeated) {
+      const found = names.map((one) => list.find((field) => field.name === one)).find((field) => field !== undefined);
+      if (found) return `${at}.${found.name}`;
+    }
+    if (depth === 0) return undefined;
+    for (const field of list) {
+      const many = field.type.startsWith('array') || field.type.startsWith('[');
+      const deeper =
+        field.fields && search(field.fields, `${at}.${field.name}${many ? '[*]' : ''}`, depth - 1, many || repeated);
+      if (deeper !== undefined) return deeper;
+    }
+    return undefined;
+  };
+  return search(fields, root === '$[*]' ? root : isRootList ? `${root}[*]` : root, 3, isRootList);
+}

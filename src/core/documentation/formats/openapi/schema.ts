@@ -1,0 +1,339 @@
+/** Schemas as fields for people. */
+import { ownMember } from '../../../value/own-member.js';
+import { typeOf, type Value } from '../../../value/written.js';
+import { fullBudget } from '../../model/budget.js';
+import type { Alternative, Definitions, Field, Limits, TypeDescription, XmlWriting } from '../../model/model.js';
+import { asJsonSchema } from './json-schema.js';
+import { isMap, type Json, type JsonMap, references as makeReferences, type References } from './references.js';
+
+/** Beyond this nothing is listed any more: a person has stopped reading, and a document may be hostile. */
+const deepest = 12;
+
+export interface FieldReader {
+  /** The members of an object schema, or of the items of a list schema. */
+  fields(schema: Json | undefined, at: string): readonly Field[];
+  field(name: string, schema: Json | undefined, required: boolean, at: string): Field;
+  /** The shapes of `oneOf` or `anyOf`, where the schema has several. */
+  alternatives(schema: Json | undefined, at: string): readonly Alternative[] | undefined;
+}
+
+/**
+ * @param references of the document that the schemas stand in
+ * @param levels of members below members that are described
+ */
+export function fieldReader(references: References, levels = deepest): FieldReader {
+  const last = Math.min(levels, deepest);
+  let budget = fullBudget();
+
+  /** The schema with references followed and `allOf` laid together. */
+  function whole(schema: Json | undefined, at: string, depth = 0): JsonMap {
+    const own = references.follow(schema, at);
+    if (!isMap(own)) return {};
+    const beside = isMap(schema) && schema.$ref !== undefined ? siblings(schema) : {};
+    const base = { ...own, ...beside };
+    if (!Array.isArray(base.allOf) || depth > deepest) return base;
+    const parts = [...base.allOf.map((part: Json, index) => whole(part, `${at}/allOf/${index}`, depth + 1)), base];
+    const merged: Record<string, Json> = {};
+    for (const part of parts) {
+      for (const [key, value] of Object.entries(part)) {
+        if (key === 'allOf') continue;
+        const before = ownMember(merged, key);
+        if (key === 'properties' && isMap(before) && isMap(value)) merged[key] = { ...before, ...value };
+        else if (key === 'required' && Array.isArray(before) && Array.isArray(value))
+          merged[key] = [...before, ...value];
+        else merged[key] = value;
+      }
+    }
+    return merged;
+  }
+
+  /** @param passed lists and shapes on the way to them: a list may be one of itself */
+  function members(
+    schema: Json | undefined,
+    at: string,
+    above: readonly string[],
+    depth: number,
+    passed = 0,
+  ): readonly Field[] {
+    if (passed > deepest) return [];
+    const own = whole(schema, at);
+    if (own.items !== undefined) return members(own.items, `${at}/items`, above, depth, passed + 1);
+    const first = shapesOf(own).find((shape) => isMap(whole(shape, at).properties));
+    const common = ownMembers(own, at, above, depth);
+    if (first === undefined) return common;
+    const chosen = members(first, at, above, depth, passed + 1);
+    return together(common, chosenFields(chosen, choiceOf(own, first, at)));
+  }
+
+  /** What says that a value has a shape: it stands beside the shapes, or in what all of them extend. */
+  function choiceOf(own: JsonMap, shape: Json, at: string): Choice | undefined {
+    const reference = referenceIn(shape);
+    return chosenBy(own.discriminator ?? whole(shape, at).discriminator, reference, reference?.replace(/^.*\//, ''));
+  }
+
+  /** Without what its shapes have. */
+  function ownMembers({ properties, required }: JsonMap, at: string, above: readonly string[], depth: number): Field[] {
+    const needed = new Set(Array.isArray(required) ? required : []);
+    return Object.entries(isMap(properties) ? properties : {}).map(([name, inner]) =>
+      one(name, inner, needed.has(name), `${at}/properties/${name}`, above, depth),
+    );
+  }
+
+  function one(
+    name: string,
+    schema: Json | undefined,
+    required: boolean,
+    at: string,
+    above: readonly string[],
+    depth: number,
+  ): Field {
+    const own = whole(schema, at);
+    const reference = referenceIn(schema);
+    const recursive = reference !== undefined && above.includes(reference) ? reference.replace(/^.*\//, '') : undefined;
+    const inside = reference === undefined ? above : [...above, reference];
+    budget.left -= 1;
+    const stop = recursive !== undefined || depth >= last || budget.left <= 0;
+    const more = stop && recursive === undefined && isMap(contentOf(own, at).properties);
+    const fields = stop ? [] : members(own, at, inside, depth + 1);
+    const alternatives = stop ? undefined : alternativesOf(own, at, inside, depth + 1);
+    return {
+      name,
+      type: typeText(own, (inner) => whole(inner, at)),
+      required,
+      ...fact('description', text(own.description)),
+      ...fact('default', own.default as Value | undefined),
+      ...fact('example', exampleOf(own)),
+      ...fact('allowed', allowedOf(own)),
+      ...fact('limits', limitsOf(own)),
+      ...(own.readOnly === true && { readOnly: true }),
+      ...(own.writeOnly === true && { writeOnly: true }),
+      ...(own.deprecated === true && { deprecated: true }),
+      ...(fields.length > 0 && { fields }),
+      ...fact(
+        'xml',
+        xmlOf(own, (inner) => whole(inner, at)),
+      ),
+      ...fact('recursive', recursive),
+      ...(more && { more: reference?.replace(/^.*\//, '') ?? '' }),
+      ...fact('alternatives', alternatives),
+    };
+  }
+
+  /** Of a list, its items. */
+  const contentOf = (own: JsonMap, at: string): JsonMap =>
+    own.items === undefined ? own : whole(own.items, `${at}/items`);
+
+  function alternativesOf(
+    own: JsonMap,
+    at: string,
+    above: readonly string[],
+    depth: number,
+  ): readonly Alternative[] | undefined {
+    if (depth > last) return undefined;
+    const shapes = shapesOf(own).filter((one) => whole(one, at).type !== 'null');
+    if (shapes.length < 2 || !shapes.some((one) => isMap(whole(one, at).properties))) return undefined;
+    const common = ownMembers(own, at, above, depth + 1);
+    return shapes.map((one, index) => {
+      const reference = referenceIn(one);
+      const shape = whole(one, at);
+      const name =
+        reference?.replace(/^.*\//, '') ?? (typeof shape.title === 'string' ? shape.title : `shape ${index + 1}`);
+      const chosen = choiceOf(own, one, at);
+      const again = reference !== undefined && above.includes(reference);
+      const inside = reference === undefined ? above : [...above, reference];
+      const fields = again ? [] : together(common, members(one, `${at}/${index}`, inside, depth + 1));
+      return {
+        name,
+        ...(chosen && { when: `${chosen.property}: ${chosen.value}` }),
+        fields: chosenFields(fields, chosen),
+      };
+    });
+  }
+
+  return {
+    alternatives(schema, at) {
+      budget = fullBudget();
+      const own = whole(schema, at);
+      const reference = referenceIn(schema);
+      const above = reference === undefined ? [] : [reference];
+      return alternativesOf(own.items === undefined ? own : whole(own.items, at), at, above, 0);
+    },
+    fields(schema, at) {
+      budget = fullBudget();
+      const reference = referenceIn(schema);
+      return members(schema, at, reference === undefined ? [] : [reference], 0);
+    },
+    field: (name, schema, required, at) => one(name, schema, required, at, [], 0),
+  };
+}
+
+/** A named schema as a type. */
+export function describeSchema(name: string, key: string, definitions: Definitions): TypeDescription {
+  const links = makeReferences(definitions);
+  const reader = fieldReader(links);
+  const reference: Json = { $ref: key };
+  const field = reader.field(name, reference, false, key);
+  const alternatives = reader.alternatives(reference, key);
+  return {
+    name,
+    kind: field.allowed ? 'enumeration' : field.type,
+    ...fact('description', field.description),
+    fields: reader.fields(reference, key),
+    ...fact('allowed', field.allowed),
+    ...fact('alternatives', alternatives),
+  };
+}
+
+const shapesOf = ({ oneOf, anyOf }: JsonMap): readonly Json[] =>
+  Array.isArray(oneOf) ? oneOf : Array.isArray(anyOf) ? anyOf : [];
+
+/** What stands in both is described by the second. */
+function together(some: readonly Field[], others: readonly Field[]): readonly Field[] {
+  const names = new Set(others.map(({ name }) => name));
+  return [...some.filter(({ name }) => !names.has(name)), ...others];
+}
+
+interface Choice {
+  readonly property: string;
+  readonly value: string;
+}
+
+function chosenFields(fields: readonly Field[], choice: Choice | undefined): readonly Field[] {
+  return fields.map((field) =>
+    choice && field.name === choice.property && !field.allowed ? { ...field, allowed: [choice.value] } : field,
+  );
+}
+
+/** Discriminator Object: the value of a property that says which shape it is; without a mapping the schema's name. */
+function chosenBy(
+  discriminator: Json | undefined,
+  reference: string | undefined,
+  name: string | undefined,
+): Choice | undefined {
+  if (!isMap(discriminator) || typeof discriminator.propertyName !== 'string') return undefined;
+  const mapping = isMap(discriminator.mapping) ? Object.entries(discriminator.mapping) : [];
+  const value = mapping.find(([, target]) => target === reference || target === name)?.[0];
+  const known = value ?? name;
+  return known === undefined ? undefined : { property: discriminator.propertyName, value: known };
+}
+
+function siblings({ $ref: _, ...beside }: JsonMap): JsonMap {
+  return beside;
+}
+
+function referenceIn(schema: Json | undefined): string | undefined {
+  if (!isMap(schema)) return undefined;
+  if (typeof schema.$ref === 'string') return schema.$ref;
+  // One schema with something beside it, or with null in its place.
+  const parts = [...(Array.isArray(schema.allOf) ? schema.allOf : shapesOf(schema))];
+  const named = parts.filter((part: Json) => !(isMap(part) && part.type === 'null'));
+  const [only] = named;
+  if (named.length === 1 && isMap(only) && typeof only.$ref === 'string') return only.$ref;
+  return isMap(schema.items) && typeof schema.items.$ref === 'string' ? schema.items.$ref : undefined;
+}
+
+const text = (value: Json | undefined): string | undefined =>
+  typeof value === 'string' && value !== '' ? value : undefined;
+
+function fact<K extends string, V>(key: K, value: V | undefined): { [P in K]?: V } {
+  return value === undefined ? {} : ({ [key]: value } as { [P in K]?: V });
+}
+
+/** The XML Object of a schema, and for a list the name of its items. */
+export function xmlOf(schema: JsonMap, whole: (inner: Json | undefined) => JsonMap): XmlWriting | undefined {
+  const { xml, items } = schema;
+  const inner = items === undefined ? undefined : whole(items).xml;
+  const item = isMap(inner) && typeof inner.name === 'string' ? inner.name : undefined;
+  if (!isMap(xml) && item === undefined) return undefined;
+  const own = isMap(xml) ? xml : {};
+  return {
+    ...fact('name', text(own.name)),
+    ...fact('namespace', text(own.namespace)),
+    ...fact('prefix', text(own.prefix)),
+    ...(own.attribute === true && { attribute: true }),
+    ...(own.wrapped === true && { wrapped: true }),
+    ...fact('item', item),
+  };
+}
+
+/** The documented example of a schema: `example` (3.0) or the first of `examples` (3.1). */
+export function exampleOf(schema: JsonMap): Value | undefined {
+  if (schema.example !== undefined) return schema.example as Value;
+  return Array.isArray(schema.examples) ? (schema.examples[0] as Value | undefined) : undefined;
+}
+
+function allowedOf(schema: JsonMap): readonly Value[] | undefined {
+  if (schema.const !== undefined) return [schema.const as Value];
+  const own = Array.isArray(schema.enum)
+    ? schema.enum
+    : isMap(schema.items) && Array.isArray(schema.items.enum)
+      ? schema.items.enum
+      : undefined;
+  return own as readonly Value[] | undefined;
+}
+
+/** Lists of lists, and maps of maps, that are told: a schema may hold itself, and more than once. */
+const deepestType = 4;
+const mostTypes = 100;
+
+function typeText(
+  schema: JsonMap,
+  whole: (inner: Json | undefined) => JsonMap,
+  depth = deepestType,
+  room = { left: mostTypes },
+): string {
+  const { type, format, items, properties, nullable, additionalProperties } = schema;
+  const inner = (one: Json | undefined): string => {
+    room.left -= 1;
+    return depth === 0 || room.left < 0 ? 'any' : typeText(whole(one), whole, depth - 1, room);
+  };
+  const types = Array.isArray(type) ? type.map(String) : typeof type === 'string' ? [type] : [];
+  const alternatives = shapesOf(schema);
+  if (types.length === 0 && alternatives.length > 0 && properties === undefined) {
+    return [...new Set(alternatives.flatMap((one) => inner(one).split(' or ')))].join(' or ');
+  }
+  // Vendors leave the type out where the values say it.
+  if (types.length === 0)
+    types.push(...new Set((schema.const !== undefined ? [schema.const] : list(schema.enum)).map((one) => typeOf(one))));
+  if (types.length === 0) types.push(properties === undefined ? (items === undefined ? 'any' : 'array') : 'object');
+  if (nullable === true && !types.includes('null')) types.push('null');
+  return types
+    .map((one) => {
+      if (one === 'array') return items === undefined ? 'array' : `array of ${inner(items)}`;
+      if (one === 'object' && properties === undefined && isMap(additionalProperties)) {
+        const values = inner(additionalProperties);
+        return values === 'any' ? one : `object of ${values}`;
+      }
+      return one !== 'null' && typeof format === 'string' ? `${one} (${format})` : one;
+    })
+    .join(' or ');
+}
+
+const list = (value: Json | undefined): readonly Json[] => (Array.isArray(value) ? value : []);
+
+/** Keywords of JSON Schema and our names for them. */
+const limitKeys = {
+  minimum: 'at-least',
+  maximum: 'at-most',
+  exclusiveMinimum: 'over',
+  exclusiveMaximum: 'under',
+  multipleOf: 'multiple-of',
+  minLength: 'least-length',
+  maxLength: 'most-length',
+  minItems: 'least-items',
+  maxItems: 'most-items',
+} as const;
+
+function limitsOf(given: JsonMap): Limits | undefined {
+  // Only the keywords of this level matter, in their 2020-12 form.
+  const { properties: _, items: __, allOf: ___, ...own } = given;
+  const schema = asJsonSchema(own) as JsonMap;
+  const limits: Record<string, number | string | boolean> = {};
+  for (const [key, name] of Object.entries(limitKeys)) {
+    const value = ownMember(schema, key);
+    if (typeof value === 'number') limits[name] = value;
+  }
+  if (typeof schema.pattern === 'string') limits.matches = schema.pattern;
+  if (schema.uniqueItems === true) limits['no-item-twice'] = true;
+  return Object.keys(limits).length > 0 ? limits : undefined;
+}

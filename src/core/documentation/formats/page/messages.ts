@@ -1,0 +1,110 @@
+/** Examples on a page: raw HTTP messages, command lines, JSON and XML. */
+import type { Value } from '../../../value/written.js';
+
+export interface ExampleRequest {
+  readonly method: string;
+  /** With its query; absolute or from the root. */
+  readonly address: string;
+  readonly headers: ReadonlyMap<string, string>;
+  readonly body: string;
+}
+
+export interface ExampleAnswer {
+  readonly status: number;
+  readonly reason: string;
+  readonly type: string;
+  readonly body: string;
+}
+
+const methods = 'GET|POST|PUT|PATCH|DELETE|HEAD|OPTIONS';
+
+/** RFC 9112: `POST /calls HTTP/1.1`, header lines, a blank line, the body. */
+export function rawRequest(text: string): ExampleRequest | undefined {
+  const found = new RegExp(`^(${methods})\\s+(\\S+)\\s+HTTP/[\\d.]+[^\\n]*\\n?([\\s\\S]*)$`).exec(text.trim());
+  if (!found) return undefined;
+  const [, method = '', address = '', rest = ''] = found;
+  return { method, address, ...messageParts(rest) };
+}
+
+/** `HTTP/1.1 200 OK`, header lines, a blank line, the body. */
+export function rawAnswer(text: string): ExampleAnswer | undefined {
+  const found = /^HTTP\/[\d.]+\s+(\d{3})[ \t]*([^\n]*)\n?([\s\S]*)$/.exec(text.trim());
+  if (!found) return undefined;
+  const { headers, body } = messageParts(found[3] ?? '');
+  return {
+    status: Number(found[1]),
+    reason: found[2]?.trim() ?? '',
+    type: headers.get('content-type')?.split(';')[0]?.trim() ?? typeOfBody(body) ?? 'text/plain',
+    body,
+  };
+}
+
+function messageParts(text: string): Pick<ExampleRequest, 'headers' | 'body'> {
+  const [head = '', ...rest] = text.split(/\r?\n\r?\n/);
+  const headers = new Map(
+    head.split(/\r?\n/).flatMap((line) => {
+      const pair = /^([\w-]+):\s*(.*)$/.exec(line.trim());
+      return pair ? [[(pair[1] ?? '').toLowerCase(), pair[2] ?? ''] as const] : [];
+    }),
+  );
+  return { headers, body: rest.join('\n\n').trim() };
+}
+
+/** A command of a shell that names an address, with the options that such commands share. */
+export function commandLine(text: string): ExampleRequest | undefined {
+  const words = shellWords(text.replace(/^\s*[$>#]\s+/, '').replace(/\\\r?\n/g, ' '));
+  const address = words.find((word) => /^https?:\/\//i.test(word));
+  if (address === undefined || words.length < 2 || words[0] === address || !/^[\w./-]+$/.test(words[0] ?? ''))
+    return undefined;
+  const headers = new Map<string, string>();
+  let method: string | undefined;
+  let body = '';
+  for (const [index, word] of words.entries()) {
+    const value = words[index + 1] ?? '';
+    if (word === '-X' || word === '--request' || word === '--method') method = value.toUpperCase();
+    else if (word === '-H' || word === '--header') {
+      const pair = /^([\w-]+):\s*(.*)$/.exec(value);
+      if (pair) headers.set((pair[1] ?? '').toLowerCase(), pair[2] ?? '');
+    } else if (/^(?:-d|--data(?:-\w+)?|--body)$/.test(word)) body = value;
+  }
+  const used =
+    method ?? words.find((word) => new RegExp(`^(?:${methods})$`).test(word)) ?? (body === '' ? 'GET' : 'POST');
+  return { method: used, address, headers, body };
+}
+
+/** Words as a POSIX shell splits them, without expansion. */
+function shellWords(text: string): string[] {
+  const words: string[] = [];
+  for (const [, single, double, bare] of text.matchAll(/'([^']*)'|"((?:[^"\\]|\\.)*)"|((?:[^\s'"\\]|\\.)+)/g))
+    words.push(single ?? double?.replace(/\\(["\\$`])/g, '$1') ?? (bare ?? '').replace(/\\(.)/g, '$1'));
+  return words;
+}
+
+export function jsonIn(text: string): { readonly value: Value } | undefined {
+  if (!/^\s*[{[]/.test(text)) return undefined;
+  for (const one of text.length > longestWithRemarks ? [text] : [text, withoutRemarks(text)]) {
+    try {
+      return { value: JSON.parse(one) as Value };
+    } catch {
+      // Pages write comments into their examples, and dots for what they leave out.
+    }
+  }
+  return undefined;
+}
+
+/** Characters. Nobody writes remarks into more, and to look for them takes its square. */
+const longestWithRemarks = 20_000;
+
+/** Comments, dots and commas that are no JSON taken out; texts stay as they are. */
+function withoutRemarks(text: string): string {
+  const bare = text.replace(
+    /("(?:[^"\\\n]|\\.)*")|\/\/[^\n]*|\/\*[\s\S]*?\*\/|(?:\.\.\.|…)/g,
+    (_, kept: string | undefined) => kept ?? '',
+  );
+  return bare.replace(/("(?:[^"\\\n]|\\.)*")|,(?=[\s,]*[}\]])/g, (_, kept: string | undefined) => kept ?? '');
+}
+
+export function typeOfBody(text: string): string | undefined {
+  if (jsonIn(text)) return 'application/json';
+  return /^\s*<[?\w]/.test(text) ? 'application/xml' : undefined;
+}

@@ -1,0 +1,48 @@
+/** The file that samples are kept in: exchanges as they were, without what is secret. */
+import * as z from 'zod/mini';
+import { Problem } from '../../../problem/problem.js';
+import { rawAnswer, rawRequest } from '../page/messages.js';
+
+export const sample = z.strictObject({
+  /** The echo or the file that it came from. */
+  from: z.string(),
+  method: z.string(),
+  url: z.string(),
+  /** The type and the text of the body that was sent. */
+  sent: z.optional(z.strictObject({ type: z.string(), text: z.string() })),
+  status: z.number(),
+  received: z.optional(z.strictObject({ type: z.string(), text: z.string() })),
+});
+export type Sample = z.infer<typeof sample>;
+
+export const samplesFile = z.strictObject({ samples: z.array(sample) });
+
+/**
+ * A request and its answer as raw HTTP messages (RFC 9112) in one text, the answer behind the request.
+ * @throws Problem document-unreadable
+ */
+export function sampleFromMessages(text: string, from: string): Sample {
+  const start = text.search(/^HTTP\/\d/m);
+  const request = start > 0 ? rawRequest(text.slice(0, start)) : undefined;
+  const answer = start > 0 ? rawAnswer(text.slice(start)) : undefined;
+  if (!request || !answer) {
+    throw new Problem('document-unreadable', {
+      what: `${from} is not a request with its answer`,
+      where: { file: from },
+      cause: request
+        ? undefined
+        : 'it does not begin with a line such as GET /berths HTTP/1.1, followed by one such as HTTP/1.1 200 OK',
+      remedy: 'write the request message, a blank line, and the answer message into one file',
+    });
+  }
+  const { method, address, headers, body } = request;
+  const url = /^https?:/i.test(address) ? address : `http://${headers.get('host') ?? 'vendor.example'}${address}`;
+  return {
+    from,
+    method,
+    url,
+    ...(body !== '' && { sent: { type: headers.get('content-type') ?? 'application/json', text: body } }),
+    status: answer.status,
+    ...(answer.body !== '' && { received: { type: answer.type, text: answer.body } }),
+  };
+}

@@ -1,0 +1,74 @@
+/** A request as it would leave, and nothing sent. */
+import { resolveRequest } from '../exchange/request/resolve.js';
+import { takeKeeps } from '../expectation/keeps.js';
+import { Evaluation } from '../expression/evaluation.js';
+import { noNames } from '../expression/names.js';
+import { asAnswer } from '../place/observed.js';
+import { documentedExample, undocumentedParts } from './judging/documented.js';
+import { doubtsOf } from './judging/doubts.js';
+import type { PreparedRequest } from './prepare.js';
+import { givingOf } from './request-giving.js';
+import type { Preview, Sending, Sent } from './sending.js';
+import { suppliedNames } from './sessions/supply.js';
+import { composed, jarFor } from './trying/attempt.js';
+import { sealFor, signerFor } from './trying/seal.js';
+import type { Workspace } from './workspace.js';
+
+/** @throws Problem: whatever keeps the request from being written */
+export async function previewRequest(
+  workspace: Workspace,
+  prepared: PreparedRequest,
+  sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'signature' | 'noCookies' | 'documented'>,
+): Promise<Preview> {
+  const sessions = sending.sessions ?? prepared.plan.sessions;
+  const giving = givingOf(workspace, sending);
+  const { request } = resolveRequest(prepared.plan, {
+    ...giving,
+    supplied: await suppliedNames(workspace, sessions, false, giving.world, sending.caller),
+    withOrigins: true,
+  });
+  const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
+  const bare = composed(workspace, request, lines, query);
+  const cookie = (await jarFor(workspace, sessions, sending.noCookies, sending.caller)).line(bare.url);
+  const unsigned = cookie ? composed(workspace, request, [...lines, cookie], query) : bare;
+  const signer = await signerFor(workspace, prepared, sending.signature);
+  const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
+  const signed = seal?.sign(unsigned, 'look');
+  const wire = signed?.wire ?? unsigned;
+  const whole = notOpen.length === 0 && !signed?.missing;
+  return {
+    request,
+    notOpen,
+    doubts: doubtsOf(bare, workspace),
+    undocumented: sending.documented
+      ? await undocumentedParts(workspace, request, sending.documented, whole ? wire : undefined)
+      : [],
+    wire,
+    signed: seal &&
+      signed && {
+        name: seal.signer.name,
+        steps: signed.steps,
+        missing: signed.missing,
+        clock: {
+          ahead: workspace.clocks.ahead(bare.url.host),
+          followed: workspace.environment.clock === 'follow-server' && workspace.moment?.now === undefined,
+        },
+      },
+  };
+}
+
+/** A dry run's sending: what is kept is taken from the documented answer, where there is one. */
+export async function unsent(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
+  const { request, wire, doubts } = await previewRequest(workspace, prepared, sending);
+  if (request.changes && workspace.environment.changes === 'refuse')
+    await workspace.demandChange({ host: wire.url.host, method: request.method, url: wire.shownUrl });
+  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+  const { kept } = takeKeeps(
+    [...prepared.keeps, ...(sending.keeps ?? [])],
+    asAnswer(documentedExample(workspace, request.operation)),
+    new Evaluation(noNames, surroundings),
+  );
+  const outcome = { received: undefined, trouble: undefined };
+  const nothing = { verdicts: [], undocumented: [], problems: [], contradiction: undefined, refusal: undefined };
+  return { echo: '', tries: 0, request, wire, doubts, outcome, kept, ...nothing };
+}

@@ -1,0 +1,181 @@
+/** One sending, from names to echo: resolve, attach sessions, compose, send, judge, keep, record. */
+import { certificateOf } from '../exchange/connection/certificate.js';
+import { resolveRequest } from '../exchange/request/resolve.js';
+import type { WireRequest } from '../exchange/request/wire.js';
+import type { Received } from '../exchange/response/received.js';
+import { Evaluation } from '../expression/evaluation.js';
+import { inTries, type Tried } from '../pacing/tries.js';
+import { contradictionIn } from '../place/contradiction.js';
+import { asProblem, Problem } from '../problem/problem.js';
+import { isSecretName } from '../value/secret-fields.js';
+import { changesByDocumentation, undocumentedParts } from './judging/documented.js';
+import { doubtsOf, responseDoubts } from './judging/doubts.js';
+import { type Judged, judgeOutcome, orElse } from './judging/judge-outcome.js';
+import { refusalOf } from './judging/refusal.js';
+import { outsideGiving, outsideOf, outsideRequest } from './outside.js';
+import type { PreparedRequest } from './prepare.js';
+import { unsent } from './preview.js';
+import { givingOf } from './request-giving.js';
+import type { Sending, Sent } from './sending.js';
+import { suppliedNames } from './sessions/supply.js';
+import { type Attempt, composed } from './trying/attempt.js';
+import type { Conversation } from './trying/conversation.js';
+import { converse, workOutAnew } from './trying/converse.js';
+import { record, unjudged } from './trying/exchanged.js';
+import { sealFor, signerFor } from './trying/seal.js';
+import { tryRoom } from './trying/try-room.js';
+import type { Workspace } from './workspace.js';
+
+/** Characters of echoes that may wait to be written before a walk waits for them. */
+const mostWaiting = 4e6;
+
+/**
+ * Sends a request and records its echo. What the network does is part of the result.
+ * @throws Problem: whatever keeps the request from being sent
+ */
+export async function sendRequest(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
+  if (workspace.dryRun) return unsent(workspace, prepared, sending);
+  const outside = outsideOf(workspace, prepared, sending);
+  const sessions = outside ? [] : (sending.sessions ?? prepared.plan.sessions);
+  // Before it is clear that the request may leave, no session is opened for it.
+  const own = givingOf(workspace, sending);
+  if (sessions.length > 0) own.supplied = await suppliedNames(workspace, sessions, false, own.world, sending.caller);
+  const { supplied } = own;
+  const giving = outside === 'typed' ? outsideGiving(own) : own;
+  const inside = resolveRequest(prepared.plan, giving);
+  for (const [name, named] of inside.inputs)
+    if (named && (named.secret || isSecretName(name))) workspace.redactor.add(named.value);
+  const resolved = outside ? { ...inside, request: outsideRequest(inside.request, outside) } : inside;
+  let bare = composed(workspace, resolved.request, sending.lines ?? []);
+  if (sending.onAccepted) {
+    await acceptCertificate(workspace, bare, sending.onAccepted);
+    bare = composed(workspace, resolved.request, sending.lines ?? []);
+  }
+  const signer = outside
+    ? undefined
+    : sending.signature === undefined
+      ? prepared.signer
+      : await signerFor(workspace, prepared, sending.signature);
+  const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
+  const anew =
+    supplied &&
+    (async () => {
+      giving.supplied = await suppliedNames(workspace, sessions, true, giving.world, sending.caller);
+      return resolveRequest(prepared.plan, giving);
+    });
+  const { request } = resolved;
+  const changing = !sending.changesNothing && (request.changes || changesByDocumentation(workspace, prepared));
+  const talk: Conversation = { workspace, sessions, sending, seal, changing, resolved, bare, anew };
+  if (changing) await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
+  if (talk.anew) await workOutAnew(talk);
+  const undocumented = sending.documented
+    ? await undocumentedParts(workspace, talk.resolved.request, sending.documented, await wholeBefore(talk))
+    : [];
+
+  const tried = await inTries(
+    tryRoom(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? talk.resolved.names, giving)),
+    () => converse(talk),
+    // It is not the answer: nothing is expected of it, and nothing is kept.
+    (early) => record(talk, early.exchanged, unjudged(early.outcome), true),
+  );
+  const { outcome } = tried.attempt;
+  const judging = orElse(
+    () => judgeOutcome(workspace, prepared, sending, outcome, talk.resolved.names, giving),
+    (problem): Judged => ({ ...unjudged(outcome), problems: [problem] }),
+  );
+  const judged = judging instanceof Promise ? await judging : judging;
+  const sent = concluded(talk, tried, judged, undocumented);
+  if (workspace.log.waiting > mostWaiting)
+    await workspace.log.flushed().catch((error: unknown) => judged.problems.push(asProblem(error)));
+  return sent;
+}
+
+/** What became of it, recorded. */
+function concluded(
+  talk: Conversation,
+  { attempt, tries, gaveUp }: Tried<Attempt>,
+  judged: Judged,
+  undocumented: Sent['undocumented'],
+): Sent {
+  const { workspace, resolved } = talk;
+  const { wire, exchanged, faults } = attempt;
+  const { problems: found } = judged;
+  record(talk, exchanged, judged, found.length > 0 && talk.sending.asksAgain?.(judged.outcome.received) === true);
+  // Each by its name: to spread them costs as much as a whole expectation.
+  const { outcome, verdicts, kept, problems } = judged;
+  const sent = {
+    echo: exchanged.echo,
+    tries,
+    request: resolved.request,
+    wire,
+    undocumented,
+    doubts: allDoubts(wire, workspace, outcome.received),
+    contradiction: undefined,
+    refusal: undefined,
+    outcome,
+    verdicts,
+    kept,
+    problems,
+  };
+  if (faults.length > 0) problems.unshift(...faults);
+  try {
+    return withRemarks(sent, talk, attempt, problems, gaveUp);
+  } catch (error) {
+    problems.push(asProblem(error));
+    return sent;
+  }
+}
+
+function allDoubts(wire: WireRequest, workspace: Workspace, received: Received | undefined): readonly string[] {
+  const ofRequest = doubtsOf(wire, workspace);
+  const ofResponse = received ? responseDoubts(received) : [];
+  return ofResponse.length === 0 ? ofRequest : [...ofRequest, ...ofResponse];
+}
+
+/** What is said of it beside. */
+function withRemarks(
+  sent: Sent,
+  { workspace, sessions, seal, resolved: { request } }: Conversation,
+  { wire, inside, outcome }: Attempt,
+  problems: Problem[],
+  gaveUp: string | undefined,
+): Sent {
+  const { received } = outcome;
+  const signature = seal && { signature: seal.signer.name, request: request.name };
+  const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside, signature);
+  const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
+  if (distrust) problems.push(distrust);
+  if (gaveUp !== undefined && problems.length > 0) problems.push(new Problem('step-failed', { what: gaveUp }));
+  const contradiction = received && problems.length === 0 ? contradictionIn(received, sent.verdicts) : undefined;
+  return refusal || contradiction ? { ...sent, refusal, contradiction } : sent;
+}
+
+/** @throws Problem tls-failed: the host shows no certificate */
+async function acceptCertificate(
+  { pins }: Workspace,
+  { url, connection }: WireRequest,
+  onAccepted: NonNullable<Sending['onAccepted']>,
+): Promise<void> {
+  const facts = url.protocol === 'https:' ? await certificateOf(url, connection.tls?.serverName) : undefined;
+  if (!facts) {
+    throw new Problem('tls-failed', {
+      what: `${url.host} shows no certificate to accept`,
+      where: 'connecting',
+      cause: url.protocol === 'https:' ? 'no TLS connection came about' : 'the address is http',
+    });
+  }
+  onAccepted(facts, await pins.accept(url, facts));
+}
+
+/** The request with what open sessions add; undefined where one has still to be opened, or a signature adds more. */
+async function wholeBefore({
+  workspace,
+  sessions,
+  seal,
+  resolved: { request },
+  sending,
+}: Conversation): Promise<WireRequest | undefined> {
+  if (seal) return undefined;
+  const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
+  return notOpen.length > 0 ? undefined : composed(workspace, request, [...(sending.lines ?? []), ...lines], query);
+}

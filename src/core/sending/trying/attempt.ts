@@ -1,0 +1,181 @@
+/** One try of a request: sessions and cookies attached, sent, and its cookies taken. */
+
+import { withIdentity } from '../../exchange/connection/connection.js';
+import { composeRequest } from '../../exchange/request/compose.js';
+import { credentialsIn, credentialsReceived } from '../../exchange/request/credentials-in.js';
+import type { HeaderLine, QueryPair, ResolvedRequest, WireRequest } from '../../exchange/request/wire.js';
+import { Received } from '../../exchange/response/received.js';
+import type { Carrying, Outcome } from '../../exchange/transfer/transport.js';
+import type { Names } from '../../expression/names.js';
+import { asProblem, type Problem } from '../../problem/problem.js';
+import type { OpenJar } from '../../session/cookie-jar.js';
+import type { CallToProve } from '../../session/session-kind.js';
+import type { Attachment } from '../../session/sessions.js';
+import type { Workspace } from '../workspace.js';
+import type { Conversation } from './conversation.js';
+import { type Exchanged, exchanged, record, recordLeaving, unjudged } from './exchanged.js';
+
+/** The request as it leaves. @throws Problem host-not-listed */
+export function composed(
+  workspace: Workspace,
+  request: ResolvedRequest,
+  lines: readonly HeaderLine[],
+  query: readonly QueryPair[] = [],
+): WireRequest {
+  const whole = query.length > 0 ? { ...request, query: [...request.query, ...query] } : request;
+  const made = composeRequest(whole, lines, workspace.userAgent);
+  const connection = workspace.pins.applied(made.url, made.connection);
+  const wire = connection === made.connection ? made : { ...made, connection };
+  if (!request.outside) workspace.origins.demand(wire.url);
+  for (const value of credentialsIn(wire)) workspace.redactor.add(value);
+  return wire;
+}
+
+function setsCookies(headers: Received['headers']): boolean {
+  for (const [name] of headers) if (name.length === 10 && name.toLowerCase() === 'set-cookie') return true;
+  return false;
+}
+
+type UsualCarrying = Omit<Carrying, 'leaving' | 'ledOn' | 'signed' | 'spool'>;
+
+const carryings = new WeakMap<OpenJar, UsualCarrying>();
+
+/** The same for every request with the same jar. */
+function carryingOf({ origins, redactor }: Workspace, jar: OpenJar): UsualCarrying {
+  let carrying = carryings.get(jar);
+  if (!carrying) {
+    const answered: Carrying['answered'] = (url, headers) =>
+      setsCookies(headers) && origins.lists(url) ? jar.take(url, headers) : undefined;
+    const holdsSecret = (text: string): boolean => redactor.hideKnown(text) !== text;
+    carrying = { lists: origins.lists, holdsSecret, cookies: jar.line, answered };
+    carryings.set(jar, carrying);
+  }
+  return carrying;
+}
+
+const withoutJar = (): OpenJar => ({ line: () => undefined, take: async () => [] });
+
+export const jarFor = (
+  workspace: Workspace,
+  sessions: readonly string[],
+  without: boolean | undefined,
+  caller: Names,
+): OpenJar | Promise<OpenJar> =>
+  // What is opened has cookies of its own; a key or a certificate beside it has none.
+  without ? withoutJar() : workspace.cookies.open(workspace.sessions.opening(sessions, caller));
+
+/** One try: what was attached, what left and when, and what became of it. */
+export interface Attempt {
+  /** The last exchange of it: redirects have echoes of their own. */
+  readonly exchanged: Exchanged;
+  readonly attached: Attachment | undefined;
+  readonly wire: WireRequest;
+  readonly outcome: Outcome;
+  /** Refused in the words of the vendor, whatever the status; found out when its answer is read. */
+  inside: boolean;
+  /** What went wrong once the answer was there: it is told beside the answer. */
+  readonly faults: Problem[];
+}
+
+/** What a proof is made of. */
+const callOf = ({ method, url, body }: WireRequest): CallToProve => ({
+  host: url.host,
+  method,
+  target: url.pathname + url.search,
+  body: body?.streamed ? undefined : body?.bytes,
+});
+
+/** Whether the sessions want the request sent again, after what they heard. */
+export function attachedHeard({ sessions }: Workspace, { attached, outcome: { received } }: Attempt): boolean {
+  return (
+    attached !== undefined && received !== undefined && sessions.heard(attached, received.status, received.headers)
+  );
+}
+
+/** The connection with the certificate that a session shows. */
+const withCertificate = (request: ResolvedRequest, attached: Attachment | undefined): ResolvedRequest =>
+  attached?.identity ? { ...request, connection: withIdentity(request.connection, attached.identity) } : request;
+
+/** The address that answered, as it was before it was signed. */
+function withoutSignature(outcome: Outcome, addresses: ReadonlyMap<string, string>): Outcome {
+  const { received } = outcome;
+  const bare = received && addresses.get(received.finalUrl);
+  if (!received || bare === undefined) return outcome;
+  return { ...outcome, received: new Received({ ...received.parts, finalUrl: bare }) };
+}
+
+const nothing: readonly never[] = [];
+
+export async function attempt(talk: Conversation): Promise<Attempt> {
+  const { workspace, sessions, sending, seal, bare, resolved } = talk;
+  const { request } = resolved;
+  const { signal, onLeaving, noCookies, cookiesOf, sink, caller, lines: more = nothing } = sending;
+  const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare), caller) : undefined;
+  const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies, caller);
+  const jar = opening instanceof Promise ? await opening : opening;
+  const cookie = request.outside ? undefined : jar.line(bare.url);
+  const lines = attached || cookie ? [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])] : more;
+  const query = attached?.query ?? nothing;
+  const unsigned =
+    lines.length > more.length || query.length > 0 || attached?.identity
+      ? composed(workspace, withCertificate(request, attached), lines, query)
+      : bare;
+  let addresses: Map<string, string> | undefined;
+  const signed = (own: WireRequest): WireRequest => {
+    const made = seal ? seal.sign(own).wire : own;
+    if (made.url === own.url) return made;
+    // What a signature adds to an address is nobody's to read, wherever the address is told.
+    workspace.origins.demand(made.url);
+    addresses ??= new Map();
+    addresses.set(made.url.href, own.url.href);
+    return made;
+  };
+  const wire = seal ? signed(unsigned) : unsigned;
+  let one = exchanged(talk, wire);
+  const leaving = onLeaving?.(request, () => `${wire.method} ${workspace.redactor.hide(wire.shownUrl)}`);
+  if (talk.changing) await Promise.all([leaving, recordLeaving(talk, one)]);
+  else if (leaving) await leaving;
+  const usual = carryingOf(workspace, jar);
+  // Each by its name: to spread them takes longer than the rest of this try.
+  const carrying: Carrying = {
+    lists: usual.lists,
+    holdsSecret: usual.holdsSecret,
+    cookies: usual.cookies,
+    answered: usual.answered,
+    signed: seal && { bare: unsigned, sign: signed },
+    spool: (textual) => workspace.log.spool(one.echo, textual ? workspace.redactor.hide : undefined),
+    ledOn(outcome) {
+      if (outcome.received) for (const value of credentialsReceived(outcome.received)) workspace.redactor.add(value);
+      record(talk, one, unjudged(outcome), true);
+    },
+    leaving(next) {
+      const following = exchanged(talk, next);
+      const left = (): void => {
+        one = following;
+      };
+      if (talk.changing && next.method === wire.method) return recordLeaving(talk, following).then(left);
+      left();
+      return undefined;
+    },
+  };
+  const sentAt = Date.now();
+  const sent = await workspace.transport
+    .send(wire, signal, carrying, sink)
+    .catch((error: unknown): Outcome => ({ received: undefined, trouble: asProblem(error) }));
+  const faults: Problem[] = [];
+  let outcome = sent;
+  try {
+    if (addresses) outcome = withoutSignature(sent, addresses);
+    const { received } = outcome;
+    if (received) for (const value of credentialsReceived(received)) workspace.redactor.add(value);
+    if (seal && received) {
+      if (received.parts.hops.length === 0) workspace.clocks.heard(wire.url.host, received, sentAt);
+      seal.hide(received);
+    }
+    if (received && setsCookies(received.headers))
+      await carrying.answered(new URL(received.finalUrl), received.headers);
+  } catch (error) {
+    faults.push(asProblem(error));
+  }
+  return { exchanged: one, attached, wire, outcome, inside: false, faults };
+}

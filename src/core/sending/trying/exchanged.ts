@@ -1,0 +1,78 @@
+/**
+ * Each exchange is an echo: of a call that changes something a first line is on disk before it leaves, and what became of it
+ * takes the place of that line, whatever goes wrong in between.
+ */
+import { faultyEcho, type Occasion, recordEcho } from '../../echo/record.js';
+import type { WireRequest } from '../../exchange/request/wire.js';
+import type { Outcome } from '../../exchange/transfer/transport.js';
+import type { Sent } from '../sending.js';
+import type { Conversation } from './conversation.js';
+
+export interface Exchanged {
+  readonly echo: string;
+  readonly at: Date;
+  /** As it leaves. */
+  readonly wire: WireRequest;
+}
+
+type Concluded = Pick<Sent, 'outcome' | 'verdicts' | 'kept'>;
+
+/** Of what is no answer yet nothing is expected, and nothing is kept. */
+export const unjudged = (outcome: Outcome): Concluded => ({ outcome, verdicts: [], kept: [] });
+
+const nothingYet: Outcome = { received: undefined, trouble: undefined };
+
+export const exchanged = ({ workspace: { log } }: Conversation, wire: WireRequest): Exchanged => ({
+  echo: log.nextId(),
+  at: new Date(),
+  wire,
+});
+
+const occasionOf = (
+  { workspace: { environment }, sessions, sending, resolved: { request, inputs } }: Conversation,
+  { echo: id, at }: Exchanged,
+  state: Occasion['state'],
+): Occasion => ({
+  id,
+  at,
+  environment: environment.name,
+  request: request.name,
+  operation: request.operation,
+  sessions,
+  inputs,
+  step: sending.step,
+  row: sending.row,
+  state,
+});
+
+/** Settles when it is on disk that it leaves. @throws Problem file-unreadable: then it may not leave */
+export function recordLeaving(talk: Conversation, one: Exchanged): Promise<void> {
+  const { log, redactor } = talk.workspace;
+  const { outcome, verdicts, kept } = unjudged(nothingYet);
+  log.append(
+    () => recordEcho(occasionOf(talk, one, 'leaving'), one.wire, outcome, verdicts, kept, redactor, log.beside),
+    one.wire.body?.shown.length ?? 0,
+  );
+  return log.written();
+}
+
+/** @param again something more was sent because of it: another try, or where a redirect leads */
+export function record(
+  talk: Conversation,
+  one: Exchanged,
+  { outcome, verdicts, kept }: Concluded,
+  again = false,
+): void {
+  const { log, redactor } = talk.workspace;
+  const occasion = occasionOf(talk, one, again ? 'again' : undefined);
+  log.append(
+    () => {
+      try {
+        return recordEcho(occasion, one.wire, outcome, verdicts, kept, redactor, log.beside);
+      } catch (error) {
+        return faultyEcho(occasion, one.wire, outcome, error, redactor);
+      }
+    },
+    (one.wire.body?.shown.length ?? 0) + (outcome.received?.parts.body.length ?? 0),
+  );
+}

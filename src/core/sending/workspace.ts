@@ -1,0 +1,119 @@
+/** Everything that sending needs, opened once for a command: collection, environment, transport, sessions, log. */
+import type { Readable } from 'node:stream';
+import type { Collection } from '../collection/collection.js';
+import type { Environment, Layers, Settings } from '../collection/variables/layers.js';
+import type { EchoLog } from '../echo/log.js';
+import type { Redactor } from '../echo/redactor.js';
+import type { ConnectionPlan, ConnectionSettings } from '../exchange/connection/connection.js';
+import type { ListedOrigins } from '../exchange/hosts/listed-origins.js';
+import type { Pins } from '../exchange/hosts/pins.js';
+import type { WaysOut } from '../exchange/hosts/ways-out.js';
+import type { Timeout } from '../exchange/request/wire.js';
+import type { Transport } from '../exchange/transfer/transport.js';
+import type { Moment, World } from '../expression/evaluation.js';
+import type { Names } from '../expression/names.js';
+import type { Accepted } from '../matcher/matcher.js';
+import type { HostGate } from '../pacing/host-gate.js';
+import type { RetryPolicy } from '../pacing/retry-policy.js';
+import type { Patience, Wait } from '../pacing/tries.js';
+import type { CookieJars } from '../session/cookie-jar.js';
+import type { SecretStore } from '../session/secrets.js';
+import type { Person, SessionRoom } from '../session/session-kind.js';
+import type { Sessions } from '../session/sessions.js';
+import type { Clocks } from '../signature/clocks.js';
+import type { Preparation } from './preparation.js';
+
+/** A call that would change something, for the question whether it may. */
+export interface ChangeFacts {
+  readonly environment: string;
+  readonly host: string;
+  readonly method: string;
+  readonly url: string;
+  /** How many calls that change something the command has before it, this one included; of each row, where it has rows. */
+  readonly calls: number;
+  readonly rows: boolean;
+}
+
+export interface WorkspaceSettings {
+  readonly collection: Collection;
+  readonly environment?: string | undefined;
+  /** From `--set`. */
+  readonly settings?: Settings | undefined;
+  readonly seed?: number | undefined;
+  /** In place of the present, for a signature that is to be reproduced. */
+  readonly moment?: Moment | undefined;
+  /** The user's own Echo Trail folder, where the key of sealed files is kept. */
+  readonly home: string;
+  readonly processEnvironment: Readonly<Record<string, string | undefined>>;
+  readonly userAgent: string;
+  readonly allowChanges?: boolean | undefined;
+  /** Real paths of files that were named on the command line. */
+  readonly typedFiles?: ReadonlyMap<string, string> | undefined;
+  /** In place of what the environment says of connections. */
+  readonly connection?: ConnectionSettings | undefined;
+  /** Who can agree to a session; undefined where nobody is there. */
+  readonly person?: Person | undefined;
+  readonly choose?: Workspace['choose'];
+  readonly accept?: Workspace['accept'];
+  /** Everything but the sending. */
+  readonly dryRun?: boolean | undefined;
+  /** One that knows secrets already. */
+  readonly redactor?: Redactor | undefined;
+  readonly standardInput?: Workspace['standardInput'];
+  /** Asks a person whether a secret may go new ways, while everything waits; undefined where nobody is there. */
+  readonly allowSecret?: ((name: string, environment: string, added: readonly string[]) => boolean) | undefined;
+  /** Asks a person; undefined where nobody is there. */
+  readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
+}
+
+export interface Workspace extends Preparation {
+  readonly environment: Environment;
+  readonly layers: Layers;
+  readonly settings: Settings;
+  readonly transport: Transport;
+  readonly sessions: Sessions;
+  /** What kinds of sessions remember while the program runs. */
+  readonly sessionMemory: Map<string, unknown>;
+  /** What a session file has to do with. */
+  sessionRoom(name: string, caller: Names): SessionRoom;
+  readonly secrets: SecretStore;
+  readonly redactor: Redactor;
+  readonly log: EchoLog;
+  readonly origins: ListedOrigins;
+  readonly ways: WaysOut;
+  readonly timeout: Partial<Timeout>;
+  readonly connection: ConnectionPlan;
+  readonly cookies: CookieJars;
+  readonly pins: Pins;
+  readonly clocks: Clocks;
+  readonly moment: Moment | undefined;
+  readonly userAgent: string;
+  /** Told of each session that is opened on the way; a walk sets it. */
+  onSessionOpened?: ((name: string) => void) | undefined;
+  /** The gate of a host, through which all that is sent to it goes. */
+  gate(host: string): HostGate;
+  /** When a request whose file says nothing is sent again. */
+  retry: RetryPolicy | undefined;
+  readonly patience: Patience;
+  /** Told when a host asks for patience; a walk sets it. */
+  onWait?: ((wait: Wait) => void) | undefined;
+  /** Everything but the sending. */
+  readonly dryRun: boolean;
+  /** Lets a person pick one of several; undefined where nobody is there. */
+  readonly choose: ((question: string, labels: readonly string[]) => Promise<number>) | undefined;
+  /** Takes what is found as the new baseline. */
+  readonly accept: ((accepted: Accepted) => void) | undefined;
+  /** Names that the environment and the collection's variables may take from whoever sends. */
+  readonly outsideNames: ReadonlySet<string>;
+  /** Where rows come from that are read from standard input. */
+  readonly standardInput: (() => Readable) | undefined;
+  world(): World;
+  /** @throws Problem change-refused, change-unconfirmed */
+  demandChange(facts: Omit<ChangeFacts, 'environment' | 'calls' | 'rows'>): Promise<void>;
+  /** What is to come, for the question whether it may. */
+  expectChanges(expected: Pick<ChangeFacts, 'calls' | 'rows'>): void;
+  /** @throws Problem usage: a name of `--set` that neither these inputs nor any variable knows */
+  checkSettings(inputs: Iterable<string>): void;
+  /** Closes all of it, whatever goes wrong with a part. @returns how many records of old exchanges were let go */
+  close(): Promise<number>;
+}

@@ -1,0 +1,109 @@
+/** A trail once a row. */
+
+import { shortText } from '../../matcher/reading.js';
+import { Problem } from '../../problem/problem.js';
+import { graver } from '../../problem/severity.js';
+import type { Workspace } from '../../sending/workspace.js';
+import { ownMember } from '../../value/own-member.js';
+import type { ValueMap } from '../../value/written.js';
+import type { Journal } from '../journal.js';
+import type { Scope } from '../names/scope.js';
+import { fromCommandLine, inputScope, startScope } from '../names/start-scope.js';
+import { RowNumbers } from '../rows/row-numbers.js';
+import type { Row } from '../rows/row-source.js';
+import type { RowsPlan } from '../rows/rows-plan.js';
+import type { TrailPlan, Walk } from '../step-kind.js';
+import { lineOf, openTable, settleTable, type Table } from '../table/table.js';
+import { manyAtOnce } from './many.js';
+import type { Tally } from './tally.js';
+import { type Walked, walkWithUndo } from './undoing.js';
+import type { WalkSettings } from './walk-settings.js';
+
+/** So many at once, as they come; memory holds only those. */
+export async function walkRows(
+  plan: TrailPlan,
+  rows: RowsPlan,
+  workspace: Workspace,
+  walkOf: (scope: Scope, row: number, label: string) => Walk,
+  tally: Tally,
+  { journal, number = 0, rows: only, signal, undoSignal, report }: WalkSettings,
+  ending: AbortSignal,
+  tableFiles: Set<string>,
+): Promise<void> {
+  const given = fromCommandLine(workspace);
+  // Where nothing is sent, there are no answers to make lines of.
+  const lines = workspace.dryRun ? undefined : plan.table;
+  const scope = inputScope(plan, workspace, given);
+  const table = lines && (await openTable(lines, { workspace, scope, tableFiles }));
+  const source = rows.read(workspace, scope);
+  // Only what is written down, or looked for, has to be known again.
+  const known = journal || only ? new RowNumbers(journal?.digestsBefore(number), only) : undefined;
+  const ended = await manyAtOnce(
+    source[Symbol.asyncIterator](),
+    plan.atOnce,
+    async (columns, place) => {
+      const { number: own, digest } = known?.next(columns) ?? { number: place, digest: '' };
+      if (only && !only.has(digest)) return;
+      const row: Row = { number: own, columns };
+      const before = journal?.rowBefore(number, row.number);
+      if (before !== undefined) {
+        await keptLine(table, row.number, journal, `${number}.${row.number}`);
+        tally.rows[before ? 'ok' : 'failed'] += 1;
+        tally.rows.before += 1;
+        if (!before) tally.problem = graver(tally.problem, failedBefore(row));
+        return;
+      }
+      const label = labelOf(row);
+      journal?.rowBegun(number, row.number, digest);
+      const walk = walkOf(startScope(plan, workspace, given, row), row.number, label);
+      const walked = await walkWithUndo(plan, walk, undoSignal);
+      const { problem, takenBack } = table ? await withLine(plan, walk, row, table, walked) : walked;
+      // A row that was interrupted is gone on with when the run is resumed, unless it was taken back.
+      if (signal.aborted && problem && !takenBack) return;
+      report({ event: 'row', row: row.number, ok: !problem, label, problem });
+      journal?.row(number, row.number, digest, label, problem);
+      if (problem) tally.problem = graver(tally.problem, problem);
+    },
+    ending,
+  );
+  tally.ended = ended;
+  if (ended) tally.problem = graver(tally.problem, ended);
+  if (!lines || !table) return;
+  if (ending.aborted) return table.abandon();
+  report(await settleTable(lines, table, plan.name, undefined));
+}
+
+/** What a row came to, with its line in the table: a column that cannot be worked out is a failure. */
+async function withLine(plan: TrailPlan, walk: Walk, row: Row, table: Table, walked: Walked): Promise<Walked> {
+  if (!plan.table) return walked;
+  const { cells, problem } = lineOf(plan.table, walk, walked.problem);
+  walk.journal?.cells(walk.at, cells);
+  await table.add(row.number, cells);
+  return { ...walked, problem };
+}
+
+/** The line that a row left in an earlier command. */
+async function keptLine(
+  table: Table | undefined,
+  number: number,
+  journal: Journal | undefined,
+  at: string,
+): Promise<void> {
+  const cells = journal?.cellsBefore(at) as ValueMap | undefined;
+  if (table && cells) await table.add(number, cells);
+}
+
+const failedBefore = ({ number }: Row): Problem =>
+  new Problem('step-failed', { what: `row ${number} failed before the run was resumed` });
+
+/** Needs no quoting and no cutting. */
+const plainWord = /^[\w .:-]{1,100}$/;
+
+/** What a row is told apart by: the value of its first column. */
+function labelOf({ columns }: Row): string {
+  for (const name in columns) {
+    const value = ownMember(columns, name);
+    return typeof value === 'string' && plainWord.test(value) ? value : shortText(value).replace(/^"|"$/g, '');
+  }
+  return '';
+}

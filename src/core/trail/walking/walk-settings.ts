@@ -1,0 +1,25 @@
+/** What a caller says of a walk. */
+import type { WalkEvent } from '../events.js';
+import type { Handled } from '../handled.js';
+import type { Journal } from '../journal.js';
+import type { Walk } from '../step-kind.js';
+
+export interface WalkSettings {
+  readonly report: (event: WalkEvent) => void;
+  /** Ends the walk; undo parts run after it. */
+  readonly signal: AbortSignal;
+  /** Ends the undo parts too. */
+  readonly undoSignal?: AbortSignal | undefined;
+  /** Which of the walks of a command it is, from 0. */
+  readonly number?: number;
+  readonly journal?: Journal | undefined;
+  /** Only the rows of these digests; all where nothing is said. */
+  readonly rows?: ReadonlySet<string> | undefined;
+  /** No further row or iteration is begun once one has failed. */
+  readonly stopAtFirstFailure?: boolean | undefined;
+  /** Files that other tables of the same command went to: of other trails, or in other environments. */
+  readonly tablesElsewhere?: ReadonlySet<string> | undefined;
+  /** What `once-by` passes over; kept from one walk to the next. */
+  readonly handled?: Handled | undefined;
+  readonly remember?: Walk['remember'];
+}

@@ -1,0 +1,90 @@
+/** Every document that `--json` prints holds to its schema. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { documents } from '../../../src/cli/documents/documents.js';
+import { demoCollection, temporaryFolder } from '../../support/folder.js';
+import { documentLines, echoTrail } from '../../support/program.js';
+import { harbourForThisFile } from '../../support/standin.js';
+
+const standin = await harbourForThisFile();
+const cwd = demoCollection(standin.origin);
+const env = { ECHO_TRAIL_SECRET_DESK_PASSWORD: standin.credentials.password };
+const seen = new Set<string>();
+
+function holds(name: keyof typeof documents, value: unknown): void {
+  const result = documents[name].safeParse(value);
+  assert.ok(result.success, `${name}: ${JSON.stringify(result.error?.issues)}\n${JSON.stringify(value)}`);
+  seen.add(name);
+}
+
+const single: readonly (readonly [name: keyof typeof documents, args: readonly string[]])[] = [
+  ['init', ['init', temporaryFolder()]],
+  ['docs add', ['docs', 'add', `${standin.origin}/openapi.json`, '--name', 'copy']],
+  ['docs list', ['docs', 'list']],
+  ['docs find', ['docs', 'find', 'berth']],
+  ['docs show', ['docs', 'show', 'harbour/bookCall']],
+  ['docs show', ['docs', 'show', '--type', 'harbour/Vessel']],
+  ['docs tree', ['docs', 'tree']],
+  ['docs refresh', ['docs', 'refresh', 'copy']],
+  ['draft', ['draft', 'harbour/bookCall', '--as', 'calls/drafted']],
+  ['docs ask', ['docs', 'ask']],
+  ['env make', ['env', 'make', 'night', '--origin', standin.origin]],
+  ['env list', ['env', 'list']],
+  ['env show', ['env', 'show']],
+  ['session list', ['session', 'list']],
+  ['session show', ['session', 'open', 'agent']],
+  ['preview', ['preview', 'calls/book']],
+  ['send', ['send', 'calls/book']],
+  ['send', ['send', 'GET', 'http://127.0.0.1:9/']],
+  ['send', ['send', 'GET', '/chart']],
+  ['follow', ['follow']],
+  ['compare', ['compare', 'last', 'last']],
+  ['import address', ['import', 'address', 'http://127.0.0.1:9/v1/berths?quay=north', '--as', 'imported']],
+  ['secret list', ['secret', 'list']],
+  ['echo list', ['echo', 'list']],
+  ['echo show', ['echo', 'show']],
+  ['echo prune', ['echo', 'prune', '--keep', '200']],
+  ['list', ['list']],
+  ['check', ['check']],
+];
+for (const [name, args] of single) {
+  test(`${args.slice(0, 2).join(' ')} --json`, async () => {
+    const ended = await echoTrail([...args, '--json'], { cwd, env });
+    const lines = documentLines(ended);
+    assert.equal(lines.length, 1, ended.err);
+    holds(name, lines[0]);
+  });
+}
+
+test('run --json prints a document an event', async () => {
+  for (const args of [
+    ['run', 'berth-stay', '--set', 'new-nights=40'],
+    ['run', 'register-check'],
+    ['run', '--undo', 'last'],
+    ['session', 'close', 'agent'],
+    ['run', 'berth-stay'],
+    ['run', 'dredge', '--matrix'],
+    ['run', '--undo', 'last'],
+    ['run', 'triage'],
+    ['run', '--resume', 'last'],
+    ['run', 'lights-change'],
+    ['run', 'logbook-count'],
+    ['run', 'notices-harvest'],
+  ]) {
+    if (args[0] === 'session') {
+      await echoTrail(args, { cwd, env });
+      continue;
+    }
+    for (const line of documentLines(await echoTrail([...args, '--json'], { cwd, env }))) {
+      const event = String(line.event).replace('-', ' ');
+      holds(`run ${event.startsWith('session') ? 'session' : event}` as keyof typeof documents, line);
+    }
+  }
+});
+
+test('every schema was met', () => {
+  assert.deepEqual(
+    Object.keys(documents).filter((name) => !seen.has(name)),
+    [],
+  );
+});
