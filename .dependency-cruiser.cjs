@@ -21,9 +21,10 @@ const rooms = [
   'pacing',
   'sending',
   'trail',
-  'run',
   'interchange',
   'check',
+  'run',
+  'report',
 ];
 
 module.exports = {

@@ -3,7 +3,7 @@
  * nothing, and fails where a file is not what the code says.
  */
 import { existsSync } from 'node:fs';
-import { mkdir, readFile, writeFile } from 'node:fs/promises';
+import { mkdir, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { build } from 'esbuild';
@@ -23,7 +23,8 @@ await build({
 });
 const { generatedFiles } = await import(pathToFileURL(outfile).href);
 const stale = [];
-for (const [path, text] of Object.entries(generatedFiles())) {
+const generated = generatedFiles();
+for (const [path, text] of Object.entries(generated)) {
   const full = join(root, path);
   const before = existsSync(full) ? await readFile(full, 'utf8') : undefined;
   if (before === text) continue;
@@ -31,6 +32,15 @@ for (const [path, text] of Object.entries(generatedFiles())) {
   if (check) continue;
   await mkdir(dirname(full), { recursive: true });
   await writeFile(full, text);
+}
+// What no code makes any more.
+for (const folder of ['schemas', 'docs/reference']) {
+  for (const name of await readdir(join(root, folder), { recursive: true })) {
+    const path = `${folder}/${name}`;
+    if (!/\.\w+$/.test(name) || path in generated) continue;
+    stale.push(path);
+    if (!check) await rm(join(root, path));
+  }
 }
 if (stale.length > 0)
   console.log(`${check ? 'not what the code says (npm run generate)' : 'written'}: ${stale.join(', ')}`);

@@ -3,6 +3,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { answerDifferences, type ComparedAnswer } from '../../core/comparison/answers.js';
 import type { Difference } from '../../core/comparison/difference.js';
 import type { Unordered } from '../../core/comparison/differences.js';
+import { recordedDifference } from '../../core/echo/recorded-verdict.js';
 import { noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { Problem } from '../../core/problem/problem.js';
@@ -19,7 +20,6 @@ import { emit } from '../documents/emit.js';
 import { wholeNumber } from '../options/whole-number.js';
 import { type Giving, withInputs } from '../sending/giving.js';
 import { printableLine } from '../view/printable.js';
-import { differenceDocument } from '../view/response/verdict-document.js';
 import { table } from '../view/table.js';
 
 export const { configure }: CommandModule = {
@@ -56,17 +56,11 @@ export const { configure }: CommandModule = {
             }),
             ...slower(left, right, timeRatio === undefined ? undefined : Number(timeRatio)),
           ];
-          const { hideIn, hide } = workspace.redactor;
+          const { hide } = workspace.redactor;
           if (terminal.json) {
             emit(terminal, 'compare', {
               same: found.length === 0,
-              differences: found.map((one) =>
-                differenceDocument({
-                  ...one,
-                  left: one.left && hideIn(one.left),
-                  right: one.right && hideIn(one.right),
-                }),
-              ),
+              differences: found.map((one) => recordedDifference(one, workspace.redactor)),
             });
             return found.length === 0 ? 0 : 1;
           }

@@ -1,19 +1,29 @@
 /** `run`: trails and requests, walked. */
+import type { Problem } from '../../core/problem/problem.js';
+import type { RunHost } from '../../core/run/run-host.js';
 import { type CommandModule, examples } from '../command.js';
-import { undoEarlier, walkEarlier } from '../walking/earlier.js';
-import { runOptions, runWishes } from '../walking/options.js';
-import { walkNames } from '../walking/walk-names.js';
+import { type Context, settingsOf } from '../context.js';
+import { exitStatus } from '../exit-status.js';
+import { runHost } from '../walking/host.js';
+import { demandOwnEnvironment, type RunOptions, runOptions, runWishes } from '../walking/options.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
     command.argument('[names...]', 'trails, requests, or folders of them, walked one after the other');
     runOptions(command).action(
-      run(async (context, names, options) => {
-        const wishes = runWishes(options, names);
-        if (wishes.undo !== undefined) return undoEarlier(context, wishes.undo, wishes);
-        const earlier = wishes.resume ?? wishes.failedOf;
-        if (earlier !== undefined) return walkEarlier(context, earlier, wishes);
-        return walkNames(context, names, wishes);
+      run(async (context, names, given) => {
+        const options = runWishes(given, names);
+        const environments = context.options.env?.split(',').map((name) => name.trim()) ?? [undefined];
+        const host = runHost(context, options, names.length > 0 && environments.length > 1);
+        try {
+          const problem =
+            names.length > 0
+              ? await (await import('../../core/run/run-names.js')).runNames(host, names, options, environments)
+              : await goneOnWith(context, host, options);
+          return exitStatus(problem);
+        } finally {
+          host.reporter.end();
+        }
       }),
     );
     examples(command, [
@@ -25,3 +35,14 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
+
+/** `--resume`, `--failed-of` and `--undo`. */
+async function goneOnWith(context: Context, host: RunHost, options: RunOptions): Promise<Problem | undefined> {
+  demandOwnEnvironment(context.options.env);
+  const { resumeRun, runFailedOf, undoEarlier } = await import('../../core/run/earlier-run.js');
+  const collection = await context.collection();
+  const wishes = { ...options, settings: settingsOf(context.options.set ?? []) };
+  if (options.undo !== undefined) return undoEarlier(host, collection, options.undo, wishes);
+  if (options.resume !== undefined) return resumeRun(host, collection, options.resume, wishes);
+  return runFailedOf(host, collection, options.failedOf as string, wishes);
+}

@@ -95,7 +95,9 @@ async function send(
     standardInput: () => process.stdin,
   });
   if (options.pick === undefined) {
-    workspace.onSessionOpened = (name) => terminal.note(terminal.err.dim(`opened  session ${name}`));
+    workspace.listeners.add({
+      sessionOpened: (name) => terminal.note(terminal.err.dim(`opened  session ${name}`)),
+    });
   }
   const outside = url === undefined ? undefined : outsideBy(url, 'typed', workspace, terminal);
   const prepared =

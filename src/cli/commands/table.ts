@@ -83,6 +83,7 @@ export const stages: readonly Stage[] = [
     heading: 'Walk',
     commands: [
       { name: 'run', summary: 'walk trails and requests, assert, wait, resume, undo', load: () => import('./run.js') },
+      { name: 'report', summary: 'what runs came to, from their records', load: () => import('./report.js') },
     ],
   },
   {

@@ -14,6 +14,7 @@ import type { PreparedRequest } from '../../core/sending/prepare.js';
 import type { Outside, Sent } from '../../core/sending/sending.js';
 import { unreadPages } from '../../core/sending/unread.js';
 import type { Workspace } from '../../core/sending/workspace.js';
+import { furtherPagesRecord } from '../../core/trail/record/record-event.js';
 import { writeJson } from '../../core/value/json-text.js';
 import { durationText, sizeText } from '../../core/value/measures.js';
 import { textOf } from '../../core/value/text.js';
@@ -26,7 +27,7 @@ import { printable, printableLine } from '../view/printable.js';
 import { problemLines } from '../view/problem.js';
 import { headersText, prettyText } from '../view/response/answer.js';
 import { answerLine, hopLine, outcomeLines, takenBackLine } from '../view/response/exchange.js';
-import { furtherPagesDocument, furtherPagesLine } from '../view/response/further-pages.js';
+import { furtherPagesLine } from '../view/response/further-pages.js';
 import { sendDocument, takenBackDocument, told } from '../view/response/send-document.js';
 import { type SentPages, sendPages } from './all-pages.js';
 import { sessionsFrom, withInputs } from './giving.js';
@@ -53,8 +54,10 @@ export async function sendAndShow(
   if (options.againstDocs === true) demandDocumented(prepared);
   await demandNamesOf(workspace, prepared, options);
   const hide = workspace.redactor.hide;
-  workspace.onWait = ({ host, wait, why }) =>
-    terminal.note(terminal.err.dim(`waiting ${durationText(wait)} for ${host} (${why})`));
+  workspace.listeners.add({
+    waiting: ({ host, wait, why }) =>
+      terminal.note(terminal.err.dim(`waiting ${durationText(wait)} for ${host} (${why})`)),
+  });
   const live = wishes.live
     ? new LiveSink(
         (text) => terminal.print(printable(hide(text))),
@@ -125,7 +128,7 @@ export async function sendAndShow(
     emit(terminal, 'send', {
       ...sendDocument(sent, workspace),
       ...(pages && { pages }),
-      ...(further && { furtherPages: furtherPagesDocument(further, hide) }),
+      ...(further && { furtherPages: furtherPagesRecord(further, workspace.redactor) }),
       ...(against && { againstDocs: told(against) }),
       ...(takenBack && { takenBackBy: takenBackDocument(takenBack, hide) }),
     });
@@ -137,7 +140,7 @@ export async function sendAndShow(
     takenBack,
   });
   if (count) tellPages(count, options.pages === undefined, terminal);
-  if (further) terminal.note(furtherPagesLine(further, terminal.err, hide));
+  if (further) terminal.note(furtherPagesLine(furtherPagesRecord(further, workspace.redactor), terminal.err));
   return graverStatus(status, exitStatus(unshown));
 }
 
@@ -218,7 +221,8 @@ function printPicked(
     terminal.complain(problemLines(problem, terminal.err, hide));
     return status || 1;
   }
-  if (further && Array.isArray(found)) terminal.note(furtherPagesLine(further, terminal.err, hide));
+  if (further && Array.isArray(found))
+    terminal.note(furtherPagesLine(furtherPagesRecord(further, { hide }), terminal.err));
   const value = plain(found);
   terminal.content(
     hide(isValueMap(value) || Array.isArray(value) ? writeJson(found) : value === null ? 'null' : textOf(found)),

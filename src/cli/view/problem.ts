@@ -1,10 +1,20 @@
 /** Errors in words: what happened, where, the likely cause, what to do. */
 import { type Problem, positionText } from '../../core/problem/problem.js';
+import type { PlacedProblem } from '../../core/trail/record/run-record.js';
 import type { Colours } from '../terminal/terminal.js';
 import { printable } from './printable.js';
 
+/** What is told of a problem. */
+interface ToldProblem extends Pick<Problem, 'code' | 'what' | 'where' | 'reason' | 'remedy' | 'excerpt'> {
+  readonly family?: Problem['family'];
+}
+
+/** Of a problem in a record, in which nothing is secret. */
+export const briefLines = ({ code, what, cause, remedy, where, excerpt }: PlacedProblem, colours: Colours): string =>
+  problemLines({ code: code as Problem['code'], what, reason: cause, remedy, where, excerpt }, colours);
+
 export function problemLines(
-  problem: Problem,
+  problem: ToldProblem,
   colours: Colours,
   hide: (text: string) => string = (text) => text,
 ): string {

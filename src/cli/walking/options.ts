@@ -6,15 +6,15 @@ import { parseDuration } from '../../core/value/measures.js';
 import { ownMember } from '../../core/value/own-member.js';
 import { wholeNumber } from '../options/whole-number.js';
 
-export interface RunWishes {
+export interface RunOptions {
   readonly rows: string | undefined;
   readonly atOnce: number | undefined;
   readonly allowChanges: boolean;
   readonly accept: boolean;
   readonly dryRun: boolean;
   readonly stopAtFirstFailure: boolean;
-  /** How often all is walked; undefined for as long as nobody ends it. */
-  readonly repeat: number | undefined;
+  /** How often all is walked; `Infinity` for as long as nobody ends it. */
+  readonly repeat: number;
   /** Milliseconds from one beginning to the next. */
   readonly every: number;
   readonly until: 'ok' | 'failed' | undefined;
@@ -45,19 +45,19 @@ export function runOptions(command: Command): Command {
     .option('--undo <run>', 'take back what a run made and has not taken back');
 }
 
-export function runWishes(options: Record<string, unknown>, names: readonly string[]): RunWishes {
+export function runWishes(options: Record<string, unknown>, names: readonly string[]): RunOptions {
   const text = (name: string): string | undefined => ownMember(options, name) as string | undefined;
   const flag = (name: string): boolean => ownMember(options, name) === true;
   const number = (name: string, flagName: string): number | undefined =>
     text(name) === undefined ? undefined : wholeNumber(text(name) as string, flagName, { least: 1 });
-  const wishes: RunWishes = {
+  const wishes: RunOptions = {
     rows: text('rows'),
     atOnce: number('atOnce', '--at-once'),
     allowChanges: flag('allowChanges'),
     accept: flag('accept'),
     dryRun: flag('dryRun'),
     stopAtFirstFailure: flag('stopAtFirstFailure'),
-    repeat: number('repeat', '--repeat') ?? (text('every') === undefined ? 1 : undefined),
+    repeat: number('repeat', '--repeat') ?? (text('every') === undefined ? 1 : Number.POSITIVE_INFINITY),
     every: everyOf(text('every')),
     until: untilOf(text('until')),
     matrix: flag('matrix'),
@@ -115,7 +115,13 @@ function everyOf(text: string | undefined): number {
   throw new Problem('usage', { what: `--every takes a duration with its unit, such as 30s or 5m, not ${text}` });
 }
 
-function untilOf(text: string | undefined): RunWishes['until'] {
+function untilOf(text: string | undefined): RunOptions['until'] {
   if (text === undefined || text === 'ok' || text === 'failed') return text;
   throw new Problem('usage', { what: `--until takes ok or failed, not ${text}` });
+}
+
+/** @throws Problem usage: a run that is gone on with knows its environment */
+export function demandOwnEnvironment(env: string | undefined): void {
+  if (env !== undefined)
+    throw new Problem('usage', { what: '--env: the run knows its environment', remedy: 'leave it out' });
 }

@@ -14,6 +14,7 @@ import { isSecretName } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
 import type { Echo, RecordedBody } from './echo.js';
 import { receivedHeaders, recordedLine, sentHeaders } from './header-text.js';
+import { recordedVerdict } from './recorded-verdict.js';
 import type { Redactor } from './redactor.js';
 
 /** Characters of a body that are recorded. */
@@ -67,7 +68,7 @@ export function recordEcho(
     phases: received && phasesOf(received),
     trouble: trouble && recordedTrouble(trouble, redactor),
     met: verdicts.length - failed.length,
-    failed: failed.length > 0 ? failed.map((verdict) => hideVerdict(verdict, redactor)) : undefined,
+    failed: failed.length > 0 ? failed.map((verdict) => recordedVerdict(verdict, redactor)) : undefined,
     kept: kept.length > 0 ? recordedKeeps(kept, redactor) : undefined,
   };
   const sent: Omit<Echo['sent'], 'headers'> = {
@@ -230,22 +231,5 @@ function recordedTrouble(trouble: Problem, redactor: Redactor): NonNullable<Echo
   return {
     ...brief(trouble, redactor.hide),
     ...(where !== undefined && { where: typeof where === 'string' ? where : positionText(where) }),
-  };
-}
-
-/** So many places that differ from an expected document are recorded. */
-const mostDeviations = 100;
-
-function hideVerdict({ deviations, ...verdict }: Verdict, redactor: Redactor): NonNullable<Echo['failed']>[number] {
-  const texts = Object.fromEntries(
-    Object.entries(verdict).map(([key, value]) => [key, typeof value === 'string' ? redactor.hide(value) : value]),
-  ) as unknown as Omit<Verdict, 'deviations'>;
-  if (!deviations) return texts;
-  const side = (value: Value | undefined): Value | undefined => value && redactor.hideIn(value);
-  return {
-    ...texts,
-    deviations: deviations
-      .slice(0, mostDeviations)
-      .map(({ at, kind, left, right }) => ({ at, kind, left: side(left), right: side(right) })),
   };
 }

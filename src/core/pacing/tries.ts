@@ -1,6 +1,6 @@
 /** Sending through the gate of a host, and again where the server is too busy or the answer was lost. */
 import type { Outcome } from '../exchange/transfer/transport.js';
-import { asProblem, Problem } from '../problem/problem.js';
+import { asProblem, interruption, type Problem } from '../problem/problem.js';
 import { durationText } from '../value/measures.js';
 import type { HostGate } from './host-gate.js';
 import { ownWait, type RetryPolicy } from './retry-policy.js';
@@ -41,7 +41,7 @@ export interface TryRoom {
   readonly expected: (outcome: Outcome) => Promise<boolean>;
   /** The body says "too busy". */
   readonly busy: (outcome: Outcome) => Promise<boolean>;
-  readonly onWait: ((wait: Wait) => void) | undefined;
+  readonly onWait: (wait: Wait) => void;
 }
 
 export interface Tried<A> {
@@ -81,10 +81,10 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
     const entering = gate.enter(signal);
     const turn = entering instanceof Promise ? await entering : entering;
     // Interrupted while it waited: it does not leave.
-    if (!turn) return ended(tries, interrupted());
+    if (!turn) return ended(tries, interruption());
     if (signal?.aborted) {
       gate.leave(false);
-      return ended(tries, interrupted());
+      return ended(tries, interruption());
     }
     let attempt: A;
     try {
@@ -131,14 +131,12 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
     gate.leave(false);
     patience.waited += added;
     // Those that were refused together lengthen one wait by a little each, which is no news.
-    if (added > wait / 4 || !received) room.onWait?.({ host, wait, added, why, told: told !== undefined });
+    if (added > wait / 4 || !received) room.onWait({ host, wait, added, why, told: told !== undefined });
     onTry(attempt);
     // A lost answer is no word of the host: only this request waits.
     if (!received) await pause(wait, signal);
   }
 }
-
-const interrupted = (): Problem => new Problem('interrupted', { what: 'interrupted' });
 
 /** A quota that is spent: the host is left alone until it is filled, ahead of a refusal. */
 function waitAhead(
@@ -150,7 +148,7 @@ function waitAhead(
   if (wait === undefined || wait <= 0 || wait > policy.ceiling) return;
   const added = gate.shut(wait);
   patience.waited += added;
-  if (added > 0) onWait?.({ host, wait, added, why: 'quota spent', told: true });
+  if (added > 0) onWait({ host, wait, added, why: 'quota spent', told: true });
 }
 
 /** Most answers are what was wanted, and nobody need be asked. */

@@ -82,3 +82,7 @@ export const problemCodes = {
 } as const satisfies Record<string, ProblemMeaning>;
 
 export type ProblemCode = keyof typeof problemCodes;
+
+/** The family of a code that was read from somewhere; of one that is not known here, that of a step that failed. */
+export const familyOf = (code: string): ProblemFamily =>
+  Object.hasOwn(problemCodes, code) ? problemCodes[code as ProblemCode].family : 'failed-expectation';

@@ -72,6 +72,9 @@ export class Problem extends Error {
   }
 }
 
+/** A signal came, or somebody pressed Ctrl-C. */
+export const interruption = (): Problem => new Problem('interrupted', { what: 'interrupted' });
+
 /** `file:line:column`, as editors and terminals make it clickable. */
 export function positionText(position: FilePosition): string {
   const { file, line, column } = position;

@@ -1,7 +1,9 @@
-/** Which of several problems decides, in the order of the exit statuses. */
+/** Which of several problems decides: the one order of severity, which is that of the exit statuses. */
+import type { ProblemFamily } from './codes.js';
 import type { Problem } from './problem.js';
 
-const order: readonly Problem['family'][] = [
+/** The least severe first. */
+const order: readonly ProblemFamily[] = [
   'failed-expectation',
   'no-answer',
   'refused',
@@ -10,6 +12,8 @@ const order: readonly Problem['family'][] = [
   'interrupted',
 ];
 
-export function graver(one: Problem | undefined, other: Problem): Problem {
-  return one && order.indexOf(one.family) >= order.indexOf(other.family) ? one : other;
-}
+/** From 0, the least. */
+export const severityOf = (family: ProblemFamily): number => order.indexOf(family);
+
+export const moreSevere = (one: Problem | undefined, other: Problem): Problem =>
+  one && severityOf(one.family) >= severityOf(other.family) ? one : other;

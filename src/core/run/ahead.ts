@@ -7,7 +7,7 @@ import { Evaluation } from '../expression/evaluation.js';
 import { noNames } from '../expression/names.js';
 import { readPlace } from '../place/registry.js';
 import { asProblem, Problem } from '../problem/problem.js';
-import { graver } from '../problem/severity.js';
+import { moreSevere } from '../problem/severity.js';
 import { sendRequest } from '../sending/send.js';
 import type { Workspace } from '../sending/workspace.js';
 import { demandNeeds } from '../trail/needs/needs.js';
@@ -53,7 +53,7 @@ async function demandHosts(workspace: Workspace, plans: readonly TrailPlan[]): P
     }
   }
   const missing = (await Promise.all([...hosts.values()].map(reached))).filter((problem) => problem !== undefined);
-  if (missing.length > 0) throw missing.reduce(graver);
+  if (missing.length > 0) throw missing.reduce(moreSevere);
 }
 
 /** What the address begins with, where that needs no row; undefined where a proxy stands before it. */

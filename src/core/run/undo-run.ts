@@ -4,6 +4,8 @@ import type { Workspace } from '../sending/workspace.js';
 import type { UndoEvent, WalkEvent } from '../trail/events.js';
 import type { Armed, Journal } from '../trail/journal.js';
 import type { KeptName } from '../trail/names/kept-names.js';
+import { recordOf } from '../trail/record/record-event.js';
+import type { RunRecord } from '../trail/record/run-record.js';
 import { closeSessions } from '../trail/walking/closing.js';
 import { takeBack } from '../trail/walking/taking-back.js';
 import { undoState } from '../trail/walking/undoing.js';
@@ -34,12 +36,16 @@ export async function undoRun(
   workspace: Workspace,
   before: Before,
   journal: Journal,
-  report: (event: WalkEvent) => void,
+  tell: (record: RunRecord) => void,
   signal: AbortSignal,
 ): Promise<UndoSummary> {
   let [undone, notUndone] = [0, 0];
   const inDoubt = [...doubtsIn(before)];
-  workspace.onSessionOpened = (name) => report({ event: 'session-opened', name, problem: undefined });
+  const facts = { walk: 0, hiding: workspace.redactor, patience: () => workspace.patience };
+  const report = (event: WalkEvent): void => tell(recordOf(event, facts));
+  const stopListening = workspace.listeners.add({
+    sessionOpened: (name) => report({ event: 'session-opened', name, problem: undefined }),
+  });
   for (const armed of leftOf(before)) {
     if (signal.aborted) break;
     const event = await undoOne(workspace, armed, journal, signal);
@@ -50,7 +56,7 @@ export async function undoRun(
     else notUndone += 1;
   }
   await closeSessions(workspace, report);
-  workspace.onSessionOpened = undefined;
+  stopListening();
   return { run: before.header.run, undone, notUndone, inDoubt };
 }
 

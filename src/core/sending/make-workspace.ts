@@ -23,6 +23,7 @@ import { openSessions } from '../session/sessions.js';
 import { serverClocks } from '../signature/clocks.js';
 import { pathInside } from '../storage/inside.js';
 import type { Value } from '../value/written.js';
+import { listeners } from './listener.js';
 import { openPreparation } from './preparation.js';
 import { type OpenByTrail, sessionRoom } from './sessions/session-room.js';
 import { sessionVariant } from './sessions/session-variant.js';
@@ -91,6 +92,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
   let confirming: Promise<boolean> | undefined;
   let expected: Pick<ChangeFacts, 'calls' | 'rows'> = { calls: 1, rows: false };
 
+  const told = listeners();
   const workspace: Workspace = {
     ...preparation,
     environment,
@@ -132,6 +134,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       return outside;
     },
     patience: { refused: 0, triedAgain: 0, waited: 0 },
+    listeners: told,
     pins,
     clocks: serverClocks(collection.local),
     moment: given.moment,
@@ -149,7 +152,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       },
       home,
       onSecret: redactor.add,
-      onOpened: (name) => workspace.onSessionOpened?.(name),
+      onOpened: told.sessionOpened,
       onClosed: (name) => workspace.cookies.forget(name),
       room: (name, caller) => workspace.sessionRoom(name, caller),
       variant: (name, caller) => sessionVariant(workspace, name, caller),

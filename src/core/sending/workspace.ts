@@ -15,12 +15,13 @@ import type { Names } from '../expression/names.js';
 import type { Accepted } from '../matcher/matcher.js';
 import type { HostGate } from '../pacing/host-gate.js';
 import type { RetryPolicy } from '../pacing/retry-policy.js';
-import type { Patience, Wait } from '../pacing/tries.js';
+import type { Patience } from '../pacing/tries.js';
 import type { CookieJars } from '../session/cookie-jar.js';
 import type { SecretStore } from '../session/secrets.js';
 import type { Person, SessionRoom } from '../session/session-kind.js';
 import type { Sessions } from '../session/sessions.js';
 import type { Clocks } from '../signature/clocks.js';
+import type { Listeners } from './listener.js';
 import type { Preparation } from './preparation.js';
 
 /** A call that would change something, for the question whether it may. */
@@ -88,15 +89,13 @@ export interface Workspace extends Preparation {
   readonly clocks: Clocks;
   readonly moment: Moment | undefined;
   readonly userAgent: string;
-  /** Told of each session that is opened on the way; a walk sets it. */
-  onSessionOpened?: ((name: string) => void) | undefined;
+  /** Told what sending meets on its way. */
+  readonly listeners: Listeners;
   /** The gate of a host, through which all that is sent to it goes. */
   gate(host: string): HostGate;
   /** When a request whose file says nothing is sent again. */
   retry: RetryPolicy | undefined;
   readonly patience: Patience;
-  /** Told when a host asks for patience; a walk sets it. */
-  onWait?: ((wait: Wait) => void) | undefined;
   /** Everything but the sending. */
   readonly dryRun: boolean;
   /** Lets a person pick one of several; undefined where nobody is there. */

@@ -8,7 +8,7 @@ import { hostname } from 'node:os';
 import { dirname, join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
 import * as z from 'zod/mini';
-import { asProblem, Problem } from '../problem/problem.js';
+import { asProblem, interruption, Problem } from '../problem/problem.js';
 import { processes } from './processes.js';
 
 /**
@@ -101,7 +101,7 @@ async function taken(path: string): Promise<() => Promise<void>> {
       watcher?.onWait(path, holder?.process);
     }
     await setTimeout(pause, undefined, { signal: watcher?.signal }).catch(() => {
-      throw new Problem('interrupted', { what: 'interrupted' });
+      throw interruption();
     });
   }
 }

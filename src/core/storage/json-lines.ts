@@ -2,14 +2,15 @@
 import { createReadStream } from 'node:fs';
 import { createInterface } from 'node:readline';
 
-export async function* jsonLines(path: string): AsyncGenerator<unknown> {
+/** @param parse in place of the engine's own, which does not keep all digits of a long number */
+export async function* jsonLines(path: string, parse: (line: string) => unknown = JSON.parse): AsyncGenerator<unknown> {
   for await (const line of createInterface({
     input: createReadStream(path, 'utf8'),
     crlfDelay: Number.POSITIVE_INFINITY,
   })) {
     let parsed: unknown;
     try {
-      parsed = JSON.parse(line);
+      parsed = parse(line);
     } catch {
       continue;
     }

@@ -34,16 +34,24 @@ export function lineLog(path: string, take: () => string): LineLog {
   let hurry: (() => void) | undefined;
 
   async function write(): Promise<void> {
-    file ??= mkdir(dirname(path), { recursive: true, mode: 0o700 }).then(() => open(path, 'a', 0o600));
-    const handle = await file;
-    while (done < woken) {
-      const until = woken;
-      const batch = take();
-      if (batch !== '') await handle.write(batch);
-      done = until;
+    try {
+      file ??= mkdir(dirname(path), { recursive: true, mode: 0o700 }).then(() => open(path, 'a', 0o600));
+      const handle = await file;
+      while (done < woken) {
+        const until = woken;
+        const batch = take();
+        if (batch !== '') await handle.write(batch);
+        done = until;
+        tell();
+        // A run that is fast writes a few large pieces instead of thousands of small ones.
+        if (done < woken && waiters.length === 0) await gathering();
+      }
+    } catch (error) {
+      failure ??= cannotWrite(path, error);
       tell();
-      // A run that is fast writes a few large pieces instead of thousands of small ones.
-      if (done < woken && waiters.length === 0) await gathering();
+    } finally {
+      // In the same moment as the last look for more: who comes any later begins anew.
+      writing = undefined;
     }
   }
 
@@ -66,14 +74,7 @@ export function lineLog(path: string, take: () => string): LineLog {
   const log: LineLog = {
     wake() {
       woken += 1;
-      writing ??= write()
-        .catch((error: unknown) => {
-          failure ??= cannotWrite(path, error);
-          tell();
-        })
-        .finally(() => {
-          writing = undefined;
-        });
+      writing ??= write();
     },
     async written() {
       if (done < woken && failure === undefined) {

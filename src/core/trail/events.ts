@@ -1,4 +1,4 @@
-/** What a walk tells while it happens. Data only; the words are the view's. */
+/** What happens in a walk, with all that is known of it: what is told and kept is the record that is made of it. */
 import type { Difference } from '../comparison/difference.js';
 import type { Wait } from '../pacing/tries.js';
 import type { FurtherPages } from '../paging/further-pages.js';
@@ -98,30 +98,10 @@ export interface TableEvent {
   readonly show: boolean;
 }
 
-export type WalkEvent = StepEvent | UndoEvent | RowEvent | SessionEvent | WaitEvent | TableEvent;
-
-export interface Summary {
-  readonly run: string;
-  readonly ok: boolean;
-  readonly interrupted: boolean;
-  readonly rows: { readonly ok: number; readonly failed: number; readonly before: number } | undefined;
-  readonly steps: { readonly ok: number; readonly failed: number; readonly skipped: number };
-  readonly expectations: { readonly met: number; readonly failed: number };
-  /** Answers that said "too busy", requests that were sent again, and milliseconds that hosts were left alone for. */
-  readonly refused: number;
-  readonly triedAgain: number;
-  readonly waited: number;
-  /** Answers whose body said no to their good status, and what the first of them said. */
-  readonly contradictions: { readonly count: number; readonly first: string };
-  readonly undone: number;
-  /** Undo parts that could not run; what they would have taken back may still be there. */
-  readonly notUndone: readonly string[];
-  /** Changing calls whose answer was lost. */
-  readonly inDoubt: readonly string[];
-  /** Milliseconds. */
-  readonly time: number;
-  /** What ended the rows early, and is told by no event. */
-  readonly ended: Problem | undefined;
-  /** The gravest problem, which decides the exit status. */
-  readonly problem: Problem | undefined;
+/** A changing call whose response was lost. */
+export interface DoubtEvent {
+  readonly event: 'in-doubt';
+  readonly call: string;
 }
+
+export type WalkEvent = StepEvent | UndoEvent | RowEvent | SessionEvent | WaitEvent | TableEvent | DoubtEvent;

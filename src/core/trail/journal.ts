@@ -4,6 +4,7 @@ import type { Value, ValueMap } from '../value/written.js';
 import type { UndoState } from './events.js';
 import type { Handled, HandledItem } from './handled.js';
 import type { KeptName } from './names/kept-names.js';
+import type { RunRecord } from './record/run-record.js';
 
 export interface KnownStep {
   /** `under way`: a changing call left, or was about to, and nothing is known of its answer. */
@@ -67,8 +68,8 @@ export interface Journal {
   /** Settles when it is on disk: only then may the call leave. */
   undoing(at: string, call: string, key: string | undefined): Promise<void>;
   undone(at: string, state: UndoState, problem: Problem | undefined): void;
-  /** A changing call whose answer was lost. */
-  doubt(walk: number, call: string): void;
+  /** What is told of the walk. */
+  record(record: RunRecord): void;
   doubtsBefore(walk: number): readonly string[];
   /** @param way to the step that goes through them */
   handled(way: string, key: string, item: HandledItem): void;

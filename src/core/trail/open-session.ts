@@ -30,7 +30,6 @@ export async function openByTrail(
     signal: never,
     ending: never,
     undo: [],
-    doubt: () => undefined,
     journal: undefined,
     table: undefined,
     last: { cells: {} },

@@ -121,8 +121,6 @@ export interface Walk {
   readonly ending: AbortSignal;
   /** The newest last. */
   readonly undo: ArmedUndo[];
-  /** Told of a changing call whose answer was lost. */
-  readonly doubt: (call: string) => void;
   /** Keeps what happens, and knows what has happened before. */
   readonly journal: Journal | undefined;
   /** The table that this walk leaves a line in. */

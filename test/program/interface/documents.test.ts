@@ -1,9 +1,11 @@
 /** Every document that `--json` prints holds to its schema. */
 import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { test } from 'node:test';
 import { documents } from '../../../src/cli/documents/documents.js';
 import { demoCollection, temporaryFolder } from '../../support/folder.js';
-import { documentLines, echoTrail } from '../../support/program.js';
+import { documentLines, echoTrail, projectFolder } from '../../support/program.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const standin = await harbourForThisFile();
@@ -56,7 +58,9 @@ for (const [name, args] of single) {
   });
 }
 
-test('run --json prints a document an event', async () => {
+const events = new Set<string>();
+
+test('run --json prints a record an event', async () => {
   for (const args of [
     ['run', 'berth-stay', '--set', 'new-nights=40'],
     ['run', 'register-check'],
@@ -70,16 +74,37 @@ test('run --json prints a document an event', async () => {
     ['run', 'lights-change'],
     ['run', 'logbook-count'],
     ['run', 'notices-harvest'],
+    ['run', '--failed-of', 'last'],
+    ['run', 'vessels/show', '--every', '2500ms', '--repeat', '2'],
   ]) {
     if (args[0] === 'session') {
       await echoTrail(args, { cwd, env });
       continue;
     }
     for (const line of documentLines(await echoTrail([...args, '--json'], { cwd, env }))) {
-      const event = String(line.event).replace('-', ' ');
-      holds(`run ${event.startsWith('session') ? 'session' : event}` as keyof typeof documents, line);
+      events.add(String(line.event));
+      holds(line.event === 'matrix' ? 'run matrix' : 'run', line);
     }
   }
+});
+
+test('report --json prints the records of a run, and what they come to', async () => {
+  const lines = documentLines(await echoTrail(['report', '--json'], { cwd, env }));
+  holds('report', lines.pop());
+  for (const line of lines) holds('run', line);
+  assert.ok(lines.length > 3);
+});
+
+test('every event that needs neither a kill nor a host that is away was met', () => {
+  const rare = ['in-doubt', 'rows-changed', 'unfinished', 'unreachable', 'waiting'];
+  const { oneOf } = JSON.parse(readFileSync(join(projectFolder, 'schemas/output/run.json'), 'utf8')) as {
+    readonly oneOf: readonly { properties: { event: { const?: string; enum?: string[] } } }[];
+  };
+  const all = oneOf.flatMap(({ properties: { event } }) => event.enum ?? [event.const as string]);
+  assert.deepEqual(
+    all.filter((event) => !events.has(event) && !rare.includes(event)),
+    [],
+  );
 });
 
 test('every schema was met', () => {

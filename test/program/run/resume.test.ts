@@ -1,64 +1,11 @@
 /** Runs that were killed, interrupted or failed: gone on with, walked again where they failed, taken back. */
 import assert from 'node:assert/strict';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { createServer } from 'node:http';
 import { join } from 'node:path';
-import { after, test } from 'node:test';
+import { test } from 'node:test';
 import { collectionOf, everyFile } from '../../support/folder.js';
+import { killedAt, ledger } from '../../support/ledger.js';
 import { documentLines, type Ended, echoTrail } from '../../support/program.js';
-
-/** A vendor that counts each changing call by what it is about, and each key once. */
-interface Ledger {
-  readonly origin: string;
-  /** How often each subject was changed. */
-  readonly counts: Map<string, number>;
-  readonly removed: string[];
-  /** How often each subject was asked for, whatever came of it. */
-  readonly asked: Map<string, number>;
-  /** Told of each call that arrived. */
-  onCall: ((subject: string) => void) | undefined;
-}
-
-async function ledger(slow = 0): Promise<Ledger> {
-  const counts = new Map<string, number>();
-  const asked = new Map<string, number>();
-  const keys = new Set<string>();
-  const removed: string[] = [];
-  const own: { -readonly [K in keyof Ledger]: Ledger[K] } = {
-    origin: '',
-    counts,
-    asked,
-    removed,
-    onCall: undefined,
-  };
-  const server = createServer((request, response) => {
-    const subject = decodeURIComponent(request.url?.split('/').at(-1) ?? '');
-    asked.set(`${request.method} ${subject}`, (asked.get(`${request.method} ${subject}`) ?? 0) + 1);
-    const answer = (status: number, body: string): void => {
-      setTimeout(() => {
-        response.writeHead(status, { 'content-type': 'application/json' }).end(body);
-      }, slow);
-    };
-    own.onCall?.(subject);
-    if (request.method === 'POST') {
-      const key = request.headers['idempotency-key'] as string | undefined;
-      if (key === undefined || !keys.has(key)) counts.set(subject, (counts.get(subject) ?? 0) + 1);
-      if (key !== undefined) keys.add(key);
-      answer(subject.startsWith('bad') ? 500 : 201, JSON.stringify({ id: `made-${subject}` }));
-    } else if (request.method === 'DELETE') {
-      removed.push(subject);
-      answer(subject.includes('stuck') ? 500 : 204, '');
-    } else answer(subject.startsWith('missing') ? 404 : 200, JSON.stringify({ id: subject }));
-  });
-  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  after(() => {
-    server.closeAllConnections();
-    server.close();
-  });
-  const address = server.address();
-  own.origin = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
-  return own;
-}
 
 const requests = {
   'requests/make.yaml':
@@ -83,28 +30,6 @@ const summaryOf = (ended: Ended): SummaryDocument =>
   documentLines(ended).find(({ event }) => event === 'summary') as unknown as SummaryDocument;
 const doubtful = (summary: SummaryDocument): string[] =>
   summary.inDoubt.map((text) => /things\/(\w+)/.exec(text)?.[1] ?? text);
-
-/** Runs a command and kills it when a call arrives that says so. @param later milliseconds after that */
-async function killedAt(
-  args: readonly string[],
-  cwd: string,
-  vendor: Ledger,
-  isMoment: (subject: string) => boolean,
-  later = 0,
-): Promise<Ended> {
-  const ended = await echoTrail(args, {
-    cwd,
-    meanwhile: (child) => {
-      vendor.onCall = (subject) => {
-        if (!isMoment(subject)) return;
-        if (later === 0) child.kill('SIGKILL');
-        else setTimeout(() => child.kill('SIGKILL'), later);
-      };
-    },
-  });
-  vendor.onCall = undefined;
-  return ended;
-}
 
 /** How many calls each command gets to make before it is killed; `test/long/kills.test.ts` draws many more moments. */
 const kills: readonly (readonly number[])[] = [

@@ -31,6 +31,8 @@ test('the demo trail walks from log-in to log-out, and leaves nothing behind', a
   assert.deepEqual(
     events.map((event) => event.step ?? event.session ?? event.event),
     [
+      'run',
+      'walk',
       'agent',
       'vessels/show',
       'berths/free',

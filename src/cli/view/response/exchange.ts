@@ -98,7 +98,7 @@ function refusalLines(
 export const contradictionLine = (
   contradiction: Contradiction,
   colours: Colours,
-  hide: (text: string) => string,
+  hide: (text: string) => string = (text) => text,
 ): string =>
   `${colours.yellow('doubt  ')} ${printableLine(hide(`the status is good, but ${contradictionText(contradiction)}: expect: {${contradiction.at}: …} holds it to what it must be`))}`;
 

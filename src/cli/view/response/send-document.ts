@@ -2,6 +2,7 @@
 
 import type { TakenBack } from '../../../core/collection/usage/taken-back.js';
 import type { Mismatch } from '../../../core/documentation/changes/mismatch.js';
+import { recordedVerdict } from '../../../core/echo/recorded-verdict.js';
 import { hidden } from '../../../core/exchange/request/wire.js';
 import type { Received } from '../../../core/exchange/response/received.js';
 import { brief } from '../../../core/problem/brief.js';
@@ -9,7 +10,6 @@ import type { Sent } from '../../../core/sending/sending.js';
 import type { Workspace } from '../../../core/sending/workspace.js';
 import { textOf } from '../../../core/value/text.js';
 import type { Documents } from '../../documents/documents.js';
-import { contradictionDocument, verdictDocument } from './verdict-document.js';
 
 export const told = (found: readonly Mismatch[]): { at: string; what: string }[] =>
   found.map(({ at, what }) => ({ at, what }));
@@ -52,11 +52,13 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
           dropped: [...(dropped ?? [])],
         })),
       }),
-    expectations: verdicts.map(verdictDocument),
+    expectations: verdicts.map((one) => recordedVerdict(one, workspace.redactor)),
     kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(value)])),
     undocumented: told(sent.undocumented),
     doubts: sent.doubts.map(hide),
-    ...(sent.contradiction && { contradiction: contradictionDocument(sent.contradiction, hide) }),
+    ...(sent.contradiction && {
+      contradiction: { at: hide(sent.contradiction.at), found: hide(sent.contradiction.found) },
+    }),
     ...(sent.refusal && {
       refusal: {
         kind: sent.refusal.kind,

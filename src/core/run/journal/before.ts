@@ -7,7 +7,10 @@ import { Problem } from '../../problem/problem.js';
 import { jsonLines } from '../../storage/json-lines.js';
 import { type Handled, handledBy } from '../../trail/handled.js';
 import type { Armed, KnownStep, LeftCall } from '../../trail/journal.js';
+import { type RunRecord, runRecord } from '../../trail/record/run-record.js';
+import { parseJson } from '../../value/json-text.js';
 import type { Value, ValueMap } from '../../value/written.js';
+import { journalFolder } from './folder.js';
 import { type JournalLine, journalLine } from './lines.js';
 import { problemFrom, type Recorder } from './recorded.js';
 
@@ -74,7 +77,16 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
     if (others) others.set(at, known);
     else steps.set(group, new Map([[at, known]]));
   };
-  for await (const line of linesOf(path)) {
+  for await (const given of jsonLines(path)) {
+    if (isRecord(given)) {
+      // Of what is told of the run, this alone is of use here.
+      const record = given.event === 'in-doubt' ? runRecord.safeParse(given).data : undefined;
+      if (record?.event === 'in-doubt') doubts.push({ walk: record.walk, call: record.call });
+      continue;
+    }
+    const line = journalLine.safeParse(given).data;
+    // What a kill cut off is no line.
+    if (!line) continue;
     switch (line.line) {
       case 'run':
         header = line;
@@ -134,9 +146,6 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
           cells: line.cells as ValueMap | undefined,
         });
         break;
-      case 'doubt':
-        doubts.push({ walk: line.walk, call: line.call });
-        break;
       case 'walk':
         walks.set(line.walk, line.ok);
     }
@@ -184,9 +193,17 @@ function fileOf(folder: string, run: string): string {
   });
 }
 
-async function* linesOf(path: string): AsyncGenerator<JournalLine> {
-  for await (const line of jsonLines(path)) {
-    const result = journalLine.safeParse(line);
-    if (result.success) yield result.data;
+const isRecord = (line: unknown): line is { readonly event: unknown } =>
+  typeof line === 'object' && line !== null && 'event' in line;
+
+/**
+ * The records of a run, as they were written down.
+ * @param run its name, or `last` @throws Problem echo-not-found
+ */
+export async function* recordsOf(local: string, run: string): AsyncGenerator<RunRecord> {
+  const folder = journalFolder(local);
+  for await (const line of jsonLines(join(folder, fileOf(folder, run)), parseJson)) {
+    const record = isRecord(line) ? runRecord.safeParse(line).data : undefined;
+    if (record) yield record;
   }
 }

@@ -2,11 +2,12 @@
  * The journal of a run: what was asked for, each step and row as it ends, each changing call before it leaves. With it a
  * run that was killed can be gone on with, and what it made can be taken back.
  */
-import { join } from 'node:path';
 import type { Problem } from '../../problem/problem.js';
 import { lineLog } from '../../storage/line-log.js';
 import type { Journal } from '../../trail/journal.js';
 import type { KeptName } from '../../trail/names/kept-names.js';
+import type { RunRecord } from '../../trail/record/run-record.js';
+import { writeJson } from '../../value/json-text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { Before } from './before.js';
 import type { JournalLine } from './lines.js';
@@ -21,8 +22,6 @@ export interface JournalSettings {
   readonly before: Before | undefined;
 }
 
-export const journalFolder = (local: string): string => join(local, 'runs');
-
 /** The row, or the walk without rows, that a place in a run is in. */
 const groupOf = (at: string): string => {
   const end = at.indexOf('/');
@@ -33,7 +32,7 @@ const cellNames = (cells: ValueMap): KeptName[] =>
   Object.entries(cells).map(([name, value]) => ({ name, value: value as Value, origin: 'table' }));
 
 export function openJournal({ path, run, recorder, first, before }: JournalSettings): Journal {
-  let waiting: (string | (() => JournalLine) | undefined)[] = [];
+  let waiting: (string | (() => JournalLine | RunRecord) | undefined)[] = [];
   const groups = new Map<string, number[]>();
   // Behind a line that a kill cut off.
   const start = before ? '\n' : '';
@@ -45,11 +44,11 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     let text = begun ? '' : start;
     begun = true;
     for (const one of lines) {
-      if (one !== undefined) text += `${typeof one === 'string' ? one : JSON.stringify(one())}\n`;
+      if (one !== undefined) text += `${typeof one === 'string' ? one : writeJson(one() as Value)}\n`;
     }
     return text;
   });
-  const add = (group: string, line: string | (() => JournalLine)): void => {
+  const add = (group: string, line: string | (() => JournalLine | RunRecord)): void => {
     const index = waiting.push(line) - 1;
     if (group !== '') {
       const others = groups.get(group);
@@ -104,7 +103,7 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
       return log.written();
     },
     undone: (at, state, problem) => add('', () => ({ line: 'undone', at, state, ...recorded(problem) })),
-    doubt: (walk, call) => add('', () => ({ line: 'doubt', walk, call })),
+    record: (record) => add('', () => record),
     doubtsBefore: (walk) => (before?.doubts ?? []).filter((one) => one.walk === walk).map(({ call }) => call),
     handled: (way, key, item) => add('', () => ({ line: 'handled', way, key, ...item })),
     handledBefore: () => before?.handled ?? new Map(),

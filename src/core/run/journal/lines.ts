@@ -1,4 +1,7 @@
-/** The lines of a run's journal: one JSON object each, appended as it happens. */
+/**
+ * The lines of a run's journal: one JSON object each, appended as it happens. Between them stand the records of the run, which
+ * have `event` in place of `line`: these lines are what a later command needs beyond that to go on with it.
+ */
 import * as z from 'zod/mini';
 import { briefProblem } from '../../problem/brief.js';
 
@@ -107,7 +110,6 @@ export const journalLine = z.discriminatedUnion('line', [
     /** What it leaves in its table. */
     cells: z.optional(z.record(z.string(), z.any())),
   }),
-  z.strictObject({ line: z.literal('doubt'), walk: z.number(), call: z.string() }),
   z.strictObject({ line: z.literal('walk'), walk: z.number(), ok: z.boolean() }),
 ]);
 export type JournalLine = z.infer<typeof journalLine>;

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { retain } from '../../echo/retain.js';
 import { filesIn } from '../../storage/files-in.js';
-import { journalFolder } from './journal.js';
+import { journalFolder } from './folder.js';
 
 interface JournalFile {
   readonly path: string;

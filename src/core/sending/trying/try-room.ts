@@ -30,7 +30,7 @@ export function tryRoom(
     repeatable: isRepeatable(resolved.request),
     signal,
     patience: workspace.patience,
-    onWait: workspace.onWait,
+    onWait: workspace.listeners.waiting,
     async expected(outcome) {
       const [ofStep, own] = [onStatus(expectations), onStatus(prepared.expectations)];
       // What a step says of the status stands in place of what its request says.

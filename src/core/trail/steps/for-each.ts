@@ -3,7 +3,7 @@ import type { ForEachStepFile } from '../../collection/files/trail-file.js';
 import { asAnswer } from '../../place/observed.js';
 import { readPlace } from '../../place/registry.js';
 import { asProblem, Problem } from '../../problem/problem.js';
-import { graver } from '../../problem/severity.js';
+import { moreSevere } from '../../problem/severity.js';
 import { textOf } from '../../value/text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { TableEvent } from '../events.js';
@@ -107,7 +107,7 @@ export const forEach: StepKind<ForEachStepFile> = {
           const { problem, cells } = await memberOf(steps, inner, lines);
           if (cells && open) await open.add(place, cells);
           counts[problem ? 'failed' : 'ok'] += 1;
-          if (problem) counts.problem = graver(counts.problem, problem);
+          if (problem) counts.problem = moreSevere(counts.problem, problem);
           else if (key !== undefined && !walk.signal.aborted) {
             once?.add(key, place, cells);
             const item = { walk: number, place, cells };

@@ -3,7 +3,7 @@ import type { MembersFile } from '../../collection/files/trail-file.js';
 import { compileTree } from '../../expression/tree.js';
 import { shortText } from '../../matcher/reading.js';
 import { Problem } from '../../problem/problem.js';
-import { graver } from '../../problem/severity.js';
+import { moreSevere } from '../../problem/severity.js';
 import { type PageCount, pagesOf } from '../../sending/pages.js';
 import type { PreparedRequest } from '../../sending/prepare.js';
 import type { Sent } from '../../sending/sending.js';
@@ -95,7 +95,7 @@ export async function planMembers(given: MembersFile, label: string, room: PlanR
         told.sent = sent;
         told.pages = count;
         if (sent.problems.length > 0) {
-          const why = sent.problems.reduce(graver);
+          const why = sent.problems.reduce(moreSevere);
           throw new Problem(why.code, {
             what: `${why.what} (partial: ${count.items}${count.total === undefined ? '' : ` of ${count.total}`} items came before)`,
             cause: why.reason,

@@ -47,7 +47,7 @@ export const send: StepKind<SendStepFile> = {
         const { method, changes } = prepared.plan;
         if (before?.state === 'under way' && !isRepeatable({ method, changes, idempotencyKey: before.key })) {
           // What its undo part would take back may be there.
-          walk.doubt(before.call);
+          walk.report({ event: 'in-doubt', call: before.call });
           throw callInDoubt(before.call);
         }
         let left = false;
@@ -65,8 +65,10 @@ export const send: StepKind<SendStepFile> = {
           const paged = prepared.pages && (await allPages(prepared, sending, walk));
           const sent = paged?.sent ?? (await sendRequest(walk.workspace, prepared, sending));
           const names = step.keep(walk, paged?.kept ?? sent.kept);
-          if (isLost(sent))
-            walk.doubt(`${sent.wire.method} ${walk.workspace.redactor.hide(sent.wire.shownUrl)} (echo ${sent.echo})`);
+          if (isLost(sent)) {
+            const { wire, echo } = sent;
+            walk.report({ event: 'in-doubt', call: `${wire.method} ${wire.shownUrl} (echo ${echo})` });
+          }
           if (undo && !refused(sent)) undo(walk, at);
           return {
             sent,

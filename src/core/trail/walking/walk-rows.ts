@@ -2,22 +2,30 @@
 
 import { shortText } from '../../matcher/reading.js';
 import { Problem } from '../../problem/problem.js';
-import { graver } from '../../problem/severity.js';
+import { moreSevere } from '../../problem/severity.js';
 import type { Workspace } from '../../sending/workspace.js';
 import { ownMember } from '../../value/own-member.js';
 import type { ValueMap } from '../../value/written.js';
 import type { Journal } from '../journal.js';
 import type { Scope } from '../names/scope.js';
 import { fromCommandLine, inputScope, startScope } from '../names/start-scope.js';
+import type { WalkTotals } from '../record/totals.js';
 import { RowNumbers } from '../rows/row-numbers.js';
 import type { Row } from '../rows/row-source.js';
 import type { RowsPlan } from '../rows/rows-plan.js';
 import type { TrailPlan, Walk } from '../step-kind.js';
 import { lineOf, openTable, settleTable, type Table } from '../table/table.js';
 import { manyAtOnce } from './many.js';
-import type { Tally } from './tally.js';
 import { type Walked, walkWithUndo } from './undoing.js';
 import type { WalkSettings } from './walk-settings.js';
+
+type RowsSettings = Omit<WalkSettings, 'report'> & Pick<Walk, 'report'>;
+
+export interface WalkedRows {
+  readonly problem: Problem | undefined;
+  /** What ended the rows early. */
+  readonly ended: Problem | undefined;
+}
 
 /** So many at once, as they come; memory holds only those. */
 export async function walkRows(
@@ -25,11 +33,12 @@ export async function walkRows(
   rows: RowsPlan,
   workspace: Workspace,
   walkOf: (scope: Scope, row: number, label: string) => Walk,
-  tally: Tally,
-  { journal, number = 0, rows: only, signal, undoSignal, report }: WalkSettings,
+  totals: WalkTotals,
+  { journal, number = 0, rows: only, signal, undoSignal, report }: RowsSettings,
   ending: AbortSignal,
   tableFiles: Set<string>,
-): Promise<void> {
+): Promise<WalkedRows> {
+  let problem: Problem | undefined;
   const given = fromCommandLine(workspace);
   // Where nothing is sent, there are no answers to make lines of.
   const lines = workspace.dryRun ? undefined : plan.table;
@@ -48,29 +57,29 @@ export async function walkRows(
       const before = journal?.rowBefore(number, row.number);
       if (before !== undefined) {
         await keptLine(table, row.number, journal, `${number}.${row.number}`);
-        tally.rows[before ? 'ok' : 'failed'] += 1;
-        tally.rows.before += 1;
-        if (!before) tally.problem = graver(tally.problem, failedBefore(row));
+        totals.rowBefore(before);
+        if (!before) problem = moreSevere(problem, failedBefore(row));
         return;
       }
       const label = labelOf(row);
       journal?.rowBegun(number, row.number, digest);
       const walk = walkOf(startScope(plan, workspace, given, row), row.number, label);
       const walked = await walkWithUndo(plan, walk, undoSignal);
-      const { problem, takenBack } = table ? await withLine(plan, walk, row, table, walked) : walked;
+      const came = table ? await withLine(plan, walk, row, table, walked) : walked;
       // A row that was interrupted is gone on with when the run is resumed, unless it was taken back.
-      if (signal.aborted && problem && !takenBack) return;
-      report({ event: 'row', row: row.number, ok: !problem, label, problem });
-      journal?.row(number, row.number, digest, label, problem);
-      if (problem) tally.problem = graver(tally.problem, problem);
+      if (signal.aborted && came.problem && !came.takenBack) return;
+      report({ event: 'row', row: row.number, ok: !came.problem, label, problem: came.problem });
+      journal?.row(number, row.number, digest, label, came.problem);
+      if (came.problem) problem = moreSevere(problem, came.problem);
     },
     ending,
   );
-  tally.ended = ended;
-  if (ended) tally.problem = graver(tally.problem, ended);
-  if (!lines || !table) return;
-  if (ending.aborted) return table.abandon();
-  report(await settleTable(lines, table, plan.name, undefined));
+  if (ended) problem = moreSevere(problem, ended);
+  if (lines && table) {
+    if (ending.aborted) await table.abandon();
+    else report(await settleTable(lines, table, plan.name, undefined));
+  }
+  return { problem, ended };
 }
 
 /** What a row came to, with its line in the table: a column that cannot be worked out is a failure. */

@@ -1,15 +1,17 @@
 /** What a caller says of a walk. */
-import type { WalkEvent } from '../events.js';
 import type { Handled } from '../handled.js';
 import type { Journal } from '../journal.js';
+import type { RunRecord } from '../record/run-record.js';
 import type { Walk } from '../step-kind.js';
 
 export interface WalkSettings {
-  readonly report: (event: WalkEvent) => void;
+  readonly report: (record: RunRecord) => void;
   /** Ends the walk; undo parts run after it. */
   readonly signal: AbortSignal;
   /** Ends the undo parts too. */
   readonly undoSignal?: AbortSignal | undefined;
+  /** Tell about how many rows there are. */
+  readonly countRows?: boolean | undefined;
   /** Which of the walks of a command it is, from 0. */
   readonly number?: number;
   readonly journal?: Journal | undefined;

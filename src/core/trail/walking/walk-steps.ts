@@ -1,6 +1,6 @@
 /** Steps, one after the other, until one fails. */
-import { asProblem, Problem } from '../../problem/problem.js';
-import { graver } from '../../problem/severity.js';
+import { asProblem, interruption, type Problem } from '../../problem/problem.js';
+import { moreSevere } from '../../problem/severity.js';
 import type { ValueMap } from '../../value/written.js';
 import type { StepEvent } from '../events.js';
 import { walkEvaluation } from '../names/giving.js';
@@ -11,7 +11,7 @@ import { placedCells } from '../table/table.js';
 /** Reports each step. @returns the gravest problem of the one that failed */
 export async function walkSteps(steps: readonly PlannedStep[], walk: Walk): Promise<Problem | undefined> {
   for (let index = 0; index < steps.length; index += 1) {
-    if (walk.signal.aborted) return new Problem('interrupted', { what: 'interrupted' });
+    if (walk.signal.aborted) return interruption();
     const step = steps[index] as PlannedStep;
     const at = `${walk.at}/${index}`;
     const before = restored(step, walk, at);
@@ -70,7 +70,7 @@ function ended(step: PlannedStep, walk: Walk, at: string, result: StepResult, sk
   if (first?.code === 'interrupted' && (walk.row !== undefined || walk.member !== undefined)) return first;
   walk.report(stepEvent(step, walk, first ? 'failed' : skipped ? 'skipped' : 'ok', result));
   if (result.table) walk.report(result.table);
-  return first && problems.reduce(graver);
+  return first && problems.reduce(moreSevere);
 }
 
 const withoutNulls = (cells: ValueMap): ValueMap =>

@@ -1,14 +1,17 @@
 /** The engine: a trail once, or once a row, so many at once; undo parts after, sessions closed last. */
 import { setMaxListeners } from 'node:events';
-import { Problem } from '../../problem/problem.js';
-import { graver } from '../../problem/severity.js';
+import type { Patience } from '../../pacing/tries.js';
+import { brief } from '../../problem/brief.js';
+import { interruption, type Problem } from '../../problem/problem.js';
 import type { Workspace } from '../../sending/workspace.js';
-import type { Summary, WalkEvent } from '../events.js';
+import type { WalkEvent } from '../events.js';
 import type { Scope } from '../names/scope.js';
 import { fromCommandLine, startScope } from '../names/start-scope.js';
+import { placedRecord, recordOf } from '../record/record-event.js';
+import type { RunRecord, SummaryRecord } from '../record/run-record.js';
+import { WalkTotals } from '../record/totals.js';
 import type { TrailPlan, Walk } from '../step-kind.js';
 import { closeSessions } from './closing.js';
-import { count, newTally, summaryOf } from './tally.js';
 import { walkWithUndo } from './undoing.js';
 import { walkRows } from './walk-rows.js';
 import type { WalkSettings } from './walk-settings.js';
@@ -17,30 +20,43 @@ import { walkSteps } from './walk-steps.js';
 /** Where something is sent, nothing is assumed. */
 const nothing: Set<string> = new Set();
 
+/** What a walk came to. */
+export interface WalkResult {
+  readonly summary: SummaryRecord;
+  /** The most severe, which decides the exit status. */
+  readonly problem: Problem | undefined;
+}
+
 /**
  * Walks a trail, once or once a row. What fails on the way is in the summary.
  * @throws Problem: an input that is missing, rows that cannot be read
  */
-export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings: WalkSettings): Promise<Summary> {
+export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings: WalkSettings): Promise<WalkResult> {
   const started = performance.now();
-  const { journal, number = 0 } = settings;
-  const tally = newTally();
+  const { journal, number = 0, signal } = settings;
+  const totals = new WalkTotals();
   // What an earlier command could not say of its calls is still not known.
-  tally.inDoubt.push(...(journal?.doubtsBefore(number) ?? []));
-  const patience = { ...workspace.patience };
+  for (const call of journal?.doubtsBefore(number) ?? []) totals.take({ event: 'in-doubt', walk: number, call });
+  const patience = patienceFrom(workspace.patience);
   const tableFiles = new Set(settings.tablesElsewhere);
   const stop = new AbortController();
-  const { signal } = settings;
   const ending = settings.stopAtFirstFailure ? AbortSignal.any([signal, stop.signal]) : signal;
   // Each row and each item that waits listens.
   if (ending !== signal) setMaxListeners(0, ending);
+  const tell = (record: RunRecord): void => {
+    totals.take(record);
+    journal?.record(record);
+    settings.report(record);
+  };
+  const facts = { walk: number, hiding: workspace.redactor, patience };
   const report = (event: WalkEvent): void => {
-    count(event, tally);
-    settings.report(event);
+    tell(recordOf(event, facts));
     if (settings.stopAtFirstFailure && event.event === 'step' && event.state === 'failed') stop.abort();
   };
-  workspace.onSessionOpened = (name) => report({ event: 'session-opened', name, problem: undefined });
-  workspace.onWait = (wait) => report({ event: 'waiting', ...wait });
+  const stopListening = workspace.listeners.add({
+    sessionOpened: (name) => report({ event: 'session-opened', name, problem: undefined }),
+    waiting: (wait) => report({ event: 'waiting', ...wait }),
+  });
   const walkOf = (scope: Scope, row?: number, rowLabel?: string): Walk => ({
     workspace,
     scope,
@@ -53,10 +69,6 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     signal,
     ending,
     undo: [],
-    doubt(call) {
-      tally.inDoubt.push(call);
-      journal?.doubt(number, call);
-    },
     journal,
     table: plan.table,
     assumed: workspace.dryRun ? new Set() : nothing,
@@ -67,34 +79,66 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     report,
     steps: walkSteps,
   });
+  tell({
+    event: 'walk',
+    walk: number,
+    walked: plan.name,
+    rows: plan.rows?.from ?? null,
+    steps: plan.steps.map(({ label }) => label),
+  });
+  let over = false;
+  if (settings.countRows)
+    void plan.rows?.about().then(
+      (about) => about !== undefined && !over && tell({ event: 'rows', walk: number, about }),
+      () => undefined,
+    );
+  let problem: Problem | undefined;
+  let ended: Problem | undefined;
   try {
-    if (plan.rows)
-      await walkRows(plan, plan.rows, workspace, walkOf, tally, { ...settings, report }, ending, tableFiles);
-    else {
+    if (plan.rows) {
+      const reported = { ...settings, report };
+      const walked = await walkRows(plan, plan.rows, workspace, walkOf, totals, reported, ending, tableFiles);
+      ({ problem, ended } = walked);
+    } else {
       const walk = walkOf(startScope(plan, workspace, fromCommandLine(workspace)));
       const walked = await walkWithUndo(plan, walk, settings.undoSignal);
-      if (walked.problem) tally.problem = graver(tally.problem, walked.problem);
+      ({ problem } = walked);
       // What was taken back is not gone on with.
       if (signal.aborted && walked.takenBack) await journal?.walked(number, false);
     }
   } finally {
     await closeSessions(workspace, report);
-    workspace.onSessionOpened = undefined;
-    workspace.onWait = undefined;
+    stopListening();
   }
-  const interrupted = settings.signal.aborted;
-  if (interrupted) tally.problem = new Problem('interrupted', { what: 'interrupted' });
+  over = true;
+  const interrupted = signal.aborted;
+  if (interrupted) problem = interruption();
   // Where rows were not begun any more, there is something left to go on with.
-  else if (!(plan.rows && ending.aborted)) await journal?.walked(number, tally.problem === undefined);
-  return summaryOf(tally, {
+  else if (!(plan.rows && ending.aborted)) await journal?.walked(number, problem === undefined);
+  const { hide } = workspace.redactor;
+  const summary: SummaryRecord = {
+    event: 'summary',
     run: journal?.run ?? workspace.log.run,
+    walk: number,
+    walked: plan.name,
+    ok: problem === undefined,
     interrupted,
-    time: performance.now() - started,
-    hasRows: plan.rows !== undefined,
-    patience: {
-      refused: workspace.patience.refused - patience.refused,
-      triedAgain: workspace.patience.triedAgain - patience.triedAgain,
-      waited: workspace.patience.waited - patience.waited,
-    },
+    ...totals.counted(plan.rows !== undefined),
+    ...patience(),
+    time: Math.round(performance.now() - started),
+    ...(ended && { ended: placedRecord(ended, hide) }),
+    problem: problem ? brief(problem, hide) : null,
+  };
+  tell(summary);
+  return { summary, problem };
+}
+
+/** What hosts refuse from now on. */
+function patienceFrom(patience: Patience): () => Patience {
+  const before = { ...patience };
+  return () => ({
+    refused: patience.refused - before.refused,
+    triedAgain: patience.triedAgain - before.triedAgain,
+    waited: Math.round(patience.waited - before.waited),
   });
 }

@@ -1,17 +1,8 @@
 /** How far a walk is, in lines that are rewritten while somebody watches. */
-
-import type { Patience } from '../../core/pacing/tries.js';
-import type { WalkEvent } from '../../core/trail/events.js';
-import type { TrailPlan } from '../../core/trail/step-kind.js';
+import type { Reporter } from '../../core/report/reporter.js';
+import type { RecordOf } from '../../core/trail/record/run-record.js';
 import { durationText } from '../../core/value/measures.js';
 import type { Terminal } from '../terminal/terminal.js';
-
-export interface LiveView {
-  take(event: WalkEvent): void;
-  end(): void;
-}
-
-const nobodyWatches: LiveView = { take: () => undefined, end: () => undefined };
 
 const wholeSeconds = (ms: number): string => durationText(ms).replace(/\.\d+ s/, ' s');
 
@@ -20,15 +11,32 @@ const refresh = 250;
 /** Over so many milliseconds the rate is taken. */
 const span = 5000;
 
-/** @param patience counts what hosts refuse, from before the walk */
-export function liveView({ name, rows }: TrailPlan, patience: Readonly<Patience>, terminal: Terminal): LiveView {
-  if (!terminal.live) return nobodyWatches;
+export function live(terminal: Terminal): Reporter {
+  let view: WalkView | undefined;
+  const end = (): void => {
+    view?.end();
+    view = undefined;
+  };
+  return {
+    take(record) {
+      if (record.event === 'walk') {
+        end();
+        view = walkView(record, terminal);
+      } else if (record.event === 'summary') end();
+      else view?.take(record);
+    },
+    end,
+  };
+}
+
+type WalkView = Required<Reporter>;
+
+function walkView({ walked, rows }: RecordOf<'walk'>, terminal: Terminal): WalkView {
   const started = performance.now();
-  const before = { ...patience };
   let [done, failed, steps, failedSteps] = [0, 0, 0, 0];
   let latest = '';
   let about: number | undefined;
-  let waiting: { host: string; until: number; why: string } | undefined;
+  let waiting: (RecordOf<'waiting'> & { readonly until: number }) | undefined;
   const past: { at: number; count: number }[] = [];
 
   const rate = (count: number): number => {
@@ -50,39 +58,33 @@ export function liveView({ name, rows }: TrailPlan, patience: Readonly<Patience>
           about !== undefined && speed > 0 && done < about && `${wholeSeconds(((about - done) / speed) * 1000)} left`,
         ]
       : [`${steps} steps`, failedSteps > 0 && `${failedSteps} failed`, steps > 20 && `${speed.toFixed(0)} a second`];
-    const lines = [`${name}: ${[...facts, elapsed].filter(Boolean).join('   ')}`];
+    const lines = [`${walked}: ${[...facts, elapsed].filter(Boolean).join('   ')}`];
     if (latest !== '') lines.push(`  now      ${latest}`);
     if (waiting) {
       const left = waiting.until - performance.now();
-      const refused = `${patience.refused - before.refused} refused`;
+      const refused = `${waiting.refused} refused`;
       lines.push(
         left > 0
           ? `  waiting  ${waiting.host}, ${durationText(left)} more (${waiting.why}); ${refused}`
-          : `  ${refused}, waited ${durationText(patience.waited - before.waited)}`,
+          : `  ${refused}, waited ${durationText(waiting.waited)}`,
       );
     }
     return lines.join('\n');
   };
 
-  void rows?.about().then(
-    (found) => {
-      about = found;
-    },
-    () => undefined,
-  );
   const timer = setInterval(() => terminal.progress(picture()), refresh);
   return {
-    take(event) {
-      if (event.event === 'step') {
+    take(record) {
+      if (record.event === 'step') {
         steps += 1;
-        if (event.state === 'failed') failedSteps += 1;
-        latest = `${event.row === undefined ? '' : `row ${event.row} `}${event.member === undefined ? '' : `${event.member} `}${event.label}`;
-      } else if (event.event === 'row') {
+        if (record.state === 'failed') failedSteps += 1;
+        const { row, member, step } = record;
+        latest = `${row === null ? '' : `row ${row} `}${member === null ? '' : `${member} `}${step}`;
+      } else if (record.event === 'row') {
         done += 1;
-        if (!event.ok) failed += 1;
-      } else if (event.event === 'waiting') {
-        waiting = { host: event.host, until: performance.now() + event.wait, why: event.why };
-      }
+        if (!record.ok) failed += 1;
+      } else if (record.event === 'rows') about = record.about;
+      else if (record.event === 'waiting') waiting = { ...record, until: performance.now() + record.wait };
     },
     end() {
       clearInterval(timer);

@@ -1,0 +1,151 @@
+/** Going on with what an earlier run left, as it was asked for then: resumed, its failed part walked, or taken back. */
+
+import type { Collection } from '../collection/collection.js';
+import { makeRedactor } from '../echo/redactor.js';
+import { interruption, Problem } from '../problem/problem.js';
+import type { RunRecord } from '../trail/record/run-record.js';
+import { recordVersion } from '../trail/record/run-record.js';
+import type { Before } from './journal/before.js';
+import { planNames } from './names.js';
+import { demandIdle, demandNotTakenBack, earlierRun, failedParts, openRun, type RunOrder } from './open-run.js';
+import { changedRows, rowsChanged, rowsOfRun } from './rows-changed.js';
+import type { OpenedRun, RunHost, RunWishes } from './run-host.js';
+import { runPlanned } from './run-names.js';
+import { doubtsIn, leftOf, type UndoSummary, undoRun } from './undo-run.js';
+
+interface Earlier extends OpenedRun {
+  readonly before: Before;
+  readonly order: RunOrder;
+}
+
+/** @param settings in place of those of then, by name */
+async function earlier(
+  host: RunHost,
+  collection: Collection,
+  run: string,
+  atOnce: number | undefined,
+  settings: ReadonlyMap<string, string>,
+): Promise<Earlier> {
+  const redactor = makeRedactor();
+  const { before, order } = await earlierRun(collection.local, host.home, run, redactor);
+  const all = new Map([...order.settings, ...settings]);
+  const own = await host.open({ environment: order.environment, settings: all, redactor, collection });
+  const options = { ...order.options, atOnce: atOnce ?? order.options.atOnce };
+  return { ...own, before, order: { ...order, settings: all, options } };
+}
+
+export interface EarlierWishes extends Pick<RunWishes, 'atOnce' | 'stopAtFirstFailure' | 'dryRun'> {
+  readonly settings?: ReadonlyMap<string, string> | undefined;
+  /** It is gone on with although its rows changed. */
+  readonly rowsChanged?: boolean | undefined;
+}
+
+/**
+ * @param run its name, or `last`
+ * @returns the most severe problem; undefined where all is well
+ * @throws Problem usage: it is still under way, was taken back, or is not what it was
+ */
+export async function resumeRun(
+  host: RunHost,
+  collection: Collection,
+  run: string,
+  wishes: EarlierWishes = {},
+): Promise<Problem | undefined> {
+  const own = await earlier(host, collection, run, wishes.atOnce, wishes.settings ?? new Map());
+  const { workspace, before, order } = own;
+  const plans = await plansOf(own);
+  demandIdle(before, host.worker);
+  demandNotTakenBack(before);
+  if (hasEnded(before, plans.length, order.options.repeat)) {
+    const ok = [...before.walks.values()].every((one) => one);
+    host.report({ event: 'nothing-left', run: before.header.run, ok });
+    return ok ? undefined : new Problem('step-failed', { what: `run ${before.header.run} had failed` });
+  }
+  if (!wishes.rowsChanged) {
+    const changes = await rowsChanged(workspace, rowsOfRun(plans, before));
+    const problem = changes === undefined ? undefined : changedRows(before.header.run, changes);
+    if (problem && !(await host.confirmRows?.(problem.what, changes as string))) throw problem;
+  }
+  const environments = [order.environment];
+  return runPlanned(host, { ...own, plans }, order, { ...wishes, environments, before });
+}
+
+/** A run that was walked so many times has come to its end with the last of them. */
+const hasEnded = ({ walks }: Before, plans: number, repeat: number | undefined): boolean =>
+  repeat !== undefined && walks.size >= plans * repeat;
+
+async function plansOf({ workspace, order }: Earlier) {
+  const { rows, atOnce } = order.options;
+  const plans = await planNames(workspace, order.names, { rows, atOnce });
+  workspace.checkSettings(plans.flatMap(({ takes }) => takes));
+  return plans;
+}
+
+/** What failed of a run, as a run of its own. */
+export async function runFailedOf(
+  host: RunHost,
+  collection: Collection,
+  run: string,
+  wishes: EarlierWishes = {},
+): Promise<Problem | undefined> {
+  const own = await earlier(host, collection, run, wishes.atOnce, wishes.settings ?? new Map());
+  const { workspace, before, order } = own;
+  const plans = await plansOf(own);
+  const of = before.header.run;
+  const parts = await failedParts(workspace, plans, before, (changes) =>
+    host.report({ event: 'rows-changed', run: of, changes }),
+  );
+  if (parts.every((part) => part === 'none')) {
+    host.report({ event: 'nothing-failed', run: of });
+    return undefined;
+  }
+  const { rows, atOnce } = order.options;
+  const options = { rows, atOnce, repeat: 1, every: 0, parts };
+  return runPlanned(host, { ...own, plans }, { ...order, options }, { ...wishes, environments: [order.environment] });
+}
+
+/** Takes back what a run made and has not taken back itself. */
+export async function undoEarlier(
+  host: RunHost,
+  collection: Collection,
+  run: string,
+  wishes: Pick<EarlierWishes, 'settings'> = {},
+): Promise<Problem | undefined> {
+  const { workspace, before, order } = await earlier(host, collection, run, undefined, wishes.settings ?? new Map());
+  demandIdle(before, host.worker);
+  const left = leftOf(before).length;
+  const { hide } = workspace.redactor;
+  // Where there is nothing to take back, the run may still be gone on with.
+  const summary = left === 0 ? undefined : await undone();
+  const { undone: done, notUndone, inDoubt } = summary ?? { undone: 0, notUndone: 0, inDoubt: doubtsIn(before) };
+  const of = before.header.run;
+  host.report({ event: 'undo-summary', run: of, undone: done, notUndone, inDoubt: inDoubt.map(hide) });
+  if (host.signal.aborted) return interruption();
+  if (notUndone + inDoubt.length === 0) return undefined;
+  return new Problem('step-failed', { what: `of run ${of} not all was taken back` });
+
+  async function undone(): Promise<UndoSummary> {
+    workspace.expectChanges({ calls: left, rows: false });
+    const journal = await openRun(workspace, host.home, undefined, order, host.worker, before);
+    const report = (record: RunRecord): void => {
+      journal.record(record);
+      host.report(record);
+    };
+    report({
+      event: 'run',
+      version: recordVersion,
+      run: before.header.run,
+      at: new Date().toISOString(),
+      environment: order.environment,
+      environments: [order.environment],
+      names: [...order.names],
+      resumed: true,
+      dryRun: false,
+    });
+    try {
+      return await undoRun(workspace, before, journal, report, host.signal);
+    } finally {
+      await journal.close();
+    }
+  }
+}

@@ -1,0 +1,113 @@
+/** A run of trails, requests and folders of them: in one environment, or in several, one after the other. */
+import { demandNames } from '../check/names-ahead.js';
+import { asProblem, interruption, type Problem } from '../problem/problem.js';
+import { moreSevere } from '../problem/severity.js';
+import { placedRecord } from '../trail/record/record-event.js';
+import { type RecordOf, type RunRecord, recordVersion } from '../trail/record/run-record.js';
+import type { TrailPlan } from '../trail/step-kind.js';
+import { demandAhead } from './ahead.js';
+import type { Before } from './journal/before.js';
+import { planNames } from './names.js';
+import { openRun, type RunOrder } from './open-run.js';
+import type { OpenedRun, RunHost, RunWishes } from './run-host.js';
+import { type Walking, walkPlans } from './walk-plans.js';
+
+/** Ready to be walked in one environment. */
+export interface PlannedRun extends OpenedRun {
+  readonly plans: readonly TrailPlan[];
+}
+
+/**
+ * All is read, in every environment, before the first step.
+ * @param environments nothing for the one in force
+ * @returns the most severe problem; undefined where all is well
+ * @throws Problem: whatever keeps the run from beginning
+ */
+export async function runNames(
+  host: RunHost,
+  names: readonly string[],
+  wishes: RunWishes = {},
+  environments: readonly (string | undefined)[] = [undefined],
+): Promise<Problem | undefined> {
+  const several = environments.length > 1;
+  const all: PlannedRun[] = [];
+  for (const environment of environments) {
+    const own = await host.open({ environment });
+    const plans = await planNames(own.workspace, names, { ...wishes, several });
+    own.workspace.checkSettings(plans.flatMap(({ takes }) => takes));
+    all.push({ ...own, plans });
+  }
+  const known = all.map(({ workspace }) => workspace.environment.name);
+  const tables = new Map<string, string>();
+  let worst: Problem | undefined;
+  for (const own of all) {
+    if (host.signal.aborted) return interruption();
+    const { settings, environment } = own.workspace;
+    const { rows, atOnce, repeat = 1, every = 0, until } = wishes;
+    const options = { rows, atOnce, repeat: Number.isFinite(repeat) ? repeat : undefined, every, until };
+    const order: RunOrder = { names, environment: environment.name, settings, options };
+    const problem = await runPlanned(host, own, order, { ...wishes, environments: known, tables });
+    if (problem) worst = moreSevere(worst, problem);
+  }
+  return worst;
+}
+
+/** @param more `before` of the run that is gone on with */
+export async function runPlanned(
+  host: RunHost,
+  { workspace, plans, written }: PlannedRun,
+  order: RunOrder,
+  more: Pick<Walking, 'anew' | 'stopAtFirstFailure'> & {
+    readonly dryRun?: boolean | undefined;
+    /** All of the command, this one included. */
+    readonly environments: readonly string[];
+    readonly tables?: Walking['tables'];
+    readonly before?: Before | undefined;
+  },
+): Promise<Problem | undefined> {
+  const { before, environments, dryRun = false } = more;
+  const report = environments.length > 1 ? inEnvironment(order.environment, host.report) : host.report;
+  const began = (run: string): RecordOf<'run'> => ({
+    event: 'run',
+    version: recordVersion,
+    run,
+    at: new Date().toISOString(),
+    environment: order.environment,
+    environments: [...environments],
+    names: [...order.names],
+    resumed: before !== undefined,
+    dryRun,
+  });
+  workspace.expectChanges({
+    calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),
+    rows: plans.some(({ rows }) => rows !== undefined),
+  });
+  // A dry run tells each by its step.
+  if (!dryRun) demandNames(workspace, plans, order.options.rows);
+  try {
+    await demandAhead(workspace, plans, host.signal);
+  } catch (error) {
+    const problem = asProblem(error);
+    // Of several environments, one that is not there is a result.
+    if (environments.length === 1 || problem.family !== 'no-answer') throw error;
+    host.report(began(workspace.log.run));
+    const { environment } = order;
+    host.report({ event: 'unreachable', environment, problem: placedRecord(problem, workspace.redactor.hide) });
+    return problem;
+  }
+  const journal = dryRun ? undefined : await openRun(workspace, host.home, plans, order, host.worker, before);
+  const beginning = began(journal?.run ?? workspace.log.run);
+  journal?.record(beginning);
+  host.report(beginning);
+  try {
+    return await walkPlans({ ...host, ...more, report, workspace, plans, journal, options: order.options });
+  } finally {
+    await journal?.close();
+    await written();
+  }
+}
+
+const inEnvironment =
+  (environment: string, report: RunHost['report']): RunHost['report'] =>
+  (record) =>
+    report('walk' in record || 'session' in record ? ({ ...record, environment } as RunRecord) : record);
