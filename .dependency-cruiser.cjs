@@ -21,6 +21,7 @@ const rooms = [
   'pacing',
   'sending',
   'trail',
+  'usage',
   'interchange',
   'check',
   'run',

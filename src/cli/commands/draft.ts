@@ -3,7 +3,6 @@ import { existsSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import type { Collection } from '../../core/collection/collection.js';
 import { findOperation, openDocumentation, sourceIndex } from '../../core/collection/sources/source-index.js';
-import { suppliersFor } from '../../core/collection/usage/suppliers.js';
 import { draftName, draftRequest } from '../../core/documentation/draft/draft.js';
 import {
   describesSignature,
@@ -16,6 +15,7 @@ import type { Operation, OperationEntry } from '../../core/documentation/model/m
 import { Problem } from '../../core/problem/problem.js';
 import { writeAtomically } from '../../core/storage/atomic-write.js';
 import { placeInside } from '../../core/storage/inside.js';
+import { suppliersFor } from '../../core/usage/parameter-sources.js';
 import { type CommandModule, examples } from '../command.js';
 import { editorSchemas, installEditorSchemas } from '../documents/editor-schemas.js';
 import { emit } from '../documents/emit.js';

@@ -1,6 +1,5 @@
 /** Values for a request that is sent by itself: `--set`, else held from an earlier send, else asked for. */
 
-import { keepersOf } from '../../core/collection/usage/keepers.js';
 import type { InputPlan } from '../../core/collection/variables/inputs.js';
 import type { Named } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
@@ -8,6 +7,7 @@ import { asProblem, Problem } from '../../core/problem/problem.js';
 import { readHeld } from '../../core/sending/held.js';
 import type { PreparedRequest } from '../../core/sending/prepare.js';
 import type { Workspace } from '../../core/sending/workspace.js';
+import { keepersOf } from '../../core/usage/capturing-requests.js';
 import { ownMember } from '../../core/value/own-member.js';
 import type { Offered } from '../ask/offered.js';
 import type { Terminal } from '../terminal/terminal.js';

@@ -1,6 +1,5 @@
 /** Sending one request and showing what came back: what `send` and `follow` have in common. */
 import { findOperation } from '../../core/collection/sources/source-index.js';
-import { type TakenBack, takenBackBy } from '../../core/collection/usage/taken-back.js';
 import type { Mismatch } from '../../core/documentation/changes/mismatch.js';
 import { answerMismatches } from '../../core/exchange/request/against-documentation.js';
 import type { Sink } from '../../core/exchange/response/sink.js';
@@ -15,6 +14,7 @@ import type { Outside, Sent } from '../../core/sending/sending.js';
 import { unreadPages } from '../../core/sending/unread.js';
 import type { Workspace } from '../../core/sending/workspace.js';
 import { furtherPagesRecord } from '../../core/trail/record/record-event.js';
+import type { TakenBack } from '../../core/usage/taken-back.js';
 import { writeJson } from '../../core/value/json-text.js';
 import { durationText, sizeText } from '../../core/value/measures.js';
 import { textOf } from '../../core/value/text.js';
@@ -122,7 +122,7 @@ export async function sendAndShow(
   if (against?.length === 0) terminal.note('the answer is as documented');
   const further = count ? undefined : unreadPages(workspace, sent);
   if (wishes.picked) return printPicked(sent, wishes.picked, context, hide, status, further);
-  const takenBack = takenBackOf(sent, workspace);
+  const takenBack = await takenBackOf(sent, workspace);
   if (terminal.json) {
     const pages = count && { ...count, total: count.total ?? null, partial: count.partial ?? null };
     emit(terminal, 'send', {
@@ -239,11 +239,15 @@ interface Shown {
 }
 
 /** Of something that was made by hand, what takes it back is worth knowing. */
-const takenBackOf = (
+async function takenBackOf(
   { request, kept, outcome: { received } }: Sent,
   { collection }: Workspace,
-): TakenBack | undefined =>
-  request.changes && received && received.status < 400 ? takenBackBy(collection, request.name, kept) : undefined;
+): Promise<TakenBack | undefined> {
+  if (!request.changes || !received || received.status >= 400) return undefined;
+  // All kinds of steps are loaded for that: most requests change nothing.
+  const { takenBackBy } = await import('../../core/usage/taken-back.js');
+  return takenBackBy(collection, request.name, kept);
+}
 
 async function printSent(
   sent: Sent,

@@ -9,6 +9,7 @@ import { makeRedactor } from '../echo/redactor.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { openPreparation, type Preparation } from '../sending/preparation.js';
 import type { Workspace } from '../sending/workspace.js';
+import { sessionKinds } from '../session/registry.js';
 import { planTrail } from '../trail/plan.js';
 import type { Finding } from './finding.js';
 import type { Checked, KnownSecret } from './rule.js';
@@ -101,22 +102,19 @@ class Checking {
     const trails = this.read('trail');
     for (const [name, { yaml }] of requests) await this.ready(() => preparation.prepare(name), yaml.file);
     for (const [name, { yaml }] of trails) await this.ready(() => planTrail(preparation, name), yaml.file);
-    for (const [, session] of this.read('session')) await this.readyLogin(session, preparation);
+    for (const [, session] of this.read('session')) await this.readyCalls(session, preparation);
   }
 
-  private async readyLogin(
+  private async readyCalls(
     { yaml, content }: Loaded<FileContents['session']>,
     preparation: Preparation,
   ): Promise<void> {
-    if (content.kind !== 'login') return;
-    for (const key of ['open', 'close'] as const) {
-      const call = content[key];
-      if (!call) continue;
+    for (const { kind, name, path } of sessionKinds.get(content.kind)?.calls?.(content) ?? []) {
       const used = async (): Promise<unknown> => {
         try {
-          return await ('trail' in call ? planTrail(preparation, call.trail) : preparation.prepare(call.send));
+          return await (kind === 'trail' ? planTrail(preparation, name) : preparation.prepare(name));
         } catch (error) {
-          throw asProblem(error).at(yaml.position([key, 'trail' in call ? 'trail' : 'send']));
+          throw asProblem(error).at(yaml.position([...path]));
         }
       };
       await this.ready(used, yaml.file);

@@ -3,12 +3,12 @@
 import type { Loaded } from '../collection/collection.js';
 import type { Input } from '../collection/files/parts.js';
 import { type RequestFile, sentParts } from '../collection/files/request-file.js';
-import type { StepFile } from '../collection/files/trail-file.js';
-import { keepersOf } from '../collection/usage/keepers.js';
 import type { YamlFile } from '../collection/yaml.js';
 import { addressNames, addressParts } from '../exchange/address/address-template.js';
 import { namesUsed } from '../expression/names-used.js';
 import { nearestHint } from '../problem/nearest.js';
+import type { StepCall, StepOutline } from '../trail/step-outline.js';
+import { keepersOf } from '../usage/capturing-requests.js';
 import { ownMember } from '../value/own-member.js';
 import type { Value } from '../value/written.js';
 import type { Finding } from './finding.js';
@@ -25,6 +25,8 @@ interface Called {
   readonly inputs: Readonly<Record<string, Input>>;
   /** Without which it cannot be sent or walked, unless it has a default. */
   readonly needed: ReadonlySet<string>;
+  /** It takes back what the step made. */
+  readonly undoes: boolean;
   /** Where it is named, and where its `give` stands. */
   readonly path: Path;
   readonly givePath: Path;
@@ -32,13 +34,13 @@ interface Called {
 
 /** @param known names of the walk by then @param after those that the step itself leaves behind, for its undo part */
 export function* inputsGiven(
-  step: StepFile,
+  outline: StepOutline,
   at: Path,
   { known, after }: { readonly known: ReadonlySet<string>; readonly after: ReadonlySet<string> },
   checked: Checked,
   yaml: YamlFile,
 ): Generator<Omit<Finding, 'rule'>> {
-  for (const { name, give = {}, inputs, needed, path, givePath } of calledBy(step, at, checked)) {
+  for (const { name, give = {}, inputs, needed, undoes, path, givePath } of calledBy(outline, at, checked)) {
     for (const key of Object.keys(give)) {
       if (Object.hasOwn(inputs, key)) continue;
       yield {
@@ -48,7 +50,7 @@ export function* inputsGiven(
         remedy: nearestHint(key, Object.keys(inputs)) ?? `${name} has no inputs`,
       };
     }
-    const there = path.includes('undo') ? after : known;
+    const there = undoes ? after : known;
     for (const input of needed) {
       if (ownMember(inputs, input)?.default !== undefined || Object.hasOwn(give, input) || there.has(input)) continue;
       if (suppliedBy(checked.collection).includes(input)) continue;
@@ -67,44 +69,26 @@ function keptBy({ collection }: Checked, input: string): string {
   return keepers.length === 0 ? '' : `, as ${keepers.join(' or ')} does`;
 }
 
-function calledBy(step: StepFile, at: Path, checked: Checked): Called[] {
-  const called: (Called | undefined)[] = [];
-  const request = (given: string, give: Called['give'], path: Path, givePath: Path): void => {
-    const loaded = checked.requests.get(resolved(checked.collection, 'request', given));
-    if (!loaded) return;
-    const { name, content } = loaded;
-    called.push({ name, give, inputs: content.inputs ?? {}, needed: neededBy(loaded), path, givePath });
-  };
-  if ('send' in step) {
-    request(step.send, step.give, [...at, 'send'], [...at, 'give']);
-    if (step.undo) request(step.undo.send, step.undo.give, [...at, 'undo', 'send'], [...at, 'undo', 'give']);
-  }
-  if ('poll' in step) request(step.poll, step.give, [...at, 'poll'], [...at, 'give']);
-  if ('for-each' in step) {
-    const members = step['for-each'];
-    if (typeof members === 'object' && 'pages' in members)
-      request(members.pages, undefined, [...at, 'for-each', 'pages'], at);
-  }
-  if ('compare' in step) {
-    for (const [index, side] of step.compare.entries()) {
-      const path = [...at, 'compare', index];
-      if ('send' in side) request(side.send, side.give, [...path, 'send'], [...path, 'give']);
-    }
-  }
-  if ('trail' in step) {
-    const loaded = checked.trails.get(resolved(checked.collection, 'trail', step.trail));
-    const inputs = loaded?.content.inputs ?? {};
-    if (loaded)
-      called.push({
-        name: loaded.name,
-        give: step.give,
-        inputs,
-        needed: new Set(Object.keys(inputs)),
-        path: [...at, 'trail'],
-        givePath: [...at, 'give'],
-      });
-  }
-  return called.filter((one) => one !== undefined);
+function calledBy({ sends, walks }: StepOutline, at: Path, { collection, requests, trails }: Checked): Called[] {
+  const called = (call: StepCall, own: Pick<Called, 'name' | 'inputs' | 'needed'>): Called => ({
+    ...own,
+    give: call.give,
+    undoes: call.undoes !== undefined,
+    path: [...at, ...call.path],
+    givePath: [...at, ...call.givePath],
+  });
+  return [
+    ...sends.flatMap((call) => {
+      const loaded = requests.get(resolved(collection, 'request', call.name));
+      const own = loaded && { name: loaded.name, inputs: loaded.content.inputs ?? {}, needed: neededBy(loaded) };
+      return own ? called(call, own) : [];
+    }),
+    ...walks.flatMap((call) => {
+      const loaded = trails.get(resolved(collection, 'trail', call.name));
+      const inputs = loaded?.content.inputs ?? {};
+      return loaded ? called(call, { name: loaded.name, inputs, needed: new Set(Object.keys(inputs)) }) : [];
+    }),
+  ];
 }
 
 /** Inputs that are used where no other value stands for them. */

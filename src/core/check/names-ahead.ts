@@ -1,16 +1,16 @@
 /** Names that a walk would stumble over at a later step, told before its first: `check` for what is about to be walked. */
 import type { Loaded } from '../collection/collection.js';
 import type { RequestFile } from '../collection/files/request-file.js';
-import type { StepFile, TrailFile } from '../collection/files/trail-file.js';
+import type { TrailFile } from '../collection/files/trail-file.js';
 import { Problem } from '../problem/problem.js';
 import type { Workspace } from '../sending/workspace.js';
 import type { TrailPlan } from '../trail/step-kind.js';
+import { everyStep } from '../trail/steps/registry.js';
 import type { Finding } from './finding.js';
 import type { Checked } from './rule.js';
 import { namesResolve } from './rules/names-resolve.js';
 import { unknownNames } from './rules/session-names-resolve.js';
 import { trailNamesResolve } from './rules/trail-names-resolve.js';
-import { sentBy } from './trail-steps.js';
 
 /**
  * @param rows in place of those that the trails name
@@ -28,8 +28,10 @@ export function demandNames(workspace: Workspace, plans: readonly TrailPlan[], r
     const loaded = collection.read('trail', given);
     if (trails.has(loaded.name)) return;
     trails.set(loaded.name, loaded);
-    for (const step of loaded.content.steps) for (const sent of sentBy(step)) addRequest(sent);
-    for (const inner of trailsIn(loaded.content.steps)) addTrail(inner);
+    for (const { outline } of everyStep(loaded.content.steps)) {
+      for (const { name } of outline.sends) addRequest(name);
+      for (const { name } of outline.walks) addTrail(name);
+    }
   };
   for (const { name, file } of plans) {
     if (file === 'request') addRequest(name);
@@ -77,6 +79,3 @@ function demandNone(found: readonly Omit<Finding, 'rule'>[]): void {
     remedy: `${first.remedy === undefined ? '' : `${first.remedy}${first.remedy.endsWith('?') ? '' : ';'} `}nothing was sent`,
   });
 }
-
-const trailsIn = (steps: readonly StepFile[]): string[] =>
-  steps.flatMap((step) => ('trail' in step ? [step.trail] : 'for-each' in step ? trailsIn(step.steps) : []));

@@ -10,6 +10,7 @@ import { type PagesPlan, planPages } from '../paging/pages-plan.js';
 import type { Place } from '../place/place.js';
 import { readPlace } from '../place/registry.js';
 import { asProblem } from '../problem/problem.js';
+import { sessionKinds } from '../session/registry.js';
 import type { Signer } from '../signature/signature-kind.js';
 
 /** A request made ready, with what it expects and keeps. */
@@ -108,8 +109,11 @@ function tokenPlaces(collection: Collection, request: string, loads: Loads): Pla
   return collection.names('session').flatMap((name) => {
     try {
       const { content } = collection.read('session', name);
-      if (content.kind !== 'login' || content.token === undefined || !('send' in content.open)) return [];
-      return collection.resolve('request', content.open.send) === request ? [readPlace(content.token, loads)] : [];
+      const kind = sessionKinds.get(content.kind);
+      const token = kind?.tokenPlace?.(content);
+      const opens = kind?.calls?.(content).find(({ part }) => part === 'open');
+      if (token === undefined || opens?.kind !== 'request') return [];
+      return collection.resolve('request', opens.name) === request ? [readPlace(token, loads)] : [];
     } catch {
       return [];
     }

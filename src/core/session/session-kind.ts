@@ -87,9 +87,30 @@ export interface SessionRoom {
   ): Promise<Result>;
 }
 
+/** A request, or a trail of them, that opens or closes a session. */
+export interface SessionCall {
+  readonly kind: 'request' | 'trail';
+  readonly name: string;
+  readonly part: 'open' | 'close';
+  /** Where it is named. */
+  readonly path: readonly string[];
+}
+
 export interface SessionKind<File extends SessionFile = SessionFile> {
   readonly name: File['kind'];
   readonly about: string;
+  /** The scheme in which it answers a challenge (RFC 9110, section 11.1), in small letters. */
+  readonly scheme?: string;
+  /** Where its proof stands, where that is no header line. */
+  proof?(file: File): string | undefined;
+  /** What it sends and walks. */
+  calls?(file: File): readonly SessionCall[];
+  /** The place of the token in the response that opens it. */
+  tokenPlace?(file: File): string | undefined;
+  /** What its opening depends on; all of the file where nothing is said. */
+  openedWith?(file: File): Value;
+  /** Why it cannot answer a challenge, in words. */
+  unable?(headers: Received['headers']): string | undefined;
   /**
    * undefined where there is nothing to open.
    * @param before what is to be renewed

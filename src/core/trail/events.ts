@@ -9,8 +9,6 @@ import type { ValueMap } from '../value/written.js';
 
 export type StepState = 'ok' | 'failed' | 'skipped';
 
-export type StepKindName = 'send' | 'trail' | 'for-each' | 'poll' | 'choose' | 'compare' | 'keep';
-
 /** What a step tells beside its answer. */
 export interface Told {
   /** Of a request with pages. */
@@ -31,7 +29,7 @@ export interface Told {
 
 export interface StepEvent {
   readonly event: 'step';
-  readonly kind: StepKindName;
+  readonly kind: string;
   readonly label: string;
   readonly state: StepState;
   /** 0 for the steps of the trail itself, 1 for those of a trail inside it. */

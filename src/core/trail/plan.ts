@@ -11,7 +11,7 @@ import type { Value } from '../value/written.js';
 import { compileCondition } from './conditions.js';
 import { planRows } from './rows/rows-plan.js';
 import type { PlannedStep, PlanRoom, TrailPlan } from './step-kind.js';
-import { stepKinds } from './steps/registry.js';
+import { stepKindOf } from './steps/registry.js';
 import { send } from './steps/send.js';
 import { planTable } from './table/table.js';
 
@@ -112,7 +112,7 @@ function rowsOf(
 
 async function planStep(file: StepFile, room: PlanRoom): Promise<PlannedStep> {
   const { yaml, loads, preparation, path } = room;
-  const kind = stepKinds.find((one) => one.fits(file));
+  const kind = stepKindOf(file);
   if (!kind) throw new Problem('file-shape', { what: 'the step is of no known kind', where: yaml.position(path) });
   const planned = await kind.plan(file, room);
   const { readText } = preparation;

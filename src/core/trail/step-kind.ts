@@ -15,6 +15,7 @@ import type { Journal } from './journal.js';
 import type { Scope } from './names/scope.js';
 import type { Need } from './needs/need.js';
 import type { RowsPlan } from './rows/rows-plan.js';
+import type { StepOutline } from './step-outline.js';
 import type { TablePlan } from './table/table-plan.js';
 
 /** What planning a step may ask for. */
@@ -147,5 +148,6 @@ export interface StepKind<File extends StepFile = StepFile> {
   readonly name: StepEvent['kind'];
   /** The key by which a step is of this kind. */
   fits(file: StepFile): file is File;
+  outline(file: File): StepOutline;
   plan(file: File, room: PlanRoom): Promise<Omit<PlannedStep, 'onlyIf'>>;
 }

@@ -47,7 +47,7 @@ test('JSON that is nested too deeply is told beside it, and a run has its summar
   const walked = await echoTrail(['run', 'deep', '--json'], { cwd });
   assert.deepEqual(
     documentLines(walked).map(({ event }) => event),
-    ['step', 'summary'],
+    ['run', 'walk', 'step', 'summary'],
   );
   const texts = await echoTrail(['send', 'GET', '/texts', '--pick', '$.ok'], { cwd });
   assert.deepEqual([texts.status, texts.out], [0, 'true\n']);

@@ -1,7 +1,12 @@
 /** `docs ask`: what the vendor's API itself says of its parameters, by the requests that the manifest names. */
 
+import {
+  type Answers,
+  readAnswers,
+  type Said,
+  writeAnswers,
+} from '../../../core/collection/sources/parameter-metadata.js';
 import { openDocumentation, sourceIndex } from '../../../core/collection/sources/source-index.js';
-import { type Answers, readAnswers, type Said, writeAnswers } from '../../../core/collection/usage/asked.js';
 import { noNames } from '../../../core/expression/names.js';
 import { readPlace } from '../../../core/place/registry.js';
 import { nearestHint } from '../../../core/problem/nearest.js';

@@ -1,12 +1,12 @@
 /** An exchange in words: status line, body, what was met, kept and recorded. */
 
-import type { TakenBack } from '../../../core/collection/usage/taken-back.js';
 import { hidden } from '../../../core/exchange/request/wire.js';
 import type { Hop, Received } from '../../../core/exchange/response/received.js';
 import { shortText } from '../../../core/matcher/reading.js';
 import { type Contradiction, contradictionText } from '../../../core/place/contradiction.js';
 import { headerValue } from '../../../core/place/observed.js';
 import type { Sent } from '../../../core/sending/sending.js';
+import type { TakenBack } from '../../../core/usage/taken-back.js';
 import { durationText, sizeText } from '../../../core/value/measures.js';
 import { textOf } from '../../../core/value/text.js';
 import type { Colours, Terminal } from '../../terminal/terminal.js';

@@ -1,6 +1,5 @@
 /** What `send --json` prints of an exchange. */
 
-import type { TakenBack } from '../../../core/collection/usage/taken-back.js';
 import type { Mismatch } from '../../../core/documentation/changes/mismatch.js';
 import { recordedVerdict } from '../../../core/echo/recorded-verdict.js';
 import { hidden } from '../../../core/exchange/request/wire.js';
@@ -8,6 +7,7 @@ import type { Received } from '../../../core/exchange/response/received.js';
 import { brief } from '../../../core/problem/brief.js';
 import type { Sent } from '../../../core/sending/sending.js';
 import type { Workspace } from '../../../core/sending/workspace.js';
+import type { TakenBack } from '../../../core/usage/taken-back.js';
 import { textOf } from '../../../core/value/text.js';
 import type { Documents } from '../../documents/documents.js';
 

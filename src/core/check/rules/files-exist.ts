@@ -10,6 +10,7 @@ import { filesNamed } from '../../exchange/request/named-files.js';
 import { filesUsed, type NamedFile } from '../../expression/files-used.js';
 import { asProblem } from '../../problem/problem.js';
 import { pathInside } from '../../storage/inside.js';
+import { everyStep } from '../../trail/steps/registry.js';
 import { writing } from '../../trail/table/table.js';
 import type { Value } from '../../value/written.js';
 import type { Rule } from '../rule.js';
@@ -26,7 +27,7 @@ export const filesExist: Rule = {
       ...[...requests.values()].map(({ content, yaml }) => ({ yaml, files: filesNamed(content) })),
       ...[...trails.values()].map(({ content, yaml }) => ({
         yaml,
-        files: [...filesUsed(content as unknown as Value), ...comparedIn(content.steps, ['steps'])],
+        files: [...filesUsed(content as unknown as Value), ...comparedIn(content.steps)],
       })),
     ];
     for (const { yaml, files } of named) {
@@ -49,18 +50,11 @@ function missing({ root }: Collection, file: string): { what: string; remedy: st
 }
 
 const tablesIn = (steps: readonly StepFile[]): ((file: string) => boolean)[] =>
-  steps.flatMap((step) =>
-    'for-each' in step
-      ? [...(step.table?.to === undefined ? [] : [writing(step.table.to)]), ...tablesIn(step.steps)]
-      : [],
+  [...everyStep(steps)].flatMap(({ outline: { inner } }) =>
+    inner?.table?.to === undefined ? [] : [writing(inner.table.to)],
   );
 
-function comparedIn(steps: readonly StepFile[], path: readonly (string | number)[]): NamedFile[] {
-  return steps.flatMap((step, index) => {
-    if ('for-each' in step) return comparedIn(step.steps, [...path, index, 'steps']);
-    if (!('compare' in step)) return [];
-    return step.compare.flatMap((side, number) =>
-      'file' in side ? [{ file: side.file, path: [...path, index, 'compare', number, 'file'] }] : [],
-    );
-  });
-}
+const comparedIn = (steps: readonly StepFile[]): NamedFile[] =>
+  [...everyStep(steps)].flatMap(({ outline, path }) =>
+    outline.files.map(({ file, path: below }) => ({ file, path: [...path, ...below] })),
+  );

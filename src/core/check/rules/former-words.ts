@@ -4,10 +4,10 @@
  *     query: {name: "${name ?? absent}"}     # holds
  *     query: {name: "${name ?? omit}"}       # does not
  */
-import type { StepFile } from '../../collection/files/trail-file.js';
 import { type PartUse, partsUsed } from '../../expression/parts-used.js';
 import { formerSources } from '../../expression/sources/registry.js';
 import type { FilePosition } from '../../problem/problem.js';
+import { everyStep } from '../../trail/steps/registry.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
 import { namesMade } from '../names-made.js';
@@ -16,7 +16,6 @@ import type { Rule } from '../rule.js';
 import { templatesOf, usedInTemplate } from '../template-names.js';
 
 type Found = Omit<Finding, 'rule'>;
-type Path = readonly (string | number)[];
 
 export const formerWords: Rule = {
   name: 'former-words',
@@ -32,8 +31,8 @@ export const formerWords: Rule = {
     for (const file of templates)
       for (const use of usedInTemplate(collection, file, partsUsed)) yield* inPart(use, { file });
     for (const { content, yaml } of trails.values())
-      for (const path of stepsWithWhen(content.steps, ['steps']))
-        yield found('when', 'only-if', yaml.position([...path, 'when'], 'key'));
+      for (const { step, path } of everyStep(content.steps))
+        if (step.when !== undefined) yield found('when', 'only-if', yaml.position([...path, 'when'], 'key'));
   },
 };
 
@@ -53,9 +52,3 @@ const found = (former: string, today: string, where: FilePosition): Found => ({
   what: `${former} is called ${today} now`,
   remedy: `write ${today}; the next release no longer reads ${former}`,
 });
-
-const stepsWithWhen = (steps: readonly StepFile[], path: Path): Path[] =>
-  steps.flatMap((step, index) => [
-    ...(step.when === undefined ? [] : [[...path, index]]),
-    ...('for-each' in step ? stepsWithWhen(step.steps, [...path, index, 'steps']) : []),
-  ]);

@@ -7,10 +7,11 @@ import type { StepFile } from '../../collection/files/trail-file.js';
 import type { YamlFile } from '../../collection/yaml.js';
 import { namesWritten } from '../../expression/names-used.js';
 import type { FilePosition } from '../../problem/problem.js';
+import { everyStep, outlineOf } from '../../trail/steps/registry.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
 import type { Checked, Rule } from '../rule.js';
-import { resolved, sentBy } from '../trail-steps.js';
+import { resolved } from '../trail-steps.js';
 
 type Path = readonly (string | number)[];
 type Found = Omit<Finding, 'rule'>;
@@ -42,12 +43,12 @@ function* inSteps(
 ): Generator<Found> {
   const { checked, yaml } = room;
   for (const [index, step] of steps.entries()) {
-    const kept = 'keep' in step ? Object.keys(step.keep ?? {}) : [];
-    for (const name of kept) {
+    const { keeps, inner } = outlineOf(step);
+    for (const name of keeps) {
       if (mentions(table, name) || usedAfter(name, steps.slice(index), checked)) continue;
       yield unused(name, yaml.position([...path, index, 'keep', name], 'key'));
     }
-    if ('for-each' in step) yield* inSteps(step.steps, [...path, index, 'steps'], step.table, room);
+    if (inner) yield* inSteps(inner.steps, [...path, index, 'steps'], inner.table, room);
   }
 }
 
@@ -60,30 +61,29 @@ const unused = (name: string, where: FilePosition): Found => ({
 
 const mentions = (part: unknown, name: string): boolean => namesWritten((part ?? null) as Value).includes(name);
 
-/** In an expression of a later step, or as an input of its request; the step itself counts for its undo part. */
+/** In an expression of a later step, or as an input of its request; of the step itself what sees what it gained counts. */
 function usedAfter(name: string, [own, ...later]: readonly StepFile[], { requests, collection }: Checked): boolean {
   const takes = (request: string): boolean =>
     requests.get(resolved(collection, 'request', request))?.content.inputs?.[name] !== undefined;
-  if (own && 'undo' in own && own.undo && (mentions(own.undo, name) || takes(own.undo.send))) return true;
-  if (own && 'keep' in own && !('send' in own || 'trail' in own || 'poll' in own) && mentions(own.keep, name))
-    return true;
-  return later.some(
-    (step) => mentions(step, name) || inCondition(step, name) || sentBy(step).some(takes) || 'trail' in step,
+  const { after, sends } = outlineOf(own as StepFile);
+  if (after.some(({ value }) => mentions(value, name))) return true;
+  if (sends.some((call) => call.undoes !== undefined && takes(call.name))) return true;
+  if (later.some((step) => mentions(step, name))) return true;
+  return [...everyStep(later)].some(
+    ({ step, outline }) =>
+      inCondition(step['only-if'] ?? step.when, name) ||
+      outline.walks.length > 0 ||
+      outline.sends.some((call) => takes(call.name)),
   );
 }
 
 /** A condition names what it looks at: the name itself, or a way into it. */
-function inCondition(step: StepFile, name: string): boolean {
-  const inSet = (set: unknown): boolean =>
-    typeof set === 'object' &&
-    set !== null &&
-    Object.entries(set).some(
-      ([key, value]) =>
-        key.split(/[.[]/, 1)[0] === name ||
-        (key === 'not' && inSet(value)) ||
-        (key === 'any' && Array.isArray(value) && value.some(inSet)),
-    );
-  return (
-    inSet(step['only-if'] ?? step.when) || ('for-each' in step && step.steps.some((inner) => inCondition(inner, name)))
+const inCondition = (set: unknown, name: string): boolean =>
+  typeof set === 'object' &&
+  set !== null &&
+  Object.entries(set).some(
+    ([key, value]) =>
+      key.split(/[.[]/, 1)[0] === name ||
+      (key === 'not' && inCondition(value, name)) ||
+      (key === 'any' && Array.isArray(value) && value.some((one) => inCondition(one, name))),
   );
-}

@@ -16,12 +16,14 @@ import type { YamlFile } from '../../collection/yaml.js';
 import { type NameUse, namesUsed } from '../../expression/names-used.js';
 import { writtenAs } from '../../expression/sources/registry.js';
 import { nearestHint } from '../../problem/nearest.js';
+import type { StepPart } from '../../trail/step-outline.js';
+import { outlineOf } from '../../trail/steps/registry.js';
 import { separatorOf } from '../../value/csv-separator.js';
 import type { Value } from '../../value/written.js';
 import type { Finding } from '../finding.js';
 import { inputsGiven } from '../inputs-given.js';
 import type { Checked, Rule } from '../rule.js';
-import { gains, ownParts } from '../trail-steps.js';
+import { gains } from '../trail-steps.js';
 
 type Path = readonly (string | number)[];
 type Found = Omit<Finding, 'rule'>;
@@ -62,30 +64,20 @@ function* inSteps(
   const known = new Set(before);
   for (const [index, step] of steps.entries()) {
     const at = [...path, index];
-    const gained = gains(step, room.checked);
+    const outline = outlineOf(step);
+    const gained = gains(outline, room.checked);
     const after = new Set([...known, ...gained]);
-    yield* inputsGiven(step, at, { known, after }, room.checked, room.yaml);
-    const { own, withGained, withItem } = ownParts(step, at);
-    yield* unknown(
-      own.flatMap(({ value, path: where }) => namesIn(value, where)),
-      known,
-      room,
-    );
-    yield* unknown(
-      withGained.flatMap(({ value, path: where }) => namesIn(value, where)),
-      after,
-      room,
-    );
-    yield* unknown(
-      withItem.flatMap(({ value, path: where }) => namesIn(value, where)),
-      new Set([...known, 'item']),
-      room,
-    );
-    if ('for-each' in step) {
-      const inside = new Set([...known, step.as ?? 'item']);
-      const within = yield* inSteps(step.steps, [...at, 'steps'], inside, room);
-      yield* unknown(namesIn(step.table?.columns, [...at, 'table', 'columns']), within, room);
-      yield* unknown(namesIn(step.table?.to, [...at, 'table', 'to']), known, room);
+    yield* inputsGiven(outline, at, { known, after }, room.checked, room.yaml);
+    const uses = (parts: readonly StepPart[]): NameUse[] =>
+      parts.flatMap(({ value, path: below }) => namesIn(value, [...at, ...below]));
+    yield* unknown(uses(outline.before), known, room);
+    yield* unknown(uses(outline.after), after, room);
+    yield* unknown(uses(outline.each), new Set([...known, 'item']), room);
+    if (outline.inner) {
+      const { steps: inner, item, table } = outline.inner;
+      const within = yield* inSteps(inner, [...at, 'steps'], new Set([...known, item]), room);
+      yield* unknown(namesIn(table?.columns, [...at, 'table', 'columns']), within, room);
+      yield* unknown(namesIn(table?.to, [...at, 'table', 'to']), known, room);
     }
     for (const one of gained) known.add(one);
   }

@@ -72,7 +72,7 @@ async function freshFacts(shelf: Shelf, name: string): Promise<IndexFacts | unde
 
 /** An index whose operations have what was asked about their parameters. */
 async function answered(index: DocumentationIndex, shelf: Shelf, name: string): Promise<DocumentationIndex> {
-  const { readAnswers, withAnswers } = await import('../usage/asked.js');
+  const { readAnswers, withAnswers } = await import('./parameter-metadata.js');
   const answers = readAnswers(shelf, name);
   return {
     ...index,

@@ -1,12 +1,14 @@
 /** A refusal in plain words: what was sent as proof, what the server says of it, and what to try. */
 
+import type { SessionFile } from '../../collection/files/session-file.js';
 import type { HeaderLine } from '../../exchange/request/wire.js';
 import type { Received } from '../../exchange/response/received.js';
 import { problemText } from '../../expectation/expectations.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { verdictInside } from '../../place/kinds/errors.js';
 import { headerValue } from '../../place/observed.js';
-import { unknownDigest } from '../../session/digest-access.js';
+import { sessionKinds } from '../../session/registry.js';
+import type { SessionKind } from '../../session/session-kind.js';
 import { durationText } from '../../value/measures.js';
 import { isValueMap, type Value } from '../../value/written.js';
 import type { Workspace } from '../workspace.js';
@@ -85,15 +87,12 @@ function proofOf({ collection }: Workspace, name: string, lines: readonly Header
   const { content, name: full } = collection.read('session', name);
   const headers = lines.filter(({ origin }) => origin === `session ${full}`).map((line) => line.name);
   const where =
-    content.kind === 'api-key' && content.query !== undefined
-      ? `the parameter ${content.query}`
-      : content.kind === 'certificate'
-        ? 'a client certificate'
-        : headers.length > 0
-          ? headers.join(', ')
-          : content.supply
-            ? `the names ${Object.keys(content.supply).join(', ')}`
-            : 'nothing yet';
+    kindOf(content).proof?.(content) ??
+    (headers.length > 0
+      ? headers.join(', ')
+      : content.supply
+        ? `the names ${Object.keys(content.supply).join(', ')}`
+        : 'nothing yet');
   return `session ${full} (${content.kind}): ${where}${madeFrom(content)}`;
 }
 
@@ -123,14 +122,7 @@ function clockOf({ headers, parts }: Received): string | undefined {
   return `the server's clock is ${durationText(minutes)} ${ahead > 0 ? 'ahead of' : 'behind'} this one; proofs with times in them fail`;
 }
 
-/** The scheme that a kind speaks, for comparison with what the server wants. */
-const schemes: Readonly<Record<string, string>> = {
-  basic: 'basic',
-  digest: 'digest',
-  bearer: 'bearer',
-  login: 'bearer',
-  oauth2: 'bearer',
-};
+const kindOf = ({ kind }: SessionFile): SessionKind => sessionKinds.get(kind) as SessionKind;
 
 function remediesFor(
   { collection }: Workspace,
@@ -150,20 +142,19 @@ function remediesFor(
   }
   if (sessions.length === 0) return [noProof(collection.names('session'))];
   const kinds = sessions.map((name) => collection.read('session', name).content);
-  const unknown = kinds.some((content) => content.kind === 'digest') ? unknownDigest(headers) : undefined;
-  if (unknown !== undefined)
-    return [`the server asks for Digest with ${unknown}, which is not supported; MD5, SHA-256 and SHA-512-256 are`];
+  const unable = kinds.map((content) => kindOf(content).unable?.(headers)).find((one) => one !== undefined);
+  if (unable !== undefined) return [unable];
   const offered = [...(challenges ?? '').matchAll(/(?:^|,\s*)([A-Za-z][\w-]*)(?=\s+[\w-]+=|\s*$|\s*,)/g)].map(
     ([, scheme]) => (scheme as string).toLowerCase(),
   );
-  const own = kinds.flatMap((content) => schemes[content.kind] ?? []);
+  const own = kinds.flatMap((content) => kindOf(content).scheme ?? []);
   const remedies: string[] = [];
   if (offered.length > 0 && own.length > 0 && !own.some((scheme) => offered.includes(scheme)))
     remedies.push(`the server wants ${offered.join(' or ')}, and the session speaks ${own.join(', ')}`);
   for (const content of kinds) {
     const secrets = secretsIn(content);
     const set = secrets.map((name) => `echo-trail secret set ${name}`).join(', ');
-    if (content.kind === 'login' || content.kind === 'oauth2')
+    if (kindOf(content).open)
       remedies.push('the session was opened, and its token is not taken: is it for this API, and this environment?');
     else if (secrets.length > 0) remedies.push(`is the secret right and still good? ${set}`);
   }

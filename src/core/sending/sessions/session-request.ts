@@ -8,6 +8,7 @@ import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { layered, type Named, type Names } from '../../expression/names.js';
 import { compileTree } from '../../expression/tree.js';
 import { asProblem, Problem } from '../../problem/problem.js';
+import { sessionKinds } from '../../session/registry.js';
 import type { Value } from '../../value/written.js';
 import { sendRequest } from '../send.js';
 import type { Workspace } from '../workspace.js';
@@ -94,8 +95,12 @@ function sessionsToOpen(
     if (seen.has(session)) return;
     seen.add(session);
     const { content } = collection.read('session', session);
-    if (content.kind !== 'login' || !('send' in content.open)) return;
-    const request = collection.resolve('request', content.open.send);
+    const call = sessionKinds
+      .get(content.kind)
+      ?.calls?.(content)
+      .find(({ part }) => part === 'open');
+    if (call?.kind !== 'request') return;
+    const request = collection.resolve('request', call.name);
     const layers = [...collection.defaults(request), collection.read('request', request)];
     const nearest = layers.reduce<string | readonly string[] | undefined>(
       (found, layer) => layer.content.session ?? found,

@@ -9,6 +9,7 @@ import { Evaluation } from '../../expression/evaluation.js';
 import { layered, type Named, type Names } from '../../expression/names.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { compileTree, type Tree } from '../../expression/tree.js';
+import { sessionKinds } from '../../session/registry.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
 import type { Workspace } from '../workspace.js';
@@ -54,7 +55,7 @@ function openingOf(workspace: Workspace, name: string): Opening {
   if (before) return before;
   const { content } = workspace.collection.read('session', name);
   const { about: _, headers: __, supply: ___, refused: ____, ...own } = content as Record<string, unknown>;
-  const opens = (content.kind === 'login' ? (content.open.give ?? {}) : own) as Value;
+  const opens = sessionKinds.get(content.kind)?.openedWith?.(content) ?? (own as Value);
   // Filters that are loaded late are loaded when the session is opened.
   const loads: Loads = [];
   const opening = {

@@ -8,6 +8,7 @@ import type { SessionKind, SessionRoom } from '../session-kind.js';
 export const apiKey: SessionKind<ApiKeyFile> = {
   name: 'api-key',
   about: 'a key in a header, a query parameter or a cookie',
+  proof: ({ query }) => (query === undefined ? undefined : `the parameter ${query}`),
   async lines(file, room) {
     const origin = `session ${room.name}`;
     demandOnePlace(file, room);

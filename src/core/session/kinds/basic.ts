@@ -6,6 +6,7 @@ import type { SessionKind } from '../session-kind.js';
 export const basic: SessionKind<BasicFile> = {
   name: 'basic',
   about: 'user and password with every request',
+  scheme: 'basic',
   async lines(file, room) {
     const { user, password } = await userAndPassword(file, room);
     const value = `Basic ${Buffer.from(`${user}:${password}`, 'utf8').toString('base64')}`;

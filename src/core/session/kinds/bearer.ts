@@ -6,6 +6,7 @@ import type { SessionKind } from '../session-kind.js';
 export const bearer: SessionKind<BearerFile> = {
   name: 'bearer',
   about: 'a token that is sent with every request',
+  scheme: 'bearer',
   async lines(file, room) {
     const token = await tokenOrKey(file.token, 'token', room);
     return [{ name: 'Authorization', value: `Bearer ${token}`, origin: `session ${room.name}`, secret: true }];

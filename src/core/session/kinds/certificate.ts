@@ -7,6 +7,7 @@ import type { SessionKind } from '../session-kind.js';
 export const certificate: SessionKind<CertificateFile> = {
   name: 'certificate',
   about: 'a client certificate, shown when the connection is made',
+  proof: () => 'a client certificate',
   async identity({ certificate: own, key, bundle, passphrase }, room) {
     if (bundle === undefined && (own === undefined || key === undefined)) {
       throw new Problem('session-missing', {

@@ -1,7 +1,7 @@
 /** `digest`: a proof of the password for each request (RFC 7616), once the server has said what it wants. */
 import type { DigestFile } from '../../collection/files/session-file.js';
 import { userAndPassword } from '../credentials.js';
-import { type Challenge, challengeIn, digestAuthorization, nextNonce } from '../digest-access.js';
+import { type Challenge, challengeIn, digestAuthorization, nextNonce, unknownDigest } from '../digest-access.js';
 import type { SessionKind, SessionRoom } from '../session-kind.js';
 
 /** By the room's store of challenges: the nonce in force, and how often it was used. */
@@ -15,6 +15,12 @@ const keyOf = ({ name }: SessionRoom, host: string): string => `${name} ${host}`
 export const digest: SessionKind<DigestFile> = {
   name: 'digest',
   about: 'a proof of the password for each request',
+  scheme: 'digest',
+  unable(headers) {
+    const unknown = unknownDigest(headers);
+    if (unknown === undefined) return undefined;
+    return `the server asks for Digest with ${unknown}, which is not supported; MD5, SHA-256 and SHA-512-256 are`;
+  },
   async lines(file, room, _open, call) {
     const state = call && (room.memory.get(keyOf(room, call.host)) as State | undefined);
     if (!state) return [];

@@ -7,12 +7,22 @@ import { Problem } from '../../problem/problem.js';
 import { parseDuration } from '../../value/measures.js';
 import { textOf } from '../../value/text.js';
 import { plain, type Value } from '../../value/written.js';
-import type { Opened, SessionKind, SessionRoom } from '../session-kind.js';
+import type { Opened, SessionCall, SessionKind, SessionRoom } from '../session-kind.js';
 import { namesOf, tokenHeaders } from '../token-headers.js';
 
 export const login: SessionKind<LoginFile> = {
   name: 'login',
   about: 'a token or cookies that a request obtains',
+  scheme: 'bearer',
+  calls({ open, close }) {
+    const opens: SessionCall =
+      'trail' in open
+        ? { kind: 'trail', name: open.trail, part: 'open', path: ['open', 'trail'] }
+        : { kind: 'request', name: open.send, part: 'open', path: ['open', 'send'] };
+    return close ? [opens, { kind: 'request', name: close.send, part: 'close', path: ['close', 'send'] }] : [opens];
+  },
+  tokenPlace: ({ token }) => token,
+  openedWith: ({ open }) => (open.give ?? {}) as Value,
   async open(file, room) {
     const { received, names } = await opened(file, room);
     const token = file.token === undefined ? '' : await tokenAt(file.token, file, received, room);

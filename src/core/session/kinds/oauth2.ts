@@ -6,6 +6,7 @@ import { tokenHeaders } from '../token-headers.js';
 export const oauth2: SessionKind<OAuth2File> = {
   name: 'oauth2',
   about: 'a token by OAuth 2.0',
+  scheme: 'bearer',
   // The library is loaded when a token has to be had: most commands find one that is good.
   open: async (file, room, before, saving) =>
     (await import('../oauth/obtain.js')).obtainToken(file, room, before, saving),

@@ -10,6 +10,7 @@ import { evaluated, walkEvaluation } from '../names/giving.js';
 import { Scope } from '../names/scope.js';
 import { needsIn } from '../needs/needs.js';
 import type { StepKind, Walk } from '../step-kind.js';
+import { partsOf, plainOutline } from '../step-outline.js';
 
 export interface Choice {
   readonly label: string;
@@ -20,6 +21,13 @@ export interface Choice {
 export const choose: StepKind<ChooseStepFile> = {
   name: 'choose',
   fits: (file): file is ChooseStepFile => 'choose' in file,
+  outline: (file) => ({
+    ...plainOutline,
+    keeps: [],
+    leaves: [file.choose.as],
+    before: [{ value: file.choose.from, path: ['choose', 'from'] }, ...partsOf(file, 'choose')],
+    each: (['label', 'value'] as const).map((key) => ({ value: file.choose[key], path: ['choose', key] })),
+  }),
   async plan({ choose: spec, name }, { yaml, path, loads }) {
     const at = (key: string) => (inner: readonly (string | number)[]) =>
       yaml.position([...path, 'choose', key, ...inner]);

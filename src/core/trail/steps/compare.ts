@@ -15,6 +15,7 @@ import type { Value } from '../../value/written.js';
 import { evaluated, giver, planGives, walkEvaluation } from '../names/giving.js';
 import { fileNeed, needsIn } from '../needs/needs.js';
 import type { PlanRoom, StepKind, Walk } from '../step-kind.js';
+import { partsOf, plainOutline } from '../step-outline.js';
 import { demandUnchanging } from './unchanging.js';
 
 interface Side {
@@ -27,6 +28,26 @@ interface Side {
 export const compare: StepKind<CompareStepFile> = {
   name: 'compare',
   fits: (file): file is CompareStepFile => 'compare' in file,
+  outline: (file) => ({
+    ...plainOutline,
+    sends: file.compare.flatMap((side, index) =>
+      'send' in side
+        ? [
+            {
+              name: side.send,
+              path: ['compare', index, 'send'],
+              give: side.give,
+              givePath: ['compare', index, 'give'],
+            },
+          ]
+        : [],
+    ),
+    keeps: [],
+    before: partsOf(file),
+    files: file.compare.flatMap((side, index) =>
+      'file' in side ? [{ file: side.file, path: ['compare', index, 'file'] }] : [],
+    ),
+  }),
   async plan(file, room) {
     const { yaml, path, loads, preparation } = room;
     const sides: Side[] = [];

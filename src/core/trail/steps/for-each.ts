@@ -11,6 +11,7 @@ import { handledBy, itemOnWay, keyDigest, OnceEach, wayTo } from '../handled.js'
 import { Scope } from '../names/scope.js';
 import { needsIn } from '../needs/needs.js';
 import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
+import { partsOf, plainOutline } from '../step-outline.js';
 import { lineOf, openTable, planTable, settleTable, type Table } from '../table/table.js';
 import type { TablePlan } from '../table/table-plan.js';
 import { manyAtOnce } from '../walking/many.js';
@@ -26,6 +27,27 @@ interface Counts {
 export const forEach: StepKind<ForEachStepFile> = {
   name: 'for-each',
   fits: (file): file is ForEachStepFile => 'for-each' in file,
+  outline(file) {
+    const { 'for-each': members, table, steps, as = 'item' } = file;
+    const pages = typeof members === 'object' && 'pages' in members ? members : undefined;
+    return {
+      ...plainOutline,
+      sends: pages
+        ? [
+            {
+              name: pages.pages,
+              path: ['for-each', 'pages'],
+              give: pages.give,
+              givePath: ['for-each', 'give'],
+            },
+          ]
+        : [],
+      keeps: [],
+      leaves: table?.as === undefined ? [] : [table.as],
+      before: partsOf(file, 'steps', 'table'),
+      inner: { steps, item: as, table },
+    };
+  },
   async plan(file, room) {
     const { yaml, path, loads } = room;
     const name = file.as ?? 'item';

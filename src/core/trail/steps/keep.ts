@@ -3,12 +3,19 @@ import type { KeepStepFile } from '../../collection/files/trail-file.js';
 import { evaluated, planGives, walkEvaluation } from '../names/giving.js';
 import { needsIn } from '../needs/needs.js';
 import type { StepKind } from '../step-kind.js';
-
-const others = ['send', 'trail', 'for-each', 'poll', 'choose', 'compare'] as const;
+import { keysOf, partsOf, plainOutline } from '../step-outline.js';
 
 export const keep: StepKind<KeepStepFile> = {
   name: 'keep',
-  fits: (file): file is KeepStepFile => 'keep' in file && !others.some((key) => key in file),
+  // Others may keep something too: they are asked before.
+  fits: (file): file is KeepStepFile => 'keep' in file,
+  outline: (file) => ({
+    ...plainOutline,
+    keeps: keysOf(file.keep),
+    before: partsOf(file, 'keep'),
+    // A value may use the one before it.
+    after: [{ value: file.keep, path: ['keep'] }],
+  }),
   async plan(file, room) {
     const values = planGives(file.keep, room, [...room.path, 'keep']);
     const label = file.name ?? `keep ${[...values.keys()].join(', ')}`;

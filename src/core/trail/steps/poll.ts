@@ -10,6 +10,7 @@ import { sendRequest } from '../../sending/send.js';
 import type { Sent } from '../../sending/sending.js';
 import { durationText, parseDuration } from '../../value/measures.js';
 import type { StepKind, Walk } from '../step-kind.js';
+import { keysOf, partsOf, plainOutline } from '../step-outline.js';
 import { planSent } from './sent-step.js';
 import { demandUnchanging } from './unchanging.js';
 
@@ -19,6 +20,13 @@ const longestPause = 30_000;
 export const poll: StepKind<PollStepFile> = {
   name: 'poll',
   fits: (file): file is PollStepFile => 'poll' in file,
+  outline: (file) => ({
+    ...plainOutline,
+    sends: [{ name: file.poll, path: ['poll'], give: file.give, givePath: ['give'] }],
+    keeps: keysOf(file.keep),
+    leavesKeptBy: [file.poll],
+    before: partsOf(file),
+  }),
   async plan(file, room) {
     const { yaml, path, loads, preparation } = room;
     const step = await planSent(file, file.poll, 'poll', room);

@@ -12,12 +12,31 @@ import { isLost } from '../../sending/unanswered.js';
 import { unreadPages } from '../../sending/unread.js';
 import type { Told } from '../events.js';
 import type { StepKind, Walk } from '../step-kind.js';
+import { keysOf, partsOf, plainOutline } from '../step-outline.js';
 import { planSent } from './sent-step.js';
 import { planUndo } from './undo-part.js';
 
 export const send: StepKind<SendStepFile> = {
   name: 'send',
   fits: (file): file is SendStepFile => 'send' in file,
+  outline({ undo, ...file }) {
+    const own = { name: file.send, path: ['send'], give: file.give, givePath: ['give'] };
+    const back = undo && {
+      name: undo.send,
+      path: ['undo', 'send'],
+      give: undo.give,
+      givePath: ['undo', 'give'],
+      undoes: file.send,
+    };
+    return {
+      ...plainOutline,
+      sends: back ? [own, back] : [own],
+      keeps: keysOf(file.keep),
+      leavesKeptBy: [file.send],
+      before: partsOf(file),
+      after: undo ? [{ value: undo, path: ['undo'] }] : [],
+    };
+  },
   async plan(file, room) {
     const { yaml, path, loads, preparation } = room;
     const step = await planSent(file, file.send, 'send', room);

@@ -5,10 +5,18 @@ import { evaluated, giver, planGives, walkEvaluation } from '../names/giving.js'
 import { startScope } from '../names/start-scope.js';
 import { needsIn } from '../needs/needs.js';
 import type { StepKind } from '../step-kind.js';
+import { keysOf, partsOf, plainOutline } from '../step-outline.js';
 
 export const trail: StepKind<TrailStepFile> = {
   name: 'trail',
   fits: (file): file is TrailStepFile => 'trail' in file,
+  outline: (file) => ({
+    ...plainOutline,
+    walks: [{ name: file.trail, path: ['trail'], give: file.give, givePath: ['give'] }],
+    keeps: keysOf(file.keep),
+    // What the other trail ends with is its own affair.
+    before: partsOf(file, 'keep'),
+  }),
   async plan(file, room) {
     const plan = await room.trail(file.trail, 'trail');
     const label = file.name ?? plan.name;

@@ -1,7 +1,8 @@
 /** Which requests call an operation, and which trails send those. */
-import type { Value } from '../../value/written.js';
-import type { Collection } from '../collection.js';
-import { findOperation } from '../sources/source-index.js';
+import type { Collection } from '../collection/collection.js';
+import type { StepFile } from '../collection/files/trail-file.js';
+import { findOperation } from '../collection/sources/source-index.js';
+import { everyStep } from '../trail/steps/registry.js';
 
 export interface Users {
   readonly requests: readonly string[];
@@ -20,7 +21,7 @@ export function usersOfOperations(collection: Collection): (operation: string) =
   const sends = new Map<string, ReadonlySet<string>>();
   for (const name of collection.names('trail')) {
     const steps = quietly(() => collection.read('trail', name).content.steps);
-    if (steps) sends.set(name, new Set(sentIn(collection, steps as unknown as Value)));
+    if (steps) sends.set(name, new Set(sentIn(collection, steps)));
   }
   return (operation) => {
     const using = [...requests].filter(([, one]) => one === operation).map(([name]) => name);
@@ -31,18 +32,11 @@ export function usersOfOperations(collection: Collection): (operation: string) =
   };
 }
 
-/** Keys of a step under which a request stands. */
-const sending = new Set(['send', 'poll', 'pages']);
-
-/** Every request below the steps, undo parts included. */
-function* sentIn(collection: Collection, value: Value): Generator<string> {
-  if (Array.isArray(value)) for (const item of value as readonly Value[]) yield* sentIn(collection, item);
-  else if (typeof value === 'object' && value !== null) {
-    for (const [key, inner] of Object.entries(value as Record<string, Value>)) {
-      if (!sending.has(key) || typeof inner !== 'string') yield* sentIn(collection, inner);
-      else yield quietly(() => collection.resolve('request', inner)) ?? inner;
-    }
-  }
+/** Every request of the steps, undo parts included. */
+function sentIn(collection: Collection, steps: readonly StepFile[]): string[] {
+  return [...everyStep(steps)].flatMap(({ outline }) =>
+    outline.sends.map(({ name }) => quietly(() => collection.resolve('request', name)) ?? name),
+  );
 }
 
 function quietly<T>(work: () => T): T | undefined {

@@ -1,9 +1,11 @@
 /** What takes back what a request made: some trail says it, as the `undo` of a step that sends the request. */
 
-import type { Named } from '../../expression/names.js';
-import { isValueMap, plain, type Value } from '../../value/written.js';
-import type { Collection } from '../collection.js';
-import type { StepFile, UndoFile } from '../files/trail-file.js';
+import type { Collection } from '../collection/collection.js';
+import type { StepFile } from '../collection/files/trail-file.js';
+import type { Named } from '../expression/names.js';
+import type { StepCall } from '../trail/step-outline.js';
+import { everyStep } from '../trail/steps/registry.js';
+import { isValueMap, plain, type Value } from '../value/written.js';
 
 /** A value that was kept of an answer. */
 type KeptValue = Pick<Named, 'value' | 'secret'> & { readonly name: string };
@@ -29,7 +31,7 @@ export function takenBackBy(
       const given = Object.entries(undo.give ?? {}).map(
         ([name, value]) => [name, known(value as Value, kept)] as const,
       );
-      return { request: collection.resolve('request', undo.send), trail, give: new Map(given) };
+      return { request: collection.resolve('request', undo.name), trail, give: new Map(given) };
     } catch {
       // What is wrong with a trail is told by check.
     }
@@ -37,12 +39,12 @@ export function takenBackBy(
   return undefined;
 }
 
-function undoIn(steps: readonly StepFile[], request: string, collection: Collection): UndoFile | undefined {
-  for (const step of steps) {
-    if ('for-each' in step) {
-      const inner = undoIn(step.steps, request, collection);
-      if (inner) return inner;
-    } else if ('send' in step && step.undo && collection.resolve('request', step.send) === request) return step.undo;
+function undoIn(steps: readonly StepFile[], request: string, collection: Collection): StepCall | undefined {
+  for (const { outline } of everyStep(steps)) {
+    const found = outline.sends.find(
+      ({ undoes }) => undoes !== undefined && collection.resolve('request', undoes) === request,
+    );
+    if (found) return found;
   }
   return undefined;
 }

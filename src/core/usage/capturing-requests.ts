@@ -1,5 +1,5 @@
 /** Which requests keep a value under a name, so that it need not be copied by eye. */
-import type { Collection } from '../collection.js';
+import type { Collection } from '../collection/collection.js';
 
 /** Names of requests, in their order. */
 export function keepersOf(collection: Collection, name: string): string[] {

@@ -9,8 +9,8 @@ import type { Operation, Parameter } from '../../documentation/model/model.js';
 import { Problem } from '../../problem/problem.js';
 import { writeAtomically } from '../../storage/atomic-write.js';
 import { pathInside, placeInside } from '../../storage/inside.js';
-import type { Shelf } from '../sources/shelf.js';
-import { answersPath } from '../sources/snapshot.js';
+import type { Shelf } from './shelf.js';
+import { answersPath } from './snapshot.js';
 
 const said = z.strictObject({
   /** The request that asked. */
