@@ -295,11 +295,12 @@ test('of a request that knows of no pages, more is noticed, and the lines it lac
   assert.ok(!single.err.includes('of 95'), single.err);
 
   // Who keeps the list of one page takes it for everything; who keeps its first item does not.
-  const [step] = documentLines(await echoTrail(['run', 'all', '--json'], { cwd }));
+  const [, , step] = documentLines(await echoTrail(['run', 'all', '--json'], { cwd }));
   assert.deepEqual(step?.furtherPages, sent.furtherPages);
   const text = await echoTrail(['run', 'all'], { cwd });
   assert.ok(text.out.includes(`20 of 95 items at $.items: ${block}`), text.out);
-  const [first] = documentLines(await echoTrail(['run', 'one', '--json'], { cwd }));
+  const [, , first] = documentLines(await echoTrail(['run', 'one', '--json'], { cwd }));
+  assert.equal(first?.event, 'step');
   assert.equal(first?.furtherPages, undefined);
 
   writeFileSync(join(cwd, 'requests/entries.yaml'), `${bare}${sent.furtherPages.block}\n`);
