@@ -59,7 +59,7 @@ async function demandHosts(workspace: Workspace, plans: readonly TrailPlan[]): P
 /** What the address begins with, where that needs no row; undefined where a proxy stands before it. */
 function fixedOrigin(workspace: Workspace, origin: AddressPlan['origin']): URL | undefined {
   try {
-    const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+    const surroundings = workspace.surroundings();
     const evaluation = new Evaluation(variableNames(workspace.layers, noNames, surroundings), surroundings);
     if (workspace.connection(() => evaluation)?.proxy) return undefined;
     const text = origin(evaluation);

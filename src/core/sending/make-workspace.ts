@@ -102,6 +102,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     redactor,
     userAgent,
     world,
+    surroundings: () => ({ world: world(), onSecret: redactor.add }),
     transport: openTransport(),
     log: openEchoLog(collection.local, new Date()),
     timeout: timeoutOf(environment.timeout),

@@ -169,7 +169,7 @@ async function nextOf(
   if (!plan.told && (own === 0 || (plan.size !== undefined && own < plan.size))) return none;
   if (!plan.told && total !== undefined && items >= total) return none;
   if (plan.following.length > 0) {
-    const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+    const surroundings = workspace.surroundings();
     const evaluation = new Evaluation(noNames, surroundings);
     const verdicts = await judge(plan.following, received, evaluation, { documented: () => undefined });
     if (!verdicts.every(({ ok }) => ok)) return none;

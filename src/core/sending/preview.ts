@@ -10,7 +10,7 @@ import type { PreparedRequest } from './prepare.js';
 import { givingOf } from './request-giving.js';
 import type { Preview, Sending, Sent } from './sending.js';
 import { suppliedNames } from './sessions/supply.js';
-import { composed, jarFor } from './trying/attempt.js';
+import { attached, composed, jarFor } from './trying/attempt.js';
 import { sealFor, signerFor } from './trying/seal.js';
 import type { Workspace } from './workspace.js';
 
@@ -28,9 +28,10 @@ export async function previewRequest(
     withOrigins: true,
   });
   const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
-  const bare = composed(workspace, request, lines, query);
+  const identity = undefined;
+  const bare = attached(workspace, request, composed(workspace, request), { lines, query, identity });
   const cookie = (await jarFor(workspace, sessions, sending.noCookies, sending.caller)).line(bare.url);
-  const unsigned = cookie ? composed(workspace, request, [...lines, cookie], query) : bare;
+  const unsigned = cookie ? attached(workspace, request, bare, { lines: [cookie], query: [], identity }) : bare;
   const signer = await signerFor(workspace, prepared, sending.signature);
   const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
   const signed = seal?.sign(unsigned, 'look');
@@ -62,7 +63,7 @@ export async function unsent(workspace: Workspace, prepared: PreparedRequest, se
   const { request, wire, doubts } = await previewRequest(workspace, prepared, sending);
   if (request.changes && workspace.environment.changes === 'refuse')
     await workspace.demandChange({ host: wire.url.host, method: request.method, url: wire.shownUrl });
-  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+  const surroundings = workspace.surroundings();
   const { kept } = takeKeeps(
     [...prepared.keeps, ...(sending.keeps ?? [])],
     asAnswer(documentedExample(workspace, request.operation)),

@@ -18,7 +18,7 @@ import { unsent } from './preview.js';
 import { givingOf } from './request-giving.js';
 import type { Sending, Sent } from './sending.js';
 import { suppliedNames } from './sessions/supply.js';
-import { type Attempt, composed } from './trying/attempt.js';
+import { type Attempt, attached, composed, pinned } from './trying/attempt.js';
 import type { Conversation } from './trying/conversation.js';
 import { converse, workOutAnew } from './trying/converse.js';
 import { record, unjudged } from './trying/exchanged.js';
@@ -46,10 +46,10 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   for (const [name, named] of inside.inputs)
     if (named && (named.secret || isSecretName(name))) workspace.redactor.add(named.value);
   const resolved = outside ? { ...inside, request: outsideRequest(inside.request, outside) } : inside;
-  let bare = composed(workspace, resolved.request, sending.lines ?? []);
+  let bare = composed(workspace, resolved.request, sending.lines);
   if (sending.onAccepted) {
     await acceptCertificate(workspace, bare, sending.onAccepted);
-    bare = composed(workspace, resolved.request, sending.lines ?? []);
+    bare = pinned(workspace, bare);
   }
   const signer = outside
     ? undefined
@@ -173,9 +173,11 @@ async function wholeBefore({
   sessions,
   seal,
   resolved: { request },
+  bare,
   sending,
 }: Conversation): Promise<WireRequest | undefined> {
   if (seal) return undefined;
   const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
-  return notOpen.length > 0 ? undefined : composed(workspace, request, [...(sending.lines ?? []), ...lines], query);
+  const beside = { lines, query, identity: undefined };
+  return notOpen.length > 0 ? undefined : attached(workspace, request, bare, beside);
 }

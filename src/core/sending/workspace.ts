@@ -10,7 +10,7 @@ import type { Pins } from '../exchange/hosts/pins.js';
 import type { WaysOut } from '../exchange/hosts/ways-out.js';
 import type { Timeout } from '../exchange/request/wire.js';
 import type { Transport } from '../exchange/transfer/transport.js';
-import type { Moment, World } from '../expression/evaluation.js';
+import type { Moment, Surroundings, World } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
 import type { Accepted } from '../matcher/matcher.js';
 import type { HostGate } from '../pacing/host-gate.js';
@@ -67,10 +67,26 @@ export interface WorkspaceSettings {
   readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
 }
 
-export interface Workspace extends Preparation {
+/** What evaluates: the names that are in force, and the world that expressions ask. */
+export interface EvaluationContext {
   readonly environment: Environment;
   readonly layers: Layers;
   readonly settings: Settings;
+  readonly redactor: Redactor;
+  readonly moment: Moment | undefined;
+  /** Names that the environment and the collection's variables may take from whoever sends. */
+  readonly outsideNames: ReadonlySet<string>;
+  /** Where rows come from that are read from standard input. */
+  readonly standardInput: (() => Readable) | undefined;
+  world(): World;
+  /** What one evaluation, or those of one request, share: a world of its own. */
+  surroundings(): Surroundings;
+  /** @throws Problem usage: a name of `--set` that neither these inputs nor any variable knows */
+  checkSettings(inputs: Iterable<string>): void;
+}
+
+/** What sends: connections and where they may lead, sessions, and how often and how fast. */
+export interface Sender {
   readonly transport: Transport;
   readonly sessions: Sessions;
   /** What kinds of sessions remember while the program runs. */
@@ -78,7 +94,6 @@ export interface Workspace extends Preparation {
   /** What a session file has to do with. */
   sessionRoom(name: string, caller: Names): SessionRoom;
   readonly secrets: SecretStore;
-  readonly redactor: Redactor;
   readonly log: EchoLog;
   readonly origins: ListedOrigins;
   readonly ways: WaysOut;
@@ -87,32 +102,29 @@ export interface Workspace extends Preparation {
   readonly cookies: CookieJars;
   readonly pins: Pins;
   readonly clocks: Clocks;
-  readonly moment: Moment | undefined;
   readonly userAgent: string;
-  /** Told what sending meets on its way. */
-  readonly listeners: Listeners;
   /** The gate of a host, through which all that is sent to it goes. */
   gate(host: string): HostGate;
   /** When a request whose file says nothing is sent again. */
-  retry: RetryPolicy | undefined;
+  readonly retry: RetryPolicy | undefined;
+  /** Counts what hosts refuse. */
   readonly patience: Patience;
   /** Everything but the sending. */
   readonly dryRun: boolean;
-  /** Lets a person pick one of several; undefined where nobody is there. */
-  readonly choose: ((question: string, labels: readonly string[]) => Promise<number>) | undefined;
-  /** Takes what is found as the new baseline. */
-  readonly accept: ((accepted: Accepted) => void) | undefined;
-  /** Names that the environment and the collection's variables may take from whoever sends. */
-  readonly outsideNames: ReadonlySet<string>;
-  /** Where rows come from that are read from standard input. */
-  readonly standardInput: (() => Readable) | undefined;
-  world(): World;
   /** @throws Problem change-refused, change-unconfirmed */
   demandChange(facts: Omit<ChangeFacts, 'environment' | 'calls' | 'rows'>): Promise<void>;
   /** What is to come, for the question whether it may. */
   expectChanges(expected: Pick<ChangeFacts, 'calls' | 'rows'>): void;
-  /** @throws Problem usage: a name of `--set` that neither these inputs nor any variable knows */
-  checkSettings(inputs: Iterable<string>): void;
+}
+
+/** A collection in one environment, with all that evaluates, sends and listens there. */
+export interface Workspace extends Preparation, EvaluationContext, Sender {
+  /** Told what sending meets on its way. */
+  readonly listeners: Listeners;
+  /** Lets a person pick one of several; undefined where nobody is there. */
+  readonly choose: ((question: string, labels: readonly string[]) => Promise<number>) | undefined;
+  /** Takes what is found as the new baseline. */
+  readonly accept: ((accepted: Accepted) => void) | undefined;
   /** Closes all of it, whatever goes wrong with a part. @returns how many records of old exchanges were let go */
   close(): Promise<number>;
 }

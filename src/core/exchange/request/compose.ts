@@ -1,4 +1,4 @@
-/** From a resolved request to the request as it leaves: session lines and automatic lines added. */
+/** From a resolved request to the request as it leaves, automatic lines added. */
 import { percentEncode } from '../../expression/filters/text.js';
 import { percentDecoded } from '../../value/percent-decoded.js';
 import { absoluteUrl, withQuery } from '../address/address.js';
@@ -12,12 +12,8 @@ import {
   type WireRequest,
 } from './wire.js';
 
-/** @param sessionLines what the sessions add; an explicit header of the same name wins */
-export function composeRequest(
-  request: ResolvedRequest,
-  sessionLines: readonly HeaderLine[],
-  userAgent: string,
-): WireRequest {
+/** @throws Problem address-shape */
+export function composeRequest(request: ResolvedRequest, userAgent: string): WireRequest {
   const { method, address, query, body } = request;
   const url = absoluteUrl(withQuery(address, query, encodedValue));
   const typed = credentialsOf(url);
@@ -27,7 +23,7 @@ export function composeRequest(
       ? withQuery(shownAddress ?? address, query, shownValue).replace(/^(https?:\/\/)[^/?#@]*@/i, '$1')
       : url.href;
   const own = typed && !has(request.headers, 'authorization') ? [...request.headers, typed] : request.headers;
-  const headers = linesFor({ ...request, headers: own }, sessionLines, userAgent, url);
+  const headers = linesFor({ ...request, headers: own }, userAgent, url);
   return {
     method,
     url,
@@ -41,11 +37,11 @@ export function composeRequest(
   };
 }
 
-const encodedValue = ({ value, joined }: QueryPair): string =>
+export const encodedValue = ({ value, joined }: QueryPair): string =>
   joined ? joined.map(percentEncode).join(',') : percentEncode(value);
 
 /** Encoded as it leaves, but for what hides its secrets. */
-const shownValue = (pair: QueryPair): string =>
+export const shownValue = (pair: QueryPair): string =>
   pair.secret ? (pair.shown ?? hidden).split(hidden).map(percentEncode).join(hidden) : encodedValue(pair);
 
 /**
@@ -65,28 +61,18 @@ function credentialsOf(url: URL): HeaderLine | undefined {
 /** The same lines for the same request, so that a run of thousands makes them once. */
 const known = new WeakMap<readonly HeaderLine[], { readonly for: string; readonly lines: readonly HeaderLine[] }>();
 
-function linesFor(
-  request: ResolvedRequest,
-  sessionLines: readonly HeaderLine[],
-  userAgent: string,
-  url: URL,
-): readonly HeaderLine[] {
+function linesFor(request: ResolvedRequest, userAgent: string, url: URL): readonly HeaderLine[] {
   const { host } = url;
-  if (request.body || sessionLines.length > 0) return allLines(request, sessionLines, userAgent, url);
+  if (request.body) return allLines(request, userAgent, url);
   const key = `${request.method} ${host} ${userAgent}${isClearHttp2(request, url) ? ' 2' : ''}`;
   const before = known.get(request.headers);
   if (before?.for === key) return before.lines;
-  const lines = allLines(request, [], userAgent, url);
+  const lines = allLines(request, userAgent, url);
   known.set(request.headers, { for: key, lines });
   return lines;
 }
 
-function allLines(
-  request: ResolvedRequest,
-  sessionLines: readonly HeaderLine[],
-  userAgent: string,
-  url: URL,
-): readonly HeaderLine[] {
+function allLines(request: ResolvedRequest, userAgent: string, url: URL): readonly HeaderLine[] {
   const { headers: own, method, body } = request;
   const headers: HeaderLine[] = [];
   const automatic = (name: string, value: string): void => {
@@ -97,11 +83,6 @@ function allLines(
   // HTTP/2 has no such line (RFC 9113 section 8.2.2).
   if (!isClearHttp2(request, url)) automatic('connection', 'keep-alive');
   headers.push(...own);
-  for (const line of sessionLines) {
-    const at = line.name === 'Cookie' ? headers.findIndex(({ name }) => name.toLowerCase() === 'cookie') : -1;
-    if (at !== -1) headers[at] = together(headers[at] as HeaderLine, line);
-    else if (!has(own, line.name)) headers.push(line);
-  }
   automatic('accept', '*/*');
   automatic('user-agent', userAgent);
   for (const { name, value } of body?.headers ?? []) automatic(name, value);
@@ -111,19 +92,6 @@ function allLines(
   else if (body) automatic('content-length', String(size));
   else if (method === 'POST' || method === 'PUT' || method === 'PATCH') automatic('content-length', '0');
   return headers;
-}
-
-/** One line of cookies (RFC 6265 section 5.4); a name of the request's own wins. */
-export function together(own: HeaderLine, jar: HeaderLine): HeaderLine {
-  const names = new Set(own.value.split(/;\s*/).map((pair) => pair.split('=')[0]));
-  const others = jar.value.split(/;\s*/).filter((pair) => !names.has(pair.split('=')[0]));
-  return {
-    ...own,
-    value: [own.value, ...others].join('; '),
-    origin: `${own.origin}, ${jar.origin}`,
-    secret: true,
-    ...(jar.origin === 'cookies' && { own: own.value }),
-  };
 }
 
 const isClearHttp2 = ({ connection }: ResolvedRequest, { protocol }: URL): boolean =>

@@ -7,7 +7,7 @@ import { asProblem, Problem } from '../../problem/problem.js';
 import { isCredentialHeader } from '../../value/secret-fields.js';
 import { withoutIdentity } from '../connection/connection.js';
 import { hostAndPort } from '../hosts/listed-origins.js';
-import { together } from '../request/compose.js';
+import { together } from '../request/attach.js';
 import type { HeaderLine, WireRequest } from '../request/wire.js';
 import type { OpenSpool } from '../response/overflow.js';
 import { type Hop, Received } from '../response/received.js';

@@ -5,7 +5,7 @@ import type { Received } from '../../exchange/response/received.js';
 import { headerValue } from '../../place/observed.js';
 import { sizeText } from '../../value/measures.js';
 import { percentDecoded } from '../../value/percent-decoded.js';
-import type { Workspace } from '../workspace.js';
+import type { EvaluationContext } from '../workspace.js';
 
 const noDoubts: readonly string[] = [];
 
@@ -36,7 +36,7 @@ const familyOf = (type: string): string | undefined => families.find(([pattern])
 
 export function doubtsOf(
   { url, shownUrl, method, body, headers }: Pick<WireRequest, 'url' | 'shownUrl' | 'method' | 'body' | 'headers'>,
-  { environment }: Workspace,
+  { environment }: EvaluationContext,
 ): readonly string[] {
   const { href } = url;
   const { length } = href;

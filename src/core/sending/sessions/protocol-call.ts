@@ -34,7 +34,7 @@ export async function sendProtocolCall(
   caller: Names,
 ): Promise<Response> {
   const { redactor, log, environment } = workspace;
-  const surroundings = { world: workspace.world(), onSecret: redactor.add };
+  const surroundings = workspace.surroundings();
   const names = variableNames(workspace.layers, caller, surroundings);
   const content = call.body === undefined ? undefined : Buffer.from(call.body);
   for (const [name, value] of new URLSearchParams(call.body ?? '')) if (!openParameters.has(name)) redactor.add(value);
@@ -47,32 +47,28 @@ export async function sendProtocolCall(
       origin: `session ${session}`,
       secret: name.toLowerCase() === 'authorization',
     }));
-  const wire = composed(
-    workspace,
-    {
-      name: `session ${session}`,
-      operation: undefined,
-      method: call.method,
-      address: call.url,
-      query: [],
-      headers,
-      body: content && {
-        bytes: content,
-        type: 'application/x-www-form-urlencoded',
-        shown: redactor.hide(call.body ?? ''),
-        secret: true,
-      },
-      sessions: [],
-      changes: false,
-      idempotencyKey: undefined,
-      redirects: 0,
-      connection: workspace.connection(() => new Evaluation(names, surroundings)) ?? plainConnection,
-      timeout: { connect: 10_000, total: 60_000, ...workspace.timeout },
-      names: new Map(),
-      addressSecret: false,
+  const wire = composed(workspace, {
+    name: `session ${session}`,
+    operation: undefined,
+    method: call.method,
+    address: call.url,
+    query: [],
+    headers,
+    body: content && {
+      bytes: content,
+      type: 'application/x-www-form-urlencoded',
+      shown: redactor.hide(call.body ?? ''),
+      secret: true,
     },
-    [],
-  );
+    sessions: [],
+    changes: false,
+    idempotencyKey: undefined,
+    redirects: 0,
+    connection: workspace.connection(() => new Evaluation(names, surroundings)) ?? plainConnection,
+    timeout: { connect: 10_000, total: 60_000, ...workspace.timeout },
+    names: new Map(),
+    addressSecret: false,
+  });
   const at = new Date();
   const outcome = await workspace.transport.send(wire, undefined);
   const { received, trouble } = outcome;

@@ -33,7 +33,7 @@ export async function givenBy(
   const where = (key: string) => (path: readonly (string | number)[]) => yaml.position([part, 'give', key, ...path]);
   const trees = new Map(Object.entries(give).map(([key, value]) => [key, compileTree(value, where(key), loads)]));
   await Promise.all(loads);
-  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+  const surroundings = workspace.surroundings();
   const names = layered(variableNames(workspace.layers, caller, surroundings), caller);
   return (input) => {
     const tree = trees.get(input);

@@ -36,7 +36,7 @@ export function sessionVariant(workspace: Workspace, name: string, caller: Names
       return found;
     },
   };
-  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+  const surroundings = workspace.surroundings();
   const variables = variableNames(workspace.layers, watched, surroundings);
   const digest = createHash('sha256');
   try {

@@ -51,7 +51,7 @@ export async function refusedInside(
   for (const name of sessions) {
     const expectations = await refusalOf(workspace, name);
     if (expectations.length === 0) continue;
-    const evaluation = new Evaluation(noNames, { world: workspace.world(), onSecret: workspace.redactor.add });
+    const evaluation = new Evaluation(noNames, workspace.surroundings());
     const verdicts = await judge(expectations, received, evaluation, {});
     if (verdicts.every(({ ok }) => ok)) return true;
   }

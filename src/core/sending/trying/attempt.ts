@@ -1,9 +1,9 @@
 /** One try of a request: sessions and cookies attached, sent, and its cookies taken. */
 
-import { withIdentity } from '../../exchange/connection/connection.js';
+import { type Attached, attach } from '../../exchange/request/attach.js';
 import { composeRequest } from '../../exchange/request/compose.js';
 import { credentialsIn, credentialsReceived } from '../../exchange/request/credentials-in.js';
-import type { HeaderLine, QueryPair, ResolvedRequest, WireRequest } from '../../exchange/request/wire.js';
+import type { HeaderLine, ResolvedRequest, WireRequest } from '../../exchange/request/wire.js';
 import { Received } from '../../exchange/response/received.js';
 import type { Carrying, Outcome } from '../../exchange/transfer/transport.js';
 import type { Names } from '../../expression/names.js';
@@ -15,19 +15,32 @@ import type { Workspace } from '../workspace.js';
 import type { Conversation } from './conversation.js';
 import { type Exchanged, exchanged, record, recordLeaving, unjudged } from './exchanged.js';
 
-/** The request as it leaves. @throws Problem host-not-listed */
+/** The request as it leaves, before anything is attached to it. @throws Problem host-not-listed */
 export function composed(
   workspace: Workspace,
   request: ResolvedRequest,
-  lines: readonly HeaderLine[],
-  query: readonly QueryPair[] = [],
+  lines: readonly HeaderLine[] = [],
 ): WireRequest {
-  const whole = query.length > 0 ? { ...request, query: [...request.query, ...query] } : request;
-  const made = composeRequest(whole, lines, workspace.userAgent);
-  const connection = workspace.pins.applied(made.url, made.connection);
-  const wire = connection === made.connection ? made : { ...made, connection };
-  if (!request.outside) workspace.origins.demand(wire.url);
-  for (const value of credentialsIn(wire)) workspace.redactor.add(value);
+  const made = composeRequest(request, workspace.userAgent);
+  return attached(workspace, request, pinned(workspace, made), { lines, query: [], identity: undefined });
+}
+
+/** With the certificate that is pinned for its host. */
+export function pinned({ pins }: Workspace, wire: WireRequest): WireRequest {
+  const connection = pins.applied(wire.url, wire.connection);
+  return connection === wire.connection ? wire : { ...wire, connection };
+}
+
+/** With what is attached to it: nothing of it goes to a host that is not listed, and its credentials are known as secrets. */
+export function attached(
+  { origins, redactor }: Workspace,
+  { outside }: ResolvedRequest,
+  bare: WireRequest,
+  more: Attached,
+): WireRequest {
+  const wire = attach(bare, more);
+  if (!outside) origins.demand(wire.url);
+  for (const value of credentialsIn(wire)) redactor.add(value);
   return wire;
 }
 
@@ -92,10 +105,6 @@ export function attachedHeard({ sessions }: Workspace, { attached, outcome: { re
   );
 }
 
-/** The connection with the certificate that a session shows. */
-const withCertificate = (request: ResolvedRequest, attached: Attachment | undefined): ResolvedRequest =>
-  attached?.identity ? { ...request, connection: withIdentity(request.connection, attached.identity) } : request;
-
 /** The address that answered, as it was before it was signed. */
 function withoutSignature(outcome: Outcome, addresses: ReadonlyMap<string, string>): Outcome {
   const { received } = outcome;
@@ -104,22 +113,22 @@ function withoutSignature(outcome: Outcome, addresses: ReadonlyMap<string, strin
   return { ...outcome, received: new Received({ ...received.parts, finalUrl: bare }) };
 }
 
-const nothing: readonly never[] = [];
+/** What sessions add, and the cookies of the host. */
+const withCookies = (beside: Attachment | undefined, cookie: HeaderLine | undefined): Attached => ({
+  lines: [...(beside?.lines ?? []), ...(cookie ? [cookie] : [])],
+  query: beside?.query ?? [],
+  identity: beside?.identity,
+});
 
 export async function attempt(talk: Conversation): Promise<Attempt> {
   const { workspace, sessions, sending, seal, bare, resolved } = talk;
   const { request } = resolved;
-  const { signal, onLeaving, noCookies, cookiesOf, sink, caller, lines: more = nothing } = sending;
-  const attached = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare), caller) : undefined;
+  const { signal, onLeaving, noCookies, cookiesOf, sink, caller } = sending;
+  const beside = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare), caller) : undefined;
   const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies, caller);
   const jar = opening instanceof Promise ? await opening : opening;
   const cookie = request.outside ? undefined : jar.line(bare.url);
-  const lines = attached || cookie ? [...more, ...(attached?.lines ?? []), ...(cookie ? [cookie] : [])] : more;
-  const query = attached?.query ?? nothing;
-  const unsigned =
-    lines.length > more.length || query.length > 0 || attached?.identity
-      ? composed(workspace, withCertificate(request, attached), lines, query)
-      : bare;
+  const unsigned = beside || cookie ? attached(workspace, request, bare, withCookies(beside, cookie)) : bare;
   let addresses: Map<string, string> | undefined;
   const signed = (own: WireRequest): WireRequest => {
     const made = seal ? seal.sign(own).wire : own;
@@ -177,5 +186,5 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
   } catch (error) {
     faults.push(asProblem(error));
   }
-  return { exchanged: one, attached, wire, outcome, inside: false, faults };
+  return { exchanged: one, attached: beside, wire, outcome, inside: false, faults };
 }

@@ -57,7 +57,7 @@ async function conversation(talk: Conversation): Promise<Attempt> {
 export async function workOutAnew(talk: Conversation): Promise<void> {
   if (!talk.anew) return;
   talk.resolved = await talk.anew();
-  talk.bare = composed(talk.workspace, talk.resolved.request, talk.sending.lines ?? []);
+  talk.bare = composed(talk.workspace, talk.resolved.request, talk.sending.lines);
 }
 
 const refusedStatus = ({ outcome: { received } }: Attempt): boolean =>

@@ -5,7 +5,7 @@ import type { Loads } from '../../expression/compile.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { layered, type Named } from '../../expression/names.js';
 import { compileTree, type Tree } from '../../expression/tree.js';
-import type { Workspace } from '../../sending/workspace.js';
+import type { EvaluationContext } from '../../sending/workspace.js';
 import type { Value } from '../../value/written.js';
 import type { Scope } from './scope.js';
 
@@ -25,8 +25,8 @@ export function planGives(
 }
 
 /** What a walk evaluates with: its own names, then the variables. */
-export function walkEvaluation(workspace: Workspace, scope: Scope): Evaluation {
-  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+export function walkEvaluation(workspace: EvaluationContext, scope: Scope): Evaluation {
+  const surroundings = workspace.surroundings();
   return new Evaluation(layered(scope, variableNames(workspace.layers, scope, surroundings)), surroundings);
 }
 
@@ -39,7 +39,7 @@ export function evaluated(tree: Tree, evaluation: Evaluation, origin: string): N
 /** The value for an input: what the step gives, else what the walk knows under that name. */
 export function giver(
   gives: Gives,
-  workspace: Workspace,
+  workspace: EvaluationContext,
   scope: Scope,
   label: string,
 ): (input: string) => Named | undefined {

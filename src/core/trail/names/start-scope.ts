@@ -3,7 +3,7 @@
 import { type InputPlan, inputValue, missingInput } from '../../collection/variables/inputs.js';
 import { variableNames } from '../../collection/variables/layers.js';
 import { type Named, noNames } from '../../expression/names.js';
-import type { Workspace } from '../../sending/workspace.js';
+import type { EvaluationContext } from '../../sending/workspace.js';
 import { ownMember } from '../../value/own-member.js';
 import type { Value } from '../../value/written.js';
 import type { Row } from '../rows/row-source.js';
@@ -13,7 +13,7 @@ import { Scope } from './scope.js';
 /** @throws Problem input-missing, input-value */
 export function startScope(
   plan: TrailPlan,
-  workspace: Workspace,
+  workspace: EvaluationContext,
   given: (input: string) => Named | undefined,
   row?: Row,
 ): Scope {
@@ -29,20 +29,24 @@ export function startScope(
 }
 
 /** The inputs as far as they are known before there is a row, for the expression that gives the rows. */
-export function inputScope(plan: TrailPlan, workspace: Workspace, given: (input: string) => Named | undefined): Scope {
+export function inputScope(
+  plan: TrailPlan,
+  workspace: EvaluationContext,
+  given: (input: string) => Named | undefined,
+): Scope {
   return withInputs(plan, workspace, new Map(), given, () => undefined);
 }
 
 function withInputs(
   plan: TrailPlan,
-  workspace: Workspace,
+  workspace: EvaluationContext,
   values: Map<string, Named>,
   given: (input: string) => Named | undefined,
   missing: (input: InputPlan) => void,
 ): Scope {
   const scope = new Scope(values, `values of trail ${plan.name}`);
   if (plan.inputs.length === 0) return scope;
-  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+  const surroundings = workspace.surroundings();
   const names = variableNames(workspace.layers, noNames, surroundings);
   for (const input of plan.inputs) {
     const named = inputValue(input, given(input.name) ?? values.get(input.name), names, surroundings);
@@ -54,7 +58,7 @@ function withInputs(
 
 /** What `--set` gives to inputs. */
 export const fromCommandLine =
-  ({ settings }: Workspace) =>
+  ({ settings }: EvaluationContext) =>
   (input: string): Named | undefined => {
     const value = settings.get(input);
     return value === undefined ? undefined : { value, origin: '--set' };

@@ -5,7 +5,7 @@ import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { layered, type Names } from '../../expression/names.js';
 import { compileTree } from '../../expression/tree.js';
 import { type FilePosition, Problem } from '../../problem/problem.js';
-import type { Workspace } from '../../sending/workspace.js';
+import type { EvaluationContext } from '../../sending/workspace.js';
 import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import { fileRows, readyRows, rowsAbout, streamRows } from './registry.js';
 
@@ -13,7 +13,7 @@ export interface RowsPlan {
   /** `data/vessels.csv`, `standard input`, `the list`. */
   readonly from: string;
   /** @param names the inputs that the trail has before any row */
-  read(workspace: Workspace, names: Names): AsyncIterable<ValueMap>;
+  read(workspace: EvaluationContext, names: Names): AsyncIterable<ValueMap>;
   /** About how many there are, where that can be known; of a list when it is read next. */
   about(): Promise<number | undefined>;
 }
@@ -56,7 +56,7 @@ export function planRows(
         tell = resolve;
       }),
     read(workspace, own) {
-      const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+      const surroundings = workspace.surroundings();
       const names = layered(own, variableNames(workspace.layers, own, surroundings));
       const value = tree.evaluate(new Evaluation(names, surroundings));
       if (value !== omitted && Array.isArray(value)) {

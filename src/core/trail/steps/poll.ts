@@ -99,7 +99,7 @@ function verdictsOn(
   { workspace }: Walk,
   names: Evaluation['names'],
 ): Verdicts {
-  const surroundings = { world: workspace.world(), onSecret: workspace.redactor.add };
+  const surroundings = workspace.surroundings();
   return judge(wanted, received, new Evaluation(names, surroundings), { documented: () => undefined });
 }
 
