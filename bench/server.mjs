@@ -1,4 +1,4 @@
-/** The server that both sides are measured against: one small JSON answer, as fast as Node gives it. */
+/** The server that both sides are measured against: one small JSON response, as fast as Node gives it. */
 import { createServer } from 'node:http';
 
 const piece = Buffer.alloc(1 << 18, 'tide ');

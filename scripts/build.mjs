@@ -68,7 +68,7 @@ for (const { path, text } of outputFiles) {
   await mkdir(dirname(path), { recursive: true });
   await writeFile(path, code);
 }
-// The launcher answers --version and --help alone, and loads all else.
+// The launcher responses --version and --help alone, and loads all else.
 const { helpScreen, commandNames } = await import(pathToFileURL(join(root, 'dist/program.cjs')).href);
 const built = createHash('sha256');
 for (const { path, text } of outputFiles) built.update(path.slice(root.length)).update(text);

@@ -1,4 +1,4 @@
-/** The floor of `run`: a bare loop over a pool, each answer parsed. Prints the milliseconds that it took. */
+/** The floor of `run`: a bare loop over a pool, each response parsed. Prints the milliseconds that it took. */
 import { Pool } from 'undici';
 
 const [origin, count, atOnce] = [process.argv[2], Number(process.argv[3]), Number(process.argv[4])];

@@ -1,4 +1,4 @@
-/** The floor of a table: the answer fetched and parsed, and nothing shown. */
+/** The floor of a table: the response fetched and parsed, and nothing shown. */
 import { request } from 'undici';
 
 const { body } = await request(process.argv[2]);

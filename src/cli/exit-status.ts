@@ -6,7 +6,7 @@ export const exitStatuses: Readonly<Record<Problem['family'], number>> = {
   'wrong-input': 2,
   fault: 2,
   refused: 4,
-  'no-answer': 3,
+  'no-response': 3,
   'failed-expectation': 1,
 };
 
@@ -16,7 +16,7 @@ export const interruptedStatus = exitStatuses.interrupted;
 /** As the manual has them, the least first. */
 const order = [
   0,
-  ...(['failed-expectation', 'no-answer', 'refused', 'wrong-input', 'interrupted'] as const).map(
+  ...(['failed-expectation', 'no-response', 'refused', 'wrong-input', 'interrupted'] as const).map(
     (family) => exitStatuses[family],
   ),
 ];

@@ -7,7 +7,7 @@ declare const ECHO_TRAIL_HELP: string;
 declare const ECHO_TRAIL_COMMANDS: readonly string[];
 declare const ECHO_TRAIL_BUILD: string;
 
-/** Commands that wait for an answer of a server. */
+/** Commands that wait for a response of a server. */
 const sending = new Set([
   'send',
   'follow',
@@ -21,10 +21,10 @@ const sending = new Set([
 ]);
 
 /**
- * The reader of HTTP is WebAssembly. After a first answer the engine would compile it once more in the background, better,
+ * The reader of HTTP is WebAssembly. After a first response the engine would compile it once more in the background, better,
  * and the program could not end before: of a single request that is a third. A longer walk still gets there.
  */
-const oneAnswer = '--wasm-tiering-budget=20000000';
+const oneResponse = '--wasm-tiering-budget=20000000';
 
 const args = process.argv.slice(2);
 const only = args.length === 1 ? args[0] : undefined;
@@ -50,7 +50,7 @@ async function tuned(): Promise<void> {
   // An engine that does not know a setting says so aloud: these are the ones that it was tried with.
   const engine = Number.parseInt(process.versions.v8, 10);
   if (!sending.has(command) || engine < 11 || engine > 13) return;
-  const flags = [oneAnswer];
+  const flags = [oneResponse];
   // What passes through one request dies young, and the engine would otherwise let 20 MB more of it pile up.
   if (command === 'send') flags.push('--semi-space-growth-factor=1');
   // A walk does the same thousands of times and is over in seconds: compiled sooner, it is over sooner.

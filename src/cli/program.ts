@@ -40,7 +40,7 @@ export async function runProgram(argv: readonly string[]): Promise<void> {
   }
 }
 
-/** The help screen, for the launcher to answer with. */
+/** The help screen, for the launcher to print. */
 export function helpScreen(): string {
   const program = rootCommand();
   addCommands(program);

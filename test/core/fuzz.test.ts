@@ -21,7 +21,7 @@ import { Evaluation } from '../../src/core/expression/evaluation.js';
 import { namesFrom } from '../../src/core/expression/names.js';
 import { compileTemplate } from '../../src/core/expression/template.js';
 import { worldMaker } from '../../src/core/expression/world.js';
-import { asAnswer } from '../../src/core/place/observed.js';
+import { asResponse } from '../../src/core/place/observed.js';
 import { readPlace } from '../../src/core/place/registry.js';
 import { asProblem, Problem } from '../../src/core/problem/problem.js';
 import { openPreparation } from '../../src/core/sending/preparation.js';
@@ -138,7 +138,7 @@ test('a broken place is told in words', async () => {
         const loads: Promise<unknown>[] = [];
         const place = readPlace(text, loads);
         await Promise.all(loads);
-        place.find(asAnswer({ items: [{ a: 'x', id: 1 }] }));
+        place.find(asResponse({ items: [{ a: 'x', id: 1 }] }));
       }, text),
     ),
     { ...settings, numRuns: numRuns * 4 },

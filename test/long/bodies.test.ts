@@ -76,7 +76,7 @@ test('a body that is too long for memory is in a file, its secrets hidden, and i
   );
 });
 
-test('a small answer that swells goes to a file, too; --to says so', async () => {
+test('a small response that swells goes to a file, too; --to says so', async () => {
   const cwd = collection();
   const sent = await echoTrail(['send', 'GET', '/swelling'], { cwd });
   assert.equal(sent.status, 0, sent.err);

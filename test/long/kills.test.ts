@@ -31,7 +31,7 @@ async function vendor(): Promise<Vendor> {
     own.onCall?.();
     if (kind === 'things') counted(own.made, subject);
     if (kind === 'cancel') counted(own.cancelled, subject);
-    // Some answers come when the caller is gone already.
+    // Some responses come when the caller is gone already.
     setTimeout(() => {
       response.writeHead(201, { 'content-type': 'application/json' }).end(JSON.stringify({ id: subject }));
     }, 2);

@@ -7,7 +7,7 @@ import { after, test } from 'node:test';
 import { temporaryFolder, writeIn } from '../support/folder.js';
 import { program, projectFolder } from '../support/program.js';
 
-// Its answers come while a shell of this process is waited for: it has to be a process of its own.
+// Its responses come while a shell of this process is waited for: it has to be a process of its own.
 const standin = await startedApart();
 
 interface Standin {

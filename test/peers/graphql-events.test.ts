@@ -1,4 +1,4 @@
-/** A GraphQL server that others wrote answers queries with server-sent events, one by one. */
+/** A GraphQL server that others wrote responses queries with server-sent events, one by one. */
 import assert from 'node:assert/strict';
 import { createServer, type Server } from 'node:http';
 import { after, before, test } from 'node:test';
@@ -52,7 +52,7 @@ test('the events of a subscription are shown as they come', async () => {
   assert.match(live.out, /event: complete/);
 });
 
-test('a query by events has its whole answer in the echo', async () => {
+test('a query by events has its whole response in the echo', async () => {
   const cwd = collection();
   const sent = await echoTrail(['send', 'pilots'], { cwd });
   assert.equal(sent.status, 0, sent.err);

@@ -56,7 +56,7 @@ after(() => {
 const envelope = (tonnes: string): string =>
   `<s:Envelope xmlns:s="http://schemas.xmlsoap.org/soap/envelope/"><s:Body><d:Declare xmlns:d="urn:harbour:customs"><d:vessel>\${vessel}</d:vessel><d:tonnes>${tonnes}</d:tonnes></d:Declare></s:Body></s:Envelope>`;
 
-test('its WSDL is read from it, a draft is called, and what it answers is kept', async () => {
+test('its WSDL is read from it, a draft is called, and what it returns is kept', async () => {
   const cwd = collectionOf({}, origin);
   const added = await echoTrail(['docs', 'add', `${origin}/customs?wsdl`, '--name', 'office'], { cwd });
   assert.equal(added.status, 0, added.err);

@@ -30,7 +30,7 @@ export async function ledger(slow = 0): Promise<Ledger> {
   const server = createServer((request, response) => {
     const subject = decodeURIComponent(request.url?.split('/').at(-1) ?? '');
     asked.set(`${request.method} ${subject}`, (asked.get(`${request.method} ${subject}`) ?? 0) + 1);
-    const answer = (status: number, body: string): void => {
+    const reply = (status: number, body: string): void => {
       setTimeout(() => {
         response.writeHead(status, { 'content-type': 'application/json' }).end(body);
       }, slow);
@@ -40,11 +40,11 @@ export async function ledger(slow = 0): Promise<Ledger> {
       const key = request.headers['idempotency-key'] as string | undefined;
       if (key === undefined || !keys.has(key)) counts.set(subject, (counts.get(subject) ?? 0) + 1);
       if (key !== undefined) keys.add(key);
-      answer(subject.startsWith('bad') ? 500 : 201, JSON.stringify({ id: `made-${subject}` }));
+      reply(subject.startsWith('bad') ? 500 : 201, JSON.stringify({ id: `made-${subject}` }));
     } else if (request.method === 'DELETE') {
       removed.push(subject);
-      answer(subject.includes('stuck') ? 500 : 204, '');
-    } else answer(subject.startsWith('missing') ? 404 : 200, JSON.stringify({ id: subject }));
+      reply(subject.includes('stuck') ? 500 : 204, '');
+    } else reply(subject.startsWith('missing') ? 404 : 200, JSON.stringify({ id: subject }));
   });
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   after(() => {

@@ -1,4 +1,4 @@
-/** A plain socket server: records every byte that comes, answers with exactly the bytes given. */
+/** A plain socket server: records every byte that comes, responses with exactly the bytes given. */
 import { createServer, type Socket } from 'node:net';
 
 export interface RawServer {
@@ -9,9 +9,9 @@ export interface RawServer {
   close(): Promise<void>;
 }
 
-/** @param answer called with the head of each request; what it returns is written; it may end the socket itself */
+/** @param response called with the head of each request; what it returns is written; it may end the socket itself */
 export async function rawServer(
-  answer: (head: string, socket: Socket) => string | Buffer | undefined,
+  response: (head: string, socket: Socket) => string | Buffer | undefined,
 ): Promise<RawServer> {
   const received: string[] = [];
   const open = new Set<Socket>();
@@ -31,7 +31,7 @@ export async function rawServer(
       const length = Number(/content-length: (\d+)/i.exec(head)?.[1] ?? 0);
       if (waiting.length < end + 4 + length) return;
       waiting = '';
-      const reply = answer(head, socket);
+      const reply = response(head, socket);
       if (reply !== undefined) socket.write(reply);
     });
   });
@@ -51,8 +51,8 @@ export async function rawServer(
   };
 }
 
-/** A whole answer with its length. */
-export function answerOf(
+/** A whole response with its length. */
+export function responseOf(
   body: string,
   { status = '200 OK', headers = [] as string[], type = 'application/json' } = {},
 ): string {

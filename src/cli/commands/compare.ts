@@ -1,8 +1,8 @@
-/** `compare`: what differs between two answers, of echoes, of requests that are sent now, or of files. */
+/** `compare`: what differs between two responses, of echoes, of requests that are sent now, or of files. */
 import { existsSync, readFileSync } from 'node:fs';
-import { answerDifferences, type ComparedAnswer } from '../../core/comparison/answers.js';
 import type { Difference } from '../../core/comparison/difference.js';
 import type { Unordered } from '../../core/comparison/differences.js';
+import { type ComparedResponse, responseDifferences } from '../../core/comparison/responses.js';
 import { recordedDifference } from '../../core/echo/recorded-verdict.js';
 import { noNames } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
@@ -34,7 +34,7 @@ export const { configure }: CommandModule = {
         "a list whose order says nothing, and what tells its items apart: '$.items=$.code'; may be repeated",
         collect,
       )
-      .option('--time-ratio <number>', 'fail where the second answer took over so many times as long as the first')
+      .option('--time-ratio <number>', 'fail where the second response took over so many times as long as the first')
       .option('--limit <number>', 'show at most so many differences', '40')
       .action(
         run(async (context, [a = '', b = ''], options) => {
@@ -45,11 +45,11 @@ export const { configure }: CommandModule = {
           const requests = [await requestOf(a, workspace), await requestOf(b, workspace)];
           const others = requests.flatMap((one) => one?.plan.inputs.map(({ name }) => name) ?? []);
           const [left, right] = [
-            await answerOf(a, requests[0], others, workspace, context),
-            await answerOf(b, requests[1], others, workspace, context),
+            await responseOf(a, requests[0], others, workspace, context),
+            await responseOf(b, requests[1], others, workspace, context),
           ];
           const found = [
-            ...answerDifferences(left, right, {
+            ...responseDifferences(left, right, {
               ignoring: options.ignoring as string[] | undefined,
               only: options.only as string[] | undefined,
               unordered: unorderedOf((options.unordered as string[] | undefined) ?? []),
@@ -92,7 +92,7 @@ export const { configure }: CommandModule = {
       );
     examples(command, [
       ['compare vessels/show data/expected-vessel.json', 'what comes back now with a document that is expected'],
-      ['compare last vessels/show --ignoring "$.draftM"', 'the last answer with the same request now'],
+      ['compare last vessels/show --ignoring "$.draftM"', 'the last response with the same request now'],
     ]);
   },
 };
@@ -119,13 +119,13 @@ const requestOf = async (given: string, workspace: Workspace): Promise<PreparedR
   isEcho(given) || isFile(given) ? undefined : workspace.prepare(given);
 
 /** @param others inputs that are given beside those of the request */
-async function answerOf(
+async function responseOf(
   given: string,
   prepared: PreparedRequest | undefined,
   others: readonly string[],
   workspace: Workspace,
   context: Context,
-): Promise<ComparedAnswer> {
+): Promise<ComparedResponse> {
   if (isEcho(given)) return echoSide(workspace.collection.local, given);
   if (!prepared) return { status: undefined, headers: [], text: readFileSync(given, 'utf8') };
   context.terminal.progress(`sending ${given}`);
@@ -152,8 +152,8 @@ function unorderedOf(given: readonly string[]): Unordered {
 
 /** @throws Problem usage: the ratio is no number */
 function slower(
-  { time: first }: ComparedAnswer,
-  { time: second }: ComparedAnswer,
+  { time: first }: ComparedResponse,
+  { time: second }: ComparedResponse,
   most: number | undefined,
 ): Difference[] {
   if (most === undefined) return [];

@@ -26,8 +26,8 @@ export const { configure }: CommandModule = {
     command
       .argument('<operation>', 'SOURCE/OPERATION, or the operation alone')
       .option('--as <path>', 'the name of the request below requests/; else from its group and name')
-      .option('--depth <number>', 'GraphQL: levels of the answer that are asked for')
-      .option('--fields <names>', 'GraphQL: only these fields of the answer, such as name,berth.code')
+      .option('--depth <number>', 'GraphQL: levels of the response that are asked for')
+      .option('--fields <names>', 'GraphQL: only these fields of the response, such as name,berth.code')
       .action(
         run(async (context, [given = ''], { as, depth, fields }) => {
           const { terminal } = context;

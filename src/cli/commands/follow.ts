@@ -13,7 +13,7 @@ import { type CommandModule, examples } from '../command.js';
 import { editorSchemas } from '../documents/editor-schemas.js';
 import { emit } from '../documents/emit.js';
 import { adHocRequest } from '../sending/ad-hoc.js';
-import { answerOptions } from '../sending/options.js';
+import { responseOptions } from '../sending/options.js';
 import { outsideBy } from '../sending/outside-by.js';
 import { sendAndShow } from '../sending/send-and-show.js';
 import { printableLine } from '../view/printable.js';
@@ -24,7 +24,7 @@ export const { configure }: CommandModule = {
     command
       .argument('[number]', 'the link to send; without it they are listed')
       .option('--of <echo>', 'the links of another echo than the last', 'last');
-    answerOptions(command).action(
+    responseOptions(command).action(
       run(async (context, [number], options) => {
         const { terminal } = context;
         const collection = await context.collection();
@@ -37,7 +37,7 @@ export const { configure }: CommandModule = {
               links: links.map(({ url, at, about }, index) => ({ number: index + 1, url, at, about: about ?? null })),
             });
           }
-          if (links.length === 0) terminal.note(`the answer of ${echo.id} has no links`);
+          if (links.length === 0) terminal.note(`the response of ${echo.id} has no links`);
           else {
             terminal.print(
               table(
@@ -100,15 +100,15 @@ function chosen(links: readonly FoundLink[], number: string, { id, received }: E
     throw new Problem('usage', {
       what:
         links.length === 0
-          ? `the answer of ${id} has no links`
+          ? `the response of ${id} has no links`
           : `there is no link ${number}: ${id} has ${links.length}`,
-      remedy: received?.body?.cut ? 'only the beginning of the answer is recorded' : 'echo-trail follow lists them',
+      remedy: received?.body?.cut ? 'only the beginning of the response is recorded' : 'echo-trail follow lists them',
     });
   }
   if (link.url.includes(encodeURIComponent(hidden))) {
     throw new Problem('usage', {
       what: `the link ${number} holds a secret, which no echo records`,
-      remedy: 'write a request that keeps it from the answer: keep: {next: link.next}',
+      remedy: 'write a request that keeps it from the response: keep: {next: link.next}',
     });
   }
   return link;

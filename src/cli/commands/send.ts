@@ -14,7 +14,7 @@ import { editorSchemas, installEditorSchemas } from '../documents/editor-schemas
 import { requestPath } from '../options/request-path.js';
 import { adHocRequest } from '../sending/ad-hoc.js';
 import { connectionOptions, connectionSettings, demandNoConnection } from '../sending/connection-options.js';
-import { answerOptions } from '../sending/options.js';
+import { responseOptions } from '../sending/options.js';
 import { outsideBy } from '../sending/outside-by.js';
 import { sendAndShow } from '../sending/send-and-show.js';
 import type { Terminal } from '../terminal/terminal.js';
@@ -25,9 +25,9 @@ export const { configure }: CommandModule = {
     command
       .argument('<request|method>', 'a request of the collection, or a method')
       .argument('[url]', "behind a method: an address, or a path of the environment's origin");
-    answerOptions(command)
+    responseOptions(command)
       .option('--strict', 'send nothing that differs from the documentation')
-      .option('--against-docs', 'tell where the answer differs from the documentation')
+      .option('--against-docs', 'tell where the response differs from the documentation')
       .option('--ask', 'ask for inputs that have a default, too')
       .option('--header <line>', "with METHOD URL: a header line 'NAME: VALUE'; may be repeated", collect)
       .option('--query <name=value>', 'with METHOD URL: a query parameter; may be repeated', collect)
@@ -45,14 +45,14 @@ export const { configure }: CommandModule = {
       .option('--part-file <name=path>', 'with METHOD URL: a file as a part; may be repeated', collect)
       .option('--cookie <name=value>', 'with METHOD URL: a cookie; may be repeated', collect)
       .option('--redirects <number>', 'with METHOD URL: how many redirects are followed, or none')
-      .option('--timeout <duration>', 'with METHOD URL: how long the whole answer may take, such as 5s')
+      .option('--timeout <duration>', 'with METHOD URL: how long the whole response may take, such as 5s')
       .option('--as <path>', 'keep METHOD URL as a request file');
     connectionOptions(command).action(run(send));
     examples(command, [
       ['send vessels/show --set imo=9000017', 'a request of the collection'],
       ['send berths/free --pick "$.items[0].code"', 'one value, for a shell script'],
       ['send berths/free --view table --columns code,quay', 'its list as a table'],
-      ['send GET /notices/archive --to archive.bin', 'the answer to a file, as it comes'],
+      ['send GET /notices/archive --to archive.bin', 'the response to a file, as it comes'],
       ['send GET /v1/berths --session agent --query quay=north', 'without a file'],
       ['send POST /graphql --graphql "{ pilots { __typename } }" --allow-changes', 'a GraphQL document'],
       ['send GET /v1/berths --query free=true --as berths/mine', 'and keep it as a file'],

@@ -1,4 +1,4 @@
-/** `send --pages`: the pages of a request as one answer, whose body is the list of all their items. */
+/** `send --pages`: the pages of a request as one response, whose body is the list of all their items. */
 import { Received } from '../../core/exchange/response/received.js';
 import type { Kept } from '../../core/expectation/keeps.js';
 import { Problem } from '../../core/problem/problem.js';
@@ -48,7 +48,7 @@ export async function sendPages(
   throw new Problem('fault', { what: 'pages ended without a last one' });
 }
 
-/** The last answer with all items as its body; one that failed stays as it is. */
+/** The last response with all items as its body; one that failed stays as it is. */
 function listed(sent: Sent, items: readonly Value[]): Sent {
   const { received } = sent.outcome;
   if (!received || sent.problems.length > 0) return sent;

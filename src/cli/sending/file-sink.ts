@@ -1,5 +1,5 @@
 /**
- * The body of an answer straight to a file: held in `FILE.part` until it is whole. One that was cut short is gone on
+ * The body of a response straight to a file: held in `FILE.part` until it is whole. One that was cut short is gone on
  * with where it ended, as long as the server says that it is still the same (RFC 9110 sections 13.1.5 and 14.2).
  */
 import {
@@ -136,9 +136,9 @@ export class FileSink implements Sink {
   }
 
   /**
-   * @param whole false where the answer was cut short: the part stays, to be gone on with
+   * @param whole false where the response was cut short: the part stays, to be gone on with
    * @returns whether the file is there now; undefined where the body was none to save
-   * @throws Problem file-unreadable, answer-encoding
+   * @throws Problem file-unreadable, response-encoding
    */
   async finish(whole: boolean): Promise<boolean | undefined> {
     if (this.file === undefined) return undefined;

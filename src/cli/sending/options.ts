@@ -1,4 +1,4 @@
-/** What is asked of an answer: the options that `send` and `follow` share, and the table of the request. */
+/** What is asked of a response: the options that `send` and `follow` share, and the table of the request. */
 import type { Command } from 'commander';
 import type { Loads } from '../../core/expression/compile.js';
 import type { Place } from '../../core/place/place.js';
@@ -10,11 +10,11 @@ import { demandTableFile } from '../../core/trail/table/table-file.js';
 import type { Value } from '../../core/value/written.js';
 import { wholeNumber } from '../options/whole-number.js';
 import type { Terminal } from '../terminal/terminal.js';
-import { type TableWish, type View, views } from '../view/response/answer.js';
+import { type TableWish, type View, views } from '../view/response/views.js';
 import { FileSink } from './file-sink.js';
 
 /** Options that `send` and `follow` share. */
-export function answerOptions(command: Command): Command {
+export function responseOptions(command: Command): Command {
   return command
     .option('--session <name>', 'another session, or none')
     .option('--sign <name>', 'another signature, or none')

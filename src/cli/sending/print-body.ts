@@ -16,7 +16,7 @@ import {
   tableContent,
   tableText,
   type View,
-} from '../view/response/answer.js';
+} from '../view/response/views.js';
 import type { Wishes } from './options.js';
 
 /** What is not shown is somewhere. */
@@ -78,7 +78,7 @@ export function tellMore(received: Received, terminal: Terminal): void {
   if (received.parts.body.length > 2e6 || received.parts.spooled) return;
   if (received.claimsJson && received.textual) {
     for (const key of duplicateKeys(received.text).slice(0, 3))
-      terminal.note(`${terminal.err.yellow('warning')}  ${key} stands twice in the answer; the last one counts`);
+      terminal.note(`${terminal.err.yellow('warning')}  ${key} stands twice in the response; the last one counts`);
   }
   const links = safeLinks(received);
   if (links > 0)

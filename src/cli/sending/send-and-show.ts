@@ -1,7 +1,7 @@
 /** Sending one request and showing what came back: what `send` and `follow` have in common. */
 import { findOperation } from '../../core/collection/sources/source-index.js';
 import type { Mismatch } from '../../core/documentation/changes/mismatch.js';
-import { answerMismatches } from '../../core/exchange/request/against-documentation.js';
+import { responseMismatches } from '../../core/exchange/request/against-documentation.js';
 import type { Sink } from '../../core/exchange/response/sink.js';
 import { type Named, noNames } from '../../core/expression/names.js';
 import type { FurtherPages } from '../../core/paging/further-pages.js';
@@ -25,10 +25,10 @@ import { exitStatus, graverStatus } from '../exit-status.js';
 import type { Terminal } from '../terminal/terminal.js';
 import { printable, printableLine } from '../view/printable.js';
 import { problemLines } from '../view/problem.js';
-import { headersText, prettyText } from '../view/response/answer.js';
-import { answerLine, hopLine, outcomeLines, takenBackLine } from '../view/response/exchange.js';
+import { hopLine, outcomeLines, responseLine, takenBackLine } from '../view/response/exchange.js';
 import { furtherPagesLine } from '../view/response/further-pages.js';
 import { sendDocument, takenBackDocument, told } from '../view/response/send-document.js';
+import { headersText, prettyText } from '../view/response/views.js';
 import { type SentPages, sendPages } from './all-pages.js';
 import { sessionsFrom, withInputs } from './giving.js';
 import { LiveSink } from './live-sink.js';
@@ -65,7 +65,7 @@ export async function sendAndShow(
       )
     : undefined;
   const sink = wishes.sink ?? live;
-  const { sent: answered, count } = await whileWaiting(terminal, prepared, sink, () =>
+  const { sent: responded, count } = await whileWaiting(terminal, prepared, sink, () =>
     withInputs(
       workspace,
       prepared,
@@ -106,12 +106,12 @@ export async function sendAndShow(
     faults.push(asProblem(error));
     return false;
   };
-  const { outcome, request, kept } = answered;
+  const { outcome, request, kept } = responded;
   const saved = await wishes.sink?.finish(outcome.trouble === undefined).catch(beside);
   await hold(workspace.collection.local, workspace.environment.name, request.name, kept, workspace.redactor).catch(
     beside,
   );
-  const sent = faults.length === 0 ? answered : { ...answered, problems: [...answered.problems, ...faults] };
+  const sent = faults.length === 0 ? responded : { ...responded, problems: [...responded.problems, ...faults] };
   const status = graverStatus(...sent.problems.map(exitStatus));
   for (const { at, what } of sent.undocumented)
     terminal.note(`${terminal.err.yellow('warning')}  ${hide(`${at} ${what}`)}`);
@@ -119,7 +119,7 @@ export async function sendAndShow(
   const against = options.againstDocs === true ? differencesOf(sent, workspace) : undefined;
   for (const { at, what } of against ?? [])
     terminal.note(`${terminal.err.yellow('undocumented')}  ${hide(`${at} ${what}`)}`);
-  if (against?.length === 0) terminal.note('the answer is as documented');
+  if (against?.length === 0) terminal.note('the response is as documented');
   const further = count ? undefined : unreadPages(workspace, sent);
   if (wishes.picked) return printPicked(sent, wishes.picked, context, hide, status, further);
   const takenBack = await takenBackOf(sent, workspace);
@@ -190,7 +190,7 @@ const differencesOf = (
   { request: { operation }, outcome: { received } }: Sent,
   { collection }: Workspace,
 ): readonly Mismatch[] =>
-  received && operation !== undefined ? answerMismatches(received, findOperation(collection, operation)) : [];
+  received && operation !== undefined ? responseMismatches(received, findOperation(collection, operation)) : [];
 
 function printPicked(
   { outcome, problems }: Sent,
@@ -215,7 +215,7 @@ function printPicked(
     const near = place.near(received);
     const problem = new Problem('place-not-found', {
       what: `nothing stands at ${place.text}`,
-      cause: `the answer is ${received.status}`,
+      cause: `the response is ${received.status}`,
       remedy: near && `nearest: ${near}`,
     });
     terminal.complain(problemLines(problem, terminal.err, hide));
@@ -231,7 +231,7 @@ function printPicked(
 }
 
 interface Shown {
-  /** undefined where the answer went to no file. */
+  /** undefined where the response went to no file. */
   readonly saved: boolean | undefined;
   /** It was shown while it came. */
   readonly shown: boolean;
@@ -268,7 +268,7 @@ async function printSent(
     for (const hop of received.parts.hops) terminal.note(hopLine(hop, err, hide));
     if (received.parts.hops.length > 0)
       terminal.note(err.dim(`  led to ${received.parts.finalMethod ?? ''} ${printableLine(hide(received.finalUrl))}`));
-    terminal.note(answerLine(received, err));
+    terminal.note(responseLine(received, err));
     if (saved !== undefined) terminal.note(savedText(saved, wishes.sink?.saved ?? 0, wishes.to as string));
     else if (wishes.view === 'headers') terminal.print(headersText(wire, received, terminal, hide));
     else if (!shown) {

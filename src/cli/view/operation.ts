@@ -4,9 +4,9 @@ import type { Link } from '../../core/documentation/explore/links.js';
 import { limitsText } from '../../core/documentation/model/limits-text.js';
 import type {
   Alternative,
-  Answer,
   ClauseTerms,
   Content,
+  DocumentedResponse,
   Field,
   Operation,
   Parameter,
@@ -28,7 +28,7 @@ export function operationText(operation: Operation, links: readonly Link[], term
     description,
     parameters,
     body,
-    answers,
+    responses,
     deprecated,
     changes,
     group,
@@ -51,12 +51,12 @@ export function operationText(operation: Operation, links: readonly Link[], term
     body &&
       `${title('body')}  ${body.type}${body.required ? '' : ', optional'}${body.otherTypes.length > 0 ? `, also ${body.otherTypes.join(', ')}` : ''}\n${contentText(body, terminal, true)}`,
     links.length > 0 && `${title('supplied by')}\n${linkTable(links, operation.source, terminal)}`,
-    graphql && `${title('answers with')}  ${graphql.returns}`,
+    graphql && `${title('returns')}  ${graphql.returns}`,
     soap &&
       `${title('action')}  "${soap.action}"\n${title('address')}  ${soap.address}   ${out.dim(`SOAP ${soap.version}, ${soap.style}/${soap.use}, port ${soap.port}`)}`,
-    answers.length === 0
-      ? `${title('answers')}  none is documented`
-      : `${title('answers')}\n${answers.map((answer) => answerText(answer, terminal)).join('\n')}`,
+    responses.length === 0
+      ? `${title('responses')}  none is documented`
+      : `${title('responses')}\n${responses.map((response) => responseText(response, terminal)).join('\n')}`,
     callbacks.length > 0 && `${title('calls back')}\n${callbacks.map((one) => `  ${printableLine(one)}`).join('\n')}`,
     `${title('draft')}  echo-trail draft ${source}/${id}`,
   ];
@@ -109,7 +109,7 @@ function contentText(content: Content, terminal: Terminal, toSend: boolean): str
 const exampleText = ({ type, example }: Content, { out }: Terminal): string =>
   typeof example === 'string' && !/[/+]json\b/.test(type) ? printable(example) : colouredJson(example as Value, out);
 
-function answerText({ status, description, content, headers }: Answer, terminal: Terminal): string {
+function responseText({ status, description, content, headers }: DocumentedResponse, terminal: Terminal): string {
   const { out } = terminal;
   const paint = /^2/.test(status) ? out.green : /^[45]/.test(status) ? out.red : out.yellow;
   // Of a refusal only what the vendor gives as an example; one made from its fields says nothing new.

@@ -32,7 +32,7 @@ export function runOptions(command: Command): Command {
     .option('--rows <file>', 'once a row of this file, - for standard input; in place of the rows of the trail')
     .option('--at-once <number>', 'so many rows at once; in place of what the trail says')
     .option('--stop-at-first-failure', 'begin no further row or iteration once a step has failed')
-    .option('--dry-run', 'everything but the sending: what would leave, as far as no answer is needed for it')
+    .option('--dry-run', 'everything but the sending: what would leave, as far as no response is needed for it')
     .option('--repeat <number>', 'walk it so many times')
     .option('--every <duration>', 'walk it again and again, beginning every 30s, 5m, 1h')
     .option('--until <outcome>', 'with --repeat or --every: end with the first walk that is ok, or that failed')

@@ -8,7 +8,7 @@ export interface EchoFilter {
   readonly request?: string | undefined;
   /** In capital letters. */
   readonly method?: string | undefined;
-  /** `404`, or a class such as `4xx`; `none` where no answer came. */
+  /** `404`, or a class such as `4xx`; `none` where no response came. */
   readonly status?: string | undefined;
   readonly failed?: boolean | undefined;
   /** Milliseconds since the epoch. */

@@ -37,7 +37,7 @@ function lineOnce(line: HeaderLine, redactor: Redactor): string {
 
 let last: (Made & { readonly lines: HeaderLines; readonly redactor: Redactor }) | undefined;
 
-/** Answers of one moment have the very same lines. */
+/** Responses of one moment have the very same lines. */
 export function receivedHeaders(lines: HeaderLines, redactor: Redactor): string {
   const { size } = redactor;
   if (last?.lines === lines && last.redactor === redactor && last.size === size) return last.text;

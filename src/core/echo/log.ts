@@ -64,7 +64,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
   }
 
   /**
-   * What follows an answer leaves in this turn of the event loop or the next: records are made behind that, while the
+   * What follows a response leaves in this turn of the event loop or the next: records are made behind that, while the
    * other side works.
    */
   const later = (): void => {
@@ -90,7 +90,7 @@ export function openEchoLog(local: string, started: Date): EchoLog {
     beside(id, direction, content) {
       if (content.length > longestBeside) return undefined;
       const name = nameBeside(id, direction);
-      // What left is recorded twice: before, and with its answer.
+      // What left is recorded twice: before, and with its response.
       if (direction === 'sent') {
         if (besides.delete(name)) return name;
         besides.add(name);

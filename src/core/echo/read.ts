@@ -104,7 +104,7 @@ function echoById(local: string, id: string): Echo {
   });
 }
 
-/** The body of the answer of an echo, at once. @throws Problem echo-not-found */
+/** The body of the response of an echo, at once. @throws Problem echo-not-found */
 export function echoText(local: string, id: string): string {
   const body = echoById(local, id).received?.body;
   const beside = body?.file === undefined ? undefined : recordedBytes(local, body.file);

@@ -80,8 +80,8 @@ export function recordEcho(
   const left = received?.parts.protocol === 'HTTP/2' ? { ...wire, headers: linesThatLeft(wire, 'HTTP/2') } : wire;
   const line = `${opened(about)},"sent":${opened(sent)},"headers":${sentHeaders(left, redactor)}}`;
   if (!received) return `${line}}`;
-  const answer = opened(recordedAnswer(received, redactor, beside, id));
-  return `${line},"received":${answer},"headers":${receivedHeaders(received.headers, redactor)}}}`;
+  const response = opened(recordedResponse(received, redactor, beside, id));
+  return `${line},"received":${response},"headers":${receivedHeaders(received.headers, redactor)}}}`;
 }
 
 /** What can still be said where an exchange could not be recorded as it was: that it took place, and why no more is known. */
@@ -138,7 +138,7 @@ function recordedKeeps(kept: readonly Kept[], redactor: Redactor): Record<string
   return out;
 }
 
-function recordedAnswer(
+function recordedResponse(
   received: Received,
   redactor: Redactor,
   beside: Beside,

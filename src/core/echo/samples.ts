@@ -8,7 +8,7 @@ import { findEcho } from './read.js';
 
 /**
  * The document that the samples are kept in.
- * @param given ids of echoes, and paths of files that hold a request with its answer
+ * @param given ids of echoes, and paths of files that hold a request with its response
  * @throws Problem echo-not-found, document-unreadable
  */
 export async function sampleDocuments(
@@ -28,11 +28,11 @@ export async function sampleDocuments(
   return { main, parts: new Map([[uri, main]]) };
 }
 
-/** @throws Problem document-unreadable: there was no answer */
+/** @throws Problem document-unreadable: there was no response */
 function sampleFromEcho({ id, sent, received }: Echo): Sample {
   if (!received) {
     throw new Problem('document-unreadable', {
-      what: `the echo ${id} has no answer to learn from`,
+      what: `the echo ${id} has no response to learn from`,
       remedy: 'echo-trail echo list shows those that have',
     });
   }

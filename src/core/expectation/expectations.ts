@@ -74,7 +74,7 @@ export function compileExpectations(
 }
 
 /**
- * A promise only where a matcher has to load something: a run judges every answer, and has nothing to wait for.
+ * A promise only where a matcher has to load something: a run judges every response, and has nothing to wait for.
  * @throws Problem where an expected value cannot be worked out
  */
 export function judge(
@@ -186,7 +186,7 @@ export function defaultVerdict(
   };
 }
 
-/** A verdict that stands in the answer, whatever its status. */
+/** A verdict that stands in the response, whatever its status. */
 function insideVerdict(observed: Observed): Verdict | undefined {
   let declared: readonly Value[];
   try {

@@ -15,17 +15,17 @@ export interface Workshop {
   readonly subject: Subject;
   /** What must have settled before the check can run. */
   readonly loads: Promise<unknown>[];
-  /** The text of a file of the collection; of the answer of an echo, where its id is given. */
+  /** The text of a file of the collection; of the response of an echo, where its id is given. */
   readonly readText: (path: string) => string;
-  /** Documented schemas that answers will be held against, as far as it is known before anything is sent. */
+  /** Documented schemas that responses will be held against, as far as it is known before anything is sent. */
   readonly documented?: (() => readonly object[]) | undefined;
 }
 
-/** What is known only when an answer is there. */
+/** What is known only when a response is there. */
 export interface Situation {
   /** The node set that was found, where a place selects nodes: one of them is a text otherwise. */
   readonly nodes?: readonly Value[] | undefined;
-  /** The documented JSON Schema of this answer, with its definitions; undefined where none is. */
+  /** The documented JSON Schema of this response, with its definitions; undefined where none is. */
   readonly documented?: (() => object | undefined) | undefined;
   /** Takes what was found as the new baseline; undefined where that is not wanted. */
   readonly accept?: ((accepted: Accepted) => void) | undefined;
@@ -63,5 +63,5 @@ export interface MatcherKind {
   compile(expected: Value, workshop: Workshop, nested: Nested): Check;
 }
 
-/** The usual answer of a check without details. */
+/** The usual response of a check without details. */
 export const unless = (holds: boolean): string | undefined => (holds ? undefined : '');

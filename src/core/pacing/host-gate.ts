@@ -1,7 +1,7 @@
 /**
  * How fast one host is called. All that is sent to a host goes through its gate, so that one refusal slows all
  * of it: the gate is shut for the wait that the server asked for, and opens to half as many requests at once;
- * each answer after that lets a few more in, as congestion control of TCP does (RFC 5681, section 3.1).
+ * each response after that lets a few more in, as congestion control of TCP does (RFC 5681, section 3.1).
  */
 import { type Clock, realClock } from '../value/clock.js';
 
@@ -11,7 +11,7 @@ export interface Pace {
   readonly perSecond?: number | undefined;
 }
 
-/** A turn at the gate, given back when the answer is there. */
+/** A turn at the gate, given back when the response is there. */
 export interface Turn {
   /** By the clock. */
   readonly began: number;

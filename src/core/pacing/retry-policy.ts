@@ -8,7 +8,7 @@ import { parseDuration } from '../value/measures.js';
 
 export interface RetryPolicy {
   readonly statuses: ReadonlySet<number>;
-  /** All of them hold in an answer that says "too busy" in its body. */
+  /** All of them hold in a response that says "too busy" in its body. */
   readonly busy: readonly Expectation[];
   /** Milliseconds. */
   readonly wait: number;
@@ -16,7 +16,7 @@ export interface RetryPolicy {
   readonly ceiling: number;
   readonly tries: number;
   readonly within: number;
-  /** Only where the server says how long to wait, and never for a lost answer: nobody has asked for more. */
+  /** Only where the server says how long to wait, and never for a lost response: nobody has asked for more. */
   readonly onlyTold: boolean;
 }
 

@@ -1,4 +1,4 @@
-/** Sending through the gate of a host, and again where the server is too busy or the answer was lost. */
+/** Sending through the gate of a host, and again where the server is too busy or the response was lost. */
 import type { Outcome } from '../exchange/transfer/transport.js';
 import { asProblem, interruption, type Problem } from '../problem/problem.js';
 import { durationText } from '../value/measures.js';
@@ -21,7 +21,7 @@ export interface Wait {
 
 /** What a walk counts of it. */
 export interface Patience {
-  /** Answers that said "too busy". */
+  /** Responses that said "too busy". */
   refused: number;
   /** Requests that were sent more than once. */
   triedAgain: number;
@@ -37,7 +37,7 @@ export interface TryRoom {
   readonly repeatable: boolean;
   readonly signal: AbortSignal | undefined;
   readonly patience: Patience;
-  /** An answer that is expected is never asked for again. */
+  /** A response that is expected is never asked for again. */
   readonly expected: (outcome: Outcome) => Promise<boolean>;
   /** The body says "too busy". */
   readonly busy: (outcome: Outcome) => Promise<boolean>;
@@ -53,10 +53,10 @@ export interface Tried<A> {
 
 const lostCodes = new Set<Problem['code']>([
   'connection-reset',
-  'answer-cut-short',
-  'answer-timeout',
+  'response-cut-short',
+  'response-timeout',
   'connection-timeout',
-  'answer-malformed',
+  'response-malformed',
 ]);
 
 /**
@@ -71,7 +71,7 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
   const { gate, policy, signal, patience, host } = room;
   const started = performance.now();
   let last: A | undefined;
-  /** What keeps a further try from leaving is told beside the answer that there is. */
+  /** What keeps a further try from leaving is told beside the response that there is. */
   const ended = (tries: number, problem: Problem): Tried<A> => {
     if (!last) throw problem;
     last.faults.push(problem);
@@ -120,7 +120,7 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
             : elapsed + wait > policy.within
               ? `tried ${tries} times in ${durationText(elapsed)}; another try would take longer than retry allows`
               : undefined;
-    // Where nobody said how long, and nobody asked for patience, the refusal is an answer like any other.
+    // Where nobody said how long, and nobody asked for patience, the refusal is a response like any other.
     if (gaveUp !== undefined) {
       gate.leave(false);
       return { attempt, tries, gaveUp: gaveUp === '' ? undefined : gaveUp };
@@ -133,7 +133,7 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
     // Those that were refused together lengthen one wait by a little each, which is no news.
     if (added > wait / 4 || !received) room.onWait({ host, wait, added, why, told: told !== undefined });
     onTry(attempt);
-    // A lost answer is no word of the host: only this request waits.
+    // A lost response is no word of the host: only this request waits.
     if (!received) await pause(wait, signal);
   }
 }
@@ -151,7 +151,7 @@ function waitAhead(
   if (added > 0) onWait({ host, wait, added, why: 'quota spent', told: true });
 }
 
-/** Most answers are what was wanted, and nobody need be asked. */
+/** Most responses are what was wanted, and nobody need be asked. */
 const mayBeAgain = ({ received, trouble }: Outcome, { statuses, busy }: RetryPolicy): boolean =>
   trouble !== undefined || busy.length > 0 || (received !== undefined && statuses.has(received.status));
 

@@ -1,4 +1,4 @@
-/** Page one taken for everything: what tells that the list in an answer goes on elsewhere, though its request does not say so. */
+/** Page one taken for everything: what tells that the list in a response goes on elsewhere, though its request does not say so. */
 import { linksIn } from '../place/link-header.js';
 import { headerValue, type Observed } from '../place/observed.js';
 import { pathBelow } from '../value/json-path-text.js';
@@ -9,7 +9,7 @@ export interface FurtherPages {
   readonly items: string;
   /** How many items it has. */
   readonly count: number;
-  /** How many there are altogether, where the answer says so, and the place where. */
+  /** How many there are altogether, where the response says so, and the place where. */
   readonly total: { readonly at: string; readonly number: number } | undefined;
   /** How the next page is asked for, by its key in `pages`: what stands at a place, or a parameter of the request. */
   readonly lead:
@@ -24,7 +24,7 @@ export interface FurtherPages {
 /** Lists stand no deeper below what surrounds a page. */
 const deepest = 3;
 
-/** An answer that is longer is not looked into. */
+/** A response that is longer is not looked into. */
 const longest = 2e6;
 
 const nextNames = /^next(?:[-_ ]?(?:page|url|uri|link|href))?$/i;
@@ -42,18 +42,19 @@ const holders = /^(?:_?links?|paging|pagination|pages?|page[-_ ]?info|cursors?|m
  * @param parameters names of the query parameters that the request has or may have
  * @returns undefined where nothing tells so
  */
-export function furtherPages(answer: Observed, parameters: () => Iterable<string>): FurtherPages | undefined {
-  if (answer.status >= 300 || answer.size > longest || !/^\s*[[{]/.test(answer.text.slice(0, 100))) return undefined;
+export function furtherPages(response: Observed, parameters: () => Iterable<string>): FurtherPages | undefined {
+  if (response.status >= 300 || response.size > longest || !/^\s*[[{]/.test(response.text.slice(0, 100)))
+    return undefined;
   let body: Value;
   try {
-    body = answer.json();
+    body = response.json();
   } catch {
     return undefined;
   }
-  const linked = linksIn(answer.headers).some(({ relations }) => relations.includes('next'));
+  const linked = linksIn(response.headers).some(({ relations }) => relations.includes('next'));
   const page = pageIn(body, '$', 0);
   if (!page) return undefined;
-  const counted = totalOf(answer.headers) ?? page.total;
+  const counted = totalOf(response.headers) ?? page.total;
   const total = counted && counted.number > page.count ? counted : undefined;
   const lead = linked ? ({ key: 'next', at: 'link.next' } as const) : page.lead;
   if (!lead && !total && !page.more) return undefined;
@@ -103,7 +104,7 @@ function around(map: ValueMap, at: string, key: string, list: readonly Value[]):
     items: pathBelow(at, key),
     count: list.length,
     total: total && { at: total.at, number: total.value as number },
-    // An answer that says that this was all is believed.
+    // A response that says that this was all is believed.
     lead: more?.value === false ? undefined : lead,
     more: more?.value === true ? more.at : undefined,
   };
@@ -148,7 +149,7 @@ function totalOf(headers: Observed['headers']): FurtherPages['total'] {
   return undefined;
 }
 
-/** `pages:` for a request file, as far as the answer tells; undefined where it does not say how to go on. */
+/** `pages:` for a request file, as far as the response tells; undefined where it does not say how to go on. */
 export function pagesBlock({ items, total, lead, more }: FurtherPages): string | undefined {
   if (!lead) return undefined;
   const goesOn = lead.key === 'cursor' && more !== undefined ? `, while: {${quoted(more)}: true}` : '';

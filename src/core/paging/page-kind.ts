@@ -18,11 +18,11 @@ export type NextPage = { readonly input: string; readonly value: Value } | { rea
 export interface PageKind {
   /** Its key in `pages`. */
   readonly name: 'next' | 'cursor' | 'number' | 'offset';
-  /** Whether an answer itself says that a page follows; else only what is in it does. */
+  /** Whether a response itself says that a page follows; else only what is in it does. */
   readonly told: boolean;
   /** The input that it gives to, where it does. */
   input(spec: PagesFile): string | undefined;
-  /** The place that names the next page, where an answer does. */
+  /** The place that names the next page, where a response does. */
   from(spec: PagesFile): string | undefined;
   compile(spec: PagesFile, place: (text: string) => Place): (facts: PageFacts) => NextPage;
 }

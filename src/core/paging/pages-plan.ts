@@ -17,7 +17,7 @@ export interface PagesPlan {
   readonly size: number | undefined;
   /** Pages. */
   readonly most: number;
-  /** Without a word of the answer a page without items is the last. */
+  /** Without a word of the response a page without items is the last. */
   readonly told: boolean;
   /** The place in the body that names the next page, where it does. */
   readonly from: Place | undefined;

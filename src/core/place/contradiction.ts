@@ -20,24 +20,24 @@ export interface Contradiction {
 /** `$.success says false`. */
 export const contradictionText = ({ at, found }: Contradiction): string => `${at} says ${found}`;
 
-/** A longer answer is data, and not a verdict. */
+/** A longer response is data, and not a verdict. */
 const longest = 200_000;
 
 /** @param judged what was looked at already: undefined where the body was */
 export function contradictionIn(
-  answer: Observed,
+  response: Observed,
   judged: readonly { readonly place: string }[],
 ): Contradiction | undefined {
-  const { status, size } = answer;
+  const { status, size } = response;
   if (status < 200 || status > 299 || size === 0 || size > longest) return undefined;
   for (const { place } of judged) if (/^[$/]|^body$|^errors$/.test(place)) return undefined;
-  const type = headerValue(answer.headers, 'content-type') ?? '';
+  const type = headerValue(response.headers, 'content-type') ?? '';
   const xml = /[/+]xml\b/i.test(type);
   // What went to a file is not here to be read.
-  if ((!xml && !/[/+]json\b/i.test(type)) || answer.text === '') return undefined;
-  const declared = verdictInside(answer, type);
+  if ((!xml && !/[/+]json\b/i.test(type)) || response.text === '') return undefined;
+  const declared = verdictInside(response, type);
   if (declared.length > 0) return { at: 'errors', found: countText(declared.length) };
-  return xml ? inXml(answer.text) : inJson(answer.json());
+  return xml ? inXml(response.text) : inJson(response.json());
 }
 
 const flags = /^(?:is[-_ ]?)?(?:success(?:ful)?|succeeded|ok)$/i;
@@ -68,7 +68,7 @@ function isSomething(value: unknown): boolean {
 }
 
 /** Members beside which a verdict stands. */
-const holders = /^(?:status|result|response|meta|header|outcome|answer)$/i;
+const holders = /^(?:status|result|response|meta|header|outcome|response)$/i;
 
 /** An error says why, and a flag only that: the first error is told, else the first that says no. */
 function inJson(body: Value, at = '$'): Contradiction | undefined {

@@ -15,14 +15,14 @@ export interface Observed {
   readonly headers: readonly (readonly [name: string, value: string])[];
   /** The body as text. */
   readonly text: string;
-  /** @throws Problem answer-not-json */
+  /** @throws Problem response-not-json */
   json(): Value;
   /** Redirects that were followed. */
   readonly hopCount: number;
 }
 
 /** A value by itself, as places look at it. */
-export const asAnswer = (value: Value): Observed => ({
+export const asResponse = (value: Value): Observed => ({
   status: 0,
   time: 0,
   size: 0,

@@ -2,12 +2,12 @@
 import { DOMParser, type Document, onErrorStopParsing } from '@xmldom/xmldom';
 import { Problem } from '../problem/problem.js';
 
-/** @param type as the answer names it, for messages @throws Problem answer-not-xml */
+/** @param type as the response names it, for messages @throws Problem response-not-xml */
 export function parseXml(text: string, type: string | undefined): Document {
   if (/<!ENTITY/i.test(text)) {
-    throw new Problem('answer-not-xml', {
-      what: 'the answer declares entities, and is not read as XML',
-      where: 'reading the answer',
+    throw new Problem('response-not-xml', {
+      what: 'the response declares entities, and is not read as XML',
+      where: 'reading the response',
       cause: 'entities can multiply a document, or fetch what nobody asked for',
       remedy: 'the place body has its text',
     });
@@ -16,9 +16,9 @@ export function parseXml(text: string, type: string | undefined): Document {
     return new DOMParser({ onError: onErrorStopParsing }).parseFromString(text, 'text/xml');
   } catch (error) {
     const [cause] = (error as Error).message.split('\n');
-    throw new Problem('answer-not-xml', {
-      what: text.trim() === '' ? 'the answer is empty, and XML was wanted' : 'the answer is not well-formed XML',
-      where: 'reading the answer',
+    throw new Problem('response-not-xml', {
+      what: text.trim() === '' ? 'the response is empty, and XML was wanted' : 'the response is not well-formed XML',
+      where: 'reading the response',
       cause:
         text.trim() === ''
           ? undefined

@@ -1,7 +1,7 @@
 /** The stable codes of everything that can go wrong, with the family that decides the exit status. */
 
 /** Families in the words of the exit status table of the manual (docs/errors.md). */
-export type ProblemFamily = 'wrong-input' | 'refused' | 'no-answer' | 'failed-expectation' | 'interrupted' | 'fault';
+export type ProblemFamily = 'wrong-input' | 'refused' | 'no-response' | 'failed-expectation' | 'interrupted' | 'fault';
 
 export interface ProblemMeaning {
   readonly family: ProblemFamily;
@@ -11,7 +11,7 @@ export interface ProblemMeaning {
 
 const wrong = (meaning: string): ProblemMeaning => ({ family: 'wrong-input', meaning });
 const refused = (meaning: string): ProblemMeaning => ({ family: 'refused', meaning });
-const silent = (meaning: string): ProblemMeaning => ({ family: 'no-answer', meaning });
+const silent = (meaning: string): ProblemMeaning => ({ family: 'no-response', meaning });
 
 export const problemCodes = {
   usage: wrong('The command line does not fit the command.'),
@@ -58,25 +58,25 @@ export const problemCodes = {
   'host-not-listed': refused('Something would go to an origin that the environment does not list.'),
 
   'name-lookup': silent('The host name could not be looked up.'),
-  'connection-refused': silent('The host answered that nothing listens on the port.'),
-  'connection-reset': silent('The connection was closed before the answer was complete.'),
+  'connection-refused': silent('Nothing listens on the port of the host.'),
+  'connection-reset': silent('The connection was closed before the response was complete.'),
   'connection-timeout': silent('The connection was not made in time.'),
-  'answer-timeout': silent('The answer did not come, or did not end, in time.'),
+  'response-timeout': silent('The response did not come, or did not end, in time.'),
   'tls-failed': silent('No trusted TLS connection could be made.'),
   'proxy-failed': silent('The proxy refused, or could not be reached.'),
-  'answer-cut-short': silent('The answer ended before its announced length.'),
-  'answer-malformed': silent('What came back is not HTTP.'),
-  'answer-encoding': silent('The compressed answer could not be decompressed.'),
-  'answer-too-large': silent('The answer is larger than the limit.'),
-  'answer-not-json': silent('The answer is not the JSON that it claims to be.'),
-  'answer-not-xml': silent('The answer is not the XML that it claims to be.'),
+  'response-cut-short': silent('The response ended before its announced length.'),
+  'response-malformed': silent('What came back is not HTTP.'),
+  'response-encoding': silent('The compressed response could not be decompressed.'),
+  'response-too-large': silent('The response is larger than the limit.'),
+  'response-not-json': silent('The response is not the JSON that it claims to be.'),
+  'response-not-xml': silent('The response is not the XML that it claims to be.'),
   'redirect-loop': silent('The redirects did not come to an end.'),
   'pages-loop': silent('The pages of a list lead round in a circle.'),
   'in-doubt': silent('A changing call may or may not have happened, and is not sent again on its own.'),
   'exchange-failed': silent('The exchange failed in a way that has no code of its own.'),
 
   'step-failed': { family: 'failed-expectation', meaning: 'A step did not come out as expected.' },
-  'keep-missing': { family: 'failed-expectation', meaning: 'A value to keep was not in the answer.' },
+  'keep-missing': { family: 'failed-expectation', meaning: 'A value to keep was not in the response.' },
   interrupted: { family: 'interrupted', meaning: 'The command was interrupted from the keyboard.' },
   fault: { family: 'fault', meaning: 'A fault of Echo Trail itself. Please report it.' },
 } as const satisfies Record<string, ProblemMeaning>;

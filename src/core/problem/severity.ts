@@ -5,7 +5,7 @@ import type { Problem } from './problem.js';
 /** The least severe first. */
 const order: readonly ProblemFamily[] = [
   'failed-expectation',
-  'no-answer',
+  'no-response',
   'refused',
   'wrong-input',
   'fault',

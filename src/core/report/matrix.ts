@@ -115,7 +115,7 @@ export function makeMatrix(): Reporter & { matrix(): Matrix } {
   };
 }
 
-const isSilence = ({ code }: BriefProblem): boolean => familyOf(code) === 'no-answer';
+const isSilence = ({ code }: BriefProblem): boolean => familyOf(code) === 'no-response';
 
 const stateOf = ({ state, problems }: StepRecord): CellState =>
   state !== 'failed' ? state : problems.some(isSilence) ? 'unreachable' : 'failed';
@@ -143,8 +143,8 @@ function* deviationsOf({
 
 const silence = (check: string, { what }: BriefProblem): Omit<Deviation, 'subject'> => ({
   check,
-  place: 'answer',
-  expected: 'an answer',
+  place: 'response',
+  expected: 'a response',
   found: what,
   echo: '',
 });

@@ -89,7 +89,7 @@ function reached({ host, hostname, port, protocol }: URL): Promise<Problem | und
         }),
       );
     socket.once('connect', () => done(undefined));
-    socket.once('timeout', () => silent('connection-timeout', `did not answer within ${patience / 1000} s`));
+    socket.once('timeout', () => silent('connection-timeout', `did not respond within ${patience / 1000} s`));
     socket.once('error', ({ code }: NodeJS.ErrnoException) => {
       if (code === 'ENOTFOUND' || code === 'EAI_AGAIN') silent('name-lookup', 'is a name that is not known');
       else if (code === 'ECONNREFUSED') silent('connection-refused', 'is there, and nothing listens on that port');

@@ -89,7 +89,7 @@ export async function runPlanned(
   } catch (error) {
     const problem = asProblem(error);
     // Of several environments, one that is not there is a result.
-    if (environments.length === 1 || problem.family !== 'no-answer') throw error;
+    if (environments.length === 1 || problem.family !== 'no-response') throw error;
     host.report(began(workspace.log.run));
     const { environment } = order;
     host.report({ event: 'unreachable', environment, problem: placedRecord(problem, workspace.redactor.hide) });

@@ -20,7 +20,7 @@ export interface UndoSummary {
   readonly inDoubt: readonly string[];
 }
 
-/** Calls of the run that left, and whose answers are not known: what they made is not known either. */
+/** Calls of the run that left, and whose responses are not known: what they made is not known either. */
 export const doubtsIn = ({ doubts, steps }: Before): readonly string[] => [
   ...doubts.map(({ call }) => call),
   ...[...steps.values()].flatMap((group) =>

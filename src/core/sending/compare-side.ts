@@ -1,22 +1,23 @@
-/** One side of a comparison: what a request answers now, what an echo recorded, a document, or a kept value. */
+/** One side of a comparison: what a request gets now, what an echo recorded, a document, or a kept value. */
 import { readFileSync } from 'node:fs';
-import type { ComparedAnswer } from '../comparison/answers.js';
+import type { ComparedResponse } from '../comparison/responses.js';
 import { findEcho, recordedBytes } from '../echo/read.js';
 import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
 import type { Sent } from './sending.js';
 
-/** @throws Problem: no usable answer */
+/** @throws Problem: no usable response */
 export function sentSide({
   request,
   outcome: { received, trouble },
-}: Pick<Sent, 'request' | 'outcome'>): ComparedAnswer {
-  if (!received || trouble) throw trouble ?? new Problem('exchange-failed', { what: `${request.name} gave no answer` });
+}: Pick<Sent, 'request' | 'outcome'>): ComparedResponse {
+  if (!received || trouble)
+    throw trouble ?? new Problem('exchange-failed', { what: `${request.name} gave no response` });
   return { status: received.status, headers: received.headers, text: received.text, time: received.time };
 }
 
 /** @throws Problem echo-not-found */
-export async function echoSide(local: string, id: string): Promise<ComparedAnswer> {
+export async function echoSide(local: string, id: string): Promise<ComparedResponse> {
   const { received, phases } = await findEcho(local, id);
   const body = received?.body;
   const beside = body?.file === undefined ? undefined : recordedBytes(local, body.file);
@@ -29,6 +30,6 @@ export async function echoSide(local: string, id: string): Promise<ComparedAnswe
 }
 
 /** @throws Problem file-not-found, file-outside */
-export function fileSide(root: string, path: string): ComparedAnswer {
+export function fileSide(root: string, path: string): ComparedResponse {
   return { status: undefined, headers: [], text: readFileSync(pathInside(root, path), 'utf8') };
 }

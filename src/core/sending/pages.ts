@@ -69,7 +69,7 @@ export async function* pagesOf(
       if (page.last) return;
       next = following;
     } catch (error) {
-      // The answer is there, whatever is wrong with it.
+      // The response is there, whatever is wrong with it.
       const problem = asProblem(error);
       const facts = { pages, items: count, total, partial: problem.what };
       yield { sent: { ...sent, problems: [...sent.problems, problem] }, items: [], count: facts, last: true };
@@ -154,7 +154,7 @@ function totalIn({ total }: PagesPlan, received: Received): number | undefined {
 
 interface Following {
   readonly next: NextPage;
-  /** What stands nowhere in the answer although it would name the next page. */
+  /** What stands nowhere in the response although it would name the next page. */
   readonly missing?: string | undefined;
 }
 

@@ -9,7 +9,7 @@ import { type PreparedRequest, prepareRequest, prepareSigner } from './prepare.j
 
 export interface Preparation {
   readonly collection: Collection;
-  /** A file of the collection, or the answer of an echo by its id. */
+  /** A file of the collection, or the response of an echo by its id. */
   readText(path: string): string;
   /** @throws Problem about anything in the request file, or in what it names */
   prepare(request: string): Promise<PreparedRequest>;

@@ -24,7 +24,7 @@ export interface PreparedRequest {
   readonly pages: PagesPlan | undefined;
   /** How it is signed, where its file says so. */
   readonly signer: Signer | undefined;
-  /** Where its answer holds the token of a session that it opens: a secret from the first moment. */
+  /** Where its response holds the token of a session that it opens: a secret from the first moment. */
   readonly tokens: readonly Place[];
 }
 
@@ -77,7 +77,7 @@ export async function prepareRequest(
   return ready;
 }
 
-/** What its answers are held against is made ready before it is sent. */
+/** What its responses are held against is made ready before it is sent. */
 export const documentedAhead =
   (collection: Collection, { content: { operation } }: RequestPlan): (() => readonly object[]) =>
   () =>

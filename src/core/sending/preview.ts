@@ -3,7 +3,7 @@ import { resolveRequest } from '../exchange/request/resolve.js';
 import { takeKeeps } from '../expectation/keeps.js';
 import { Evaluation } from '../expression/evaluation.js';
 import { noNames } from '../expression/names.js';
-import { asAnswer } from '../place/observed.js';
+import { asResponse } from '../place/observed.js';
 import { documentedExample, undocumentedParts } from './judging/documented.js';
 import { doubtsOf } from './judging/doubts.js';
 import type { PreparedRequest } from './prepare.js';
@@ -58,7 +58,7 @@ export async function previewRequest(
   };
 }
 
-/** A dry run's sending: what is kept is taken from the documented answer, where there is one. */
+/** A dry run's sending: what is kept is taken from the documented response, where there is one. */
 export async function unsent(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
   const { request, wire, doubts } = await previewRequest(workspace, prepared, sending);
   if (request.changes && workspace.environment.changes === 'refuse')
@@ -66,7 +66,7 @@ export async function unsent(workspace: Workspace, prepared: PreparedRequest, se
   const surroundings = workspace.surroundings();
   const { kept } = takeKeeps(
     [...prepared.keeps, ...(sending.keeps ?? [])],
-    asAnswer(documentedExample(workspace, request.operation)),
+    asResponse(documentedExample(workspace, request.operation)),
     new Evaluation(noNames, surroundings),
   );
   const outcome = { received: undefined, trouble: undefined };

@@ -75,7 +75,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const tried = await inTries(
     tryRoom(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? talk.resolved.names, giving)),
     () => converse(talk),
-    // It is not the answer: nothing is expected of it, and nothing is kept.
+    // It is not the response: nothing is expected of it, and nothing is kept.
     (early) => record(talk, early.exchanged, unjudged(early.outcome), true),
   );
   const { outcome } = tried.attempt;

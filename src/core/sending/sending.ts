@@ -41,7 +41,7 @@ export interface Sending {
   readonly cookiesOf?: readonly string[] | undefined;
   /** Cookies neither go along nor are taken. */
   readonly noCookies?: boolean | undefined;
-  /** Takes the body of the answer in place of memory. */
+  /** Takes the body of the response in place of memory. */
   readonly sink?: Sink | undefined;
   /** In place of the request's own, its query included: that of a further page. */
   readonly address?: string | undefined;
@@ -95,7 +95,7 @@ export interface Preview {
         readonly steps: readonly SigningStep[];
         /** Why something of it was left out: a secret that is not set. */
         readonly missing: Problem | undefined;
-        /** How many milliseconds the server was ahead when it last answered, and whether that was reckoned with. */
+        /** How many milliseconds the server was ahead when it last responded, and whether that was reckoned with. */
         readonly clock: { readonly ahead: number; readonly followed: boolean };
       }
     | undefined;

@@ -1,4 +1,4 @@
-/** Whether the answer to a request that knows of no pages is one of many. */
+/** Whether the response to a request that knows of no pages is one of many. */
 
 import { type FurtherPages, furtherPages } from '../paging/further-pages.js';
 import { documentedQuery } from './judging/documented.js';

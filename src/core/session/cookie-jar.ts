@@ -25,7 +25,7 @@ export interface CookieJars {
 export interface OpenJar {
   /** The header line for an address; undefined where no cookie belongs there. */
   line(url: URL): HeaderLine | undefined;
-  /** Takes the cookies of an answer. @returns the names that were set or ended */
+  /** Takes the cookies of a response. @returns the names that were set or ended */
   take(url: URL, headers: readonly (readonly [string, string])[]): Promise<readonly string[]>;
 }
 

@@ -17,7 +17,7 @@ export interface OpenSession {
   readonly expires: number | undefined;
   /** What renews it without the credentials (RFC 6749, section 1.5). */
   readonly refresh?: string | undefined;
-  /** Other values of the answer that opened it, by name. */
+  /** Other values of the response that opened it, by name. */
   readonly kept?: Readonly<Record<string, Value>> | undefined;
 }
 
@@ -32,7 +32,7 @@ export interface CallToProve {
   readonly body: Uint8Array | undefined;
 }
 
-/** The answer to the call that opened a session, and what was named on the way. */
+/** The response to the call that opened a session, and what was named on the way. */
 export interface Opened {
   readonly received: Received;
   readonly names: Readonly<Record<string, Value>>;
@@ -137,10 +137,10 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
   identity?(file: File, room: SessionRoom): Promise<TlsIdentity>;
   /**
    * Told of a 401. True where the request is to be sent again.
-   * @param host of the server that answered @param proved whether the request had carried what this kind adds
+   * @param host of the server that responded @param proved whether the request had carried what this kind adds
    */
   challenged?(room: SessionRoom, host: string, headers: Received['headers'], proved: boolean): boolean;
-  /** Told of every other answer. */
-  answered?(room: SessionRoom, host: string, headers: Received['headers']): void;
+  /** Told of every other response. */
+  responded?(room: SessionRoom, host: string, headers: Received['headers']): void;
   close?(file: File, room: SessionRoom, open: OpenSession): Promise<void>;
 }

@@ -72,7 +72,7 @@ export interface Sessions {
   openOf(name: string, opening: boolean, caller: Names): Promise<OpenSession | undefined>;
   /** Those that are opened, each by what is its own: what they keep, such as cookies, is kept apart by it. */
   opening(names: readonly string[], caller: Names): readonly string[];
-  /** Told of each answer. True where a refusal is to be answered with the same request, proved anew. */
+  /** Told of each response. True where the same request is to be sent again after a refusal, proved anew. */
   heard(attachment: Attachment, status: number, headers: Received['headers']): boolean;
   /**
    * Opens anew after a refusal. Many refusals of one token cause one renewal.
@@ -306,7 +306,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
       for (const name of names) {
         const { kind, full } = kindOf(name, caller);
         const proved = lines.some(({ origin }) => origin === `session ${full}`);
-        if (status !== 401) kind.answered?.(room(full, caller), server, headers);
+        if (status !== 401) kind.responded?.(room(full, caller), server, headers);
         else if (kind.challenged?.(room(full, caller), server, headers, proved)) again = true;
       }
       return again;

@@ -1,4 +1,4 @@
-/** How far the clocks of servers are from this one, by the `Date` of their answers (RFC 9110, section 6.6.1). */
+/** How far the clocks of servers are from this one, by the `Date` of their responses (RFC 9110, section 6.6.1). */
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
@@ -14,7 +14,7 @@ const clocksFile = z.record(z.string(), z.number());
 export interface Clocks {
   /** How many milliseconds the server is ahead of us; 0 where nothing is known. */
   ahead(host: string): number;
-  /** Told of each answer. @param sentAt when the request left, in milliseconds since 1970 */
+  /** Told of each response. @param sentAt when the request left, in milliseconds since 1970 */
   heard(host: string, received: Received, sentAt: number): void;
   /** Keeps for the next command what was measured. */
   close(): Promise<void>;
@@ -34,9 +34,9 @@ export function serverClocks(local: string): Clocks {
       if (text !== lastText) [lastText, lastDate] = [text, Date.parse(text)];
       const date = lastDate;
       if (Number.isNaN(date)) return;
-      const answeredAt = sentAt + received.parts.phases.total - received.parts.phases.receiving;
+      const respondedAt = sentAt + received.parts.phases.total - received.parts.phases.receiving;
       // The second that the server names had begun: half of it on the average has passed.
-      const difference = Math.round(date + 500 - (sentAt + answeredAt) / 2);
+      const difference = Math.round(date + 500 - (sentAt + respondedAt) / 2);
       const own = Math.abs(difference) < leastDifference ? 0 : difference;
       if (Math.abs(own - (known.get(host) ?? 0)) < leastDifference) return;
       known.set(host, own);

@@ -40,7 +40,7 @@ export interface Signed {
   readonly missing?: Problem | undefined;
 }
 
-/** Whether an answer is signed as it must be. */
+/** Whether a response is signed as it must be. */
 export type Verify = (received: Received, sent: WireRequest, room: SigningRoom) => Problem | undefined;
 
 /** A signature file made ready: signs any number of requests. */
@@ -52,7 +52,7 @@ export interface Signer {
    * @throws Problem unknown-name, secret-missing and all that evaluation may throw
    */
   sign(wire: WireRequest, room: SigningRoom, only?: ReadonlySet<string>): Signed;
-  /** undefined where answers are not signed. */
+  /** undefined where responses are not signed. */
   readonly verify?: Verify | undefined;
 }
 

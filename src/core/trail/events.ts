@@ -9,11 +9,11 @@ import type { ValueMap } from '../value/written.js';
 
 export type StepState = 'ok' | 'failed' | 'skipped';
 
-/** What a step tells beside its answer. */
+/** What a step tells beside its response. */
 export interface Told {
   /** Of a request with pages. */
   readonly pages?: PageCount | undefined;
-  /** Of a request without, whose answer says that there is more than what was kept of it. */
+  /** Of a request without, whose response says that there is more than what was kept of it. */
   readonly further?: FurtherPages | undefined;
   /** Of a poll: what stood at the awaited places, each change once, and how often was asked. */
   readonly seen?: { readonly asked: number; readonly values: readonly string[] } | undefined;
@@ -48,7 +48,7 @@ export interface StepEvent {
 
 /**
  * `done`; `failed`; `not needed` where the vendor had refused the step; `impossible` where a value is missing; `in doubt` where
- * the call left, its answer is not known, and a second one might do more.
+ * the call left, its response is not known, and a second one might do more.
  */
 export type UndoState = 'done' | 'failed' | 'not needed' | 'impossible' | 'in doubt';
 

@@ -7,10 +7,10 @@ import type { KeptName } from './names/kept-names.js';
 import type { RunRecord } from './record/run-record.js';
 
 export interface KnownStep {
-  /** `under way`: a changing call left, or was about to, and nothing is known of its answer. */
+  /** `under way`: a changing call left, or was about to, and nothing is known of its response. */
   readonly state: 'done' | 'failed' | 'under way';
   readonly kept: readonly KeptName[];
-  /** What its answer left in the columns of a table. */
+  /** What its response left in the columns of a table. */
   readonly cells: readonly KeptName[];
   readonly problem: Problem | undefined;
   /** Of one that is under way: its method and address, and its idempotency key. */
@@ -44,7 +44,7 @@ export interface Journal {
   cellsBefore(at: string): Value | undefined;
   undoneBefore(at: string): boolean;
   armedBefore(at: string): boolean;
-  /** A call that takes something back: it left, and nothing is known of its answer. */
+  /** A call that takes something back: it left, and nothing is known of its response. */
   undoingBefore(at: string): LeftCall | undefined;
   /** Numbers of rows by their digests. */
   digestsBefore(walk: number): ReadonlyMap<string, number>;
@@ -53,7 +53,7 @@ export interface Journal {
   walkBefore(walk: number): boolean | undefined;
   /** Settles when it is on disk: only then may the call leave. */
   leaving(at: string, row: number | undefined, call: string, key: string | undefined): Promise<void>;
-  /** @param kept as it is now: what is kept later under the same name is another step's @param cells what its answer leaves in a table */
+  /** @param kept as it is now: what is kept later under the same name is another step's @param cells what its response leaves in a table */
   step(
     at: string,
     kept: readonly KeptName[],

@@ -9,7 +9,7 @@ import { startScope } from './names/start-scope.js';
 import { planTrail } from './plan.js';
 import { walkSteps } from './walking/walk-steps.js';
 
-/** Walks the trail that opens a session. @throws Problem where a step fails, or no answer came */
+/** Walks the trail that opens a session. @throws Problem where a step fails, or no response came */
 export async function openByTrail(
   workspace: Workspace,
   { name, yaml, trail, give, caller }: SessionTrail,

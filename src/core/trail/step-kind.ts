@@ -127,11 +127,11 @@ export interface Walk {
   /** The table that this walk leaves a line in. */
   readonly table: TablePlan | undefined;
   /**
-   * Names that answers give, where nothing is sent: their values are those of the documentation, or missing, and nobody
+   * Names that responses give, where nothing is sent: their values are those of the documentation, or missing, and nobody
    * knows what the vendor's would be.
    */
   readonly assumed: Set<string>;
-  /** What the last answer left in its columns. */
+  /** What the last response left in its columns. */
   readonly last: { cells: ValueMap };
   /** Files that tables of this walk, and of those beside it, have gone to. */
   readonly tableFiles: Set<string>;

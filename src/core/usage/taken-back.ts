@@ -7,18 +7,18 @@ import type { StepCall } from '../trail/step-outline.js';
 import { everyStep } from '../trail/steps/registry.js';
 import { isValueMap, plain, type Value } from '../value/written.js';
 
-/** A value that was kept of an answer. */
+/** A value that was kept of a response. */
 type KeptValue = Pick<Named, 'value' | 'secret'> & { readonly name: string };
 
 export interface TakenBack {
   readonly request: string;
   /** The trail that says so. */
   readonly trail: string;
-  /** What it has to be given by hand, its value where it is known: written out, or kept of the answer. */
+  /** What it has to be given by hand, its value where it is known: written out, or kept of the response. */
   readonly give: ReadonlyMap<string, Value | undefined>;
 }
 
-/** @param kept of the answer, whose names are held for the next request anyway */
+/** @param kept of the response, whose names are held for the next request anyway */
 export function takenBackBy(
   collection: Collection,
   request: string,

@@ -1,9 +1,9 @@
-/** What differs between two values and two answers. */
+/** What differs between two values and two responses. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { answerDifferences, textDifferences } from '../../../src/core/comparison/answers.js';
 import { counting } from '../../../src/core/comparison/counting.js';
 import { differencesBetween } from '../../../src/core/comparison/differences.js';
+import { responseDifferences, textDifferences } from '../../../src/core/comparison/responses.js';
 import { parseJson } from '../../../src/core/value/json-text.js';
 import type { Value } from '../../../src/core/value/written.js';
 
@@ -87,12 +87,12 @@ test('places stand for items that are told apart by a key, as for those with a n
 test('places in XML stand for elements that are told apart by a key', () => {
   const document = (text: string): string => `<notices>${text}</notices>`;
   const differing = (unordered: Record<string, string>, ignoring: string[]): string[] => {
-    const answer = (text: string) => ({ status: undefined, headers: [], text: document(text) });
+    const response = (text: string) => ({ status: undefined, headers: [], text: document(text) });
     const [one, other] = [
       '<notice number="7"><at>1</at><text>a</text></notice><notice number="a]8"><at>1</at><text>b</text></notice>',
       '<notice number="a]8"><at>2</at><text>b</text></notice><notice number="7"><at>2</at><text>c</text></notice>',
-    ].map(answer) as [ReturnType<typeof answer>, ReturnType<typeof answer>];
-    return answerDifferences(one, other, { unordered, ignoring }).map(({ at }) => at);
+    ].map(response) as [ReturnType<typeof response>, ReturnType<typeof response>];
+    return responseDifferences(one, other, { unordered, ignoring }).map(({ at }) => at);
   };
   const keyed = { '/notices/notice': '@number' };
   const changed = '/notices/notice[@number = "7"]/text';
@@ -102,10 +102,10 @@ test('places in XML stand for elements that are told apart by a key', () => {
   assert.deepEqual(differing(keyed, ['/notices/notice[@number = "7"]/text', '//at']), []);
 });
 
-test('answers: status, headers without those of every time, JSON by structure, text by lines', () => {
-  const answer = (status: number, headers: [string, string][], text: string) => ({ status, headers, text });
-  const json = answerDifferences(
-    answer(
+test('responses: status, headers without those of every time, JSON by structure, text by lines', () => {
+  const response = (status: number, headers: [string, string][], text: string) => ({ status, headers, text });
+  const json = responseDifferences(
+    response(
       200,
       [
         ['Date', 'a'],
@@ -114,7 +114,7 @@ test('answers: status, headers without those of every time, JSON by structure, t
       ],
       '{"a": 1}',
     ),
-    answer(
+    response(
       403,
       [
         ['date', 'b'],
@@ -129,7 +129,7 @@ test('answers: status, headers without those of every time, JSON by structure, t
     ['changed status', 'removed header.x-desk', 'added header.x-seal', 'changed $.a'],
   );
   const document = { status: undefined, headers: [], text: '{"a": 1}' };
-  assert.deepEqual(answerDifferences(answer(200, [['X-Desk', '1']], '{"a": 1}'), document), []);
+  assert.deepEqual(responseDifferences(response(200, [['X-Desk', '1']], '{"a": 1}'), document), []);
 });
 
 test('texts by lines: changed, added, removed, with the line they stand on', () => {

@@ -100,8 +100,8 @@ test('XML: names, attributes, namespaces, wrapped lists and plain ones; what is 
   );
   assert.match(text, /# id: \/\/id$/m, 'kept by XPath');
   assert.doesNotMatch(text, /schema: documented/, 'a JSON Schema says nothing of XML');
-  const example = operation('enter').answers[0]?.content?.example;
-  assert.match(String(example), /<id>text<\/id>/, 'an answer has what the server sets');
+  const example = operation('enter').responses[0]?.content?.example;
+  assert.match(String(example), /<id>text<\/id>/, 'a response has what the server sets');
   assert.doesNotMatch(String(operation('enter').body?.example), /<id>/);
 });
 

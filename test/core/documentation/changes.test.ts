@@ -44,10 +44,10 @@ for (const [name, samples, fields] of inferred)
       fields,
     ));
 
-const exchange = (path: string, answer: object, sent = ''): string =>
-  `${sent === '' ? 'GET' : 'POST'} ${path} HTTP/1.1\nHost: larkhaven.example\n\n${sent}\n\nHTTP/1.1 200 OK\nContent-Type: application/json\n\n${JSON.stringify(answer)}\n`;
+const exchange = (path: string, response: object, sent = ''): string =>
+  `${sent === '' ? 'GET' : 'POST'} ${path} HTTP/1.1\nHost: larkhaven.example\n\n${sent}\n\nHTTP/1.1 200 OK\nContent-Type: application/json\n\n${JSON.stringify(response)}\n`;
 
-test('samples of one call are one operation; parts that vary are parameters, named by the member of the answer', async () => {
+test('samples of one call are one operation; parts that vary are parameters, named by the member of the response', async () => {
   const samples = [
     sampleFromMessages(exchange('/v1/vessels/9000017?full=true', { imo: '9000017', name: 'Amber Tern' }), 'a'),
     sampleFromMessages(exchange('/v1/vessels/9000003', { imo: '9000003', name: 'Grey Heron', flag: null }), 'b'),
@@ -71,7 +71,7 @@ test('samples of one call are one operation; parts that vary are parameters, nam
       ['query', 'full', 'boolean', false],
     ],
   );
-  assert.equal(vessels?.answers[0]?.content?.fields.find(({ name }) => name === 'flag')?.required, false);
+  assert.equal(vessels?.responses[0]?.content?.fields.find(({ name }) => name === 'flag')?.required, false);
   assert.deepEqual(
     notes?.body?.fields.map(({ name }) => name),
     ['text'],
@@ -79,7 +79,7 @@ test('samples of one call are one operation; parts that vary are parameters, nam
 });
 
 test('a text that is no exchange is refused', () =>
-  assert.throws(() => sampleFromMessages('GET /x', 'x'), /not a request with its answer/));
+  assert.throws(() => sampleFromMessages('GET /x', 'x'), /not a request with its response/));
 
 type Document = {
   paths: Record<string, Record<string, { operationId: string; deprecated?: boolean }>>;
@@ -104,7 +104,7 @@ const changes: readonly (readonly [
     'bookCall',
     [
       ['body cargo', 'narrowed', true],
-      ['answer 201 cargo', 'narrowed', false],
+      ['response 201 cargo', 'narrowed', false],
     ],
   ],
   [
@@ -116,20 +116,20 @@ const changes: readonly (readonly [
     'bookCall',
     [
       ['body cargo', 'widened', false],
-      ['answer 201 cargo', 'widened', true],
+      ['response 201 cargo', 'widened', true],
     ],
   ],
   [
     'a type is another',
     ({ components }) => Object.assign(components.schemas.Vessel?.properties.draftM ?? {}, { type: 'string' }),
     'showVessel',
-    [['answer 200 draftM', 'changed', true]],
+    [['response 200 draftM', 'changed', true]],
   ],
   [
-    'a field of the answer is gone',
+    'a field of the response is gone',
     ({ components }) => delete components.schemas.Vessel?.properties.flag,
     'showVessel',
-    [['answer 200 flag', 'removed', true]],
+    [['response 200 flag', 'removed', true]],
   ],
   [
     'an operation is deprecated',

@@ -64,16 +64,16 @@ test('arguments, input objects, enumerations, deprecations, unions and interface
   assert.match(index.type('Day')?.description ?? '', /Specified by https:\/\/larkhaven\.example/);
 });
 
-test('the example of an answer is one that the schema lets a server give to the drafted call', async () => {
+test('the example of a response is one that the schema lets a server give to the drafted call', async () => {
   const { operations, draft } = await readSource(pilotSchema, 'pilots.graphql');
   const variableValues = { id: 'P-1', day: '2026-11-25', input: { pilot: 'P-1', imo: '9000017', day: '2026-11-25' } };
-  for (const { id, answers } of operations) {
+  for (const { id, responses } of operations) {
     const { body } = parseYaml(draft(id)) as { body: { graphql: { document: string } } };
-    const example = answers[0]?.content?.example as { data: Record<string, unknown> };
+    const example = responses[0]?.content?.example as { data: Record<string, unknown> };
     const source = body.graphql.document;
     const { data, errors } = await graphql({ schema, source, rootValue: example.data, variableValues });
     assert.deepEqual(errors, undefined, `${id}: ${errors?.join()} in ${JSON.stringify(example)}`);
-    assert.notEqual(data?.[id] ?? null, null, `${id} answers`);
+    assert.notEqual(data?.[id] ?? null, null, `${id} responses`);
   }
 });
 
@@ -87,7 +87,7 @@ input I${one} { ${[...'abcdefgh'].map((letter) => `${letter}: I${one + 1}`).join
     `type Query { root(by: I0): T0 }\n${types.join('\n')}\ntype T60 { x: String }\ninput I60 { x: String }\n`,
     'wide.graphql',
   );
-  assert.ok(operation('root').answers[0]?.content?.example);
+  assert.ok(operation('root').responses[0]?.content?.example);
   assert.ok(draft('root').length < 2e6);
 });
 
@@ -122,7 +122,7 @@ test('a type that holds itself is listed once', async () => {
   );
   const [near] = operation('quay').parameters;
   assert.equal(near?.fields?.[0]?.recursive, 'Near');
-  const fields = operation('quay').answers[0]?.content?.fields ?? [];
+  const fields = operation('quay').responses[0]?.content?.fields ?? [];
   assert.equal(fields[0]?.recursive, 'Quay');
 });
 

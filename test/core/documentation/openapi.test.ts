@@ -22,7 +22,7 @@ test('every operation of the harbour is read, counted without the reader', async
   assert.deepEqual([format, version, title], ['OpenAPI', '3.1.0', 'Larkhaven Harbour']);
 });
 
-test('an operation has its parts: parameters, body fields, answers, authentication, path behind the origin', async () => {
+test('an operation has its parts: parameters, body fields, responses, authentication, path behind the origin', async () => {
   const { operation } = await readJson(harbour);
   const book = operation('bookCall');
   assert.deepEqual(
@@ -43,8 +43,8 @@ test('an operation has its parts: parameters, body fields, answers, authenticati
     [notify?.type, notify?.allowed, notify && limitsText(notify)],
     ['array of string', ['agent', 'pilot', 'customs'], 'agent | pilot | customs, at most 3 items, no item twice'],
   );
-  assert.deepEqual(book.answers.map(({ status }) => status).sort(), ['201', '401', '404', '409', '422']);
-  const made = book.answers.find(({ status }) => status === '201');
+  assert.deepEqual(book.responses.map(({ status }) => status).sort(), ['201', '401', '404', '409', '422']);
+  const made = book.responses.find(({ status }) => status === '201');
   assert.equal(made?.content?.fields.find(({ name }) => name === 'id')?.readOnly, true);
   assert.equal(made?.content?.documentedExample, true);
   assert.deepEqual(
@@ -104,10 +104,10 @@ test('shapes within allOf, chosen by what all of them extend; types that only va
       },
     },
   });
-  const { parameters, answers, security } = operation('show');
+  const { parameters, responses, security } = operation('show');
   assert.equal(security[0]?.schemes[0]?.about, 'OAuth 2.0 (clientCredentials), scopes read list');
   assert.equal(parameters[0]?.type, 'array of string');
-  const content = answers[0]?.content;
+  const content = responses[0]?.content;
   assert.deepEqual(
     content?.alternatives?.map(({ name, when, fields }) => [
       name,
@@ -137,7 +137,7 @@ test('shapes within allOf, chosen by what all of them extend; types that only va
   // Each shape may stand there, with what is beside them.
   const wrong = (value: unknown): string[] =>
     (content?.alternatives ?? [])
-      .map(({ fields }) => mismatches(value, fields, { answer: true }).map(({ at, what }) => `${at} ${what}`))
+      .map(({ fields }) => mismatches(value, fields, { response: true }).map(({ at, what }) => `${at} ${what}`))
       .sort((a, b) => a.length - b.length)[0] ?? [];
   assert.deepEqual(wrong({ id: 'B-0001', kind: 'Bell', tone: 7, next: null }), []);
   assert.deepEqual(wrong({ id: 'B-0001', kind: 'lit', colour: 'blue' }), [
@@ -241,7 +241,7 @@ test('OpenAPI 3.0: allOf, nullable, boolean limits, recursion, optional authenti
   assert.deepEqual(show.security, []);
   const page = show.parameters.find(({ name }) => name === 'page');
   assert.equal(page && limitsText(page), 'over 0');
-  const fields = show.answers[0]?.content?.fields ?? [];
+  const fields = show.responses[0]?.content?.fields ?? [];
   assert.deepEqual(
     fields.map(({ name, required }) => [name, required]),
     [
@@ -297,10 +297,15 @@ const faults: readonly (readonly [name: string, paths: unknown, warns: RegExp, l
   ['an operation that is a text', { '/a': { get: 'soon', put: { responses: {} } } }, /not a map/, 1],
   ['a path that is a list', { '/a': [], '/b': { get: { responses: {} } } }, /not a map of methods/, 1],
   ['a parameter without a name', { '/a': { get: { parameters: [{ in: 'query' }], responses: {} } } }, /no name/, 1],
-  ['answers that are a list', { '/a': { get: { responses: [] } } }, /answers are not a map/, 1],
-  ['an answer without a status', { '/a': { get: { responses: { ok: { description: 'ok' } } } } }, /ok is no status/, 1],
+  ['responses that are a list', { '/a': { get: { responses: [] } } }, /responses are not a map/, 1],
+  [
+    'a response without a status',
+    { '/a': { get: { responses: { ok: { description: 'ok' } } } } },
+    /ok is no status/,
+    1,
+  ],
 ];
-test('faulty parameters of version 2.0 are told; extensions among the answers are no answers', async () => {
+test('faulty parameters of version 2.0 are told; extensions among the responses are no responses', async () => {
   const { operation, documentation } = await readJson({
     swagger: '2.0',
     info: { title: 'T', version: '1' },
@@ -316,7 +321,7 @@ test('faulty parameters of version 2.0 are told; extensions among the answers ar
     ['/paths/~1a/get parameters is not a list', '/paths/~1a/get a parameter is not a map'],
   );
   assert.deepEqual(
-    operation('a').answers.map(({ status }) => status),
+    operation('a').responses.map(({ status }) => status),
     ['200'],
   );
 });
@@ -483,7 +488,7 @@ test('OpenAPI 2.0: body and form parameters, types of parameters, list styles, d
     report.body?.fields.map(({ name }) => name),
     ['at', 'metres', 'id'],
   );
-  assert.deepEqual(report.answers[0]?.content?.example, { id: 'L1' });
+  assert.deepEqual(report.responses[0]?.content?.example, { id: 'L1' });
   assert.equal(operation('upload').body?.type, 'multipart/form-data');
   assert.deepEqual(index.types(), ['Level']);
   assert.deepEqual(
@@ -511,7 +516,7 @@ test('a document in several files: references between them, relative and back, a
     },
   });
   assert.equal(operations.length, 2);
-  const fields = operation('listBerths').answers[0]?.content?.fields ?? [];
+  const fields = operation('listBerths').responses[0]?.content?.fields ?? [];
   assert.deepEqual(
     fields.map(({ name, limits, recursive }) => [name, limits?.matches, recursive]),
     [
@@ -550,7 +555,7 @@ test('alternatives of oneOf have their names and what chooses them; callbacks, w
         post: {
           operationId: 'load',
           'x-desk': { opens: '08:00' },
-          callbacks: { loaded: { '{$request.body#/answer}': { post: {} } } },
+          callbacks: { loaded: { '{$request.body#/response}': { post: {} } } },
           requestBody: {
             content: {
               'application/json': {
@@ -574,7 +579,7 @@ test('alternatives of oneOf have their names and what chooses them; callbacks, w
       ['Timber', 'kind: Timber', ['kind', 'stems']],
     ],
   );
-  assert.deepEqual(load.callbacks, ['loaded: POST {$request.body#/answer}']);
+  assert.deepEqual(load.callbacks, ['loaded: POST {$request.body#/response}']);
   assert.deepEqual(load.extensions, { 'x-desk': { opens: '08:00' } });
   assert.deepEqual(documentation.webhooks, ['POST moored']);
 });
@@ -625,7 +630,7 @@ test('schemas that hold themselves, without a property between, end; a map tells
       'choice: any',
     ],
   );
-  assert.deepEqual(operation('a').answers[0]?.content?.fields, []);
+  assert.deepEqual(operation('a').responses[0]?.content?.fields, []);
   for (const name of ['Lists', 'Maps', 'Shapes', 'Choice']) assert.ok(index.type(name));
   assert.match(draft('a'), /rates: \$\{rates\}/);
 });

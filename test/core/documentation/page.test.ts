@@ -49,7 +49,7 @@ test('a table of parameters: place, type, required, default, allowed values, lim
   assert.equal(parameters[0]?.example, 'bar');
 });
 
-test('an example answer gives fields that are guesses; fields of a body are in the table that says nothing of places', async () => {
+test('an example response gives fields that are guesses; fields of a body are in the table that says nothing of places', async () => {
   const { operation } = await tides();
   const report = operation('report-a-level');
   assert.deepEqual(facts(report.body?.fields), [
@@ -59,7 +59,7 @@ test('an example answer gives fields that are guesses; fields of a body are in t
   ]);
   assert.deepEqual(report.body?.fields[1]?.limits, { 'at-least': 0, 'at-most': 12 });
   assert.deepEqual(
-    report.answers.map(({ status, content }) => [status, facts(content?.fields)]),
+    report.responses.map(({ status, content }) => [status, facts(content?.fields)]),
     [
       [
         '201',
@@ -119,7 +119,7 @@ something else
 \`\`\`
 `;
 
-test('Markdown: an overview, a table in other words, a command line, a raw answer, statuses, nested names', async () => {
+test('Markdown: an overview, a table in other words, a command line, a raw response, statuses, nested names', async () => {
   const { operations, operation, documentation } = await readSource(markdown, 'notices.md');
   assert.deepEqual(
     operations.map(({ method, path }) => `${method} ${path}`),
@@ -142,7 +142,7 @@ test('Markdown: an overview, a table in other words, a command line, a raw answe
     [['x-desk', 'header', 'north']],
   );
   assert.deepEqual(
-    post.answers.map(({ status, description }) => [status, description]),
+    post.responses.map(({ status, description }) => [status, description]),
     [
       ['201', undefined],
       ['422', 'The text is missing'],
@@ -343,11 +343,11 @@ Response codes: 201 – created, 409 – there is a quay of that name.
     list.parameters.map(({ name, allowed, at }) => [name, allowed, at]),
     [['sort', ['name', '-name'], 'line 13']],
   );
-  assert.deepEqual(list.answers[0]?.content?.example, [{ id: 7, name: 'North // quay' }]);
+  assert.deepEqual(list.responses[0]?.content?.example, [{ id: 7, name: 'North // quay' }]);
   const create = operation('create-a-quay');
   assert.deepEqual(create.body?.example, { name: 'West quay', berths: ['W1'] });
   assert.deepEqual(
-    create.answers.map(({ status, description }) => [status, description]),
+    create.responses.map(({ status, description }) => [status, description]),
     [
       ['201', 'created'],
       ['409', 'there is a quay of that name'],
@@ -394,19 +394,19 @@ for (const [base, text] of [
       ],
     );
     assert.deepEqual(
-      [patch.body?.example, patch.answers[0]?.content?.example],
+      [patch.body?.example, patch.responses[0]?.content?.example],
       [{ state: 'dark' }, { id: 'L-17', state: 'dark' }],
     );
     assert.equal(patch.parameters[0]?.example, 'L-17');
     assert.deepEqual(
-      patch.answers.map(({ status, description }) => [status, description]),
+      patch.responses.map(({ status, description }) => [status, description]),
       [
         ['200', undefined],
         ['404', 'there is no such light'],
         ['409', 'it is being repaired'],
       ],
     );
-    assert.deepEqual(operation('delete-a-schedule').answers, [
+    assert.deepEqual(operation('delete-a-schedule').responses, [
       { status: '204', headers: [], description: 'No Content' },
     ]);
     assert.deepEqual(operation('listing-lights').parameters[0]?.allowed, ['north', 'south', 'all']);

@@ -6,7 +6,7 @@ import { clauseFault, operatorsSaid } from '../../../src/core/documentation/mode
 import { readJson } from '../../support/documentation.js';
 
 const page = { type: 'object', properties: { pennant: { type: 'string', description: 'Colour of the burgee' } } };
-const answer = (schema: object) => ({ 200: { description: 'Yes', content: { 'application/json': { schema } } } });
+const response = (schema: object) => ({ 200: { description: 'Yes', content: { 'application/json': { schema } } } });
 const document = {
   openapi: '3.1.0',
   info: { title: 'Quays', version: '1' },
@@ -14,7 +14,7 @@ const document = {
     '/flags': {
       get: {
         operationId: 'listFlags',
-        responses: answer({ type: 'array', items: { $ref: '#/components/schemas/Flag' } }),
+        responses: response({ type: 'array', items: { $ref: '#/components/schemas/Flag' } }),
       },
     },
     '/flags/{id}': {
@@ -22,10 +22,10 @@ const document = {
         operationId: 'showFlag',
         summary: 'Zeige die Größe der Flagge',
         parameters: [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }],
-        responses: answer({ $ref: '#/components/schemas/Flag' }),
+        responses: response({ $ref: '#/components/schemas/Flag' }),
       },
     },
-    '/tides': { get: { operationId: 'listTides', summary: 'Pennants are not here', responses: answer(page) } },
+    '/tides': { get: { operationId: 'listTides', summary: 'Pennants are not here', responses: response(page) } },
   },
   components: { schemas: { Flag: { type: 'object', properties: { hoistedAt: { type: 'string' }, page } } } },
 };

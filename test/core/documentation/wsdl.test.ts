@@ -57,12 +57,14 @@ test('action, address, version, headers, fields in their order with limits, faul
   assert.equal(goods?.fields?.[2]?.limits?.over, 0);
   assert.equal(goods?.fields?.[3]?.limits?.['most-items'], 3);
   assert.deepEqual(
-    declare.answers.map(({ status }) => status),
+    declare.responses.map(({ status }) => status),
     ['200', '500'],
   );
-  const example = String(declare.answers[0]?.content?.example);
-  const answer = new DOMParser({ onError: onErrorStopParsing }).parseFromString(example, 'text/xml').documentElement;
-  const names = [...(answer?.getElementsByTagNameNS('urn:larkhaven:customs:2', '*') ?? [])].map((one) => one.localName);
+  const example = String(declare.responses[0]?.content?.example);
+  const response = new DOMParser({ onError: onErrorStopParsing }).parseFromString(example, 'text/xml').documentElement;
+  const names = [...(response?.getElementsByTagNameNS('urn:larkhaven:customs:2', '*') ?? [])].map(
+    (one) => one.localName,
+  );
   assert.deepEqual(names, ['DeclareResponse', 'number', 'state']);
   assert.equal(operation('Soap12.ReadDeclaration').changes, false);
 });

@@ -33,17 +33,17 @@ async function get(path: string, timeout: object = {}): Promise<Outcome> {
 const expected: Readonly<
   Record<string, readonly [code: string, what: RegExp, arrived: string | undefined, timeout?: object]>
 > = {
-  reset: ['connection-reset', /closed the connection without an answer/, undefined],
-  closed: ['connection-reset', /closed the connection without an answer/, undefined],
-  silent: ['answer-timeout', /no answer began within 80 ms/, undefined, { firstByte: 80 }],
-  'cut-short': ['answer-cut-short', /14 bytes came of 100 announced/, 'only this much'],
-  stalls: ['answer-timeout', /nothing more came for 80 ms/, 'and then', { idle: 80 }],
-  'two-lengths': ['answer-malformed', /a response that is malformed/, undefined],
-  'broken-gzip': ['answer-encoding', /says gzip, but cannot be decompressed/, ''],
-  'broken-chunk': ['answer-cut-short', /broke off after 5 bytes/, 'abcde'],
-  'half-chunk': ['answer-cut-short', /5 bytes came/, 'abcde'],
-  'not-http': ['answer-malformed', /not HTTP/, undefined],
-  endless: ['answer-too-large', /larger than what is read/, '', { total: 20_000 }],
+  reset: ['connection-reset', /closed the connection without a response/, undefined],
+  closed: ['connection-reset', /closed the connection without a response/, undefined],
+  silent: ['response-timeout', /no response began within 80 ms/, undefined, { firstByte: 80 }],
+  'cut-short': ['response-cut-short', /14 bytes came of 100 announced/, 'only this much'],
+  stalls: ['response-timeout', /nothing more came for 80 ms/, 'and then', { idle: 80 }],
+  'two-lengths': ['response-malformed', /a response that is malformed/, undefined],
+  'broken-gzip': ['response-encoding', /says gzip, but cannot be decompressed/, ''],
+  'broken-chunk': ['response-cut-short', /broke off after 5 bytes/, 'abcde'],
+  'half-chunk': ['response-cut-short', /5 bytes came/, 'abcde'],
+  'not-http': ['response-malformed', /not HTTP/, undefined],
+  endless: ['response-too-large', /larger than what is read/, '', { total: 20_000 }],
 };
 
 for (const [way, [code, what, arrived, timeout]] of Object.entries(expected)) {
@@ -57,7 +57,7 @@ for (const [way, [code, what, arrived, timeout]] of Object.entries(expected)) {
   });
 }
 
-test('more than was announced: what was announced is the answer', async () => {
+test('more than was announced: what was announced is the response', async () => {
   const { received } = await get('wrong-length');
   assert.equal(received?.text.slice(0, 4), 'more');
 });
@@ -65,7 +65,7 @@ test('more than was announced: what was announced is the answer', async () => {
 test('a body that is not of its type is told where JSON is looked for', async () => {
   const { received, trouble } = await get('wrong-type');
   assert.equal(trouble, undefined);
-  assert.throws(() => received?.json(), { code: 'answer-not-json' });
+  assert.throws(() => received?.json(), { code: 'response-not-json' });
 });
 
 test('every way is tested', () => {

@@ -7,7 +7,7 @@ import { plainConnection } from '../../../src/core/exchange/connection/connectio
 import { listedOrigins } from '../../../src/core/exchange/hosts/listed-origins.js';
 import type { HeaderLine, WireRequest } from '../../../src/core/exchange/request/wire.js';
 import { type Outcome, openTransport } from '../../../src/core/exchange/transfer/transport.js';
-import { answerOf, type RawServer, rawServer } from '../../support/raw-server.js';
+import { type RawServer, rawServer, responseOf } from '../../support/raw-server.js';
 
 const line = (name: string, value: string, secret = false): HeaderLine => ({ name, value, origin: 'test', secret });
 
@@ -35,10 +35,10 @@ async function send(wire: WireRequest, signal?: AbortSignal): Promise<Outcome> {
 }
 
 async function against(
-  answer: Parameters<typeof rawServer>[0],
+  response: Parameters<typeof rawServer>[0],
   work: (server: RawServer) => Promise<void>,
 ): Promise<void> {
-  const server = await rawServer(answer);
+  const server = await rawServer(response);
   try {
     await work(server);
   } finally {
@@ -46,9 +46,9 @@ async function against(
   }
 }
 
-test('an answer is given back whole: status, reason, header lines in order with repeats, body, phases', async () => {
+test('a response is given back whole: status, reason, header lines in order with repeats, body, phases', async () => {
   await against(
-    () => answerOf('{"a":1}', { status: '207 Mixed Bag', headers: ['X-Two: a', 'x-two: b', 'Set-Cookie: c=1'] }),
+    () => responseOf('{"a":1}', { status: '207 Mixed Bag', headers: ['X-Two: a', 'x-two: b', 'Set-Cookie: c=1'] }),
     async ({ origin }) => {
       const { received, trouble } = await send(get(`${origin}/x?y=1`));
       assert.equal(trouble, undefined);
@@ -66,7 +66,7 @@ test('an answer is given back whole: status, reason, header lines in order with 
 
 test('of many at once each tells the phases of its own connection, and none where it found one open', async () => {
   const late = (_head: string, socket: Socket): undefined => {
-    setTimeout(() => socket.write(answerOf('{}')), 5);
+    setTimeout(() => socket.write(responseOf('{}')), 5);
   };
   await against(late, async ({ origin, received: connections }) => {
     const transport = openTransport();
@@ -74,7 +74,7 @@ test('of many at once each tells the phases of its own connection, and none wher
     for (let round = 0; round < 2; round += 1) {
       const sent = await Promise.all(Array.from({ length: 12 }, () => transport.send(get(origin), undefined)));
       for (const { received } of sent) {
-        const { connect, waiting, receiving, total } = received?.parts.phases ?? assert.fail('no answer');
+        const { connect, waiting, receiving, total } = received?.parts.phases ?? assert.fail('no response');
         connects.push(connect);
         for (const phase of [connect ?? 0, waiting, receiving]) assert.ok(phase >= 0, `${phase} ms`);
         const sum = (connect ?? 0) + waiting + receiving;
@@ -90,9 +90,9 @@ test('of many at once each tells the phases of its own connection, and none wher
   });
 });
 
-test('calls one after the other share a connection, each sent as soon as the answer before is there', async () => {
+test('calls one after the other share a connection, each sent as soon as the response before is there', async () => {
   await against(
-    () => answerOf('{}'),
+    () => responseOf('{}'),
     async ({ origin, received }) => {
       const transport = openTransport();
       for (let count = 0; count < 5; count += 1) {
@@ -137,7 +137,7 @@ for (const step of [1, 2, 3, 7, 50, 1000])
 
 test('header lines that differ in one letter from those before are told as they are', async () => {
   let count = 0;
-  const counted = (): string => answerOf('{}', { headers: [`count: ${Math.floor(count++ / 2)}`] });
+  const counted = (): string => responseOf('{}', { headers: [`count: ${Math.floor(count++ / 2)}`] });
   await against(counted, async ({ origin }) => {
     const transport = openTransport();
     const told: unknown[] = [];
@@ -192,39 +192,39 @@ for (const [type, bytes, text] of charsets) {
 const troubles: readonly (readonly [
   name: string,
   code: string,
-  answer: Parameters<typeof rawServer>[0],
+  response: Parameters<typeof rawServer>[0],
   status?: number,
 ])[] = [
-  ['a connection closed without an answer', 'connection-reset', (_head, socket) => void socket.destroy()],
+  ['a connection closed without a response', 'connection-reset', (_head, socket) => void socket.destroy()],
   [
-    'an answer cut short',
-    'answer-cut-short',
+    'a response cut short',
+    'response-cut-short',
     (_head, socket) => void socket.end('HTTP/1.1 200 OK\r\ncontent-length: 50\r\n\r\nhalf'),
     200,
   ],
-  ['something that is not HTTP', 'answer-malformed', () => 'SSH-2.0-gull\r\n\r\n'],
-  ['a broken chunk', 'answer-cut-short', () => 'HTTP/1.1 200 OK\r\ntransfer-encoding: chunked\r\n\r\nzz\r\nx', 200],
-  ['silence', 'answer-timeout', () => undefined],
-  ['silence in the middle', 'answer-timeout', () => 'HTTP/1.1 200 OK\r\ncontent-length: 50\r\n\r\nhalf', 200],
+  ['something that is not HTTP', 'response-malformed', () => 'SSH-2.0-gull\r\n\r\n'],
+  ['a broken chunk', 'response-cut-short', () => 'HTTP/1.1 200 OK\r\ntransfer-encoding: chunked\r\n\r\nzz\r\nx', 200],
+  ['silence', 'response-timeout', () => undefined],
+  ['silence in the middle', 'response-timeout', () => 'HTTP/1.1 200 OK\r\ncontent-length: 50\r\n\r\nhalf', 200],
   [
     'compression that is none',
-    'answer-encoding',
-    () => answerOf('plain', { headers: ['content-encoding: gzip'] }),
+    'response-encoding',
+    () => responseOf('plain', { headers: ['content-encoding: gzip'] }),
     200,
   ],
 ];
-for (const [name, code, answer, status] of troubles) {
+for (const [name, code, response, status] of troubles) {
   test(`${name} is told as ${code}`, async () => {
-    await against(answer, async ({ origin }) => {
+    await against(response, async ({ origin }) => {
       const { received, trouble } = await send(
         // Only of silence it is the subject.
         get(origin, { timeout: { connect: 60_000, total: name.startsWith('silence') ? 3000 : 60_000 } }),
       );
       assert.equal(trouble?.code, code, trouble?.message);
-      assert.equal(trouble?.family, 'no-answer');
+      assert.equal(trouble?.family, 'no-response');
       assert.ok(typeof trouble?.where === 'string');
       assert.equal(received?.status, status);
-      if (code === 'answer-cut-short' && name.includes('short')) assert.equal(received?.text, 'half');
+      if (code === 'response-cut-short' && name.includes('short')) assert.equal(received?.text, 'half');
     });
   });
 }
@@ -259,11 +259,11 @@ test('an interruption ends the exchange at once', async () => {
 
 test('redirects of a safe call are followed, listed, and never take a secret to another origin', async () => {
   await against(
-    () => answerOf('{"end":true}'),
+    () => responseOf('{"end":true}'),
     async (other) => {
       await against(
         (head) =>
-          answerOf('', {
+          responseOf('', {
             status: '302 Found',
             headers: [`location: ${head.includes('/start') ? '/next' : `${other.origin}/end`}`],
           }),
@@ -291,7 +291,7 @@ test('redirects of a safe call are followed, listed, and never take a secret to 
 
 test('redirects that go round in a circle are ended', async () => {
   await against(
-    () => answerOf('', { status: '302 Found', headers: ['location: /again'] }),
+    () => responseOf('', { status: '302 Found', headers: ['location: /again'] }),
     async ({ origin }) => assert.equal((await send(get(origin))).trouble?.code, 'redirect-loop'),
   );
 });

@@ -175,9 +175,9 @@ async function startProxy(): Promise<{ url: URL; seen: string[]; close(): void }
       response.writeHead(407).end('no');
       return;
     }
-    const through = httpRequest(request.url ?? '', { method: request.method }, (answer) => {
-      response.writeHead(answer.statusCode ?? 500, answer.headers);
-      answer.pipe(response);
+    const through = httpRequest(request.url ?? '', { method: request.method }, (reply) => {
+      response.writeHead(reply.statusCode ?? 500, reply.headers);
+      reply.pipe(response);
     });
     request.pipe(through);
   });

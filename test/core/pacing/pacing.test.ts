@@ -112,7 +112,7 @@ test('a refusal shuts the gate for all, and lets fewer through after it', async 
   await clock.pass(39);
   assert.equal(waiting.filter(({ there }) => there).length, 0, 'shut');
   await clock.pass(1);
-  assert.equal(waiting.filter(({ there }) => there).length, 5, 'half as many, and one more for the answers');
+  assert.equal(waiting.filter(({ there }) => there).length, 5, 'half as many, and one more for the responses');
 });
 
 test('so many a second leave', async () => {

@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { furtherPages, pagesBlock } from '../../../src/core/paging/further-pages.js';
 import type { Observed } from '../../../src/core/place/observed.js';
 
-function answer(body: unknown, headers: Observed['headers'] = [], status = 200): Observed {
+function response(body: unknown, headers: Observed['headers'] = [], status = 200): Observed {
   const text = typeof body === 'string' ? body : JSON.stringify(body);
   return {
     status,
@@ -19,7 +19,7 @@ function answer(body: unknown, headers: Observed['headers'] = [], status = 200):
 }
 
 const told = (body: unknown, headers?: Observed['headers'], parameters: readonly string[] = []): string | undefined => {
-  const further = furtherPages(answer(body, headers), () => parameters);
+  const further = furtherPages(response(body, headers), () => parameters);
   if (!further) return undefined;
   const { count, total } = further;
   return `${count} of ${total?.number ?? '?'}: ${pagesBlock(further)}`;
@@ -90,7 +90,7 @@ const silent: readonly (readonly [about: string, said: string | undefined])[] = 
   ['all are there', told({ items: two, total: 2 })],
   ['a sum of money beside the lines of a bill', told({ bill: 'B-7', lines: two, total: 1200 })],
   ['a total that is no whole number', told({ items: two, total: 12.5 })],
-  ['the answer says that this was all', told({ items: two, cursor: 'bjI', more: false })],
+  ['the response says that this was all', told({ items: two, cursor: 'bjI', more: false })],
   ['a next address that is not there', told({ items: two, next: null })],
   ['a next word that is no address', told({ items: two, next: 'survey' })],
   ['an empty list', told({ items: [], total: 9, next: '/berths?page=2' })],
@@ -99,12 +99,12 @@ const silent: readonly (readonly [about: string, said: string | undefined])[] = 
   ['no list at all', told({ code: 'N1', next: '/berths/N2' }, [['Link', '</berths/N2>; rel="next"']])],
   ['another relation', told(two, [['Link', '</berths?page=9>; rel="last"']])],
   ['no JSON', told('<berths total="9"><berth/></berths>')],
-  ['a torn answer', told('[{"code": "N1"')],
+  ['a torn response', told('[{"code": "N1"')],
 ];
 test('what only looks like it is passed over', () => {
   for (const [about, said] of silent) assert.equal(said, undefined, about);
   assert.equal(
-    furtherPages(answer({ items: two, total: 9 }, [], 400), () => []),
+    furtherPages(response({ items: two, total: 9 }, [], 400), () => []),
     undefined,
   );
 });

@@ -39,7 +39,7 @@ const saying: readonly (readonly [body: unknown, says: string])[] = [
   [{ data: null, errors: [{ message: 'no pilot' }] }, 'errors says 1 error'],
   ['<Result code="401" text="no ticket"/>', '/Result/@code says 401'],
   ["<?xml version='1.0'?><!-- gate --><g:Result success='false'><a/></g:Result>", '/Result/@success says false'],
-  ['<Answer><When>now</When><Error>no such light</Error></Answer>', '/Answer/Error says no such light'],
+  ['<Response><When>now</When><Error>no such light</Error></Response>', '/Response/Error says no such light'],
   [
     '<e:Envelope xmlns:e="x"><e:Body><e:Fault><faultcode>e:Server</faultcode><faultstring>shut</faultstring></e:Fault></e:Body></e:Envelope>',
     'errors says 1 error',
@@ -73,7 +73,7 @@ test('what only sounds like it is passed over', () => {
   for (const body of silent) assert.equal(said(body), undefined, JSON.stringify(body));
 });
 
-test('an answer whose body was looked into, or whose status is not good, has nothing to be told of', () => {
+test('a response whose body was looked into, or whose status is not good, has nothing to be told of', () => {
   const no = { success: false };
   assert.equal(said(no, ['status', 'header.etag']), '$.success says false');
   for (const place of ['$.id', '//Result', '/Result', 'body', 'errors'])

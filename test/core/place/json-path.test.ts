@@ -56,7 +56,7 @@ test('members that a prototype supplies are not found', () => {
   assert.deepEqual(compileJsonPath('$.__proto__', []).select(JSON.parse('{"__proto__": 7}') as Value), [7]);
 });
 
-test('a very deep answer is walked without an end of the stack', () => {
+test('a very deep response is walked without an end of the stack', () => {
   let deep: Value = 1;
   for (let level = 0; level < 50_000; level += 1) deep = [deep];
   assert.equal(compileJsonPath('$..*', []).select(deep).length, 50_000);

@@ -29,7 +29,7 @@ function received(body: string, headers: readonly (readonly [string, string])[] 
   });
 }
 
-const answer = received(
+const response = received(
   '{"id": "PC-0001", "state": null, "items": [{"code": "N1"}, {"code": "N2"}], "vessel": {"imo": "9000017"}}',
   [
     ['ETag', '"7"'],
@@ -60,7 +60,7 @@ const found: readonly (readonly [place: string, value: Value | undefined])[] = [
   ['errors', []],
 ];
 for (const [text, value] of found)
-  test(`at ${text} stands ${JSON.stringify(value)}`, () => assert.deepEqual(readPlace(text, []).find(answer), value));
+  test(`at ${text} stands ${JSON.stringify(value)}`, () => assert.deepEqual(readPlace(text, []).find(response), value));
 
 const near: readonly (readonly [place: string, hint: string | undefined])[] = [
   ['$.idd', '$.id'],
@@ -72,11 +72,11 @@ const near: readonly (readonly [place: string, hint: string | undefined])[] = [
   ['status', undefined],
 ];
 for (const [text, hint] of near)
-  test(`near ${text} is ${hint}`, () => assert.equal(readPlace(text, []).near(answer), hint));
+  test(`near ${text} is ${hint}`, () => assert.equal(readPlace(text, []).near(response), hint));
 
-test('a problem by RFC 9457 is an error that the answer declares', () => {
+test('a problem by RFC 9457 is an error that the response declares', () => {
   const problem = new Received({
-    ...answer.parts,
+    ...response.parts,
     status: 409,
     headers: [['content-type', 'application/problem+json; charset=utf-8']],
     body: Buffer.from('{"title": "Taken", "status": 409}'),
@@ -84,7 +84,7 @@ test('a problem by RFC 9457 is an error that the answer declares', () => {
   assert.deepEqual(readPlace('errors', []).find(problem), [{ title: 'Taken', status: 409 }]);
 });
 
-test('an answer that is not JSON says so where JSON is looked for', () => {
+test('a response that is not JSON says so where JSON is looked for', () => {
   for (const [body, says] of [
     ['<html>', /begins with "<html>"/],
     ['', /empty/],
@@ -92,7 +92,7 @@ test('an answer that is not JSON says so where JSON is looked for', () => {
     assert.throws(
       () => readPlace('$.id', []).find(received(body)),
       (error: Error & { code?: string; reason?: string }) =>
-        error.code === 'answer-not-json' && says.test(`${error.message} ${error.reason}`),
+        error.code === 'response-not-json' && says.test(`${error.message} ${error.reason}`),
     );
   }
 });
@@ -166,12 +166,12 @@ test('an XPath that is none, XML that is none, and entities are refused', async 
   ] as const)
     assert.throws(
       () => place.find(received(body)),
-      (error: Error & { code?: string }) => error.code === 'answer-not-xml' && says.test(error.message),
+      (error: Error & { code?: string }) => error.code === 'response-not-xml' && says.test(error.message),
     );
 });
 
 const twoNamespaces = received(
-  '<a:Answer xmlns:a="urn:larkhaven:answers"><a:berth code="N1">free</a:berth><b:berth xmlns:b="urn:larkhaven:other">taken</b:berth></a:Answer>',
+  '<a:Response xmlns:a="urn:larkhaven:responses"><a:berth code="N1">free</a:berth><b:berth xmlns:b="urn:larkhaven:other">taken</b:berth></a:Response>',
   [['Content-Type', 'application/xml']],
 );
 
@@ -185,7 +185,7 @@ const byNamespace: readonly (readonly [place: string, value: Value | undefined])
 for (const [text, value] of byNamespace) {
   test(`at ${text}, with prefixes of our own, stands ${JSON.stringify(value)}`, async () => {
     const loads: Promise<unknown>[] = [];
-    const place = readPlace(text, loads, { x: 'urn:larkhaven:answers', y: 'urn:larkhaven:other' });
+    const place = readPlace(text, loads, { x: 'urn:larkhaven:responses', y: 'urn:larkhaven:other' });
     await Promise.all(loads);
     assert.deepEqual(place.find(twoNamespaces), value);
   });
@@ -193,9 +193,9 @@ for (const [text, value] of byNamespace) {
 
 test('a prefix that nobody declares is told with those that are known', async () => {
   const loads: Promise<unknown>[] = [];
-  const place = readPlace('//z:berth', loads, { x: 'urn:larkhaven:answers' });
+  const place = readPlace('//z:berth', loads, { x: 'urn:larkhaven:responses' });
   await Promise.all(loads);
-  assert.throws(() => place.find(twoNamespaces), /cannot be looked up in this answer/);
+  assert.throws(() => place.find(twoNamespaces), /cannot be looked up in this response/);
 });
 
 const htmlPage = received(
@@ -256,9 +256,9 @@ test('as a list a place gives its nodes, the items of a list, or one value', asy
   assert.deepEqual(await lists('//Mark', reply), ['24 characters are in here']);
   assert.deepEqual(await lists('//Quay', reply), []);
   assert.deepEqual(await lists('count(//Mark)', reply), [1]);
-  assert.deepEqual(await lists('$.items[*].code', answer), ['N1', 'N2']);
-  assert.deepEqual(await lists('$.items', answer), [{ code: 'N1' }, { code: 'N2' }]);
-  assert.deepEqual(await lists('$.id', answer), ['PC-0001']);
+  assert.deepEqual(await lists('$.items[*].code', response), ['N1', 'N2']);
+  assert.deepEqual(await lists('$.items', response), [{ code: 'N1' }, { code: 'N2' }]);
+  assert.deepEqual(await lists('$.id', response), ['PC-0001']);
 });
 
 test('${…} in a place is put in as a value, and can be no part of the query', async () => {

@@ -11,7 +11,7 @@ import { openWorkspace } from '../../../src/core/run/open-workspace.js';
 import { sendRequest } from '../../../src/core/sending/send.js';
 import type { Workspace } from '../../../src/core/sending/workspace.js';
 import { collectionOf, temporaryFolder } from '../../support/folder.js';
-import { answerOf, type RawServer, rawServer } from '../../support/raw-server.js';
+import { type RawServer, rawServer, responseOf } from '../../support/raw-server.js';
 
 interface Desk {
   readonly server: RawServer;
@@ -27,15 +27,15 @@ async function desk(lasts = ''): Promise<Desk> {
     if (head.startsWith('POST /login')) {
       state.logins += 1;
       state.good = `token-number-${state.logins}`;
-      return answerOf(`{"token": "${state.good}", "seconds": 1}`, {
+      return responseOf(`{"token": "${state.good}", "seconds": 1}`, {
         status: '201 Created',
         headers: ['set-cookie: desk=cookie-value-1'],
       });
     }
     const sent = /authorization: Bearer (\S+)/i.exec(head)?.[1];
     return sent === state.good
-      ? answerOf(`{"ok": true, "said": "${sent}"}`)
-      : answerOf('{}', { status: '401 Unauthorized' });
+      ? responseOf(`{"ok": true, "said": "${sent}"}`)
+      : responseOf('{}', { status: '401 Unauthorized' });
   });
   const root = collectionOf(
     {
@@ -68,7 +68,7 @@ test('a session is opened exactly once, however many need it at one time', async
   await one.server.close();
 });
 
-test('many refusals of one token that has ended cause one renewal, and every call is answered', async () => {
+test('many refusals of one token that has ended cause one renewal, and every call is responded', async () => {
   const one = await desk();
   await get(one);
   one.good = 'ended by the vendor';

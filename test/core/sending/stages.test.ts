@@ -11,7 +11,7 @@ import { sendRequest } from '../../../src/core/sending/send.js';
 import type { Sent } from '../../../src/core/sending/sending.js';
 import type { Workspace } from '../../../src/core/sending/workspace.js';
 import { collectionOf, temporaryFolder } from '../../support/folder.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const fault = (stage: string) => (): never => {
   throw new TypeError(`injected: ${stage}`);
@@ -111,7 +111,7 @@ const stages: readonly Stage[] = [
     },
   },
   {
-    stage: 'record the answer',
+    stage: 'record the response',
     calls: 1,
     echo: { status: 201, trouble: /injected: record/ },
     poison(workspace, prepared) {
@@ -134,7 +134,7 @@ for (const { stage, poison, calls, echo } of stages) {
       void newestEchoes(local, 5).then((echoes) => {
         before = echoes;
         socket.write(
-          answerOf('{"id": "made-1"}', { status: '201 Created', headers: [`date: ${new Date().toUTCString()}`] }),
+          responseOf('{"id": "made-1"}', { status: '201 Created', headers: [`date: ${new Date().toUTCString()}`] }),
         );
       });
       return undefined;
@@ -183,7 +183,7 @@ for (const { stage, poison, calls, echo } of stages) {
       assert.equal(one.received?.status, echo.status);
       assert.equal(sent.outcome.received?.status, echo.status);
       if (echo.trouble) assert.match(one.trouble?.what ?? '', echo.trouble);
-      if (stage !== 'record the answer') assert.match(sent.problems.map(({ what }) => what).join('\n'), /injected/);
+      if (stage !== 'record the response') assert.match(sent.problems.map(({ what }) => what).join('\n'), /injected/);
     }
     await server.close();
   });

@@ -11,7 +11,7 @@ const mufasa = { user: 'Mufasa', password: 'Circle of Life' };
 const call = { method: 'GET', target: '/dir/index.html', body: undefined };
 const cnonce = 'f2/wE4q74E6zIJEtWaHKaf5wv/H5QzzpXusqGemxURZJ';
 
-test('RFC 7616, 3.9.1: SHA-256 and MD5; of several challenges the strongest is answered', () => {
+test('RFC 7616, 3.9.1: SHA-256 and MD5; of several challenges the strongest is responded', () => {
   const both = [
     ['WWW-Authenticate', `Digest ${common}, algorithm=MD5`],
     ['WWW-Authenticate', `Digest ${common}, algorithm=SHA-256`],

@@ -109,7 +109,7 @@ const components: readonly [ComponentSpec, Message, string][] = [
     ),
     `"@query-param";name="${param}": ${value}`,
   ]),
-  // 2.4: parts of the request in the signature of an answer
+  // 2.4: parts of the request in the signature of a response
   [
     { name: '@method', req: true },
     { status: 503, headers: [], trailers: [], request: message([]) },
@@ -158,7 +158,7 @@ test('what is covered and not there is told with what is', () => {
     [{ name: '@query-param', param: 'birth' }, /did you mean berth\?/],
     [{ name: '@query-param', param: 'tag' }, /stands 2 times.*@query covers all/],
     [{ name: 'priority', key: 'urgency' }, /known: u, i/],
-    ['@status', /only answers have a status/],
+    ['@status', /only responses have a status/],
   ];
   for (const [spec, says] of cases)
     assert.throws(

@@ -36,7 +36,7 @@ w0EkjqF7xB4FivAxzic30tMM4GF+hR6Dxh71Z50VGGdldkkDXZCnTNnoXQ==
 `;
 const shared = 'uzvJfB4u3N0Jy4T7NZ75MDVcr8zSTInedJtkgcu46YW4XByzNJjxBdtjUkdJPBtbmHhIDi6pcl8jsasjlTMtDQ==';
 
-// Appendix B.2: the test request and answer.
+// Appendix B.2: the test request and response.
 const asked = {
   method: 'POST',
   url: 'https://example.com/foo?param=Value&Pet=dog',
@@ -220,7 +220,7 @@ const answerHeaders: [string, string][] = [
   ['Signature', 'sig-b24=:wNmSUAhwb5LxtOtOpNa6W5xj067m5hFrj0XQ4fvpaCLx0NKocgPquLgyahnzDnDAUy5eCdlYUEkLIj+32oiasw==:'],
 ];
 
-function answered(headers: readonly (readonly [string, string])[], body = '{"message": "good dog"}\n'): Received {
+function responded(headers: readonly (readonly [string, string])[], body = '{"message": "good dog"}\n'): Received {
   return new Received({
     status: 200,
     reason: 'OK',
@@ -235,12 +235,12 @@ function answered(headers: readonly (readonly [string, string])[], body = '{"mes
   } as unknown as ConstructorParameters<typeof Received>[0]);
 }
 
-test('RFC 9421, B.2.4: a signed answer is verified, and every way to be wrong is told', async () => {
+test('RFC 9421, B.2.4: a signed response is verified, and every way to be wrong is told', async () => {
   const file = (more: object = {}) =>
     JSON.stringify({
       kind: 'message-signature',
       signatures: { one: { components: ['@method'], algorithm: 'hmac-sha256', key: shared } },
-      answers: {
+      responses: {
         keys: { 'test-key-ecc-p256': { algorithm: 'ecdsa-p256-sha256', key: ecPublic } },
         components: ['@status'],
         ...more,
@@ -249,7 +249,7 @@ test('RFC 9421, B.2.4: a signed answer is verified, and every way to be wrong is
   const verdict = async (
     headers: readonly (readonly [string, string])[],
     { body, at = now, more }: { body?: string; at?: string; more?: object } = {},
-  ) => (await signerOf(file(more))).verify?.(answered(headers, body), wireOf(asked), roomOf({ now: at }))?.what;
+  ) => (await signerOf(file(more))).verify?.(responded(headers, body), wireOf(asked), roomOf({ now: at }))?.what;
   const without = (name: string) => answerHeaders.filter(([own]) => own !== name);
   const other = (name: string, value: string) =>
     answerHeaders.map(([own, old]) => [own, own === name ? value : old] as const);

@@ -234,6 +234,16 @@ const cases: readonly (readonly [
     /when is called only-if now/,
   ],
   [
+    'former-words',
+    'warning',
+    {
+      'signatures/x.yaml':
+        'kind: message-signature\nsignatures: {sig1: {components: ["@method"], algorithm: hmac-sha256, key: "${secret.k}"}}\nanswers: {keys: {a: {algorithm: hmac-sha256, key: "${secret.k}"}}}\n',
+    },
+    'signatures/x.yaml:3:1',
+    /answers is called responses now/,
+  ],
+  [
     'no-body-in-get',
     'warning',
     { 'requests/x.yaml': 'url: ${origin}/\nbody: {json: {}}\n' },

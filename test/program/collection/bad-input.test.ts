@@ -5,7 +5,7 @@ import { test } from 'node:test';
 import { stripVTControlCharacters } from 'node:util';
 import { collectionOf, everyFile, writeIn } from '../../support/folder.js';
 import { echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const { port: closedPort, close } = await new Promise<{ port: number; close: () => void }>((resolve) => {
   const server = createServer();
@@ -223,15 +223,15 @@ for (const { name, files = {}, args, status, says } of cases) {
   });
 }
 
-const answers: readonly (readonly [
+const responses: readonly (readonly [
   name: string,
-  answer: Parameters<typeof rawServer>[0],
+  response: Parameters<typeof rawServer>[0],
   says: RegExp,
   echo: RegExp,
 ])[] = [
   [
     'a reply that is not the JSON it claims to be',
-    () => answerOf('<html>busy</html>'),
+    () => responseOf('<html>busy</html>'),
     /says application\/json, but is not JSON[\s\S]*begins with "<html>busy/,
     /<html>busy<\/html>/,
   ],
@@ -243,11 +243,11 @@ const answers: readonly (readonly [
     /the first half/,
   ],
   ['a reply that is not HTTP', () => 'hello\r\n\r\n', /not HTTP/, /trouble/],
-  ['a reply that never comes', () => undefined, /no complete answer within/, /trouble/],
+  ['a reply that never comes', () => undefined, /no complete response within/, /trouble/],
 ];
-for (const [name, answer, says, recorded] of answers) {
+for (const [name, response, says, recorded] of responses) {
   test(`${name}: status 3, and what did arrive is in the echo`, async () => {
-    const server = await rawServer(answer);
+    const server = await rawServer(response);
     const cwd = collectionOf(
       {
         'requests/x.yaml': `url: \${origin}/\ntimeout: {total: ${name.includes('never') ? '500ms' : '60s'}}\nexpect: {status: 200}\n`,

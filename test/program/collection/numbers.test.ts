@@ -5,13 +5,13 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf } from '../../support/folder.js';
 import { echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const numbers = '{"long":12345678901234567890,"large":1e400,"minus":-0,"price":12.50,"one":1.0}';
 
 /** Answers with the numbers, and tells what came. */
 async function vendor(): Promise<{ origin: string; bodies: () => string[]; close: () => Promise<void> }> {
-  const server = await rawServer(() => answerOf(numbers));
+  const server = await rawServer(() => responseOf(numbers));
   return {
     origin: server.origin,
     bodies: () => server.received.join('').match(/\{.*\}/g) ?? [],

@@ -72,7 +72,7 @@ test('an operation is found by what its name has behind a dot; several are liste
   assert.match((await run('docs', 'show', 'ReadDeclaraton')).err, /did you mean ReadDeclaration\?/);
 });
 
-test('an answer has an example, whatever the format; a dry run takes from it what would be kept', async () => {
+test('a response has an example, whatever the format; a dry run takes from it what would be kept', async () => {
   assert.match(
     (await ok('docs', 'show', 'customs/Soap11.Declare')).out,
     /<customs:DeclareResponse>\n +<customs:number>text</,
@@ -131,7 +131,7 @@ test('a draft with a selection; and one that the schema does not have', async ()
   assert.match(wrong.err, /has no field totl/);
 });
 
-test('errors inside an answer of status 200 and a SOAP fault are failures', async () => {
+test('errors inside a response of status 200 and a SOAP fault are failures', async () => {
   writeIn(
     cwd,
     'requests/off-duty.yaml',
@@ -230,7 +230,7 @@ test('what is documented as required and missing is told, once sessions have add
   assert.deepEqual(undocumented, [{ at: 'body', what: 'is documented as required, and missing' }]);
 });
 
-test('an answer that differs from the documentation is told with --against-docs', async () => {
+test('a response that differs from the documentation is told with --against-docs', async () => {
   const own = demoCollection(origin);
   writeIn(
     own,
@@ -282,13 +282,13 @@ test('refresh tells what changed and whom it affects, and overwrites only when t
 const asked: string[] = [];
 const vendor = createServer((request, response) => {
   asked.push(request.url ?? '');
-  const answers: Record<string, string> = {
+  const responses: Record<string, string> = {
     '/loop.yaml': 'openapi: 3.1.0\ninfo: {title: L}\npaths:\n  /a: {$ref: "second.yaml#/a"}\n',
     '/second.yaml': 'a: {$ref: "loop.yaml#/paths/~1a"}\n',
     '/foreign.yaml':
       'openapi: 3.1.0\ninfo: {title: F}\npaths:\n  /a: {get: {operationId: a, responses: {200: {$ref: "http://other.example:9/x.yaml"}}}}\n',
   };
-  const text = answers[request.url ?? ''];
+  const text = responses[request.url ?? ''];
   response.writeHead(text === undefined ? 404 : 200).end(text);
 });
 await new Promise<void>((resolve) => vendor.listen(0, '127.0.0.1', resolve));

@@ -5,10 +5,10 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, everyFile, temporaryFolder, writeIn } from '../../support/folder.js';
 import { echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const server = await rawServer((head) =>
-  answerOf(head.includes('/long') ? `{"a": "${'a'.repeat(60)}!"}` : '{"a": [1]}'),
+  responseOf(head.includes('/long') ? `{"a": "${'a'.repeat(60)}!"}` : '{"a": [1]}'),
 );
 test.after(() => server.close());
 

@@ -5,10 +5,10 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, everyFile, temporaryFolder, writeIn } from '../../support/folder.js';
 import { type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
-const server = await rawServer(() => answerOf('{"ok": true}'));
-const elsewhere = await rawServer(() => answerOf('{}'));
+const server = await rawServer(() => responseOf('{"ok": true}'));
+const elsewhere = await rawServer(() => responseOf('{}'));
 test.after(() => Promise.all([server.close(), elsewhere.close()]));
 
 /** A folder of the user's with something in it that nobody else should see. */
@@ -198,7 +198,7 @@ for (const { tries, files, link, args, says } of attempts) {
 
 test('a redirect to another host takes no secret along', async () => {
   const leading = await rawServer(() =>
-    answerOf('', {
+    responseOf('', {
       status: '302 Found',
       headers: [`location: ${elsewhere.origin.replace('127.0.0.1', 'localhost')}/b`],
     }),

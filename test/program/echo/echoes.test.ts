@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf } from '../../support/folder.js';
 import { document, type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 interface Listed {
   readonly id: string;
@@ -20,7 +20,7 @@ async function vendor(): Promise<{ origin: string; heads: string[]; bodies: () =
   const heads: string[] = [];
   const server = await rawServer((head) => {
     heads.push(head);
-    return answerOf('{}', head.includes('/missing') ? { status: '404 Not Found' } : {});
+    return responseOf('{}', head.includes('/missing') ? { status: '404 Not Found' } : {});
   });
   const bodies = (): string[] => server.received.join('').match(/\{"[^}]*\}/g) ?? [];
   return { origin: server.origin, heads, bodies, close: server.close };

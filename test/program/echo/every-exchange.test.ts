@@ -129,7 +129,7 @@ const documented = (schema: object): Record<string, string> => ({
     'operation: a/berths\nmethod: POST\nurl: ${origin}/berths\nbody: {json: {}}\nexpect: {$: {schema: documented}}\n',
 });
 
-test('documented schemas as vendors write them are held against the answer', async () => {
+test('documented schemas as vendors write them are held against the response', async () => {
   const more = { type: 'object', unevaluatedProperties: { $ref: '#/components/schemas/More' } };
   const cwd = collectionOf(
     documented({ ...more, $id: 'urn:own', properties: { code: { type: 'string', pattern: '^[a-z\\-]+$' } } }),

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, demoCollection, everyFile, writeIn } from '../../support/folder.js';
 import { echoTrail, userFolder } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const standin = await harbourForThisFile();
@@ -133,7 +133,7 @@ test('a kept secret is neither shown, nor held, nor recorded', async () => {
 });
 
 test('secrets come from the process environment first, and by environment before all', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf(
     { 'requests/x.yaml': 'url: ${origin}/\nheaders: {X-Key: "${secret.apiKey}"}\n' },
     server.origin,
@@ -159,7 +159,7 @@ test('secrets come from the process environment first, and by environment before
 });
 
 test('a secret goes to no host that the environment does not list', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf({
     'environments/sandbox.yaml': `changes: allow\nvariables: {origin: "http://localhost:${server.port}"}\nhosts: [api.larkhaven.example]\n`,
     'requests/x.yaml': 'url: ${origin}/\nheaders: {X-Key: "${secret.apiKey}"}\n',
@@ -180,7 +180,7 @@ test('a secret goes to no host that the environment does not list', async () => 
 });
 
 test('bearer sends its token; a token pasted with its quotes is refused before it is sent', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf(
     {
       'requests/x.yaml': 'url: ${origin}/\nsession: s\n',
@@ -204,7 +204,7 @@ test('a login that is refused is explained; a token that ended is renewed once',
   assert.equal(refused.status, 4);
   assert.match(
     refused.err,
-    /session agent was refused: desk\/log-in answered 401 \(Not logged in: the user or the password is wrong\)/,
+    /session agent was refused: desk\/log-in responded 401 \(Not logged in: the user or the password is wrong\)/,
   );
   await echoTrail(['secret', 'set', 'deskPassword'], { cwd, input: password });
   assert.equal((await echoTrail(['session', 'open', 'agent'], { cwd })).status, 0);
@@ -218,7 +218,7 @@ test('a login that is refused is explained; a token that ended is renewed once',
 });
 
 test('an environment that refuses changes sends none; one that asks wants a yes', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf(
     {
       'requests/cut.yaml': 'method: DELETE\nurl: ${origin}/\n',

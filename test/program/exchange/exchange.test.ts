@@ -14,7 +14,7 @@ import { certificateOf } from '../../../src/core/exchange/connection/certificate
 import { startSecure } from '../../../src/standin/secure/server.js';
 import { collectionOf, temporaryFolder, writeIn } from '../../support/folder.js';
 import { document, type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin } = await harbourForThisFile();
@@ -322,7 +322,7 @@ test('a view for every need: raw, outline, table, bytes, header lines', async ()
   );
 });
 
-test('a table of the request file is the view of its answer, and goes to CSV or JSON', async () => {
+test('a table of the request file is the view of its response, and goes to CSV or JSON', async () => {
   const cwd = collectionOf(
     { 'requests/it.yaml': 'url: ${origin}/notices\ntable: {rows: $.notices, columns: {no: number, where: light}}\n' },
     origin,
@@ -334,7 +334,7 @@ test('a table of the request file is the view of its answer, and goes to CSV or 
   assert.deepEqual(JSON.parse(readFileSync(join(cwd, 'out.json'), 'utf8'))[2], { no: 'NM-03', where: 'West quay' });
 });
 
-test('an answer goes to a file whole, or not at all; a part is gone on with by a range', async () => {
+test('a response goes to a file whole, or not at all; a part is gone on with by a range', async () => {
   const cwd = collectionOf({}, origin);
   const file = join(temporaryFolder(), 'archive.bin');
   const whole = await echoTrail(['send', 'GET', '/notices/archive', '--to', file], { cwd });
@@ -363,7 +363,7 @@ test('an answer goes to a file whole, or not at all; a part is gone on with by a
   assert.match(refused.out, /Not found/);
 });
 
-test('an answer that is cut short stays as a part', async () => {
+test('a response that is cut short stays as a part', async () => {
   const server = await rawServer((_head, socket) => {
     socket.end('HTTP/1.1 200 OK\r\ncontent-length: 100\r\netag: "7"\r\n\r\nonly this much');
     return undefined;
@@ -376,7 +376,7 @@ test('an answer that is cut short stays as a part', async () => {
   await server.close();
 });
 
-test('a compressed answer is saved decoded, and one that cannot be decoded is no file', async () => {
+test('a compressed response is saved decoded, and one that cannot be decoded is no file', async () => {
   const text = 'NM-07 East quay light out\n'.repeat(4000);
   const bodies: Readonly<Record<string, readonly [string, Buffer]>> = {
     '/gzip': ['gzip', gzipSync(text)],
@@ -448,7 +448,7 @@ test('a piece of a stream may end within a character or a line', () => {
 
 test('an address that cannot be decoded is a link like any other', async () => {
   const server = await rawServer((head) =>
-    answerOf(head.startsWith('GET /odd%zz ') ? 'here' : 'there', {
+    responseOf(head.startsWith('GET /odd%zz ') ? 'here' : 'there', {
       type: 'text/plain',
       headers: ['link: </odd%zz>; rel="next"'],
     }),
@@ -686,7 +686,7 @@ test('cookies, redirects and the time to wait of an ad-hoc request', async () =>
   assert.match((await echoTrail(['send', 'GET', '/', '--redirects', 'none'], { cwd: there })).err, /302 Found/);
   const slow = await echoTrail(['send', 'GET', '/slow', '--timeout', '80ms'], { cwd: there });
   assert.equal(slow.status, 3);
-  assert.match(slow.err, /no complete answer within 80 ms/);
+  assert.match(slow.err, /no complete response within 80 ms/);
   for (const [option, value] of [
     ['--redirects', 'some'],
     ['--timeout', '5'],

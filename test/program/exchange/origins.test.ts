@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, writeIn } from '../../support/folder.js';
 import { document, echoTrail } from '../../support/program.js';
-import { answerOf, type RawServer, rawServer } from '../../support/raw-server.js';
+import { type RawServer, rawServer, responseOf } from '../../support/raw-server.js';
 
 const secret = 'a-long-secret-of-the-user(!)';
 const env = { ECHO_TRAIL_SECRET_KEY: secret };
@@ -16,15 +16,15 @@ async function both(reply: (head: string, thief: RawServer) => string): Promise<
   thief: RawServer;
   close(): Promise<unknown>;
 }> {
-  const thief = await rawServer(() => answerOf('{"ok": true, "access_token": "t", "token_type": "bearer"}'));
+  const thief = await rawServer(() => responseOf('{"ok": true, "access_token": "t", "token_type": "bearer"}'));
   const vendor = await rawServer((head) => reply(head, thief));
   return { vendor, thief, close: () => Promise.all([vendor.close(), thief.close()]) };
 }
 
 const ok = (): string =>
-  answerOf('{"ok": true, "token": "a-token-of-the-vendor"}', { headers: ['set-cookie: sid=c1'] });
+  responseOf('{"ok": true, "token": "a-token-of-the-vendor"}', { headers: ['set-cookie: sid=c1'] });
 const redirectTo = (url: string, status = '302 Found'): string =>
-  answerOf('', { status, headers: [`location: ${url}`] });
+  responseOf('', { status, headers: [`location: ${url}`] });
 
 interface Theft {
   readonly how: string;
@@ -276,7 +276,7 @@ test('an address that is typed may be any, and takes nothing of the collection t
 
 test('a link to an origin that is not listed is followed bare, and not at all with a secret in it', async () => {
   const { vendor, thief, close } = await both((head, other) =>
-    answerOf(
+    responseOf(
       JSON.stringify({
         next: `${other.origin}/page2`,
         mirror: `${other.origin}/?k=${encodeURIComponent(secret)}`,

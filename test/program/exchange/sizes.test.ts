@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { after, test } from 'node:test';
 import { collectionOf, writeIn } from '../../support/folder.js';
 import { document, documentLines, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const server = createServer((request, response) => {
   switch (request.url) {
@@ -82,9 +82,9 @@ for (const keepsAlive of [false, true]) {
   });
 }
 
-test('thousands of informational responses are hints, and the answer follows', async () => {
+test('thousands of informational responses are hints, and the response follows', async () => {
   const hints = await rawServer(
-    () => `${'HTTP/1.1 103 Early Hints\r\nlink: </a>\r\n\r\n'.repeat(3000)}${answerOf('{"ok": true}')}`,
+    () => `${'HTTP/1.1 103 Early Hints\r\nlink: </a>\r\n\r\n'.repeat(3000)}${responseOf('{"ok": true}')}`,
   );
   const cwd = collectionOf({}, hints.origin);
   const sent = await echoTrail(['send', 'GET', '/x', '--pick', '$.ok'], { cwd });

@@ -4,7 +4,7 @@ import { generateKeyPairSync } from 'node:crypto';
 import { test } from 'node:test';
 import { collectionOf, everyFile, writeIn } from '../../support/folder.js';
 import { type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin } = await harbourForThisFile();
@@ -171,10 +171,10 @@ test('a client assertion and a code of a device are shown and stored nowhere', a
   const forms: URLSearchParams[] = [];
   const server = await rawServer((head) =>
     head.includes('/device')
-      ? answerOf(
+      ? responseOf(
           '{"device_code": "the-code-of-the-device", "user_code": "AB-12", "verification_uri": "http://a.example", "expires_in": 9, "interval": 1}',
         )
-      : answerOf('{"access_token": "the-token-of-the-desk", "token_type": "bearer"}'),
+      : responseOf('{"access_token": "the-token-of-the-desk", "token_type": "bearer"}'),
   );
   const cwd = collectionOf(
     {
@@ -265,7 +265,7 @@ test('control characters from files and documentation never reach the terminal',
 });
 
 test('a body of an echo goes into a pipe as it is', async () => {
-  const server = await rawServer(() => answerOf('a\u001b[31mb', { type: 'text/plain' }));
+  const server = await rawServer(() => responseOf('a\u001b[31mb', { type: 'text/plain' }));
   const cwd = collectionOf({}, server.origin);
   await echoTrail(['send', 'GET', '/'], { cwd });
   assert.equal((await echoTrail(['echo', 'show', '--body'], { cwd })).out, 'a\u001b[31mb');

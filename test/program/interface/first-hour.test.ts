@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, demoCollection, temporaryFolder } from '../../support/folder.js';
 import { document, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin } = await harbourForThisFile();
@@ -49,7 +49,7 @@ test('docs add notices an endpoint of GraphQL, and asks it for its schema', asyn
 
 test('a refusal of GraphQL inside a 200 is one: what was sent, and how to get in', async () => {
   const refusal = '{"data": null, "errors": [{"message": "Who is there?", "extensions": {"code": "UNAUTHENTICATED"}}]}';
-  const server = await rawServer(() => answerOf(refusal));
+  const server = await rawServer(() => responseOf(refusal));
   const cwd = collectionOf({ 'sessions/desk.yaml': 'kind: bearer\ntoken: ${secret.desk}\n' }, server.origin);
   const ended = await echoTrail(['send', 'POST', '/graphql', '--graphql', '{ pilots { name } }'], { cwd });
   await server.close();

@@ -4,7 +4,7 @@ import { createServer } from 'node:net';
 import { test } from 'node:test';
 import { collectionOf, temporaryFolder } from '../../support/folder.js';
 import { echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const plain = { 'requests/x.yaml': 'url: ${origin}/\n' };
 const openapi =
@@ -104,7 +104,7 @@ test('collection-not-found: list, where there is none', async () => {
 });
 
 test('version-refused: a run against an older vendor', async () => {
-  const server = await rawServer(() => answerOf('{"api": "2.10.3"}'));
+  const server = await rawServer(() => responseOf('{"api": "2.10.3"}'));
   const cwd = collectionOf({
     ...plain,
     'trails/t.yaml': 'steps: [{send: x}]\n',
@@ -121,7 +121,7 @@ const problemsOf = (out: string): string[] =>
   (JSON.parse(out) as { problems: readonly { code: string }[] }).problems.map(({ code }) => code);
 
 test('keep-missing: what is to be kept is not in the response', async () => {
-  const server = await rawServer(() => answerOf('{"a": 1}'));
+  const server = await rawServer(() => responseOf('{"a": 1}'));
   const cwd = collectionOf({ 'requests/x.yaml': 'url: ${origin}/\nkeep: {b: $.b}\n' }, server.origin);
   const ended = await echoTrail(['send', 'x', '--json'], { cwd });
   await server.close();

@@ -4,10 +4,10 @@ import type { Socket } from 'node:net';
 import { test } from 'node:test';
 import { collectionOf } from '../../support/folder.js';
 import { document, type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 test('--depth folds what is deeper, and leaves what is printed for programs whole', async () => {
-  const server = await rawServer(() => answerOf('{"berth": {"quay": {"name": "north"}}, "list": [1, 2]}'));
+  const server = await rawServer(() => responseOf('{"berth": {"quay": {"name": "north"}}, "list": [1, 2]}'));
   const cwd = collectionOf({ 'requests/x.yaml': 'url: ${origin}/\n' }, server.origin);
   const shown = async (...args: string[]): Promise<string> => (await echoTrail(['send', 'x', ...args], { cwd })).out;
   assert.match(await shown(), /"north"/);
@@ -46,10 +46,10 @@ test('--at-once walks so many rows together, in place of what the trail says', a
   let together = 0;
   const server = await rawServer((_head, socket) => {
     waiting.push(socket);
-    // Three are answered together; were fewer at once, nobody would be.
+    // Three are responded together; were fewer at once, nobody would be.
     if (waiting.length === 3) {
       together += 1;
-      for (const one of waiting) one.write(answerOf('{}'));
+      for (const one of waiting) one.write(responseOf('{}'));
       waiting = [];
     }
     return undefined;
@@ -87,7 +87,7 @@ test('compare --unordered: lists in another order do not differ, members that ch
 });
 
 test('compare --time-ratio: how long the second took is a difference too', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf({ 'requests/x.yaml': 'url: ${origin}/\n' }, server.origin);
   const compared = (ratio: string): Promise<Ended> => echoTrail(['compare', 'x', 'x', '--time-ratio', ratio], { cwd });
   const [short, long, wrong] = await Promise.all([compared('0.000001'), compared('1000000'), compared('0')]);

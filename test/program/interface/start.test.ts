@@ -11,7 +11,7 @@ import { harbourForThisFile } from '../../support/standin.js';
 const standin = await harbourForThisFile();
 const { version } = JSON.parse(readFileSync(join(projectFolder, 'package.json'), 'utf8')) as { version: string };
 
-test('--version and --help answer, and help names every command under its stage', async () => {
+test('--version and --help response, and help names every command under its stage', async () => {
   assert.deepEqual(await echoTrail(['--version']), { status: 0, out: `echo-trail ${version}\n`, err: '' });
   const { out, status } = await echoTrail(['--help']);
   assert.equal(status, 0);

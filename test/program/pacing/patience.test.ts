@@ -25,7 +25,7 @@ interface Asked {
 }
 
 async function vendor(
-  answer: (asked: Asked, count: number, response: ServerResponse, request: IncomingMessage) => void,
+  reply: (asked: Asked, count: number, response: ServerResponse, request: IncomingMessage) => void,
 ): Promise<{ origin: string; asked: Asked[] }> {
   const asked: Asked[] = [];
   const counts = new Map<string, number>();
@@ -35,7 +35,7 @@ async function vendor(
     asked.push(one);
     const count = (counts.get(`${method} ${url}`) ?? 0) + 1;
     counts.set(`${method} ${url}`, count);
-    request.resume().on('end', () => answer(one, count, response, request));
+    request.resume().on('end', () => reply(one, count, response, request));
   });
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   after(() => {
@@ -60,7 +60,7 @@ const retry = '{wait: 10ms, tries: 4, ceiling: 2s}';
 interface Case {
   readonly name: string;
   readonly request: string;
-  /** The status of each answer in turn; 0 drops the connection. */
+  /** The status of each response in turn; 0 drops the connection. */
   readonly statuses: readonly number[];
   readonly headers?: Record<string, string>;
   readonly body?: string;
@@ -135,9 +135,9 @@ const cases: readonly Case[] = [
 test('what is sent again, and what never is, by status, method, key and what is expected', async () => {
   const { origin, asked } = await vendor((one, count, response, incoming) => {
     const { statuses, headers = {} } = cases[Number(one.path.slice(2))] as Case;
-    const answer = statuses[count - 1] as number;
-    if (answer === 0) incoming.socket.destroy();
-    else say(response, answer, answer === 429 || answer === 503 ? headers : {}, answer === 204 ? '' : '{}');
+    const reply = statuses[count - 1] as number;
+    if (reply === 0) incoming.socket.destroy();
+    else say(response, reply, reply === 429 || reply === 503 ? headers : {}, reply === 204 ? '' : '{}');
   });
   const files = Object.fromEntries(
     cases.map(({ request }, at) => [`requests/r${at}.yaml`, `url: \${origin}/r${at}\n${request}`]),

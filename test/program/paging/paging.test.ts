@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf } from '../../support/folder.js';
 import { document, documentLines, type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin } = await harbourForThisFile();
@@ -255,10 +255,10 @@ test('a next page on another host gets no credential', async () => {
   const heads: string[] = [];
   const other = await rawServer((head) => {
     heads.push(head);
-    return answerOf('{"items": []}');
+    return responseOf('{"items": []}');
   });
   const elsewhere = other.origin.replace('127.0.0.1', 'localhost');
-  const vendor = await rawServer(() => answerOf(`{"items": [1], "next": "${elsewhere}/2"}`));
+  const vendor = await rawServer(() => responseOf(`{"items": [1], "next": "${elsewhere}/2"}`));
   const cwd = collectionOf(
     {
       'sessions/key.yaml': 'kind: bearer\ntoken: ${secret.key}\n',

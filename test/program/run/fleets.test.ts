@@ -6,7 +6,7 @@ import { after, test } from 'node:test';
 import { startFleet } from '../../../src/standin/fleet/fleet.js';
 import { collectionOf, demoCollection, everyFile, writeIn } from '../../support/folder.js';
 import { documentLines, type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const standin = await harbourForThisFile();
@@ -60,14 +60,14 @@ test('an audit of a fleet: hosts by checks, each deviation, and a host that is n
   assert.equal(deviations.at(-1)?.subject, 'light-12');
   const shown = await echoTrail(['run', 'lights-audit', '--env', 'fleet', '--matrix'], { cwd });
   assert.match(shown.out, /light-03 +ok +ok\nlight-04 +failed +-\n/);
-  assert.match(shown.out, /light-12 +no answer +-\n[\s\S]*7 deviations\n[\s\S]*light-04 +\$\.brightness +80 +60/);
+  assert.match(shown.out, /light-12 +no response +-\n[\s\S]*7 deviations\n[\s\S]*light-04 +\$\.brightness +80 +60/);
 });
 
 test('rows bring their own origin and their own secrets by key; a secret that one lacks fails that row alone', async () => {
   const heads: string[] = [];
   const server = await rawServer((head) => {
     heads.push(head);
-    return answerOf('{}');
+    return responseOf('{}');
   });
   const cwd = collectionOf(
     {
@@ -92,8 +92,8 @@ test('rows bring their own origin and their own secrets by key; a secret that on
 });
 
 test('several environments, one after the other; one whose host is not there does not end the others', async () => {
-  const server = await rawServer(() => answerOf('{"depth": 9}'));
-  const other = await rawServer(() => answerOf('{"depth": 7}'));
+  const server = await rawServer(() => responseOf('{"depth": 9}'));
+  const other = await rawServer(() => responseOf('{"depth": 7}'));
   const environment = (origin: string): string =>
     `changes: allow\nvariables: {origin: "${origin}"}\nhosts: [127.0.0.1]\n`;
   const cwd = collectionOf({
@@ -117,7 +117,7 @@ test('several environments, one after the other; one whose host is not there doe
   assert.deepEqual(
     deviations.map(({ subject, place, found }) => [subject, place, found]),
     [
-      ['south', 'answer', '127.0.0.1:9 is there, and nothing listens on that port'],
+      ['south', 'response', '127.0.0.1:9 is there, and nothing listens on that port'],
       ['west', '$.depth', '7'],
     ],
   );
@@ -135,7 +135,7 @@ test('several environments, one after the other; one whose host is not there doe
 test('a baseline is written, and written anew, only when it is accepted, after showing the difference', async () => {
   let depth = 9;
   const server = await rawServer(() =>
-    answerOf(JSON.stringify({ depth, at: Math.random(), pass: 'seal-of-office-11' })),
+    responseOf(JSON.stringify({ depth, at: Math.random(), pass: 'seal-of-office-11' })),
   );
   const cwd = collectionOf(
     {
@@ -164,11 +164,11 @@ test('a baseline is written, and written anew, only when it is accepted, after s
   await server.close();
 });
 
-test('an answer that is wrong in another way is not accepted as a baseline', async () => {
+test('a response that is wrong in another way is not accepted as a baseline', async () => {
   let count = 0;
   const server = await rawServer(() => {
     count += 1;
-    return answerOf('{"depth": 1}', count % 2 === 1 ? { status: '503 Busy', headers: ['retry-after: 0'] } : {});
+    return responseOf('{"depth": 1}', count % 2 === 1 ? { status: '503 Busy', headers: ['retry-after: 0'] } : {});
   });
   const depth = 'url: ${origin}/depth\nexpect: {status: 200, $: {same-as: data/depth.json}}\n';
   const cwd = collectionOf(
@@ -188,9 +188,9 @@ test('an answer that is wrong in another way is not accepted as a baseline', asy
   await server.close();
 });
 
-test('an answer is held against a recorded one', async () => {
+test('a response is held against a recorded one', async () => {
   let depth = 9;
-  const server = await rawServer(() => answerOf(JSON.stringify({ depth })));
+  const server = await rawServer(() => responseOf(JSON.stringify({ depth })));
   const cwd = collectionOf({ 'requests/depth.yaml': 'url: ${origin}/depth\n' }, server.origin);
   const [, id = ''] = /echo +(\w{4}\.1)/.exec((await echoTrail(['send', 'depth'], { cwd })).err) ?? [];
   writeIn(cwd, 'requests/same.yaml', `url: \${origin}/depth\nexpect: {$: {same-as: ${id}}}\n`);
@@ -213,7 +213,7 @@ for (const [name, input, asked] of streams) {
     const paths: string[] = [];
     const server = await rawServer((head) => {
       paths.push((/^GET \/(\S*)/.exec(head) ?? [])[1] ?? '');
-      return answerOf('{}');
+      return responseOf('{}');
     });
     const cwd = collectionOf({ 'requests/r.yaml': 'inputs: {name: {}}\nurl: ${origin}/{name}\n' }, server.origin);
     const ended = await echoTrail(['run', 'r', '--rows', '-'], { cwd, input });
@@ -252,7 +252,7 @@ test('--stop-at-first-failure begins no further row', async () => {
   const server = await rawServer((head) => {
     const path = (/^GET \/(\S*)/.exec(head) ?? [])[1] ?? '';
     paths.push(path);
-    return answerOf('{}', path === '3' ? { status: '500 Broken' } : {});
+    return responseOf('{}', path === '3' ? { status: '500 Broken' } : {});
   });
   const cwd = collectionOf(
     {
@@ -307,7 +307,7 @@ test('--dry-run of rows, iterations, tables, comparisons and undo parts leaves n
 test('what was interrupted of many has not failed, and is not counted', async () => {
   const server = await rawServer((head, socket) => {
     if (head.includes('/3 ')) return undefined;
-    setTimeout(() => socket.write(answerOf('{}')), 5);
+    setTimeout(() => socket.write(responseOf('{}')), 5);
     return undefined;
   });
   const cwd = collectionOf(
@@ -323,7 +323,7 @@ test('what was interrupted of many has not failed, and is not counted', async ()
     meanwhile: (child) =>
       child.stdout?.on('data', (text: string) => {
         said += text;
-        // All but the one that is never answered.
+        // All but the one that is never responded.
         if (said.split('"event":"row"').length - 1 === 3) child.kill('SIGINT');
       }),
   });
@@ -338,19 +338,19 @@ test('what was interrupted of many has not failed, and is not counted', async ()
 const drySteps: readonly (readonly [steps: string, says: RegExp, status: number])[] = [
   ['  - {send: show}\n', /failed +show\n.*needs the input id/, 2],
   ['  - {keep: {x: "${nowhere}"}}\n', /failed +keep x\n.*the name nowhere is not known/, 2],
-  ['  - {send: list}\n  - {send: show}\n', /show +depends on an answer: .*needs the input id/, 0],
-  ['  - {send: list}\n  - {keep: {x: "${id}"}}\n  - {keep: {y: "${x}"}}\n', /keep y +depends on an answer/, 0],
-  ['  - {send: list}\n  - {send: show, give: {id: "${id ?? absent}"}}\n', /show +depends on an answer/, 0],
-  ['  - {send: list}\n  - {send: show, give: {ident: "1"}}\n', /show +depends on an answer/, 0],
+  ['  - {send: list}\n  - {send: show}\n', /show +depends on a response: .*needs the input id/, 0],
+  ['  - {send: list}\n  - {keep: {x: "${id}"}}\n  - {keep: {y: "${x}"}}\n', /keep y +depends on a response/, 0],
+  ['  - {send: list}\n  - {send: show, give: {id: "${id ?? absent}"}}\n', /show +depends on a response/, 0],
+  ['  - {send: list}\n  - {send: show, give: {ident: "1"}}\n', /show +depends on a response/, 0],
   ['  - for-each: ["a"]\n    as: one\n    steps: [{keep: {x: "${one.part}"}}]\n', /failed .*keep x\n/, 2],
   [
     '  - {send: list}\n  - for-each: [{value: 1}]\n    as: one\n    steps: [{keep: {x: "${one.part}"}}, {keep: {y: "${neither}"}}]\n',
-    /keep x +depends on an answer: one[\s\S]*failed .*keep y\n.*the name neither is not known/,
+    /keep x +depends on a response: one[\s\S]*failed .*keep y\n.*the name neither is not known/,
     2,
   ],
 ];
 
-test('a dry run takes for unknown what an answer gives, and for wrong what no answer mends', async () => {
+test('a dry run takes for unknown what a response gives, and for wrong what no response mends', async () => {
   const trails = Object.fromEntries(drySteps.map(([steps], at) => [`trails/t${at}.yaml`, `steps:\n${steps}`]));
   const cwd = collectionOf({
     'requests/list.yaml': 'url: ${origin}/things\nkeep: {id: "$[0].id"}\n',
@@ -370,7 +370,7 @@ test('--repeat, --every and --until: as often as is wished, and no longer than i
   const server = await rawServer(() => {
     count += 1;
     told?.();
-    return answerOf(JSON.stringify({ state: count >= 3 ? 'ready' : 'not yet' }));
+    return responseOf(JSON.stringify({ state: count >= 3 ? 'ready' : 'not yet' }));
   });
   const cwd = collectionOf({ 'requests/r.yaml': 'url: ${origin}/r\nexpect: {$.state: ready}\n' }, server.origin);
   const until = await echoTrail(['run', 'r', '--every', '150ms', '--until', 'ok'], { cwd });
@@ -423,7 +423,7 @@ for (const [spec, status, says] of [
     const paths: string[] = [];
     const server = await rawServer((head) => {
       paths.push((/^GET (\S*)/.exec(head) ?? [])[1] ?? '');
-      return answerOf('{"api": "2.10.3"}');
+      return responseOf('{"api": "2.10.3"}');
     });
     const cwd = collectionOf({
       ...twoSteps,
@@ -439,7 +439,7 @@ for (const [spec, status, says] of [
 }
 
 test('a folder of trails is walked, one after the other', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf(
     {
       'requests/r.yaml': 'url: ${origin}/r\n',

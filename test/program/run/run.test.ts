@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, demoCollection, writeIn } from '../../support/folder.js';
 import { document, documentLines, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const standin = await harbourForThisFile();
@@ -80,19 +80,19 @@ async function things(): Promise<{ origin: string; asked: string[]; made: Set<st
     asked.push(`${method} ${path}`);
     if (path.startsWith('/silent')) return undefined;
     if (path.startsWith('/lost')) return void socket.destroy();
-    if (path.startsWith('/bad')) return answerOf('{"error": true}', { status: '500 Broken' });
-    if (path.startsWith('/refuse')) return answerOf('{}', { status: '409 Conflict' });
+    if (path.startsWith('/bad')) return responseOf('{"error": true}', { status: '500 Broken' });
+    if (path.startsWith('/refuse')) return responseOf('{}', { status: '409 Conflict' });
     if (method === 'POST') {
       count += 1;
       made.add(`t${count}`);
-      return answerOf(`{"id": "t${count}", "parent": "${path.split('/')[2] ?? ''}"}`, { status: '201 Created' });
+      return responseOf(`{"id": "t${count}", "parent": "${path.split('/')[2] ?? ''}"}`, { status: '201 Created' });
     }
     const id = path.split('/').at(-1) ?? '';
     if (method === 'DELETE') {
-      if (!made.delete(id)) return answerOf('{}', { status: '404 Not Found' });
-      return answerOf('', { status: '204 No Content' });
+      if (!made.delete(id)) return responseOf('{}', { status: '404 Not Found' });
+      return responseOf('', { status: '204 No Content' });
     }
-    return answerOf(`{"id": "${id}", "list": [1, 2]}`);
+    return responseOf(`{"id": "${id}", "list": [1, 2]}`);
   });
   return { origin: server.origin, asked, made, close: server.close };
 }
@@ -168,7 +168,7 @@ const walks: readonly TrailCase[] = [
     out: /not needed: it is gone already/,
   },
   {
-    name: 'a changing call without an answer is in doubt, and its undo is tried',
+    name: 'a changing call without a response is in doubt, and its undo is tried',
     trail: 'steps:\n  - {send: change, give: {path: lost}, keep: {thing: $.thing}, undo: {send: remove}}\n',
     status: 3,
     asked: ['POST /lost'],
@@ -195,7 +195,7 @@ const walks: readonly TrailCase[] = [
     asked: ['GET /things/x'],
   },
   {
-    name: 'a step that expects a status of its own speaks of another answer',
+    name: 'a step that expects a status of its own speaks of another response',
     trail: 'steps:\n  - {send: get, give: {path: bad}, expect: {status: 5xx, $.error: true}}\n',
     status: 0,
     asked: ['GET /bad/x'],
@@ -306,7 +306,7 @@ test('no more rows are walked at once than is said', async () => {
     most = Math.max(most, open);
     setTimeout(() => {
       open -= 1;
-      socket.write(answerOf('{"id": "x"}'));
+      socket.write(responseOf('{"id": "x"}'));
     }, 40);
     return undefined;
   });
@@ -474,7 +474,7 @@ test('names that a later step would stumble over are told before anything is sen
   const sent: string[] = [];
   const server = await rawServer((head) => {
     sent.push(head);
-    return answerOf('{"id": 7}');
+    return responseOf('{"id": 7}');
   });
   const cwd = collectionOf(
     {
@@ -532,7 +532,7 @@ test('files that are missing are told before anything is sent, unless the run ma
   const sent: string[] = [];
   const server = await rawServer((head) => {
     sent.push(head);
-    return answerOf('{}');
+    return responseOf('{}');
   });
   const cwd = collectionOf(
     {
@@ -568,7 +568,7 @@ test('secrets that are missing are told before anything is sent, all at once', a
   const sent: string[] = [];
   const server = await rawServer((head) => {
     sent.push(head);
-    return answerOf('{}');
+    return responseOf('{}');
   });
   const cwd = collectionOf(
     {

@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { collectionOf, demoCollection } from '../../support/folder.js';
 import { document, echoTrail } from '../../support/program.js';
 import { conversation, ctrlC, down, enter, noTerminal } from '../../support/pseudo-terminal.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin } = await harbourForThisFile();
@@ -109,7 +109,7 @@ test(
   at,
   async () => {
     const berths = '{"items": [{"code": "N1", "name": "Outer mole"}, {"code": "N2", "name": "Inner mole"}]}';
-    const server = await rawServer((head) => answerOf(head.startsWith('GET') ? berths : '{}'));
+    const server = await rawServer((head) => responseOf(head.startsWith('GET') ? berths : '{}'));
     const cwd = collectionOf(
       {
         'requests/ask.yaml': [

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, demoCollection, writeIn } from '../../support/folder.js';
 import { document, documentLines, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const standin = await harbourForThisFile();
@@ -19,7 +19,7 @@ async function readyCollection(): Promise<string> {
 }
 
 test('preview shows what send then puts on the wire, byte for byte, and sends nothing itself', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf(
     {
       'requests/defaults.yaml': 'headers: {X-Office: north, Accept: text/plain}\n',
@@ -104,7 +104,7 @@ const ways: readonly (readonly [what: string, file: string, wire: RegExp])[] = [
 ];
 for (const [what, file, wire] of ways) {
   test(`${what} leaves as it should`, async () => {
-    const server = await rawServer(() => answerOf('{}'));
+    const server = await rawServer(() => responseOf('{}'));
     const cwd = collectionOf({ 'requests/x.yaml': file }, server.origin);
     const sent = await echoTrail(['send', 'x'], { cwd });
     assert.equal(sent.status, 0, sent.err);
@@ -191,7 +191,7 @@ test('a status of 400 or more fails by itself, with what the vendor says', async
 });
 
 test('a held value fills only an input without a default, and send says that it does', async () => {
-  const server = await rawServer(() => answerOf('{"id": "PC-0003", "labels": "of-a"}'));
+  const server = await rawServer(() => responseOf('{"id": "PC-0003", "labels": "of-a"}'));
   const cwd = collectionOf(
     {
       'requests/a.yaml': 'url: ${origin}/a\nkeep: {callId: $.id, labels: $.labels}\n',
@@ -209,8 +209,8 @@ test('a held value fills only an input without a default, and send says that it 
   await server.close();
 });
 
-test('a documented schema is held against the answer', async () => {
-  const server = await rawServer(() => answerOf('{"imo": "9000017", "name": 5}'));
+test('a documented schema is held against the response', async () => {
+  const server = await rawServer(() => responseOf('{"imo": "9000017", "name": 5}'));
   const cwd = demoCollection(server.origin);
   const { status, err } = await echoTrail(['send', 'vessels/show', '--session', 'none'], { cwd });
   assert.equal(status, 1);
@@ -305,8 +305,8 @@ test('echo show gives both directions; an unknown echo says so', async () => {
 test('what was made by hand is told with what takes it back, as a trail has it', async () => {
   const server = await rawServer((head) =>
     head.startsWith('POST /refused')
-      ? answerOf('{}', { status: '409 Conflict' })
-      : answerOf('{"id":"PC 7","token":"t-77777777"}'),
+      ? responseOf('{}', { status: '409 Conflict' })
+      : responseOf('{"id":"PC 7","token":"t-77777777"}'),
   );
   const cwd = collectionOf(
     {
@@ -343,7 +343,7 @@ test('what was made by hand is told with what takes it back, as a trail has it',
 });
 
 test('a body that says no to its good status is told, by send, by a step, and once for all rows', async () => {
-  const vendor = await rawServer(() => answerOf('{"success": false, "note": "the desk is shut"}'));
+  const vendor = await rawServer(() => responseOf('{"success": false, "note": "the desk is shut"}'));
   const cwd = collectionOf(
     {
       'requests/ask.yaml': 'inputs: {n: {default: 1}}\nurl: ${origin}/\nexpect: {status: 200}\n',
@@ -362,7 +362,7 @@ test('a body that says no to its good status is told, by send, by a step, and on
   assert.equal(document(await echoTrail(['send', 'judged', '--json'], { cwd })).contradiction, undefined);
   assert.match((await echoTrail(['run', 'ask'], { cwd })).out, says);
   const rows = await echoTrail(['run', 'rows'], { cwd });
-  assert.match(rows.out, /^3 answers say no inside a good status, .*\n {2}row 1: ask: \$\.success says false$/m);
+  assert.match(rows.out, /^3 responses say no inside a good status, .*\n {2}row 1: ask: \$\.success says false$/m);
   assert.doesNotMatch(rows.out, says);
   assert.equal(documentLines(await echoTrail(['run', 'rows', '--json'], { cwd })).at(-1)?.contradictions, 3);
   await vendor.close();

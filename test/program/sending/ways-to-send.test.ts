@@ -9,7 +9,7 @@ import { test } from 'node:test';
 import { startSecure } from '../../../src/standin/secure/server.js';
 import { collectionOf, temporaryFolder, writeIn } from '../../support/folder.js';
 import { document, type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin } = await harbourForThisFile();
@@ -126,7 +126,7 @@ test('a root and a client certificate from anywhere, its key with a pass phrase 
 });
 
 test('a user and a password in the address are sent as Basic, said, and neither shown nor recorded', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf({}, server.origin);
   const address = server.origin.replace('//', '//anna:quay%2D42%40x@');
   const ended = await echoTrail(['send', 'GET', `${address}/it`], { cwd });
@@ -148,7 +148,7 @@ test('links are found by their shape: paths from the root, and members such as @
     date: '/',
     share: '12/2026',
   });
-  const server = await rawServer(() => answerOf(index));
+  const server = await rawServer(() => responseOf(index));
   const cwd = collectionOf({}, server.origin);
   await echoTrail(['send', 'GET', '/station'], { cwd });
   const { links } = document<{ links: { url: string; at: string; about: string | null }[] }>(
@@ -167,7 +167,7 @@ test('links are found by their shape: paths from the root, and members such as @
 
 test('cookies without a name (RFC 6265bis) are taken, kept and sent again', async () => {
   const server = await rawServer(() =>
-    answerOf('{}', { headers: ['set-cookie: harbour-visit; Path=/', 'set-cookie: =quiet', 'set-cookie: berth=N1'] }),
+    responseOf('{}', { headers: ['set-cookie: harbour-visit; Path=/', 'set-cookie: =quiet', 'set-cookie: berth=N1'] }),
   );
   const cwd = collectionOf({}, server.origin);
   await echoTrail(['send', 'GET', '/it'], { cwd });

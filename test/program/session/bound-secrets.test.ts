@@ -6,9 +6,9 @@ import { test } from 'node:test';
 import { collectionOf, temporaryFolder, writeIn } from '../../support/folder.js';
 import { document, echoTrail } from '../../support/program.js';
 import { conversation, noTerminal } from '../../support/pseudo-terminal.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
-const server = await rawServer(() => answerOf('{"token": "a-token-for-the-desk"}'));
+const server = await rawServer(() => responseOf('{"token": "a-token-for-the-desk"}'));
 test.after(() => server.close());
 
 const environment = (more = '', hosts = '[127.0.0.1]'): string =>
@@ -94,7 +94,7 @@ test('a session that was opened before the change is not used either', async () 
 });
 
 test('cookies that were taken before the change stay behind', async () => {
-  const vendor = await rawServer(() => answerOf('{}', { headers: ['set-cookie: sid=cookie-of-the-desk'] }));
+  const vendor = await rawServer(() => responseOf('{}', { headers: ['set-cookie: sid=cookie-of-the-desk'] }));
   const own = (more: string): string => `changes: allow\nvariables: {origin: "${vendor.origin}"}\nhosts: ${more}\n`;
   const cwd = collectionOf({
     'environments/sandbox.yaml': own('[127.0.0.1]'),
@@ -167,7 +167,7 @@ test('a value that is too short to be hidden by value is warned of', async () =>
   assert.match(err, /fewer than 8 characters/);
 });
 
-test('at a terminal the question is asked, and its answer is remembered', { skip: noTerminal }, async () => {
+test('at a terminal the question is asked, and its response is remembered', { skip: noTerminal }, async () => {
   const cwd = await withSecret();
   writeIn(cwd, 'environments/sandbox.yaml', environment('', '[127.0.0.1, thief.example]'));
   const no = await conversation(['send', 'a'], cwd, [['(y/N)', 'n\r']]);

@@ -5,7 +5,7 @@ import { test } from 'node:test';
 import { passSecret } from '../../../src/standin/passes/clients.js';
 import { collectionOf, everyFile } from '../../support/folder.js';
 import { document, type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin, credentials } = await harbourForThisFile();
@@ -164,8 +164,8 @@ test('where there is no browser, the address that it was sent to is pasted', asy
         said = '';
         const form = new URL(address).searchParams;
         form.set('decision', 'agree');
-        void fetch(`${origin}/passes/authorize`, { method: 'POST', body: form, redirect: 'manual' }).then((answer) =>
-          child.stdin?.write(`${answer.headers.get('location')}\n`),
+        void fetch(`${origin}/passes/authorize`, { method: 'POST', body: form, redirect: 'manual' }).then((response) =>
+          child.stdin?.write(`${response.headers.get('location')}\n`),
         );
       });
     },
@@ -307,10 +307,10 @@ test('scope, audience and resource are asked for, and OpenID metadata serves whe
   const server = await rawServer((head) => {
     const self = `http://${/host: (\S+)/i.exec(head)?.[1]}`;
     if (head.startsWith('GET /desk/.well-known/openid-configuration'))
-      return answerOf(JSON.stringify({ issuer: `${self}/desk`, token_endpoint: `${self}/desk/token` }));
+      return responseOf(JSON.stringify({ issuer: `${self}/desk`, token_endpoint: `${self}/desk/token` }));
     if (head.startsWith('POST /desk/token'))
-      return answerOf('{"access_token": "a-token-of-the-desk", "token_type": "bearer", "expires_in": 60}');
-    return head.startsWith('GET /it') ? answerOf('{"ok": true}') : answerOf('{}', { status: '404 Not Found' });
+      return responseOf('{"access_token": "a-token-of-the-desk", "token_type": "bearer", "expires_in": 60}');
+    return head.startsWith('GET /it') ? responseOf('{"ok": true}') : responseOf('{}', { status: '404 Not Found' });
   });
   const cwd = collectionOf(
     {
@@ -334,12 +334,12 @@ test('scope, audience and resource are asked for, and OpenID metadata serves whe
   await server.close();
 });
 
-test('a token endpoint that says nothing of an end is asked once, and its answer is kept', async () => {
+test('a token endpoint that says nothing of an end is asked once, and its response is kept', async () => {
   let asked = 0;
   const server = await rawServer((head) => {
-    if (!head.startsWith('POST /token')) return answerOf('{}');
+    if (!head.startsWith('POST /token')) return responseOf('{}');
     asked += 1;
-    return answerOf('{"access_token": "without-an-end", "token_type": "Bearer"}');
+    return responseOf('{"access_token": "without-an-end", "token_type": "Bearer"}');
   });
   const cwd = collectionOf(
     {

@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { passSecret } from '../../../src/standin/passes/clients.js';
 import { collectionOf } from '../../support/folder.js';
 import { document, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin } = await harbourForThisFile();
@@ -74,7 +74,10 @@ for (const [shift, says] of [
 ] as const) {
   test(`a server's clock that is ${shift / 1000} s off ${says ? 'is told' : 'is near enough'}`, async () => {
     const server = await rawServer(() =>
-      answerOf('{}', { status: '401 Unauthorized', headers: [`date: ${new Date(Date.now() + shift).toUTCString()}`] }),
+      responseOf('{}', {
+        status: '401 Unauthorized',
+        headers: [`date: ${new Date(Date.now() + shift).toUTCString()}`],
+      }),
     );
     const cwd = collectionOf(sessions, server.origin);
     const { err } = await echoTrail(['send', 'GET', '/', '--session', 'bearer'], { cwd, env });

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf } from '../../support/folder.js';
 import { type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin, credentials } = await harbourForThisFile();
@@ -46,7 +46,9 @@ for (const [session, path] of [
 
 test('a key in the query of an address that leads on stands in no record', async () => {
   const server = await rawServer((head) =>
-    head.startsWith('GET /old') ? answerOf('', { status: '302 Found', headers: ['location: /new'] }) : answerOf('{}'),
+    head.startsWith('GET /old')
+      ? responseOf('', { status: '302 Found', headers: ['location: /new'] })
+      : responseOf('{}'),
   );
   const cwd = collectionOf(sessions, server.origin);
   const { status, err } = await echoTrail(['send', 'GET', '/old', '--session', 'query'], { cwd, env });

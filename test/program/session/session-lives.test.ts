@@ -6,7 +6,7 @@ import type { AddressInfo } from 'node:net';
 import { after, test } from 'node:test';
 import { collectionOf, writeIn } from '../../support/folder.js';
 import { documentLines, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const env = { ECHO_TRAIL_SECRET_KEY: '3f1b-77aa.c_d~e', ECHO_TRAIL_SECRET_FRESH: 'refresh-of-the-person' };
 
@@ -33,17 +33,17 @@ async function tokens(more: (heard: Heard, count: number) => Record<string, unkn
         authorization: request.headers.authorization,
       };
       heard.push(one);
-      const answer = (status: number, content: object): void => {
+      const reply = (status: number, content: object): void => {
         response.writeHead(status, { 'content-type': 'application/json' }).end(JSON.stringify(content));
       };
-      if (one.path === '/revoke') answer(200, {});
-      else if (one.path !== '/token') answer(one.authorization === undefined ? 401 : 200, { ok: true });
+      if (one.path === '/revoke') reply(200, {});
+      else if (one.path !== '/token') reply(one.authorization === undefined ? 401 : 200, { ok: true });
       else {
         const given = one.form.get('refresh_token');
-        if (given !== null && given !== good) return answer(400, { error: 'invalid_grant' });
+        if (given !== null && given !== good) return reply(400, { error: 'invalid_grant' });
         good = `refresh-token-${heard.length}`;
         const extra = more(one, heard.length);
-        answer(extra?.error === undefined ? 200 : 401, {
+        reply(extra?.error === undefined ? 200 : 401, {
           ...(extra?.error === undefined && {
             access_token: `access-token-${heard.length}`,
             token_type: 'Bearer',
@@ -148,8 +148,8 @@ test('a client that is not accepted is told the ways that the server takes', asy
     });
   const server = await rawServer((head) =>
     head.includes('/.well-known/')
-      ? answerOf(metadata(server.origin))
-      : answerOf('{"error": "invalid_client"}', { status: '400 Bad Request' }),
+      ? responseOf(metadata(server.origin))
+      : responseOf('{"error": "invalid_client"}', { status: '400 Bad Request' }),
   );
   const cwd = collectionOf(
     {
@@ -183,7 +183,7 @@ test('a key of a client that cannot be used is told by what it is', async () => 
 });
 
 test('the request that opens a session is sent with the session of its own file; a circle is told', async () => {
-  const server = await rawServer(() => answerOf('{"token": "a-token-for-the-desk"}'));
+  const server = await rawServer(() => responseOf('{"token": "a-token-for-the-desk"}'));
   const files = {
     'requests/in.yaml': 'method: POST\nurl: ${origin}/in\nsession: key\n',
     'requests/a.yaml': 'url: ${origin}/a\nsession: desk\n',
@@ -204,7 +204,7 @@ test('the request that opens a session is sent with the session of its own file;
 
 for (const changes of ['refuse', 'ask']) {
   test(`where changes are ${changes === 'ask' ? 'asked about' : 'refused'}, a log-in and a log-out are none`, async () => {
-    const server = await rawServer(() => answerOf('{"token": "a-token-for-the-desk"}'));
+    const server = await rawServer(() => responseOf('{"token": "a-token-for-the-desk"}'));
     const cwd = collectionOf({
       'environments/sandbox.yaml': `changes: ${changes}\nvariables: {origin: "${server.origin}"}\n`,
       'requests/in.yaml': 'method: POST\nurl: ${origin}/in\n',
@@ -228,7 +228,7 @@ for (const changes of ['refuse', 'ask']) {
 
 test('where rows say the origin, each has a session of its own, opened once, and all are closed', async () => {
   const servers = await Promise.all(
-    [1, 2].map((number) => rawServer((head) => answerOf(`{"token": "token-of-desk-${number}-${head.length}"}`))),
+    [1, 2].map((number) => rawServer((head) => responseOf(`{"token": "token-of-desk-${number}-${head.length}"}`))),
   );
   const [first, second] = servers.map(({ origin, port }) => ({ origin, port }));
   const cwd = collectionOf({
@@ -260,7 +260,7 @@ test('where rows say the origin, each has a session of its own, opened once, and
 });
 
 test('what a session supplies is the same throughout one request', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf(
     {
       'sessions/s.yaml': 'kind: credentials\nsupply: {stamp: "${nonce}", again: "${nonce}"}\n',
@@ -280,7 +280,7 @@ test('what a session supplies is the same throughout one request', async () => {
 
 test('Digest with an algorithm that is not known says so, and does not blame the secret', async () => {
   const server = await rawServer(() =>
-    answerOf('{}', {
+    responseOf('{}', {
       status: '401 Unauthorized',
       headers: ['www-authenticate: Digest realm="quay", nonce="n", qop="auth", algorithm=SHA-3-999'],
     }),
@@ -299,7 +299,7 @@ test('Digest with an algorithm that is not known says so, and does not blame the
 });
 
 test('a header with letters outside ASCII leaves in the octets that are signed', async () => {
-  const server = await rawServer(() => answerOf('{}'));
+  const server = await rawServer(() => responseOf('{}'));
   const cwd = collectionOf(
     {
       'requests/a.yaml': 'url: ${origin}/a\nheaders: {X-Name: "Käthe"}\nsignature: seal\n',

@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { startSecure } from '../../../src/standin/secure/server.js';
 import { collectionOf, everyFile } from '../../support/folder.js';
 import { document, type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const { origin, credentials } = await harbourForThisFile();
@@ -118,13 +118,13 @@ test('a verdict inside a 200 keeps a session from opening', async () => {
   assert.equal(refused.status, 4);
   assert.match(
     refused.err,
-    /the session ticket was refused: enter answered 200[\s\S]*\/\/Result\/@code: expected "0", found "401"/,
+    /the session ticket was refused: enter responded 200[\s\S]*\/\/Result\/@code: expected "0", found "401"/,
   );
   assert.equal((await run('session', 'close', 'ticket')).status, 0);
 });
 
 test('a log-in whose 200 holds no token says what the body has against it', async () => {
-  const vendor = await rawServer(() => answerOf('{"success": false, "error": "the desk is shut"}'));
+  const vendor = await rawServer(() => responseOf('{"success": false, "error": "the desk is shut"}'));
   const cwd = collectionOf(
     {
       'requests/enter.yaml': 'method: POST\nchanges: false\nurl: ${origin}/enter\n',
@@ -137,7 +137,7 @@ test('a log-in whose 200 holds no token says what the body has against it', asyn
   assert.equal(status, 4, err);
   assert.match(
     err,
-    /desk could not be opened: no token at \$\.token\nat .*desk\.yaml:3:8\ncause +enter answered 200, and \$\.error says the desk is shut; nearest: \$ has success, error$/m,
+    /desk could not be opened: no token at \$\.token\nat .*desk\.yaml:3:8\ncause +enter responded 200, and \$\.error says the desk is shut; nearest: \$ has success, error$/m,
   );
   await vendor.close();
 });
@@ -173,12 +173,12 @@ test('a client certificate is a session of its own, and another session goes alo
 test('what is open at one host is not used at another', async () => {
   let opened = 0;
   const server = await rawServer((head) => {
-    if (!head.startsWith('POST /in')) return answerOf('{}');
+    if (!head.startsWith('POST /in')) return responseOf('{}');
     opened += 1;
-    return answerOf(`{"token": "token-number-${opened}"}`);
+    return responseOf(`{"token": "token-number-${opened}"}`);
   });
   const other = await rawServer((head) =>
-    head.startsWith('POST /in') ? answerOf('{"token": "token-of-another"}') : answerOf('{}'),
+    head.startsWith('POST /in') ? responseOf('{"token": "token-of-another"}') : responseOf('{}'),
   );
   const cwd = collectionOf(
     {
@@ -207,9 +207,9 @@ test('rows over two hosts have a proof for each, and a file lists the hosts', as
     nonces.map((nonce) =>
       rawServer((head) => {
         // Each server knows its own nonce, and no other's.
-        if (head.includes(`nonce="${nonce}"`)) return answerOf('{"ok": true}');
+        if (head.includes(`nonce="${nonce}"`)) return responseOf('{"ok": true}');
         const challenge = `www-authenticate: Digest realm="quay", qop="auth", nonce="${nonce}", algorithm=SHA-256`;
-        return answerOf('{}', { status: '401 Unauthorized', headers: [challenge] });
+        return responseOf('{}', { status: '401 Unauthorized', headers: [challenge] });
       }),
     ),
   );

@@ -257,7 +257,7 @@ test('check holds the documented examples, and points at what does not', async (
   assert.match((await run(['check'], { cwd, env: {} })).out, /requests\/lost\.yaml:2:12 .*there is no signature lost/);
 });
 
-test('nothing of a signature is left in what was written, nor printed where an answer repeats it', async () => {
+test('nothing of a signature is left in what was written, nor printed where a response repeats it', async () => {
   const cwd = collectionOf(
     {
       'signatures/seal.yaml':
@@ -291,7 +291,7 @@ test('nothing of a signature is left in what was written, nor printed where an a
     assert.ok(!text.includes(seal) && !text.includes('winch-grease'));
 });
 
-test('a sealed address is told without its seal, wherever an answer speaks of its address', async () => {
+test('a sealed address is told without its seal, wherever a response speaks of its address', async () => {
   const cwd = demoCollection(origin);
   writeIn(
     cwd,
@@ -448,7 +448,7 @@ headers: {X-Nonce: "\${nonce}", X-Seal: "\${base | hmac-sha-256(secret.key) | he
   assert.ok(seen.every(({ nonce }) => /^[0-9a-f]{32}$/.test(nonce)));
 });
 
-test('a vendor that signs its answers is held to it', async () => {
+test('a vendor that signs its responses is held to it', async () => {
   const cwd = demoCollection(origin);
   const path = join(cwd, 'signatures/locks.yaml');
   writeFileSync(
@@ -457,7 +457,7 @@ test('a vendor that signs its answers is held to it', async () => {
   );
   const ended = await run(['send', 'locks/list'], { cwd });
   assert.equal(ended.status, 1);
-  assert.match(ended.err, /the answer is not signed as it must be: keeper: it does not cover "date"/);
+  assert.match(ended.err, /the response is not signed as it must be: keeper: it does not cover "date"/);
 });
 
 test('draft proposes a recipe from the prose of the documentation, and it is taken', async () => {

@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, temporaryFolder, writeIn } from '../../support/folder.js';
 import { document, type Ended, echoTrail, program } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const many = (count: number, run: (number: number) => Promise<Ended>): Promise<Ended[]> =>
   Promise.all(Array.from({ length: count }, (_, number) => run(number)));
@@ -19,7 +19,9 @@ const allWell = (ended: readonly Ended[]): void => {
 test('what many commands keep, store and add at the same time is all there', async () => {
   const server = await rawServer((head) => {
     const name = /^GET \/(\w+)/.exec(head)?.[1] ?? '';
-    return answerOf(`{"${name}": "value of ${name}"}`, { headers: [`set-cookie: ${name}=cookie-of-${name}; Path=/`] });
+    return responseOf(`{"${name}": "value of ${name}"}`, {
+      headers: [`set-cookie: ${name}=cookie-of-${name}; Path=/`],
+    });
   });
   const files: Record<string, string> = {};
   for (let number = 0; number < 12; number += 1) {
@@ -135,7 +137,7 @@ const obstacles: readonly {
 for (const { what, at, args, folder } of obstacles) {
   test(`${what} is told plainly`, async () => {
     const server = await rawServer(() =>
-      answerOf('{"id": "made-1", "token": "sesame-token-1"}', { status: '201 Created' }),
+      responseOf('{"id": "made-1", "token": "sesame-token-1"}', { status: '201 Created' }),
     );
     const cwd = collectionOf(
       {
@@ -162,7 +164,7 @@ for (const { what, at, args, folder } of obstacles) {
 }
 
 test('a disk that takes nothing keeps a changing call from leaving, and says so', async () => {
-  const server = await rawServer(() => answerOf('{}', { status: '201 Created' }));
+  const server = await rawServer(() => responseOf('{}', { status: '201 Created' }));
   const cwd = collectionOf({ 'requests/book.yaml': 'method: POST\nurl: ${origin}/calls\n' }, server.origin);
   const limited = spawnSync(
     'sh',
@@ -200,7 +202,7 @@ test('an index that is broken is made anew', async () => {
 });
 
 test('a journal that was sealed with another key, or whose settings are broken, is told plainly', async () => {
-  const server = await rawServer(() => answerOf('{"id": "made-1"}', { status: '201 Created' }));
+  const server = await rawServer(() => responseOf('{"id": "made-1"}', { status: '201 Created' }));
   const cwd = collectionOf(
     {
       'requests/book.yaml':

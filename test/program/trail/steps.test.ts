@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, demoCollection, writeIn } from '../../support/folder.js';
 import { document, documentLines, type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const standin = await harbourForThisFile();
@@ -24,7 +24,7 @@ async function mirror(): Promise<{ origin: string; asked: string[]; most: () => 
     setTimeout(
       () => {
         active -= 1;
-        socket.write(answerOf(JSON.stringify({ name, length: name.length }), bad ? { status: '500 Broken' } : {}));
+        socket.write(responseOf(JSON.stringify({ name, length: name.length }), bad ? { status: '500 Broken' } : {}));
       },
       path.startsWith('/slow') ? 30 : 0,
     );
@@ -273,14 +273,14 @@ test('a job is polled until it is done, with what was seen on the way; a poll th
   assert.match(failed.out, /undone +dredging\/order by dredging\/cancel/);
 });
 
-test('a miss, a 404 and a lost answer are "not yet"; after within it is a failure that says what was expected', async () => {
+test('a miss, a 404 and a lost response are "not yet"; after within it is a failure that says what was expected', async () => {
   let count = 0;
   const server = await rawServer((_head, socket) => {
     count += 1;
-    if (count === 1) return answerOf('{}', { status: '404 Not Found' });
+    if (count === 1) return responseOf('{}', { status: '404 Not Found' });
     if (count === 2) return void socket.destroy();
-    if (count === 3) return answerOf('{"state": "soon"}');
-    return answerOf('{"state": "there", "id": 7}');
+    if (count === 3) return responseOf('{"state": "soon"}');
+    return responseOf('{"state": "there", "id": 7}');
   });
   const poll = (within: string, until = '{$.state: there}'): Record<string, string> => ({
     ...requests,
@@ -392,8 +392,8 @@ const compared: readonly (readonly [
     [],
     /\$\.a should have changed, and did not/,
   ],
-  ['answers of requests', '[{send: get, give: {name: ab}}, {send: get, give: {name: cd}}]', ['$.name']],
-  ['an answer and a document', '[{send: get, give: {name: ab}}, {file: data/ab.json}]', ['$.length']],
+  ['responses of requests', '[{send: get, give: {name: ab}}, {send: get, give: {name: cd}}]', ['$.name']],
+  ['a response and a document', '[{send: get, give: {name: ab}}, {file: data/ab.json}]', ['$.length']],
   [
     'xml by its structure',
     "[{value: \"<a xmlns='urn:x'><b n='1'>x</b><b n='2'>y</b></a>\"}, {value: \"<p:a xmlns:p='urn:x'>\\n <p:b n='1'> x </p:b>\\n <p:b n='2'>z</p:b></p:a>\"}]",
@@ -418,7 +418,7 @@ test('compare tells what differs, by structure, and nothing where nothing does',
   }
 });
 
-test('compare: an answer that takes too many times as long', async () => {
+test('compare: a response that takes too many times as long', async () => {
   const ended = await walked(
     '  - {send: get, give: {name: warm}}\n  - compare: [{send: get, give: {name: slow}}, {send: get, give: {name: slow}}]\n    time-ratio: {at-most: 0.01}\n',
   );
@@ -436,7 +436,7 @@ test('one field is set anew, nothing else changes, and the staged settings come 
   assert.match(ended.out, /ok +only the brightness changed\n[\s\S]*ok +staged and live are alike\nundone +lights\/set/);
 });
 
-test('free text is held to listed words, and what was answered goes into the next request', async () => {
+test('free text is held to listed words, and what was responded goes into the next request', async () => {
   const cwd = demoCollection(standin.origin);
   const ended = await echoTrail(['run', 'triage'], { cwd });
   assert.equal(ended.status, 0, ended.out);
@@ -444,7 +444,7 @@ test('free text is held to listed words, and what was answered goes into the nex
   writeIn(cwd, 'data/reports.csv', 'report\nIt makes a funny noise\n');
   const unclear = await echoTrail(['run', 'triage'], { cwd });
   assert.equal(unclear.status, 1);
-  assert.match(unclear.out, /\$\.answer: expected one of "?urgent"?, .*found "hard to say"/);
+  assert.match(unclear.out, /\$\.response: expected one of "?urgent"?, .*found "hard to say"/);
 });
 
 const broken: readonly (readonly [steps: string, says: RegExp])[] = [

@@ -3,13 +3,13 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { collectionOf } from '../../support/folder.js';
 import { type Ended, echoTrail } from '../../support/program.js';
-import { answerOf, rawServer } from '../../support/raw-server.js';
+import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const notices =
   '<?xml version="1.0"?>\n<Notices total="2"><notice id="7"><berth>N1</berth><text><![CDATA[a <b> ]]></text></notice><notice id="8"><berth>N2</berth></notice></Notices>';
 
 async function shown(body: string, type: string, args: readonly string[], status = '200 OK'): Promise<Ended> {
-  const server = await rawServer(() => answerOf(body, { type, status }));
+  const server = await rawServer(() => responseOf(body, { type, status }));
   const ended = await echoTrail(['send', 'GET', server.origin, ...args], { cwd: collectionOf({}, server.origin) });
   await server.close();
   return ended;
@@ -89,7 +89,7 @@ test('a response that failed tells its status, its reason and its echo, and its 
 
 test('a line of a row that failed keeps what came before, such as the id of what was made', async () => {
   const server = await rawServer((head) =>
-    head.startsWith('POST') ? answerOf('{"id": 7}') : answerOf('{"error": "no"}', { status: '500 Oops' }),
+    head.startsWith('POST') ? responseOf('{"id": 7}') : responseOf('{"error": "no"}', { status: '500 Oops' }),
   );
   const cwd = collectionOf(
     {

@@ -48,7 +48,7 @@ const chapters: readonly {
     ],
   },
   {
-    title: 'Look: the answer as it suits, and where it leads',
+    title: 'Look: the response as it suits, and where it leads',
     commands: [
       { args: ['send', 'berths/free', '--view', 'table', '--columns', 'code,quay,lengthM', '--limit', '4'] },
       { args: ['send', 'GET', '/notices', '--header', 'Accept: application/xml', '--pick', '//notice/light'] },

@@ -19,7 +19,7 @@ export const { configure }: CommandModule = {
       .option('--name <name>', 'a short name for the source')
       .option('--replace', 'put it in the place of a source of that name')
       .option('--graphql', 'the address is a GraphQL endpoint: ask it for its schema')
-      .option('--sample <echo|file...>', 'learn operations from echoes, or from files with a request and its answer')
+      .option('--sample <echo|file...>', 'learn operations from echoes, or from files with a request and its response')
       .option('--fetch-from <host...>', 'other hosts from which documents that it refers to may be fetched')
       .action(
         run(async (context, [given], { name, replace, fetchFrom, sample, graphql }) => {

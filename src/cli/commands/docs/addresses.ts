@@ -36,7 +36,7 @@ export function openAddresses({ terminal, signal }: Context): Addresses {
       },
       signal,
     );
-    if (!received || trouble) throw trouble ?? new Problem('exchange-failed', { what: `${from} gave no answer` });
+    if (!received || trouble) throw trouble ?? new Problem('exchange-failed', { what: `${from} gave no response` });
     return received;
   }
 
@@ -52,7 +52,7 @@ export function openAddresses({ terminal, signal }: Context): Addresses {
       }
       if (received.status >= 400) {
         throw new Problem('document-unreadable', {
-          what: `${from} answered ${received.status} ${received.parts.reason}`,
+          what: `${from} returned ${received.status} ${received.parts.reason}`,
           remedy: 'fetch it by hand where it wants a log-in, and add the file',
         });
       }
@@ -95,7 +95,7 @@ function schemaRefused(from: string, received: Received): Problem {
   const [first] = received.claimsJson ? verdictInside(received) : [];
   const said = isValueMap(first) && typeof first.message === 'string' ? first.message : undefined;
   return new Problem('document-unreadable', {
-    what: `${from} does not give its schema: it answered ${received.status} ${received.parts.reason}`,
+    what: `${from} does not give its schema: it returned ${received.status} ${received.parts.reason}`,
     cause: said === undefined ? 'introspection is off, or the address is not a GraphQL endpoint' : `it says: ${said}`,
     remedy: 'ask the vendor for the schema as a file (SDL, or the JSON of an introspection), and add that',
   });

@@ -1,10 +1,10 @@
 /** `docs ask`: what the vendor's API itself says of its parameters, by the requests that the manifest names. */
 
 import {
-  type Answers,
-  readAnswers,
+  type ParameterMetadata,
+  readParameterMetadata,
   type Said,
-  writeAnswers,
+  writeParameterMetadata,
 } from '../../../core/collection/sources/parameter-metadata.js';
 import { openDocumentation, sourceIndex } from '../../../core/collection/sources/source-index.js';
 import { noNames } from '../../../core/expression/names.js';
@@ -44,18 +44,19 @@ export const { configure }: CommandModule = {
         const sent = new Map<string, Sent>();
         for (const [source, { asked = {} }] of Object.entries(collection.docs)) {
           if (only !== undefined && source !== only) continue;
-          const before = readAnswers(collection, source);
+          const before = readParameterMetadata(collection, source);
           const now: Record<string, Said> = {};
           for (const [parameter, { from, ...places }] of Object.entries(asked)) {
             demandParameter(workspace, source, parameter);
             const name = collection.resolve('request', from);
-            const answer = sent.get(name) ?? (await sendFor(workspace, name, terminal, signal));
-            sent.set(name, answer);
-            const said = await saidIn(answer, name, places, parameter);
+            const response = sent.get(name) ?? (await sendFor(workspace, name, terminal, signal));
+            sent.set(name, response);
+            const said = await saidIn(response, name, places, parameter);
             now[parameter] = said;
             told.push({ source, parameter, before: ownMember(before, parameter), now: said });
           }
-          if (Object.keys(now).length > 0) await writeAnswers(collection, source, now satisfies Answers);
+          if (Object.keys(now).length > 0)
+            await writeParameterMetadata(collection, source, now satisfies ParameterMetadata);
         }
         if (terminal.json) {
           return emit(terminal, 'docs ask', {
@@ -126,7 +127,7 @@ async function saidIn(
     const items = (Array.isArray(value) ? value : value === undefined ? [] : [value]).map((one) => plain(one as Value));
     if (items.length === 0 || items.some((one) => typeof one === 'object')) {
       throw new Problem('keep-missing', {
-        what: `the answer of ${from} has no list of texts at ${text}, for ${list} of ${parameter}`,
+        what: `the response of ${from} has no list of texts at ${text}, for ${list} of ${parameter}`,
         where: { file: 'echo-trail.yaml' },
         remedy: `echo-trail send ${from} --pick '${text}' shows what stands there`,
       });

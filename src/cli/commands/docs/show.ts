@@ -39,7 +39,7 @@ export const { configure }: CommandModule = {
         }),
       );
     examples(command, [
-      ['docs show harbour/bookCall', 'parameters, body fields, answers, and an example of each'],
+      ['docs show harbour/bookCall', 'parameters, body fields, responses, and an example of each'],
       ['docs show --type Vessel', 'a type, with its fields'],
       ['docs show amendCall --json', 'the same for programs'],
     ]);

@@ -17,7 +17,7 @@ export const list: CommandModule = {
       .option('--limit <number>', 'show at most so many', '20')
       .option('--request <name>', 'only of this request, or of the step of that name')
       .option('--method <method>', 'only with this method')
-      .option('--status <status>', 'only with this status, such as 404 or 4xx; none where no answer came')
+      .option('--status <status>', 'only with this status, such as 404 or 4xx; none where no response came')
       .option('--failed', 'only what failed')
       .option('--run <run>', 'only of this run')
       .option('--since <duration>', 'only of the last 30m, 2h, 1d')

@@ -12,14 +12,14 @@ import type { Value } from '../../../core/value/written.js';
 import { type CommandModule, examples } from '../../command.js';
 import { editorSchemas } from '../../documents/editor-schemas.js';
 import { adHocRequest } from '../../sending/ad-hoc.js';
-import { answerOptions } from '../../sending/options.js';
+import { responseOptions } from '../../sending/options.js';
 import { outsideBy } from '../../sending/outside-by.js';
 import { sendAndShow } from '../../sending/send-and-show.js';
 
 export const resend: CommandModule = {
   configure(command, run) {
     command.argument('[echo]', 'the id of an echo; else the last one', 'last');
-    answerOptions(command).action(
+    responseOptions(command).action(
       run(async (context, [id = 'last'], options) => {
         const collection = await context.collection();
         const echo = await findEcho(collection.local, id);

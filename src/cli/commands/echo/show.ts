@@ -48,8 +48,8 @@ function wholeBody({ id, received }: Echo): Uint8Array {
   const recorded = received?.body;
   if (recorded?.cut) {
     throw new Problem('echo-not-found', {
-      what: `only the beginning of the answer of ${id} is recorded`,
-      remedy: 'send … --to FILE saves an answer of any length',
+      what: `only the beginning of the response of ${id} is recorded`,
+      remedy: 'send … --to FILE saves a response of any length',
     });
   }
   return Buffer.from(recorded?.text ?? '', recorded?.encoding === 'base64' ? 'base64' : 'utf8');

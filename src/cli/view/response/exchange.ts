@@ -32,7 +32,7 @@ function phasesText({ parts: { phases } }: Received): string {
   return `${durationText(total)} (${named.join(', ')})`;
 }
 
-export function answerLine(received: Received, colours: Colours): string {
+export function responseLine(received: Received, colours: Colours): string {
   const { reason } = received.parts;
   const type = printableLine(
     headerValue(received.headers, 'content-type') ?? (received.size > 0 ? 'no type named' : 'no body'),

@@ -1,4 +1,4 @@
-/** Page one is not everything: what an answer says of more, and how its request would read on. */
+/** Page one is not everything: what a response says of more, and how its request would read on. */
 import type { FurtherPagesRecord } from '../../../core/trail/record/record-event.js';
 import type { Colours } from '../../terminal/terminal.js';
 import { printableLine } from '../printable.js';

@@ -10,7 +10,7 @@ export function matrixText({ checks, subjects, deviations }: Matrix, terminal: T
   const paint = {
     ok: out.green('ok'),
     failed: out.red('failed'),
-    unreachable: out.red('no answer'),
+    unreachable: out.red('no response'),
     skipped: out.dim('skipped'),
     '': out.dim('-'),
   };

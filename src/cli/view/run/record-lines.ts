@@ -71,7 +71,7 @@ function stepLines(record: StepRecord, out: Colours, width: number): string[] {
       ? statusText(status, reason, out, state === 'ok')
       : tries === 0
         ? printableLine(record.url ?? '')
-        : out.red('no answer');
+        : out.red('no response');
   const parts = [
     method !== undefined && `${out.cyan(method)} ${came}`,
     time !== null && out.dim(durationText(time)),
@@ -109,7 +109,7 @@ function besideTexts({ pages, seen, chosen, members, unknown }: StepRecord): str
     chosen !== undefined && `chose ${printableLine(chosen)}`,
     members &&
       `${members.ok} of ${members.ok + members.failed}${members.passed > 0 ? `, ${members.passed} handled before` : ''}`,
-    unknown !== undefined && `depends on an answer: ${printableLine(unknown)}`,
+    unknown !== undefined && `depends on a response: ${printableLine(unknown)}`,
   ].filter((text) => typeof text === 'string');
 }
 

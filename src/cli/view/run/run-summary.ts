@@ -77,7 +77,7 @@ function contradictionLines(
   out: Terminal['out'],
 ): string[] {
   if (count === 0) return [];
-  const head = `${count} ${count === 1 ? 'answer says' : 'answers say'} no inside a good status`;
+  const head = `${count} ${count === 1 ? 'response says' : 'responses say'} no inside a good status`;
   return [
     out.yellow(`${head}, and nothing is expected of ${count === 1 ? 'its body' : 'their bodies'}`),
     `  ${printableLine(firstContradiction)}`,

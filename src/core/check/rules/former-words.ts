@@ -30,6 +30,8 @@ export const formerWords: Rule = {
     const templates = new Set([...requests.values()].flatMap(({ content }) => templatesOf(content)));
     for (const file of templates)
       for (const use of usedInTemplate(collection, file, partsUsed)) yield* inPart(use, { file });
+    for (const { content, yaml } of allReadable(collection, 'signature'))
+      if ('answers' in content) yield found('answers', 'responses', yaml.position(['answers'], 'key'));
     for (const { content, yaml } of trails.values())
       for (const { step, path } of everyStep(content.steps))
         if (step.when !== undefined) yield found('when', 'only-if', yaml.position([...path, 'when'], 'key'));

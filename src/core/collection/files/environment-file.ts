@@ -30,8 +30,8 @@ export const environmentFile = described(
     version: described(
       z.optional(
         z.strictObject({
-          request: described(z.string(), 'The request whose answer says it.'),
-          at: described(z.string(), 'The place of the version in that answer.'),
+          request: described(z.string(), 'The request whose response says it.'),
+          at: described(z.string(), 'The place of the version in that response.'),
           'at-least': described(z.optional(z.string()), 'The lowest that will do.'),
           under: described(z.optional(z.string()), 'The first that will not do any more.'),
         }),

@@ -4,7 +4,7 @@ import { described } from './described.js';
 import { about, size, values } from './parts.js';
 
 const asked = z.strictObject({
-  from: described(z.string(), 'The request whose answer says it.'),
+  from: described(z.string(), 'The request whose response says it.'),
   values: described(z.optional(z.string()), 'The place of the allowed values, such as `$.items[*].code`.'),
   fields: described(z.optional(z.string()), 'Of a filter: the place of the names of its fields.'),
   operators: described(z.optional(z.string()), 'Of a filter: the place of its operators.'),

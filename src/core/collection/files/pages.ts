@@ -1,4 +1,4 @@
-/** `pages:` in a request file: how one list comes in many answers. A new way of paging adds its key here. */
+/** `pages:` in a request file: how one list comes in many responses. A new way of paging adds its key here. */
 import * as z from 'zod/mini';
 import { described } from './described.js';
 import { anyValue } from './parts.js';
@@ -11,14 +11,14 @@ const input = described(
 
 export const pages = described(
   z.strictObject({
-    items: described(z.string(), 'The place of the list in each answer.'),
+    items: described(z.string(), 'The place of the list in each response.'),
     next: described(
       z.optional(z.string()),
       'The place of the address of the next page: `link.next`, or one in the body such as `$.next`.',
     ),
     cursor: described(
-      z.optional(z.strictObject({ input, from: described(z.string(), 'The place of the cursor in an answer.') })),
-      'The next page is asked for by a cursor that the answer holds.',
+      z.optional(z.strictObject({ input, from: described(z.string(), 'The place of the cursor in a response.') })),
+      'The next page is asked for by a cursor that the response holds.',
     ),
     number: described(
       z.optional(
@@ -44,6 +44,6 @@ export const pages = described(
       'How many pages are asked for at most; what is missing then is told. 1000 where nothing is said.',
     ),
   }),
-  'The answer is one page of many. How the next is asked for is one of `next`, `cursor`, `number` and `offset`.',
+  'The response is one page of many. How the next is asked for is one of `next`, `cursor`, `number` and `offset`.',
 );
 export type PagesFile = z.infer<typeof pages>;

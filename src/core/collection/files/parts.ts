@@ -25,8 +25,8 @@ export const duration = z.string().check(
 export const timeout = described(
   z.strictObject({
     connect: described(z.optional(duration), 'Until the connection stands, TLS included. 10s where nothing is said.'),
-    'first-byte': described(z.optional(duration), 'From sending to the first byte of the answer.'),
-    idle: described(z.optional(duration), 'Between two pieces of the answer.'),
+    'first-byte': described(z.optional(duration), 'From sending to the first byte of the response.'),
+    idle: described(z.optional(duration), 'Between two pieces of the response.'),
     total: described(z.optional(duration), 'From the start to the last byte. 60s where nothing is said.'),
   }),
   'How long to wait.',
@@ -76,7 +76,7 @@ export type KeepLong = z.infer<typeof keepLong>;
 
 export const keep = described(
   z.record(z.string(), z.union([z.string(), keepLong])),
-  'Names for values of the answer, by place.',
+  'Names for values of the response, by place.',
 );
 
 export const redirects = described(
@@ -96,7 +96,7 @@ export const retry = described(
       ),
       busy: described(
         z.optional(z.record(z.string(), anyValue)),
-        'Matchers by place, all of which hold where an answer says in its body that the server is too busy.',
+        'Matchers by place, all of which hold where a response says in its body that the server is too busy.',
       ),
       wait: described(z.optional(duration), 'Before the second try, where the server does not say. 2s.'),
       growth: described(

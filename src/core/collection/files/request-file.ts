@@ -78,7 +78,7 @@ const shared = {
   expect: z.optional(expect),
   namespaces: described(
     z.optional(z.record(z.string(), z.string())),
-    'XML namespaces by the prefix that places use for them, beside those that the answer declares itself.',
+    'XML namespaces by the prefix that places use for them, beside those that the response declares itself.',
   ),
 };
 
@@ -129,7 +129,7 @@ export const requestFile = described(
           ),
         }),
       ),
-      'The list of the answer that `send` shows as a table.',
+      'The list of the response that `send` shows as a table.',
     ),
     changes: described(
       z.optional(z.boolean()),

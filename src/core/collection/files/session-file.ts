@@ -22,7 +22,7 @@ const shared = {
   ),
   refused: described(
     z.optional(expect),
-    'What an answer looks like that refuses the session with another status than 401, by place; all of it must hold.',
+    'What a response looks like that refuses the session with another status than 401, by place; all of it must hold.',
   ),
 };
 
@@ -47,11 +47,11 @@ const login = described(
     open: described(z.union([call, walk]), 'The request that opens the session, or a trail of them.'),
     token: described(
       z.optional(z.string()),
-      'The place of the token in its answer, or in the last of the trail. None where cookies do it.',
+      'The place of the token in its response, or in the last of the trail. None where cookies do it.',
     ),
     keep: described(
       z.optional(z.record(z.string(), z.string())),
-      'Names for other values of that answer, by place: for headers, supply and close.',
+      'Names for other values of that response, by place: for headers, supply and close.',
     ),
     lasts: described(
       z.optional(z.string()),

@@ -74,7 +74,7 @@ const componentSpec = z.union([
     key: described(z.optional(z.string()), 'One member of a dictionary field.'),
     bs: described(z.optional(z.boolean()), 'Each line as a byte sequence.'),
     tr: described(z.optional(z.boolean()), 'From the trailers.'),
-    req: described(z.optional(z.boolean()), 'From the request, in the signature of an answer.'),
+    req: described(z.optional(z.boolean()), 'From the request, in the signature of a response.'),
     param: described(z.optional(z.string()), 'The parameter that `@query-param` means.'),
   }),
 ]);
@@ -100,6 +100,27 @@ const labelled = {
   'name-algorithm': described(z.optional(z.boolean()), 'true adds the parameter `alg`.'),
 };
 
+const verifiedResponses = z.optional(
+  z.strictObject({
+    signed: described(
+      z.optional(z.enum(['always', 'perhaps'])),
+      'Whether a response without a signature is a failure (`always`, where nothing is said).',
+    ),
+    components: described(z.optional(z.array(componentSpec)), 'What the signature of a response must cover.'),
+    keys: described(
+      z.record(
+        z.string(),
+        z.strictObject({
+          algorithm: messageAlgorithm,
+          key: described(z.string(), 'The public key, PEM or a JSON Web Key; base64 for hmac-sha256.'),
+        }),
+      ),
+      'The keys of the vendor by `keyid`.',
+    ),
+    'older-than': described(z.optional(duration), 'A signature of this age is refused. 5m where nothing is said.'),
+  }),
+);
+
 const messageSignature = described(
   z.strictObject({
     kind: z.literal('message-signature'),
@@ -112,32 +133,8 @@ const messageSignature = described(
       z.record(z.string(), z.strictObject(labelled)),
       'Signatures by label, in the order in which they are made.',
     ),
-    answers: described(
-      z.optional(
-        z.strictObject({
-          signed: described(
-            z.optional(z.enum(['always', 'perhaps'])),
-            'Whether an answer without a signature is a failure (`always`, where nothing is said).',
-          ),
-          components: described(z.optional(z.array(componentSpec)), 'What the signature of an answer must cover.'),
-          keys: described(
-            z.record(
-              z.string(),
-              z.strictObject({
-                algorithm: messageAlgorithm,
-                key: described(z.string(), 'The public key, PEM or a JSON Web Key; base64 for hmac-sha256.'),
-              }),
-            ),
-            'The keys of the vendor by `keyid`.',
-          ),
-          'older-than': described(
-            z.optional(duration),
-            'A signature of this age is refused. 5m where nothing is said.',
-          ),
-        }),
-      ),
-      'How the vendor signs its answers: they are verified.',
-    ),
+    responses: described(verifiedResponses, 'How the vendor signs its responses: they are verified.'),
+    answers: described(verifiedResponses, 'What `responses` was called before: read until the next release.'),
   }),
   'HTTP message signatures (RFC 9421).',
 );

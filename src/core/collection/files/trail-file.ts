@@ -40,7 +40,7 @@ const table = described(
   z.strictObject({
     columns: described(
       z.record(z.string(), z.string()),
-      'What stands in each column: an expression, or a place in the last answer.',
+      'What stands in each column: an expression, or a place in the last response.',
     ),
     as: described(z.optional(z.string()), 'The name that what follows knows the table by: a list of maps.'),
     to: described(
@@ -87,7 +87,7 @@ const pollStep = described(
     session: z.optional(session),
     until: described(
       values,
-      'What is awaited, by place. Together with what the request expects; a miss, a 404 or a lost answer means "not yet".',
+      'What is awaited, by place. Together with what the request expects; a miss, a 404 or a lost response means "not yet".',
     ),
     unless: described(z.optional(values), 'What fails at once, by place, when all of it is so.'),
     pause: described(z.optional(duration), 'Between two sendings. 1s where nothing is said.'),
@@ -98,7 +98,7 @@ const pollStep = described(
     within: described(z.optional(duration), 'How long to wait for it altogether. 60s where nothing is said.'),
     keep: z.optional(keep),
   }),
-  'Sends a request until its answer is as awaited.',
+  'Sends a request until its response is as awaited.',
 );
 
 const chooseStep = described(
@@ -138,10 +138,10 @@ const compareStep = described(
     ),
     'time-ratio': described(
       z.optional(anyValue),
-      'A matcher over how many times as long the second answer took as the first: `{at-most: 3}`.',
+      'A matcher over how many times as long the second response took as the first: `{at-most: 3}`.',
     ),
   }),
-  'Fails where two answers or documents differ.',
+  'Fails where two responses or documents differ.',
 );
 
 const keepStep = described(

@@ -1,4 +1,4 @@
-/** The documented schema of an answer or a body, ready for validation. */
+/** The documented schema of a response or a body, ready for validation. */
 
 import { asJsonSchema } from '../../documentation/formats/openapi/json-schema.js';
 import type { Content, Definitions, Operation } from '../../documentation/model/model.js';
@@ -8,23 +8,23 @@ import { findOperation, sourceIndex } from './source-index.js';
 
 const made = new WeakMap<Collection, Map<string, object>>();
 
-/** The JSON Schema of an answer by its status, with its definitions beside it; undefined where none is documented. */
+/** The JSON Schema of a response by its status, with its definitions beside it; undefined where none is documented. */
 export function documentedSchema(collection: Collection, operation: Operation, status: number): object | undefined {
-  const answer = answerFor(operation, status);
-  return answer && schemaOf(collection, operation, answer.content, `answer ${answer.status}`);
+  const response = responseFor(operation, status);
+  return response && schemaOf(collection, operation, response.content, `response ${response.status}`);
 }
 
-/** Those of answers that are no refusals. @throws Problem operation-not-found, document-unreadable */
+/** Those of responses that are no refusals. @throws Problem operation-not-found, document-unreadable */
 export const documentedSuccesses = (collection: Collection, operation: string): readonly object[] => {
   const found = findOperation(collection, operation);
-  return found.answers
+  return found.responses
     .filter(({ status }) => /^2|^default$/i.test(status))
-    .flatMap(({ status, content }) => schemaOf(collection, found, content, `answer ${status}`) ?? []);
+    .flatMap(({ status, content }) => schemaOf(collection, found, content, `response ${status}`) ?? []);
 };
 
 /** By its status, else by its class, else the default. */
-export function answerFor({ answers }: Operation, status: number): Operation['answers'][number] | undefined {
-  const named = new Map(answers.map((answer) => [answer.status.toUpperCase(), answer]));
+export function responseFor({ responses }: Operation, status: number): Operation['responses'][number] | undefined {
+  const named = new Map(responses.map((response) => [response.status.toUpperCase(), response]));
   return named.get(String(status)) ?? named.get(`${Math.floor(status / 100)}XX`) ?? named.get('DEFAULT');
 }
 

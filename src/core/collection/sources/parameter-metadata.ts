@@ -10,7 +10,7 @@ import { Problem } from '../../problem/problem.js';
 import { writeAtomically } from '../../storage/atomic-write.js';
 import { pathInside, placeInside } from '../../storage/inside.js';
 import type { Shelf } from './shelf.js';
-import { answersPath } from './snapshot.js';
+import { parameterMetadataPath } from './snapshot.js';
 
 const said = z.strictObject({
   /** The request that asked. */
@@ -21,18 +21,18 @@ const said = z.strictObject({
   fields: z.optional(z.array(z.string())),
   operators: z.optional(z.array(z.string())),
 });
-const answersFile = z.record(z.string(), said);
+const parameterMetadataFile = z.record(z.string(), said);
 
 export type Said = z.infer<typeof said>;
 /** By `OPERATION.PARAMETER`. */
-export type Answers = Readonly<Record<string, Said>>;
+export type ParameterMetadata = Readonly<Record<string, Said>>;
 
 /** Empty where nothing was asked yet. @throws Problem file-shape */
-export function readAnswers({ root }: Shelf, source: string): Answers {
-  const file = answersPath(source);
+export function readParameterMetadata({ root }: Shelf, source: string): ParameterMetadata {
+  const file = parameterMetadataPath(source);
   if (!existsSync(join(root, file))) return {};
   try {
-    return answersFile.parse(JSON.parse(readFileSync(pathInside(root, file), 'utf8')));
+    return parameterMetadataFile.parse(JSON.parse(readFileSync(pathInside(root, file), 'utf8')));
   } catch (error) {
     if (error instanceof Problem) throw error;
     throw new Problem('file-shape', {
@@ -43,14 +43,18 @@ export function readAnswers({ root }: Shelf, source: string): Answers {
   }
 }
 
-export async function writeAnswers({ root }: Shelf, source: string, answers: Answers): Promise<void> {
-  await writeAtomically(placeInside(root, answersPath(source)), `${JSON.stringify(answers, null, 2)}\n`);
+export async function writeParameterMetadata(
+  { root }: Shelf,
+  source: string,
+  metadata: ParameterMetadata,
+): Promise<void> {
+  await writeAtomically(placeInside(root, parameterMetadataPath(source)), `${JSON.stringify(metadata, null, 2)}\n`);
 }
 
 /** An operation with what was asked about its parameters. */
-export function withAnswers(operation: Operation, answers: Answers): Operation {
+export function withParameterMetadata(operation: Operation, metadata: ParameterMetadata): Operation {
   const parameters = operation.parameters.map((one): Parameter => {
-    const own = answers[`${operation.id}.${one.name}`];
+    const own = metadata[`${operation.id}.${one.name}`];
     if (!own) return one;
     const { values, fields = [], operators = [], from, asked } = own;
     return {

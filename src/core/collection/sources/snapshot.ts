@@ -11,7 +11,7 @@ export function snapshotFiles(shelf: Shelf, name: string, { file, parts }: Sourc
 }
 
 /** What the API itself said, beside the snapshot. */
-export const answersPath = (source: string): string => `docs/${source}.asked.json`;
+export const parameterMetadataPath = (source: string): string => `docs/${source}.asked.json`;
 
 export const overlayFile = (name: string): string => `docs/${name}.overlay.yaml`;
 

@@ -15,7 +15,7 @@ import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import { pathInside } from '../../storage/inside.js';
 import { entryOf, type Shelf, type SourceEntry } from './shelf.js';
-import { answersPath, indexFolder, snapshotFiles, stamped } from './snapshot.js';
+import { indexFolder, parameterMetadataPath, snapshotFiles, stamped } from './snapshot.js';
 
 const opened = new WeakMap<Shelf, Map<string, DocumentationIndex>>();
 
@@ -49,7 +49,9 @@ export async function openSource(shelf: Shelf, name: string): Promise<Documentat
   if (known) return known;
   const facts = await freshFacts(shelf, name);
   const bare = facts ? await openIndex(indexFolder(shelf, name), name, facts) : await remade(shelf, name);
-  const index = existsSync(join(shelf.root, answersPath(name))) ? await answered(bare, shelf, name) : bare;
+  const index = existsSync(join(shelf.root, parameterMetadataPath(name)))
+    ? await withMetadata(bare, shelf, name)
+    : bare;
   cache.set(name, index);
   return index;
 }
@@ -71,14 +73,14 @@ async function freshFacts(shelf: Shelf, name: string): Promise<IndexFacts | unde
 }
 
 /** An index whose operations have what was asked about their parameters. */
-async function answered(index: DocumentationIndex, shelf: Shelf, name: string): Promise<DocumentationIndex> {
-  const { readAnswers, withAnswers } = await import('./parameter-metadata.js');
-  const answers = readAnswers(shelf, name);
+async function withMetadata(index: DocumentationIndex, shelf: Shelf, name: string): Promise<DocumentationIndex> {
+  const { readParameterMetadata, withParameterMetadata } = await import('./parameter-metadata.js');
+  const metadata = readParameterMetadata(shelf, name);
   return {
     ...index,
     operation(id, depth) {
       const operation = index.operation(id, depth);
-      return operation && withAnswers(operation, answers);
+      return operation && withParameterMetadata(operation, metadata);
     },
   };
 }

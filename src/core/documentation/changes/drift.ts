@@ -12,12 +12,12 @@ export type DriftKind =
   | 'changed';
 
 export interface FieldDrift {
-  /** `query quay`, `body cargo.kind`, `answer 200 items.code`. */
+  /** `query quay`, `body cargo.kind`, `response 200 items.code`. */
   readonly at: string;
   readonly kind: DriftKind;
   /** `string, was integer`. */
   readonly what: string;
-  /** A request that was right before may be wrong now, or an answer lack what was there. */
+  /** A request that was right before may be wrong now, or a response lack what was there. */
   readonly breaks: boolean;
 }
 
@@ -53,7 +53,7 @@ function callDrift(before: Operation, after: Operation): FieldDrift[] {
   };
   was('call', `${before.method} ${before.path}`, `${after.method} ${after.path}`, true);
   was('action', before.soap?.action ?? '', after.soap?.action ?? '', true);
-  was('answer', before.graphql?.returns ?? '', after.graphql?.returns ?? '', false);
+  was('response', before.graphql?.returns ?? '', after.graphql?.returns ?? '', false);
   was('body', before.body?.type ?? 'no body', after.body?.type ?? 'no body', true);
   if (!before.deprecated && after.deprecated)
     found.push({ at: 'operation', kind: 'changed', what: 'deprecated now', breaks: false });
@@ -65,26 +65,26 @@ function callDrift(before: Operation, after: Operation): FieldDrift[] {
 
 interface Placed {
   readonly field: Field;
-  /** Of an answer: what is missing there breaks who reads it. */
-  readonly answer: boolean;
+  /** Of a response: what is missing there breaks who reads it. */
+  readonly response: boolean;
 }
 
 function fieldDrift(before: Operation, after: Operation): FieldDrift[] {
   const old = placed(before);
   const fresh = placed(after);
   const found: FieldDrift[] = [];
-  for (const [at, { field, answer }] of fresh) {
+  for (const [at, { field, response }] of fresh) {
     const known = old.get(at)?.field;
-    if (known) found.push(...oneDrift(at, known, field, answer));
+    if (known) found.push(...oneDrift(at, known, field, response));
     // What stands inside something new is new with it, and goes with what is gone.
     else if (holderOf(at, fresh, old)) {
-      const needed = field.required && !answer;
+      const needed = field.required && !response;
       found.push({ at, kind: 'added', what: `${field.type}${needed ? ', required' : ''}`, breaks: needed });
     }
   }
-  for (const [at, { field, answer }] of old) {
+  for (const [at, { field, response }] of old) {
     if (!fresh.has(at) && holderOf(at, old, fresh))
-      found.push({ at, kind: 'removed', what: field.type, breaks: answer || field.required });
+      found.push({ at, kind: 'removed', what: field.type, breaks: response || field.required });
   }
   return found;
 }
@@ -95,11 +95,11 @@ function holderOf(at: string, own: ReadonlyMap<string, Placed>, others: Readonly
   return !own.has(holder) || others.has(holder);
 }
 
-function oneDrift(at: string, before: Field, after: Field, answer: boolean): FieldDrift[] {
+function oneDrift(at: string, before: Field, after: Field, response: boolean): FieldDrift[] {
   const found: FieldDrift[] = [];
   if (before.type !== after.type)
     found.push({ at, kind: 'changed', what: `${after.type}, was ${before.type}`, breaks: true });
-  if (!answer && before.required !== after.required) {
+  if (!response && before.required !== after.required) {
     found.push({
       at,
       kind: after.required ? 'newly required' : 'no longer required',
@@ -107,7 +107,7 @@ function oneDrift(at: string, before: Field, after: Field, answer: boolean): Fie
       breaks: after.required,
     });
   }
-  found.push(...allowedDrift(at, before, after, answer), ...limitDrift(at, before, after, answer));
+  found.push(...allowedDrift(at, before, after, response), ...limitDrift(at, before, after, response));
   const [was, is] = [before.default, after.default].map((one) => (one === undefined ? 'none' : textOf(one)));
   if (was !== is) found.push({ at, kind: 'changed', what: `default ${is}, was ${was}`, breaks: false });
   return found;
@@ -117,23 +117,23 @@ function allowedDrift(
   at: string,
   { allowed: before }: Field,
   { allowed: after }: Field,
-  answer: boolean,
+  response: boolean,
 ): FieldDrift[] {
   if (!before && !after) return [];
   if (!before || !after) {
     const narrowed = after !== undefined;
     const what = narrowed ? `only ${after.map(textOf).join(', ')} now` : 'any value now';
-    return [{ at, kind: narrowed ? 'narrowed' : 'widened', what, breaks: narrowed !== answer }];
+    return [{ at, kind: narrowed ? 'narrowed' : 'widened', what, breaks: narrowed !== response }];
   }
   const [old, fresh] = [new Set(before.map(textOf)), new Set(after.map(textOf))];
   const lost = [...old].filter((one) => !fresh.has(one));
   const won = [...fresh].filter((one) => !old.has(one));
   return [
     ...(lost.length > 0
-      ? [{ at, kind: 'narrowed' as const, what: `no longer ${lost.join(', ')}`, breaks: !answer }]
+      ? [{ at, kind: 'narrowed' as const, what: `no longer ${lost.join(', ')}`, breaks: !response }]
       : []),
     // A reader may not know what to do with a value that is new.
-    ...(won.length > 0 ? [{ at, kind: 'widened' as const, what: `also ${won.join(', ')}`, breaks: answer }] : []),
+    ...(won.length > 0 ? [{ at, kind: 'widened' as const, what: `also ${won.join(', ')}`, breaks: response }] : []),
   ];
 }
 
@@ -145,7 +145,7 @@ function limitDrift(
   at: string,
   { limits: before = {} }: Field,
   { limits: after = {} }: Field,
-  answer: boolean,
+  response: boolean,
 ): FieldDrift[] {
   const names = [...new Set([...Object.keys(before), ...Object.keys(after)])] as (keyof typeof before)[];
   return names.flatMap((name): FieldDrift[] => {
@@ -158,23 +158,24 @@ function limitDrift(
           (upper.has(name) && Number(is) < Number(was)) ||
           (!lower.has(name) && !upper.has(name))));
     const what = `${name} ${is ?? 'any'}, was ${was ?? 'any'}`;
-    return [{ at, kind: tighter ? 'narrowed' : 'widened', what, breaks: tighter && !answer }];
+    return [{ at, kind: tighter ? 'narrowed' : 'widened', what, breaks: tighter && !response }];
   });
 }
 
 /** Every field by where it stands. */
-function placed({ parameters, body, answers }: Operation): Map<string, Placed> {
+function placed({ parameters, body, responses }: Operation): Map<string, Placed> {
   const found = new Map<string, Placed>();
-  const add = (fields: readonly Field[], before: string, answer: boolean): void => {
+  const add = (fields: readonly Field[], before: string, response: boolean): void => {
     for (const field of fields) {
-      found.set(`${before}${field.name}`, { field, answer });
-      add(field.fields ?? [], `${before}${field.name}.`, answer);
-      for (const shape of field.alternatives ?? []) add(shape.fields, `${before}${field.name}(${shape.name}).`, answer);
+      found.set(`${before}${field.name}`, { field, response });
+      add(field.fields ?? [], `${before}${field.name}.`, response);
+      for (const shape of field.alternatives ?? [])
+        add(shape.fields, `${before}${field.name}(${shape.name}).`, response);
     }
   };
   for (const parameter of parameters) add([parameter], `${parameter.in} `, false);
   if (body) add(body.fields, 'body ', false);
   for (const shape of body?.alternatives ?? []) add(shape.fields, `body(${shape.name}) `, false);
-  for (const { status, content } of answers) add(content?.fields ?? [], `answer ${status} `, true);
+  for (const { status, content } of responses) add(content?.fields ?? [], `response ${status} `, true);
   return found;
 }

@@ -18,8 +18,8 @@ export interface Mismatch {
 export interface MismatchSettings {
   /** A value that is not known yet, such as `${name}`: only its presence counts. */
   readonly unknown?: (value: unknown) => boolean;
-  /** Of an answer: read-only fields belong there, and what is missing is told too. */
-  readonly answer?: boolean;
+  /** Of a response: read-only fields belong there, and what is missing is told too. */
+  readonly response?: boolean;
 }
 
 const most = 50;
@@ -54,13 +54,13 @@ function inObject(
     if (!field) {
       const near = nearest(key, [...known.keys()]);
       add(found, here, `is not documented${near === undefined ? '' : `; documented is ${near}`}`);
-    } else if (field.readOnly && !settings.answer)
+    } else if (field.readOnly && !settings.response)
       add(found, here, 'is set by the vendor (read-only), and the request sends it');
     else ofField(inner, field, here, settings, found);
   }
   for (const field of fields) {
     if (!field.required || field.name in value) continue;
-    if (settings.answer ? field.writeOnly : field.readOnly) continue;
+    if (settings.response ? field.writeOnly : field.readOnly) continue;
     add(found, [...path, field.name], 'is documented as required, and missing');
   }
 }

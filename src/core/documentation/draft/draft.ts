@@ -14,7 +14,7 @@ export interface DraftSettings {
   readonly definitions: Definitions;
   /** What supplies the values of parameters and fields, by their names. */
   readonly suppliers?: ReadonlyMap<string, Supplier> | undefined;
-  /** Of the answer of a GraphQL call. */
+  /** Of the response of a GraphQL call. */
   readonly selection?: Partial<SelectionSettings> | undefined;
   /** From the request file to the JSON Schema that editors understand. */
   readonly schema: string;
@@ -88,8 +88,8 @@ function httpLines(operation: Operation, inputs: Inputs): CallLines {
   const query = at('query').flatMap((parameter) => parameterLines(parameter, inputs));
   const headers = at('header').flatMap((parameter) => parameterLines(parameter, inputs));
   const body = bodyLines(operation, inputs);
-  const answer = operation.answers.find(({ status }) => /^2/.test(status));
-  const accept = answer?.content?.type;
+  const response = operation.responses.find(({ status }) => /^2/.test(status));
+  const accept = response?.content?.type;
 
   return {
     address: [
@@ -98,7 +98,7 @@ function httpLines(operation: Operation, inputs: Inputs): CallLines {
       block('query', query),
       block('headers', [...(accept ? [active(`Accept: ${scalar(accept)}`)] : []), ...headers]),
     ],
-    body: [body, block('expect', expectations(answer)), block('keep', keeps(answer))],
+    body: [body, block('expect', expectations(response)), block('keep', keeps(response))],
   };
 }
 
@@ -126,26 +126,26 @@ function sessionLines(
     : [active(`session: ${scalar(session)}   # the documentation wants ${wanted}`)];
 }
 
-function expectations(answer: Operation['answers'][number] | undefined): Line[] {
-  if (!answer) return [];
-  const lines = [active(`status: ${/^\d+$/.test(answer.status) ? answer.status : answer.status.toLowerCase()}`)];
-  if (answer.content) lines.push(active(`header.content-type: {starts-with: ${scalar(answer.content.type)}}`));
-  if (answer.content?.schema !== undefined && /[/+]json\b/.test(answer.content.type))
+function expectations(response: Operation['responses'][number] | undefined): Line[] {
+  if (!response) return [];
+  const lines = [active(`status: ${/^\d+$/.test(response.status) ? response.status : response.status.toLowerCase()}`)];
+  if (response.content) lines.push(active(`header.content-type: {starts-with: ${scalar(response.content.type)}}`));
+  if (response.content?.schema !== undefined && /[/+]json\b/.test(response.content.type))
     lines.push(active('$: {schema: documented}'));
   return lines;
 }
 
 /** What the server sets is what the next request usually needs. */
-function keeps(answer: Operation['answers'][number] | undefined): Line[] {
-  const array = JSON.stringify(answer?.content?.schema ?? null).startsWith('{"type":"array"');
-  const own = (answer?.content?.fields ?? [])
+function keeps(response: Operation['responses'][number] | undefined): Line[] {
+  const array = JSON.stringify(response?.content?.schema ?? null).startsWith('{"type":"array"');
+  const own = (response?.content?.fields ?? [])
     .filter((field) => field.readOnly || /^id$|Id$|_id$/.test(field.name))
     .slice(0, 3);
-  const xml = /[/+]xml\b/.test(answer?.content?.type ?? '');
+  const xml = /[/+]xml\b/.test(response?.content?.type ?? '');
   const place = ({ name, xml: written }: Field): string =>
     xml ? `${written?.attribute ? '//@' : '//'}${written?.name ?? name}` : `$.${name}`;
   const lines = array ? [] : own.map((field) => ({ active: false, text: `${inputName(field.name)}: ${place(field)}` }));
-  if (answer?.headers.some((header) => header.name.toLowerCase() === 'location'))
+  if (response?.headers.some((header) => header.name.toLowerCase() === 'location'))
     lines.push({ active: false, text: 'address: header.location' });
   return lines;
 }

@@ -37,7 +37,7 @@ export function soapLines(
         active(`url: \${origin}${path}`),
         ...(changes ? [] : [active('changes: false                      # by its name a call that only reads')]),
       ],
-      // The type of an answer is that of its version (SOAP 1.1, section 6; RFC 3902).
+      // The type of a response is that of its version (SOAP 1.1, section 6; RFC 3902).
       block('headers', [active(`Accept: ${version === '1.2' ? 'application/soap+xml' : 'text/xml'}`)]),
     ],
     body: [

@@ -1,5 +1,5 @@
 /**
- * Links between operations: for a parameter that is an identifier, the operations whose answers supply it.
+ * Links between operations: for a parameter that is an identifier, the operations whose responses supply it.
  * What the documentation says comes first; the rest is inferred from names, and marked as a guess.
  */
 import type { DocumentationIndex, ListedOperation } from '../index/index-file.js';
@@ -10,7 +10,7 @@ export interface Link {
   readonly name: string;
   /** The operation that supplies it. */
   readonly operation: string;
-  /** A JSONPath into its answer. */
+  /** A JSONPath into its response. */
   readonly place: string;
   readonly guess: boolean;
 }
@@ -28,7 +28,7 @@ export function linksOf(operation: Operation, index: DocumentationIndex): readon
   return [...stated, ...wanted.flatMap((one) => guessed(one, operation, index) ?? [])];
 }
 
-/** Links of the documentation point from the answer. */
+/** Links of the documentation point from the response. */
 function statedLinks(id: string, index: DocumentationIndex): Link[] {
   return [...index.feeding(id)].flatMap((one) =>
     (index.entry(one.id)?.links ?? [])
@@ -106,11 +106,11 @@ const lastWord = ({ path }: ListedOperation): string =>
     .filter((part) => part !== '' && !part.startsWith('{'))
     .at(-1) ?? '';
 
-/** Where items of the answer have the identifier: by its own name, as the key of the thing, or as any key. */
+/** Where items of the response have the identifier: by its own name, as the key of the thing, or as any key. */
 function placeIn(operation: Operation | undefined, name: string, thing: string): string | undefined {
-  const answer = operation?.answers.find(({ status }) => status.startsWith('2'));
-  if (!operation || !answer?.content) return undefined;
-  const { fields, example } = answer.content;
+  const response = operation?.responses.find(({ status }) => status.startsWith('2'));
+  if (!operation || !response?.content) return undefined;
+  const { fields, example } = response.content;
   const inner = thing + name.slice(thing.length);
   const names = [name, inner, `${thing}Id`, `${thing}Code`, ...keyNames];
   const root = operation.graphql ? `$.data.${operation.graphql.field}` : Array.isArray(example) ? '$[*]' : '$';

@@ -25,7 +25,7 @@ export const describeEntry = ({ own }: OperationEntry, source: string): Operatio
 export const noType = (name: string): TypeDescription => ({ name, kind: 'any', fields: [] });
 
 export function searchableEntry({ own }: OperationEntry): Searchable {
-  const { description = '', parameters, body, answers } = own as unknown as Operation;
+  const { description = '', parameters, body, responses } = own as unknown as Operation;
   const fields: string[] = [];
   const texts = [description];
   const add = (list: readonly Field[], above: string): void => {
@@ -37,6 +37,6 @@ export function searchableEntry({ own }: OperationEntry): Searchable {
   };
   add(parameters, '');
   add(body?.fields ?? [], '');
-  for (const { content } of answers) add(content?.fields ?? [], '');
+  for (const { content } of responses) add(content?.fields ?? [], '');
   return { fields, description: texts.join(' ') };
 }

@@ -21,7 +21,7 @@ import { shallowOperation } from '../model/shallow.js';
 import { cellOf, fromBytes, TextLines, toBytes } from '../reading/text-lines.js';
 
 /** Raised when what the index holds changes, so that an older one is made anew. */
-export const indexVersion = 5;
+export const indexVersion = 6;
 
 /** A file of the snapshot; size and time say whether it has to be looked at again. */
 export interface StampedFile {
@@ -58,7 +58,7 @@ export interface ListedOperation {
   readonly group: string;
   readonly summary: string;
   readonly deprecated: boolean;
-  /** Ids of the operations that its answer feeds, as the documentation says. */
+  /** Ids of the operations that its response feeds, as the documentation says. */
   readonly feeds: readonly string[];
 }
 
@@ -71,7 +71,7 @@ export interface SourceLists {
   listedAt(line: number): ListedOperation;
   /** Those whose line in the list has a word, in any case. */
   listedWith(word: string): Iterable<ListedOperation>;
-  /** Those whose answers feed an operation, as the documentation says. */
+  /** Those whose responses feed an operation, as the documentation says. */
   feeding(id: string): Iterable<ListedOperation>;
   /** What a search scans of each operation, and of what they share. */
   searched(): { readonly operations: TextLines; readonly shared: TextLines };

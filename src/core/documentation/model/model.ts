@@ -16,7 +16,7 @@ export interface Limits {
   readonly 'no-item-twice'?: boolean;
 }
 
-/** A parameter or a field of a body or answer. */
+/** A parameter or a field of a body or response. */
 export interface Field {
   readonly name: string;
   /** `string`, `integer`, `array of string`, `object of number` by names of any kind, `string (date-time)`, `string or null`. */
@@ -115,7 +115,7 @@ export interface Body extends Content {
   readonly otherTypes: readonly string[];
 }
 
-export interface Answer {
+export interface DocumentedResponse {
   /** `201`, `4XX` or `default`. */
   readonly status: string;
   readonly description?: string;
@@ -172,7 +172,7 @@ export interface OperationEntry {
   /** The path; the field; service and operation. */
   readonly path: string;
   readonly deprecated?: true;
-  /** Where its answer feeds others, as the documentation says. */
+  /** Where its response feeds others, as the documentation says. */
   readonly links?: readonly DocumentedLink[];
   readonly own: Value;
 }
@@ -199,22 +199,22 @@ export interface Operation {
   readonly callbacks?: readonly string[];
   /** Vendor extensions (`x-…`), as they stand. */
   readonly extensions?: Readonly<Record<string, Value>>;
-  /** Where the answer of this operation feeds others, as the documentation says. */
+  /** Where the response of this operation feeds others, as the documentation says. */
   readonly links?: readonly DocumentedLink[];
   /** Whether a call changes something at the vendor. */
   readonly changes: boolean;
   readonly parameters: readonly Parameter[];
   readonly body?: Body;
-  readonly answers: readonly Answer[];
+  readonly responses: readonly DocumentedResponse[];
   /** Any one of these is enough; empty where none is wanted. */
   readonly security: readonly SecurityNeed[];
 }
 
-/** A value of an answer that is a parameter of another operation. */
+/** A value of a response that is a parameter of another operation. */
 export interface DocumentedLink {
   readonly operation: string;
   readonly parameter: string;
-  /** The place in the answer. */
+  /** The place in the response. */
   readonly from: string;
 }
 

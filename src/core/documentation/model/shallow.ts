@@ -3,13 +3,15 @@ import type { Content, Field, Operation } from './model.js';
 
 /** @param depth levels of fields within fields that stay */
 export function shallowOperation(operation: Operation, depth: number): Operation {
-  const { parameters, body, answers } = operation;
+  const { parameters, body, responses } = operation;
   const content = <T extends Content>(given: T): T => ({ ...given, ...shallow(given, depth) });
   return {
     ...operation,
     parameters: parameters.map((one) => ({ ...one, ...shallowField(one, depth) })),
     ...(body && { body: content(body) }),
-    answers: answers.map((answer) => (answer.content ? { ...answer, content: content(answer.content) } : answer)),
+    responses: responses.map((response) =>
+      response.content ? { ...response, content: content(response.content) } : response,
+    ),
   };
 }
 

@@ -1,5 +1,5 @@
-/** A request about to leave, and an answer that came, held against the documented operation. */
-import { answerFor } from '../../collection/sources/documented-schema.js';
+/** A request about to leave, and a response that came, held against the documented operation. */
+import { responseFor } from '../../collection/sources/documented-schema.js';
 import { type Mismatch, mismatches, textMismatch } from '../../documentation/changes/mismatch.js';
 import type { Content, Operation } from '../../documentation/model/model.js';
 import { separatorOf } from '../../documentation/model/parameter-style.js';
@@ -90,17 +90,17 @@ function bodyMismatches(
   return documented && /[/+]json\b/.test(documented.type) ? contentMismatches(value, documented, false) : [];
 }
 
-function contentMismatches(value: unknown, { fields, alternatives }: Content, answer: boolean): readonly Mismatch[] {
-  if (!alternatives) return mismatches(value, fields, { answer });
-  const tried = alternatives.map((one) => mismatches(value, one.fields, { answer }));
+function contentMismatches(value: unknown, { fields, alternatives }: Content, response: boolean): readonly Mismatch[] {
+  if (!alternatives) return mismatches(value, fields, { response });
+  const tried = alternatives.map((one) => mismatches(value, one.fields, { response }));
   return tried.sort((a, b) => a.length - b.length)[0] ?? [];
 }
 
-/** What the documentation does not know of an answer: its status, its fields. */
-export function answerMismatches(received: Received, operation: Operation): readonly Mismatch[] {
-  const documented = answerFor(operation, received.status);
+/** What the documentation does not know of a response: its status, its fields. */
+export function responseMismatches(received: Received, operation: Operation): readonly Mismatch[] {
+  const documented = responseFor(operation, received.status);
   if (!documented) {
-    const known = operation.answers.map(({ status }) => status).join(', ');
+    const known = operation.responses.map(({ status }) => status).join(', ');
     return [{ at: 'status', path: [], what: `is ${received.status}, documented are ${known === '' ? 'none' : known}` }];
   }
   if (!documented.content || !received.claimsJson || received.size === 0) return [];

@@ -17,7 +17,7 @@ interface Named {
   readonly markup: boolean;
 }
 
-/** A vendor sends few different types, and a run asks for them at every answer. */
+/** A vendor sends few different types, and a run asks for them at every response. */
 const named = new Map<string, Named>();
 
 function namedBy(contentType: string): Named {

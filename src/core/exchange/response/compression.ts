@@ -1,4 +1,4 @@
-/** Content codings (RFC 9110 section 8.4.1), with a limit against answers that swell without end. */
+/** Content codings (RFC 9110 section 8.4.1), with a limit against responses that swell without end. */
 import { once } from 'node:events';
 import { type Transform, Writable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -55,7 +55,7 @@ function codingNamed(name: string): Coding {
   return coding;
 }
 
-/** @param header the value of Content-Encoding @throws Problem answer-encoding, answer-too-large */
+/** @param header the value of Content-Encoding @throws Problem response-encoding, response-too-large */
 export async function decompressed(body: Uint8Array, header: string, largest: number): Promise<Buffer> {
   let out = Buffer.from(body.buffer, body.byteOffset, body.length);
   for (const name of namesIn(header)) {
@@ -68,7 +68,7 @@ export async function decompressed(body: Uint8Array, header: string, largest: nu
   return out;
 }
 
-/** Streams that undo the codings one after another. @param first the beginning of the body @throws Problem answer-encoding */
+/** Streams that undo the codings one after another. @param first the beginning of the body @throws Problem response-encoding */
 function decompressors(first: Uint8Array, header: string): readonly Transform[] {
   return namesIn(header).map((name, index) => {
     try {
@@ -84,12 +84,12 @@ function decompressors(first: Uint8Array, header: string): readonly Transform[] 
 function undecodable(coding: string, error: NodeJS.ErrnoException): Problem {
   const large = error.code === 'ERR_BUFFER_TOO_LARGE';
   return new Problem(
-    large ? 'answer-too-large' : 'answer-encoding',
+    large ? 'response-too-large' : 'response-encoding',
     {
       what: large
-        ? 'the decompressed answer is larger than what is read'
-        : `the answer says ${coding}, but cannot be decompressed`,
-      where: 'decompressing the answer',
+        ? 'the decompressed response is larger than what is read'
+        : `the response says ${coding}, but cannot be decompressed`,
+      where: 'decompressing the response',
       cause: error.message,
       remedy: 'headers: {Accept-Encoding: identity} asks for the plain body',
     },
@@ -99,7 +99,7 @@ function undecodable(coding: string, error: NodeJS.ErrnoException): Problem {
 
 /** Undoes content codings as pieces come. */
 export interface Decoding {
-  /** A promise where it has to wait; rejects with a Problem answer-encoding, or with what `take` threw. */
+  /** A promise where it has to wait; rejects with a Problem response-encoding, or with what `take` threw. */
   write(piece: Uint8Array): Promise<void> | undefined;
   /** Settles when all of it was taken. */
   end(): Promise<void>;

@@ -6,7 +6,7 @@ let lastText = '';
 let lastLines: HeaderLines = [];
 
 /**
- * The pieces are most often parts of one that came from the socket, which is made text at once; and a vendor's answers
+ * The pieces are most often parts of one that came from the socket, which is made text at once; and a vendor's responses
  * within one second often have the very same lines.
  */
 export function linesIn(raw: readonly (Buffer | string)[]): HeaderLines {

@@ -1,4 +1,4 @@
-/** The addresses in an answer: of its headers (RFC 8288), of members that are called links, and of data that looks like one. */
+/** The addresses in a response: of its headers (RFC 8288), of members that are called links, and of data that looks like one. */
 
 import { linksIn } from '../../place/link-header.js';
 import type { Observed } from '../../place/observed.js';
@@ -23,7 +23,7 @@ const called =
 /** What is an address by its shape: absolute, or a path from the root of more than one letter. */
 const shaped = /^https?:\/\/\S+$|^\/(?:[\w.~%@:+,;=-]+\/?)+(?:\?\S*)?$/i;
 
-/** Each address once, in the order in which they stand; the answer's own is left out. */
+/** Each address once, in the order in which they stand; the response's own is left out. */
 export function linksOf(
   observed: Pick<Observed, 'headers' | 'finalUrl' | 'text'>,
   json: Value | undefined,

@@ -73,7 +73,7 @@ export class Overflow {
 }
 
 export const tooLarge = (cause: string): Problem =>
-  new Problem('answer-too-large', {
+  new Problem('response-too-large', {
     what: 'the response is too large',
     where: 'receiving the response',
     cause,

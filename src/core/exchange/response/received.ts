@@ -39,7 +39,7 @@ export interface ReceivedParts {
   /** Bytes of the body as they came. */
   readonly wireSize: number;
   readonly phases: Phases;
-  /** Of the request that this answers, behind all redirects. */
+  /** Of the request that led to this, behind all redirects. */
   readonly finalMethod?: string;
   readonly finalUrl: string;
   /** Why a redirect was not followed; empty where the request does not want it. */
@@ -51,7 +51,7 @@ export interface ReceivedParts {
   readonly tls: TlsFacts | undefined;
   /** Header lines behind the body (RFC 9110 section 6.5). */
   readonly trailers: readonly (readonly [name: string, value: string])[];
-  /** Answers on the way (RFC 9110 section 15.2), such as 103 Early Hints. */
+  /** Responses on the way (RFC 9110 section 15.2), such as 103 Early Hints. */
   readonly hints: readonly { readonly status: number; readonly headers: ReceivedParts['headers'] }[];
 }
 
@@ -102,7 +102,7 @@ export class Received implements Observed {
     return this.mediaRead;
   }
 
-  /** @throws Problem answer-too-large: only its beginning is here */
+  /** @throws Problem response-too-large: only its beginning is here */
   get text(): string {
     const { spooled } = this.parts;
     if (spooled)
@@ -155,7 +155,7 @@ interface Media {
   readonly textual: boolean | undefined;
 }
 
-/** A vendor sends few different types, and a run asks for them at every answer. */
+/** A vendor sends few different types, and a run asks for them at every response. */
 const mediaTypes = new Map<string, Media>();
 
 function mediaOf(contentType: string): Media {
@@ -201,14 +201,14 @@ function linesUnnamed(text: string): Value | undefined {
 function notJson(received: Received, error: Error): Problem {
   const start = received.text.slice(0, 80);
   const type = headerValue(received.headers, 'content-type');
-  return new Problem('answer-not-json', {
+  return new Problem('response-not-json', {
     what:
       received.size === 0
-        ? 'the answer is empty, and JSON was wanted'
+        ? 'the response is empty, and JSON was wanted'
         : received.claimsJson
-          ? `the answer says ${type}, but is not JSON`
-          : 'the answer is not JSON',
-    where: 'reading the answer',
+          ? `the response says ${type}, but is not JSON`
+          : 'the response is not JSON',
+    where: 'reading the response',
     cause:
       received.size === 0
         ? undefined

@@ -1,4 +1,4 @@
-/** What takes the body of an answer as it comes. */
+/** What takes the body of a response as it comes. */
 export interface Sink {
   /**
    * Told once, before the first piece.

@@ -14,7 +14,7 @@ import type { Outcome } from './outcome.js';
 import { Ended, explainTrouble, isLengthMismatch, type Progress } from './trouble.js';
 import { type Interruptible, type UnderWay, underWayOf } from './under-way.js';
 
-/** Beyond this an answer is not read where there is no file for it. */
+/** Beyond this a response is not read where there is no file for it. */
 const largest = 256e6;
 
 /** Never rejects for what a network or a server does. */
@@ -35,7 +35,7 @@ const empty = Buffer.alloc(0);
 /** Bytes that are decoded at a time. */
 const piece = 1 << 16;
 
-/** Most answers have neither trailers nor hints: they share one empty list. */
+/** Most responses have neither trailers nor hints: they share one empty list. */
 const none: readonly never[] = [];
 
 /** The handler of the library's dispatcher: a class, since a run makes one for every request. */
@@ -121,7 +121,7 @@ class Exchange implements Interruptible, Limited {
 
   onHeaders(code: number, raw: Buffer[], resume: () => void, reason: string): boolean {
     const headers = linesIn(raw);
-    // 1xx are hints on the way; the answer follows.
+    // 1xx are hints on the way; the response follows.
     if (code < 200) {
       this.hints.push({ status: code, headers });
       return true;
@@ -260,7 +260,7 @@ class Exchange implements Interruptible, Limited {
 
   /** What swells beyond what is held in memory goes to a file; what cannot be decoded stays as it came. */
   private undecoded(parts: ReceivedParts, encoding: string, problem: Problem): void {
-    if (problem.code !== 'answer-too-large' || !this.openSpool) {
+    if (problem.code !== 'response-too-large' || !this.openSpool) {
       this.resolve({ received: new Received(parts), trouble: problem });
       return;
     }
@@ -330,7 +330,7 @@ class Exchange implements Interruptible, Limited {
       connection: this.wire.connection,
       proxy: this.origin.proxy,
       connected: this.abort !== undefined,
-      answered: this.status > 0,
+      responded: this.status > 0,
       received: this.size,
       announced: announced === undefined ? undefined : Number(announced),
     };
@@ -340,8 +340,8 @@ class Exchange implements Interruptible, Limited {
 const concluded = (one: Exchange): void => one.conclude(undefined);
 
 /**
- * The library takes a connection for free one turn of the event loop after its answer. What the answer leads to waits for
- * that: it would open another connection otherwise. And answers that came together are worked on together, in less time
+ * The library takes a connection for free one turn of the event loop after its response. What the response leads to waits for
+ * that: it would open another connection otherwise. And responses that came together are worked on together, in less time
  * than one by one.
  */
 function afterwards(one: Exchange): void {

@@ -22,7 +22,7 @@ export interface Carrying {
   /** The cookies of the jar that belong there. */
   cookies(url: URL): HeaderLine | undefined;
   /** Told of each response, for its cookies; a promise where it has to wait. */
-  answered(url: URL, headers: Received['headers']): Promise<unknown> | undefined;
+  responded(url: URL, headers: Received['headers']): Promise<unknown> | undefined;
   /** Of a signed request: what it was before, and the same for another address. */
   readonly signed?: { readonly bare: WireRequest; sign(wire: WireRequest): WireRequest } | undefined;
   /** Where a body goes that is too long for memory. */
@@ -74,7 +74,7 @@ export async function followRedirects(
       return withHops({ received, trouble }, hops);
     }
     seen.add(step);
-    const taking = carrying?.answered(current.url, received.headers);
+    const taking = carrying?.responded(current.url, received.headers);
     if (taking) await taking;
     const carried = nextRequest(current, wire.url, next, received.status, carrying);
     if (carried instanceof Problem) return withHops({ received, trouble: carried }, [...hops, from]);

@@ -18,7 +18,7 @@ export interface Progress {
   /** Host and port of the proxy in between. */
   readonly proxy: string | undefined;
   readonly connected: boolean;
-  readonly answered: boolean;
+  readonly responded: boolean;
   readonly received: number;
   readonly announced: number | undefined;
 }
@@ -37,8 +37,8 @@ const unreachableBy: Readonly<Record<string, string>> = {
   ECONNREFUSED: 'refused the connection',
   EHOSTUNREACH: 'cannot be reached',
   ENETUNREACH: 'cannot be reached',
-  ETIMEDOUT: 'did not answer',
-  UND_ERR_CONNECT_TIMEOUT: 'did not answer',
+  ETIMEDOUT: 'did not respond',
+  UND_ERR_CONNECT_TIMEOUT: 'did not respond',
 };
 
 /** What went wrong, as those who explain it look at it. */
@@ -60,13 +60,13 @@ type Explainer = (trouble: Trouble) => Problem | undefined;
 
 /** Looks at the certificate of the host once more where it was not trusted. */
 export async function explainTrouble(error: unknown, progress: Progress): Promise<Problem> {
-  // Whoever took the answer says himself what went wrong.
+  // Whoever took the response says himself what went wrong.
   if (error instanceof Problem) return error;
-  const { url, connection, connected, answered } = progress;
+  const { url, connection, connected, responded } = progress;
   const inner = (innermost(error) ?? {}) as Partial<Error> & { code?: string };
   const { code = '', message = String(error), name } = inner;
   const host = url.hostname;
-  const phase = answered ? 'receiving the answer' : connected ? 'waiting for the answer' : 'connecting';
+  const phase = responded ? 'receiving the response' : connected ? 'waiting for the response' : 'connecting';
   const trouble: Trouble = {
     ...progress,
     error,
@@ -92,26 +92,31 @@ const isTlsCode = (code: string): boolean =>
   /^(?:ERR_TLS|ERR_SSL|CERT_|DEPTH_ZERO|SELF_SIGNED|UNABLE_TO|EPROTO|ECHO_TRAIL_PIN)/.test(code);
 
 /** Our own side ended it. */
-const ended: Explainer = ({ error, timeout, connected, answered, received, announced, phase, make }) => {
+const ended: Explainer = ({ error, timeout, connected, responded, received, announced, phase, make }) => {
   if (!(error instanceof Ended)) return undefined;
   const { by } = error;
   if (by === 'interrupt') return new Problem('interrupted', { what: 'interrupted', where: phase });
   if (by === 'size')
-    return make('answer-too-large', 'the answer is larger than what is read', undefined, 'ask for less, or in pages');
-  if (by === 'timeout') {
-    const so = answered ? `after ${received} bytes${ofAnnounced(announced)}` : 'nothing came back';
     return make(
-      connected ? 'answer-timeout' : 'connection-timeout',
-      `no complete answer within ${durationText(timeout.total)}: ${so}`,
+      'response-too-large',
+      'the response is larger than what is read',
+      undefined,
+      'ask for less, or in pages',
+    );
+  if (by === 'timeout') {
+    const so = responded ? `after ${received} bytes${ofAnnounced(announced)}` : 'nothing came back';
+    return make(
+      connected ? 'response-timeout' : 'connection-timeout',
+      `no complete response within ${durationText(timeout.total)}: ${so}`,
       undefined,
       'timeout: {total: 2m} in the request or the environment waits longer',
     );
   }
   const limit = durationText((by === 'idle' ? timeout.idle : timeout.firstByte) ?? 0);
   return make(
-    'answer-timeout',
-    by === 'idle' ? `nothing more came for ${limit}` : `no answer began within ${limit}`,
-    answered ? `${received} bytes had come` : 'the request was sent, and the server is silent',
+    'response-timeout',
+    by === 'idle' ? `nothing more came for ${limit}` : `no response began within ${limit}`,
+    responded ? `${received} bytes had come` : 'the request was sent, and the server is silent',
     `timeout: {${by}: …} in the request or the environment waits longer`,
   );
 };
@@ -139,7 +144,7 @@ const notMet: Explainer = ({ code, host, port, timeout, make }) => {
       return make(
         'name-lookup',
         `the host name ${host} could not be looked up`,
-        code === 'EAI_AGAIN' ? 'the name server did not answer' : 'no such name is known',
+        code === 'EAI_AGAIN' ? 'the name server did not respond' : 'no such name is known',
         'is the name spelt right, and are you in the network (or VPN) that knows it?',
       );
     case 'ECONNREFUSED':
@@ -161,7 +166,7 @@ const notMet: Explainer = ({ code, host, port, timeout, make }) => {
     case 'ETIMEDOUT':
       return make(
         'connection-timeout',
-        `${host} did not answer on port ${port} within ${durationText(timeout.connect)}`,
+        `${host} did not respond on port ${port} within ${durationText(timeout.connect)}`,
         'a firewall that drops packets looks like this',
         'ask whether the caller address of this machine is allowed there',
       );
@@ -172,24 +177,24 @@ const notMet: Explainer = ({ code, host, port, timeout, make }) => {
 
 const silent: Explainer = ({ code, host, make }) =>
   code === 'UND_ERR_HEADERS_TIMEOUT' || code === 'UND_ERR_BODY_TIMEOUT'
-    ? make('answer-timeout', `${host} sent nothing for too long`)
+    ? make('response-timeout', `${host} sent nothing for too long`)
     : undefined;
 
 const closings = new Set(['UND_ERR_RES_CONTENT_LENGTH_MISMATCH', 'UND_ERR_SOCKET', 'ECONNRESET', 'EPIPE']);
 
-/** The other side closed the connection, before its answer or in the middle of it. */
-const closed: Explainer = ({ code, host, url, answered, received, announced, message, connection, make }) => {
+/** The other side closed the connection, before its response or in the middle of it. */
+const closed: Explainer = ({ code, host, url, responded, received, announced, message, connection, make }) => {
   if (!closings.has(code)) return undefined;
-  if (answered) {
+  if (responded) {
     return make(
-      'answer-cut-short',
-      `the answer was cut short: ${received} bytes came${ofAnnounced(announced, ' announced')}`,
+      'response-cut-short',
+      `the response was cut short: ${received} bytes came${ofAnnounced(announced, ' announced')}`,
       'the other side closed the connection in the middle',
       'what did arrive is in the echo; send again, or ask the vendor about a proxy in between',
     );
   }
   if (code === 'UND_ERR_RES_CONTENT_LENGTH_MISMATCH')
-    return make('answer-malformed', `${host} sent a response that is malformed`, malformedHeaders, askVendor);
+    return make('response-malformed', `${host} sent a response that is malformed`, malformedHeaders, askVendor);
   if (/GOAWAY/.test(message))
     return make(
       'connection-reset',
@@ -199,7 +204,7 @@ const closed: Explainer = ({ code, host, url, answered, received, announced, mes
     );
   return make(
     'connection-reset',
-    `${host} closed the connection without an answer`,
+    `${host} closed the connection without a response`,
     message === 'other side closed' ? undefined : message,
     url.protocol === 'http:'
       ? 'does the port speak https?'
@@ -209,14 +214,14 @@ const closed: Explainer = ({ code, host, url, answered, received, announced, mes
   );
 };
 
-const notHttp: Explainer = ({ name, host, url, answered, received, message, make }) => {
+const notHttp: Explainer = ({ name, host, url, responded, received, message, make }) => {
   if (name !== 'HTTPParserError') return undefined;
-  if (answered) return make('answer-cut-short', `the answer broke off after ${received} bytes`, message);
+  if (responded) return make('response-cut-short', `the response broke off after ${received} bytes`, message);
   const fault = malformedBy(message);
   if (fault !== undefined)
-    return make('answer-malformed', `${host} sent a response that is malformed: ${fault}`, message, askVendor);
+    return make('response-malformed', `${host} sent a response that is malformed: ${fault}`, message, askVendor);
   return make(
-    'answer-malformed',
+    'response-malformed',
     'what came back is not HTTP',
     message,
     url.protocol === 'http:' ? 'does the port speak https, or another protocol?' : undefined,
@@ -227,7 +232,7 @@ const askVendor = 'ask the vendor, or whoever runs a proxy in between, to correc
 
 const headersTooLarge: Explainer = ({ code, host, make }) =>
   code === 'UND_ERR_HEADERS_OVERFLOW'
-    ? make('answer-too-large', `the header lines that ${host} sent are longer than ${sizeText(mostHeaders)}`)
+    ? make('response-too-large', `the header lines that ${host} sent are longer than ${sizeText(mostHeaders)}`)
     : undefined;
 
 /** By the reason for which a certificate is not trusted; otherwise its issuer is not known. */

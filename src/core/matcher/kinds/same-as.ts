@@ -1,6 +1,7 @@
-/** `same-as`: like a document of the collection, or a recorded answer; a baseline that can be accepted anew. */
-import type { answerDifferences, Comparison } from '../../comparison/answers.js';
+/** `same-as`: like a document of the collection, or a recorded response; a baseline that can be accepted anew. */
+
 import type { Difference } from '../../comparison/difference.js';
+import type { Comparison, responseDifferences } from '../../comparison/responses.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { isValueMap, type Value } from '../../value/written.js';
@@ -14,17 +15,17 @@ interface Baseline extends Comparison {
 
 const shownDifferences = 3;
 
-let compare: typeof answerDifferences;
+let compare: typeof responseDifferences;
 
 /** With its readers of XML and of lines it takes longer to load than all else of a small request. */
 async function load(): Promise<void> {
-  compare ??= (await import('../../comparison/answers.js')).answerDifferences;
+  compare ??= (await import('../../comparison/responses.js')).responseDifferences;
 }
 
 export const sameAs: MatcherKind = {
   name: 'same-as',
   about:
-    'like a document of the collection, or like the answer of an echo: `{file | echo, ignoring, only, unordered}`; `run --accept` writes the file anew',
+    'like a document of the collection, or like the response of an echo: `{file | echo, ignoring, only, unordered}`; `run --accept` writes the file anew',
   example: '{same-as: {file: data/expected-vessel.json, ignoring: [$.updated]}}',
   compile(expected, { readText, loads }) {
     loads.push(load());

@@ -67,7 +67,7 @@ export const schema: MatcherKind = {
         describe: () => 'valid by the documented schema',
         miss(found, { documented }) {
           const known = documented?.();
-          return known ? schemaMiss(validator(known), found) : 'the documentation has no schema for this answer';
+          return known ? schemaMiss(validator(known), found) : 'the documentation has no schema for this response';
         },
       };
     }

@@ -1,4 +1,4 @@
-/** By a cursor that the answer holds; none, an empty one, and null mean the end. */
+/** By a cursor that the response holds; none, an empty one, and null mean the end. */
 import { textOf } from '../../value/text.js';
 import { plain } from '../../value/written.js';
 import type { PageKind } from '../page-kind.js';

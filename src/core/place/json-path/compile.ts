@@ -108,7 +108,7 @@ function children(value: Value): readonly Value[] {
   return Array.isArray(value) ? value : Object.values(value as Record<string, Value>);
 }
 
-/** The value and all below it, parents first; a stack of our own, since answers may be very deep. */
+/** The value and all below it, parents first; a stack of our own, since responses may be very deep. */
 function withDescendants(value: Value): Value[] {
   const found: Value[] = [];
   const open: Value[] = [value];

@@ -1,5 +1,5 @@
 /**
- * I-Regexp (RFC 9485) on a linear-time engine, so that a pattern from a file or an answer cannot
+ * I-Regexp (RFC 9485) on a linear-time engine, so that a pattern from a file or a response cannot
  * make the program hang.
  */
 import type { RE2JS as Engine } from 're2js';

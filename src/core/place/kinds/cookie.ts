@@ -1,11 +1,11 @@
-/** `cookie.NAME`: the value of a cookie that the answer sets (RFC 6265 section 4.1). */
+/** `cookie.NAME`: the value of a cookie that the response sets (RFC 6265 section 4.1). */
 import { nearest } from '../../problem/nearest.js';
 import type { Observed } from '../observed.js';
 import type { PlaceKind } from '../place.js';
 
 export const cookie: PlaceKind = {
   name: 'cookie.NAME',
-  about: 'a cookie that the answer sets, without its attributes',
+  about: 'a cookie that the response sets, without its attributes',
   example: 'cookie.visit',
   read(text) {
     const name = /^cookie\.([^\s=;,"]+)$/.exec(text)?.[1];
@@ -18,7 +18,7 @@ export const cookie: PlaceKind = {
       near(observed) {
         const names = [...cookiesIn(observed).keys()];
         const near = nearest(name, names);
-        return near === undefined ? `the answer sets ${names.join(', ') || 'no cookie'}` : `cookie.${near}`;
+        return near === undefined ? `the response sets ${names.join(', ') || 'no cookie'}` : `cookie.${near}`;
       },
     };
   },

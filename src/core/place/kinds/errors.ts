@@ -1,4 +1,4 @@
-/** `errors`: what the answer itself declares as errors: an RFC 9457 problem, the errors of GraphQL, a SOAP fault. */
+/** `errors`: what the response itself declares as errors: an RFC 9457 problem, the errors of GraphQL, a SOAP fault. */
 import type { Value, ValueMap } from '../../value/written.js';
 import { isValueMap } from '../../value/written.js';
 import { headerValue, type Observed } from '../observed.js';
@@ -7,12 +7,12 @@ import type { PlaceKind } from '../place.js';
 export const errors: PlaceKind = {
   name: 'errors',
   about:
-    'a list of the errors that the answer declares: the problem of RFC 9457, the errors of GraphQL, the fault of SOAP; empty where it declares none',
+    'a list of the errors that the response declares: the problem of RFC 9457, the errors of GraphQL, the fault of SOAP; empty where it declares none',
   example: 'errors',
   read: (text) => (text === 'errors' ? { text, strict: true, find: declaredErrors, near: () => undefined } : undefined),
 };
 
-/** @throws Problem answer-not-json */
+/** @throws Problem response-not-json */
 export function declaredErrors(observed: Observed): readonly Value[] {
   const type = headerValue(observed.headers, 'content-type') ?? '';
   if (/^application\/problem\+json\s*(?:;|$)/i.test(type)) {
@@ -22,7 +22,7 @@ export function declaredErrors(observed: Observed): readonly Value[] {
   return verdictInside(observed, type);
 }
 
-/** What an answer of any status says of itself: GraphQL and SOAP answer 200 where they refuse. */
+/** What a response of any status says of itself: GraphQL and SOAP response 200 where they refuse. */
 export function verdictInside(
   observed: Observed,
   type = headerValue(observed.headers, 'content-type') ?? '',
@@ -33,7 +33,7 @@ export function verdictInside(
 
 const responseKeys = new Set(['data', 'errors', 'extensions']);
 
-/** Only an answer of the very shape of GraphQL (October 2021, section 7.1): other APIs have a key `errors` too. */
+/** Only a response of the very shape of GraphQL (October 2021, section 7.1): other APIs have a key `errors` too. */
 function graphqlErrors(observed: Observed): readonly Value[] {
   if (observed.size === 0) return [];
   const body = observed.json();

@@ -17,7 +17,7 @@ export const facts: readonly PlaceKind[] = [
   fact('status', 'the status code', (observed) => observed.status, 'status'),
   fact('time', 'milliseconds from sending to the last byte, of the last try', (observed) => observed.time, 'duration'),
   fact('size', 'bytes of the body, decoded', (observed) => observed.size, 'size'),
-  fact('final-url', 'the address that answered, behind all redirects', (observed) => observed.finalUrl),
+  fact('final-url', 'the address that the response came from, behind all redirects', (observed) => observed.finalUrl),
   fact('hops', 'how many redirects were followed', (observed) => observed.hopCount),
   fact('body', 'the body as text', (observed) => observed.text),
 ];

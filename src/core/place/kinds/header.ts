@@ -1,11 +1,11 @@
-/** `header.NAME`: a header of the answer, lines of one name combined (RFC 9110 section 5.3). */
+/** `header.NAME`: a header of the response, lines of one name combined (RFC 9110 section 5.3). */
 import { nearest } from '../../problem/nearest.js';
 import { headerValue } from '../observed.js';
 import type { PlaceKind } from '../place.js';
 
 export const header: PlaceKind = {
   name: 'header.NAME',
-  about: 'a header of the answer, by name in any case',
+  about: 'a header of the response, by name in any case',
   example: 'header.location',
   read(text) {
     const name = /^header\.([!#$%&'*+.^_`|~0-9A-Za-z-]+)$/.exec(text)?.[1];
@@ -17,7 +17,7 @@ export const header: PlaceKind = {
       near(observed) {
         const names = [...new Set(observed.headers.map(([key]) => key.toLowerCase()))];
         const near = nearest(name, names);
-        return near === undefined ? `the answer has ${names.join(', ')}` : `header.${near}`;
+        return near === undefined ? `the response has ${names.join(', ')}` : `header.${near}`;
       },
     };
   },

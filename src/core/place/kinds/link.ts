@@ -1,4 +1,4 @@
-/** `link.REL`: the address of a link of the answer's Link header (RFC 8288), made absolute. */
+/** `link.REL`: the address of a link of the response's Link header (RFC 8288), made absolute. */
 import { nearest } from '../../problem/nearest.js';
 import { linksIn } from '../link-header.js';
 import type { Observed } from '../observed.js';
@@ -25,7 +25,7 @@ export const link: PlaceKind = {
         const names = relationsOf(observed);
         const near = nearest(relation, names);
         return near === undefined
-          ? `the answer has ${names.map((one) => `link.${one}`).join(', ') || 'no Link header'}`
+          ? `the response has ${names.map((one) => `link.${one}`).join(', ') || 'no Link header'}`
           : `link.${near}`;
       },
     };

@@ -41,7 +41,7 @@ async function load(): Promise<void> {
 
 const documents = new WeakMap<Observed, Document>();
 
-/** Each answer is parsed once. @throws Problem answer-not-xml */
+/** Each response is parsed once. @throws Problem response-not-xml */
 function documentOf(observed: Observed): Document {
   const known = documents.get(observed);
   if (known) return known;
@@ -144,7 +144,7 @@ class XmlPlace implements Place {
       });
     } catch (error) {
       throw new Problem('place-syntax', {
-        what: `${this.text} cannot be looked up in this answer`,
+        what: `${this.text} cannot be looked up in this response`,
         cause: (error as Error).message.split('\n')[0],
         remedy: `prefixes known here: ${Object.keys(namespaces).join(', ') || 'none'}; namespaces: {PREFIX: URI} in the request names more`,
         data: { place: this.text },

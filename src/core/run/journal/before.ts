@@ -33,14 +33,14 @@ export interface Before {
   /** Whether each row that came to its end did so well, by walk. */
   readonly rows: ReadonlyMap<number, ReadonlyMap<number, boolean>>;
   readonly failed: readonly (FailedRow & { readonly walk: number })[];
-  /** Changing calls whose answer was lost. */
+  /** Changing calls whose response was lost. */
   readonly doubts: readonly { readonly walk: number; readonly call: string }[];
   readonly handled: Handled;
   readonly walks: ReadonlyMap<number, boolean>;
   /** What can be taken back, the oldest first. */
   readonly armed: ReadonlyMap<string, Armed>;
   readonly undone: ReadonlySet<string>;
-  /** Calls that take something back and left, and of whose answer nothing is known. */
+  /** Calls that take something back and left, and of whose response nothing is known. */
   readonly undoing: ReadonlyMap<string, LeftCall>;
   /** Numbers of rows by their digests, by walk. */
   readonly digests: ReadonlyMap<number, ReadonlyMap<string, number>>;

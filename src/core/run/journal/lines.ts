@@ -70,7 +70,7 @@ export const journalLine = z.discriminatedUnion('line', [
     at,
     echo: z.optional(z.string()),
     kept: z.optional(kept),
-    /** What its answer leaves in the columns of a table. */
+    /** What its response leaves in the columns of a table. */
     cells: z.optional(kept),
     problem: z.optional(briefProblem),
   }),

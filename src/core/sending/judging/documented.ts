@@ -80,9 +80,9 @@ export function changesByDocumentation(workspace: Workspace, { plan }: PreparedR
 export const documentedQuery = (workspace: Workspace, operation: string | undefined): readonly string[] =>
   (knownOperation(workspace, operation)?.parameters ?? []).filter((one) => one.in === 'query').map(({ name }) => name);
 
-/** The first documented answer that is no error; null where there is none. */
+/** The first documented response that is no error; null where there is none. */
 export function documentedExample(workspace: Workspace, operation: string | undefined): Value {
-  const good = knownOperation(workspace, operation)?.answers.find(
+  const good = knownOperation(workspace, operation)?.responses.find(
     ({ status, content }) => /^(?:2|default)/i.test(status) && content?.example !== undefined,
   );
   return good?.content?.example ?? null;

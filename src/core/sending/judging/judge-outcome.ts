@@ -20,8 +20,8 @@ export interface Judged extends Pick<Sent, 'outcome' | 'verdicts' | 'kept'> {
 }
 
 /**
- * A promise only where something has to be loaded, or may be accepted: a run judges thousands of answers. What goes wrong in
- * judging is a problem beside the answer: it has come, whatever becomes of it here.
+ * A promise only where something has to be loaded, or may be accepted: a run judges thousands of responses. What goes wrong in
+ * judging is a problem beside the response: it has come, whatever becomes of it here.
  */
 export function judgeOutcome(
   workspace: Workspace,
@@ -61,7 +61,7 @@ export function judgeOutcome(
     },
   );
   const { accept } = workspace;
-  // An answer that is wrong in another way is no baseline.
+  // A response that is wrong in another way is no baseline.
   const acceptable = (verdicts: readonly Verdict[]): boolean =>
     verdicts.some(({ ok }) => !ok) && verdicts.every(({ ok, deviations }) => ok || deviations);
   const accepted = async (): Promise<Verdict[]> => {
@@ -95,7 +95,7 @@ export function orElse<T>(work: () => T | Promise<T>, other: (problem: Problem) 
   }
 }
 
-/** The token of a log-in is a secret before anything of the answer is kept, shown or recorded. */
+/** The token of a log-in is a secret before anything of the response is kept, shown or recorded. */
 function hideTokens({ tokens }: PreparedRequest, received: Received, onSecret: (value: Value) => void): void {
   if (received.textual) for (const value of secretFieldValues(received.shown)) onSecret(value);
   for (const place of tokens) {
@@ -108,7 +108,7 @@ function hideTokens({ tokens }: PreparedRequest, received: Received, onSecret: (
   }
 }
 
-/** A step that expects a status of its own speaks of another answer: what the request expects and keeps is not in it. */
+/** A step that expects a status of its own speaks of another response: what the request expects and keeps is not in it. */
 function ownParts(
   { expectations, keeps }: PreparedRequest,
   step: readonly Expectation[],
@@ -119,7 +119,7 @@ function ownParts(
   return { keeps, expectations: expectations.filter(({ place }) => !places.has(place.text)) };
 }
 
-/** An answer that claims to be JSON and is not is no usable answer. */
+/** A response that claims to be JSON and is not is no usable response. */
 function malformed(outcome: Outcome): Outcome {
   const { received, trouble } = outcome;
   // What went to a file is for others to read.

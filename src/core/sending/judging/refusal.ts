@@ -28,7 +28,7 @@ export interface Refusal {
 /** Clocks that are further apart make signatures and tokens with times fail. In milliseconds. */
 const apart = 60_000;
 
-/** @param inside the answer refuses in its own words, whatever its status @returns undefined where it is no refusal */
+/** @param inside the response refuses in its own words, whatever its status @returns undefined where it is no refusal */
 export function refusalOf(
   workspace: Workspace,
   sessions: readonly string[],

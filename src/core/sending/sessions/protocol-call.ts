@@ -86,7 +86,7 @@ export async function sendProtocolCall(
   };
   log.append(() => recordEcho(occasion, wire, outcome, [], [], redactor, log.beside), received?.size ?? 0);
   if (trouble) throw trouble;
-  if (!received) throw new Problem('session-missing', { what: `no answer came for the session ${session}` });
+  if (!received) throw new Problem('session-missing', { what: `no response came for the session ${session}` });
   const empty = received.status === 204 || received.status === 304;
   return new Response(empty ? null : Buffer.from(received.parts.body), {
     status: received.status,

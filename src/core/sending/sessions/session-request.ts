@@ -44,7 +44,7 @@ export async function givenBy(
   };
 }
 
-/** Sends the request that opens or closes a session. @throws Problem session-missing where its answer is a refusal */
+/** Sends the request that opens or closes a session. @throws Problem session-missing where its response is a refusal */
 export async function sendForSession(workspace: Workspace, call: SessionCall): Promise<Received> {
   const { name, yaml, request, part } = call;
   const prepared = await Promise.resolve(request)
@@ -65,7 +65,7 @@ export async function sendForSession(workspace: Workspace, call: SessionCall): P
   if (received && !first) return received;
   const said = received && problemText(received);
   throw new Problem('session-missing', {
-    what: `the session ${name} was refused: ${prepared.plan.name} answered ${received?.status}${said === undefined ? '' : ` (${said})`}`,
+    what: `the session ${name} was refused: ${prepared.plan.name} returned ${received?.status}${said === undefined ? '' : ` (${said})`}`,
     cause: first?.what,
     remedy: `are the user and the secret right? echo-trail echo show ${echo} shows the exchange`,
     data: { session: name },

@@ -1,4 +1,4 @@
-/** Names that sessions supply to the requests that use them, and answers that refuse a session in their own words. */
+/** Names that sessions supply to the requests that use them, and responses that refuse a session in their own words. */
 import type { Received } from '../../exchange/response/received.js';
 import { compileExpectations, type Expectation, judge } from '../../expectation/expectations.js';
 import type { Loads } from '../../expression/compile.js';
@@ -42,7 +42,7 @@ export async function suppliedNames(
 
 const compiled = new WeakMap<Workspace, Map<string, readonly Expectation[]>>();
 
-/** Whether an answer refuses one of the sessions as its file describes it. */
+/** Whether a response refuses one of the sessions as its file describes it. */
 export async function refusedInside(
   workspace: Workspace,
   sessions: readonly string[],

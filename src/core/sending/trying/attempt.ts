@@ -57,10 +57,10 @@ const carryings = new WeakMap<OpenJar, UsualCarrying>();
 function carryingOf({ origins, redactor }: Workspace, jar: OpenJar): UsualCarrying {
   let carrying = carryings.get(jar);
   if (!carrying) {
-    const answered: Carrying['answered'] = (url, headers) =>
+    const responded: Carrying['responded'] = (url, headers) =>
       setsCookies(headers) && origins.lists(url) ? jar.take(url, headers) : undefined;
     const holdsSecret = (text: string): boolean => redactor.hideKnown(text) !== text;
-    carrying = { lists: origins.lists, holdsSecret, cookies: jar.line, answered };
+    carrying = { lists: origins.lists, holdsSecret, cookies: jar.line, responded };
     carryings.set(jar, carrying);
   }
   return carrying;
@@ -84,9 +84,9 @@ export interface Attempt {
   readonly attached: Attachment | undefined;
   readonly wire: WireRequest;
   readonly outcome: Outcome;
-  /** Refused in the words of the vendor, whatever the status; found out when its answer is read. */
+  /** Refused in the words of the vendor, whatever the status; found out when its response is read. */
   inside: boolean;
-  /** What went wrong once the answer was there: it is told beside the answer. */
+  /** What went wrong once the response was there: it is told beside the response. */
   readonly faults: Problem[];
 }
 
@@ -105,7 +105,7 @@ export function attachedHeard({ sessions }: Workspace, { attached, outcome: { re
   );
 }
 
-/** The address that answered, as it was before it was signed. */
+/** The address that the response came from, as it was before it was signed. */
 function withoutSignature(outcome: Outcome, addresses: ReadonlyMap<string, string>): Outcome {
   const { received } = outcome;
   const bare = received && addresses.get(received.finalUrl);
@@ -150,7 +150,7 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
     lists: usual.lists,
     holdsSecret: usual.holdsSecret,
     cookies: usual.cookies,
-    answered: usual.answered,
+    responded: usual.responded,
     signed: seal && { bare: unsigned, sign: signed },
     spool: (textual) => workspace.log.spool(one.echo, textual ? workspace.redactor.hide : undefined),
     ledOn(outcome) {
@@ -182,7 +182,7 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
       seal.hide(received);
     }
     if (received && setsCookies(received.headers))
-      await carrying.answered(new URL(received.finalUrl), received.headers);
+      await carrying.responded(new URL(received.finalUrl), received.headers);
   } catch (error) {
     faults.push(asProblem(error));
   }

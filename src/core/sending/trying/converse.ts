@@ -8,7 +8,7 @@ import { record, unjudged } from './exchanged.js';
 
 export function converse(talk: Conversation): Promise<Attempt> {
   const { workspace, sessions, seal } = talk;
-  // Who shows no session, and no signature by another's clock, has nothing to hear in the answer.
+  // Who shows no session, and no signature by another's clock, has nothing to hear in the response.
   const hears = sessions.length > 0 || (seal !== undefined && workspace.environment.clock === 'follow-server');
   return hears ? conversation(talk) : attempt(talk);
 }
@@ -19,14 +19,14 @@ async function conversation(talk: Conversation): Promise<Attempt> {
   const ahead = workspace.clocks.ahead(host);
   let tried = await attempt(talk);
   try {
-    await answered();
+    await heard();
   } catch (error) {
-    // What came back is there, whatever keeps it from being answered.
+    // What came back is there, whatever keeps the request from being sent again.
     tried.faults.push(asProblem(error));
   }
   return tried;
 
-  async function answered(): Promise<void> {
+  async function heard(): Promise<void> {
     const { sessions, seal } = talk;
     const { attached } = tried;
     // A server that wants a proof says first of what; a nonce that ended is answered with the next.
@@ -39,7 +39,7 @@ async function conversation(talk: Conversation): Promise<Attempt> {
     const refused = tried.inside || tried.outcome.received?.status === 401;
     if (!attached || !refused) return;
     // A token that was good once and is refused now has ended: once more with a new one.
-    // It is recorded before what it leads to; where nothing can be renewed, it is recorded once more, as the answer.
+    // It is recorded before what it leads to; where nothing can be renewed, it is recorded once more, as the response.
     record(talk, tried.exchanged, unjudged(tried.outcome), true);
     const renewed = await workspace.sessions.renew(attached);
     if (!renewed) return;

@@ -17,7 +17,7 @@ export interface Exchanged {
 
 type Concluded = Pick<Sent, 'outcome' | 'verdicts' | 'kept'>;
 
-/** Of what is no answer yet nothing is expected, and nothing is kept. */
+/** Of what is no response yet nothing is expected, and nothing is kept. */
 export const unjudged = (outcome: Outcome): Concluded => ({ outcome, verdicts: [], kept: [] });
 
 const nothingYet: Outcome = { received: undefined, trouble: undefined };

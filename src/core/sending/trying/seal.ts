@@ -29,9 +29,9 @@ export interface Seal {
    * @throws Problem: the signature cannot be made
    */
   sign(wire: WireRequest, look?: 'look'): Signed;
-  /** Why the answer is not to be trusted. */
+  /** Why the response is not to be trusted. */
   distrust(received: Received, sent: WireRequest): Problem | undefined;
-  /** Hides what an answer repeats of the signatures: elsewhere they are hidden by their place. */
+  /** Hides what a response repeats of the signatures: elsewhere they are hidden by their place. */
   hide(received: Received): void;
 }
 

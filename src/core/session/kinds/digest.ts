@@ -35,7 +35,7 @@ export const digest: SessionKind<DigestFile> = {
     room.memory.set(keyOf(room, host), { challenge, count: 0 } satisfies State);
     return true;
   },
-  answered(room, host, headers) {
+  responded(room, host, headers) {
     const state = room.memory.get(keyOf(room, host)) as State | undefined;
     const nonce = nextNonce(headers);
     if (state && nonce !== undefined)

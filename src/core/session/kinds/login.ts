@@ -66,7 +66,7 @@ async function tokenAt(place: string, file: LoginFile, received: Received, room:
   return textOf(token);
 }
 
-/** An answer whose status says that all is well, and that says something else in it, looks like this. */
+/** A response whose status says that all is well, and that says something else in it, looks like this. */
 function nothingAt(
   text: string,
   path: readonly string[],
@@ -81,7 +81,7 @@ function nothingAt(
     what: `the session ${room.name} could not be opened: ${what} at ${text}`,
     where: room.yaml.position(path),
     cause: [
-      `${'trail' in open ? `the last step of ${open.trail}` : open.send} answered ${received.status}`,
+      `${'trail' in open ? `the last step of ${open.trail}` : open.send} returned ${received.status}`,
       against && `, and ${contradictionText(against)}`,
       near !== undefined && `; nearest: ${near}`,
     ]

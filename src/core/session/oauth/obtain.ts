@@ -68,11 +68,11 @@ function granted(asking: Asking): Promise<oauth.TokenEndpointResponse> {
 }
 
 async function sessionOf(
-  answer: oauth.TokenEndpointResponse,
+  response: oauth.TokenEndpointResponse,
   before: OpenSession | undefined,
   room: SessionRoom,
 ): Promise<OpenSession> {
-  const { access_token: token, expires_in: seconds, refresh_token: fresh, scope, id_token: identity } = answer;
+  const { access_token: token, expires_in: seconds, refresh_token: fresh, scope, id_token: identity } = response;
   if (identity !== undefined) room.onSecret(identity);
   // A server that does not rotate gives none, and the one before stays good (RFC 6749, section 6).
   const refresh = fresh ?? before?.refresh;

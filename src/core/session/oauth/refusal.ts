@@ -70,7 +70,7 @@ export function refusedProblem(
       .map(({ scheme, parameters: { error: code, realm } }) => `${scheme} ${code ?? `realm "${realm ?? ''}"`}`)
       .join(', ');
     const [what, remedy] = meanings.invalid_client as readonly [string, string];
-    return make(what, `it answered ${error.status} with ${said}`, otherWays(client, server) ?? remedy);
+    return make(what, `it returned ${error.status} with ${said}`, otherWays(client, server) ?? remedy);
   }
   const { code, message } = error as Error & { code?: string };
   if (code === oauth.HTTP_REQUEST_FORBIDDEN)
@@ -87,9 +87,9 @@ export function refusedProblem(
     );
   }
   return make(
-    'the answer of the server is not one of OAuth',
+    'the response of the server is not one of OAuth',
     message,
-    'is the address the token endpoint? echo-trail echo show shows the answer',
+    'is the address the token endpoint? echo-trail echo show shows the response',
   );
 }
 

@@ -51,9 +51,9 @@ async function discovered(
   const known = room.memory.get(`metadata ${issuer.href}`) as oauth.AuthorizationServer | undefined;
   if (known) return known;
   for (const algorithm of ['oauth2', 'oidc'] as const) {
-    const answer = await library.discoveryRequest(issuer, { ...options, algorithm });
-    if (answer.status !== 200) continue;
-    const server = await library.processDiscoveryResponse(issuer, answer);
+    const response = await library.discoveryRequest(issuer, { ...options, algorithm });
+    if (response.status !== 200) continue;
+    const server = await library.processDiscoveryResponse(issuer, response);
     room.memory.set(`metadata ${issuer.href}`, server);
     return server;
   }

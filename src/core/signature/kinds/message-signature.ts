@@ -16,12 +16,12 @@ import { messageAlgorithms } from '../message/algorithms.js';
 import { paramsText, signatureBase, signatureParams } from '../message/base.js';
 import { type Component, componentFrom } from '../message/components.js';
 import { contentDigest, type DigestAlgorithm } from '../message/content-digest.js';
-import { answerProblem, requestMessage } from '../message/verify.js';
+import { requestMessage, responseProblem } from '../message/verify.js';
 import { RecipeNames } from '../recipe-run.js';
 import type { SignatureKind, SignatureSetting, Signed, SigningRoom, SigningStep, Verify } from '../signature-kind.js';
 
 type LabelFile = MessageSignatureFile['signatures'][string];
-type AnswersFile = NonNullable<MessageSignatureFile['answers']>;
+type ResponsesFile = NonNullable<MessageSignatureFile['responses']>;
 
 /** One signature, made ready. */
 interface Label {
@@ -41,7 +41,7 @@ interface Label {
 export const messageSignature: SignatureKind<MessageSignatureFile> = {
   name: 'message-signature',
   about: 'HTTP message signatures (RFC 9421), with Content-Digest (RFC 9530)',
-  compile({ digest, signatures, answers }, setting) {
+  compile({ digest, signatures, responses, answers }, setting) {
     const labels = Object.entries(signatures).map(([label, file]) => labelFrom(label, file, setting));
     if (labels.length === 0) {
       throw new Problem('file-shape', {
@@ -50,10 +50,19 @@ export const messageSignature: SignatureKind<MessageSignatureFile> = {
         remedy: 'signatures: {sig1: {components: ["@method", "@target-uri"], algorithm: …, key: …}}',
       });
     }
+    if (responses && answers) {
+      throw new Problem('file-shape', {
+        what: '`responses` and `answers`, as it was called before, do not go together',
+        where: setting.yaml.position(['answers'], 'key'),
+        remedy: 'write all of it under responses',
+      });
+    }
+    const key = responses ? 'responses' : 'answers';
+    const verified = responses ?? answers;
     return {
       name: setting.name,
       sign: (wire, room) => signedBy(setting.name, labels, digest, wire, room),
-      verify: answers && verifier(answers, setting),
+      verify: verified && verifier(verified, key, setting),
     };
   },
 };
@@ -189,19 +198,19 @@ function textFrom(template: Template, evaluation: Evaluation): string {
   return value === omitted ? '' : textOf(value);
 }
 
-function verifier(file: AnswersFile, { name, yaml, loads }: SignatureSetting): Verify {
+function verifier(file: ResponsesFile, at: 'responses' | 'answers', { name, yaml, loads }: SignatureSetting): Verify {
   const covered = (file.components ?? []).map((spec, index) =>
-    componentFrom(spec, yaml.position(['answers', 'components', index])),
+    componentFrom(spec, yaml.position([at, 'components', index])),
   );
   const oldest = parseDuration(file['older-than'] ?? '5m') as number;
   const keys = Object.entries(file.keys).map(([id, { algorithm, key }]) => ({
     id,
     algorithm: messageAlgorithms.get(algorithm) as NonNullable<ReturnType<typeof messageAlgorithms.get>>,
-    key: compileTemplate(key, yaml.position(['answers', 'keys', id, 'key']), loads),
+    key: compileTemplate(key, yaml.position([at, 'keys', id, 'key']), loads),
   }));
   return (received, sent, room) => {
     const evaluation = new Evaluation(new RecipeNames(name, sent, room.variables), room);
-    return answerProblem(received, sent, {
+    return responseProblem(received, sent, {
       required: file.signed !== 'perhaps',
       covered,
       keys: new Map(keys.map(({ id, algorithm, key }) => [id, { algorithm, key: textFrom(key, evaluation) }])),

@@ -40,7 +40,7 @@ export interface Message {
   readonly status?: number;
   readonly headers: Lines;
   readonly trailers: Lines;
-  /** Of an answer: what was asked. */
+  /** Of a response: what was asked. */
   readonly request?: Message;
 }
 
@@ -115,7 +115,7 @@ export function componentValue(component: Component, message: Message): string {
   const value =
     source && (component.name.startsWith('@') ? derivedValue(component, source) : fieldValue(component, source));
   if (value === undefined) {
-    const owner = message.status === undefined || component.req ? 'request' : 'answer';
+    const owner = message.status === undefined || component.req ? 'request' : 'response';
     throw new Problem('expression-value', {
       what: `the signature covers ${identifier(component)}, and the ${owner} has none`,
       ...(source && whyNone(component, source)),
@@ -151,7 +151,7 @@ function whyNone(
     };
   }
   if (name === '@status' && status === undefined)
-    return { remedy: 'only answers have a status: answers: says what those are signed over' };
+    return { remedy: 'only responses have a status: responses: says what those are signed over' };
   if (name.startsWith('@')) return {};
   const lines = tr ? trailers : headers;
   if (key !== undefined && lines.some(([own]) => own.toLowerCase() === name)) {

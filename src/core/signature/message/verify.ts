@@ -1,4 +1,4 @@
-/** Verifying a signed answer (RFC 9421, section 3.2). */
+/** Verifying a signed response (RFC 9421, section 3.2). */
 import { type InnerList, parseDictionary } from 'structured-headers';
 import type { WireRequest } from '../../exchange/request/wire.js';
 import type { Received } from '../../exchange/response/received.js';
@@ -9,7 +9,7 @@ import { paramsText, signatureBase } from './base.js';
 import { type Component, componentOf, identifier, type Message } from './components.js';
 import { digestFits } from './content-digest.js';
 
-/** What an answer must prove. */
+/** What a response must prove. */
 export interface Demand {
   readonly required: boolean;
   /** What the signature must cover at least. */
@@ -24,8 +24,8 @@ export interface Demand {
 /** Servers' clocks are a little ahead of ours. Milliseconds. */
 const ahead = 30_000;
 
-/** @returns why the answer is not to be trusted; undefined where it is */
-export function answerProblem(received: Received, sent: WireRequest, demand: Demand): Problem | undefined {
+/** @returns why the response is not to be trusted; undefined where it is */
+export function responseProblem(received: Received, sent: WireRequest, demand: Demand): Problem | undefined {
   const message: Message = {
     status: received.status,
     headers: received.headers,
@@ -36,7 +36,7 @@ export function answerProblem(received: Received, sent: WireRequest, demand: Dem
   const signatures = headerValue(received.headers, 'signature');
   if (input === undefined || signatures === undefined) {
     return demand.required
-      ? refused('it has no signature', 'answers: signed: perhaps takes answers without one')
+      ? refused('it has no signature', 'responses: signed: perhaps takes responses without one')
       : undefined;
   }
   try {
@@ -98,7 +98,7 @@ function digestProblem(received: Received, [items]: InnerList): Problem | undefi
 
 const refused = (why: string, remedy?: string): Problem =>
   new Problem('step-failed', {
-    what: `the answer is not signed as it must be: ${why}`,
+    what: `the response is not signed as it must be: ${why}`,
     remedy,
     data: { place: 'signature' },
   });

@@ -1,8 +1,8 @@
-/** `compare`: fails where two answers or documents differ, or differ elsewhere than they should. */
+/** `compare`: fails where two responses or documents differ, or differ elsewhere than they should. */
 import type { CompareStepFile, SideFile } from '../../collection/files/trail-file.js';
-import type { ComparedAnswer } from '../../comparison/answers.js';
 import { covering } from '../../comparison/counting.js';
 import type { Difference } from '../../comparison/difference.js';
+import type { ComparedResponse } from '../../comparison/responses.js';
 import { compileTree } from '../../expression/tree.js';
 import { compileMatchers } from '../../matcher/compile.js';
 import type { Check } from '../../matcher/matcher.js';
@@ -22,7 +22,7 @@ interface Side {
   readonly label: string;
   readonly request: PreparedRequest | undefined;
   /** undefined where nothing is sent. */
-  answer(walk: Walk): Promise<ComparedAnswer | undefined>;
+  response(walk: Walk): Promise<ComparedResponse | undefined>;
 }
 
 export const compare: StepKind<CompareStepFile> = {
@@ -79,12 +79,12 @@ export const compare: StepKind<CompareStepFile> = {
       ],
       async walk(walk) {
         // One after the other: the first may be what the second waits for.
-        const left = await one.answer(walk);
-        const right = await other.answer(walk);
+        const left = await one.response(walk);
+        const right = await other.response(walk);
         // Where nothing is sent, what is compared may be made of examples.
         if (!left || !right || walk.workspace.dryRun) return { sent: undefined, kept: [], problems: [] };
-        const { answerDifferences } = await import('../../comparison/answers.js');
-        const found = answerDifferences(left, right, { ignoring, only, unordered });
+        const { responseDifferences } = await import('../../comparison/responses.js');
+        const found = responseDifferences(left, right, { ignoring, only, unordered });
         const { wrong, missing } = changed ? asIntended(found, changed) : { wrong: found, missing: [] };
         const problems = [
           ...missing.map((place) => new Problem('step-failed', { what: `${place} should have changed, and did not` })),
@@ -110,7 +110,7 @@ async function planSide(side: SideFile, index: number, room: PlanRoom): Promise<
     return {
       label: name,
       request: prepared,
-      async answer({ workspace, scope, signal, row }) {
+      async response({ workspace, scope, signal, row }) {
         const given = giver(gives, workspace, scope, name);
         const caller = walkEvaluation(workspace, scope).names;
         const sent = await sendRequest(workspace, prepared, { given, caller, sessions, signal, step: name, row });
@@ -123,7 +123,7 @@ async function planSide(side: SideFile, index: number, room: PlanRoom): Promise<
     return {
       label: `echo ${echo}`,
       request: undefined,
-      answer: ({ workspace }) => echoSide(workspace.collection.local, echo),
+      response: ({ workspace }) => echoSide(workspace.collection.local, echo),
     };
   }
   if ('file' in side) {
@@ -131,7 +131,7 @@ async function planSide(side: SideFile, index: number, room: PlanRoom): Promise<
     return {
       label: file,
       request: undefined,
-      answer: async ({ workspace }) => fileSide(workspace.collection.root, file),
+      response: async ({ workspace }) => fileSide(workspace.collection.root, file),
     };
   }
   const tree = compileTree(side.value, (inner) => room.yaml.position([...path, 'value', ...inner]), room.loads);
@@ -139,7 +139,7 @@ async function planSide(side: SideFile, index: number, room: PlanRoom): Promise<
   return {
     label,
     request: undefined,
-    async answer({ workspace, scope }) {
+    async response({ workspace, scope }) {
       const value = evaluated(tree, walkEvaluation(workspace, scope), label)?.value ?? null;
       const text = typeof value === 'string' ? value : '';
       return { status: undefined, headers: [], text, ...(typeof value !== 'string' && { value }) };
@@ -168,13 +168,13 @@ const differ = (found: readonly Difference[]): Problem =>
         : `${found.length} differences, the first at ${found[0]?.at}`,
   });
 
-function slow(check: Check | undefined, left: ComparedAnswer, right: ComparedAnswer): Problem[] {
+function slow(check: Check | undefined, left: ComparedResponse, right: ComparedResponse): Problem[] {
   if (!check || left.time === undefined || right.time === undefined) return [];
   const ratio = Math.round((right.time / Math.max(left.time, 0.001)) * 100) / 100;
   if (check.miss(ratio, {}) === undefined) return [];
   return [
     new Problem('step-failed', {
-      what: `the second answer took ${ratio} times as long as the first, expected ${check.describe()}`,
+      what: `the second response took ${ratio} times as long as the first, expected ${check.describe()}`,
       cause: `${durationText(left.time)}, and ${durationText(right.time)}`,
     }),
   ];

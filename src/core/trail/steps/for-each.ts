@@ -1,6 +1,6 @@
 /** `for-each`: steps for each of many, each in a scope of its own, so many at once. */
 import type { ForEachStepFile } from '../../collection/files/trail-file.js';
-import { asAnswer } from '../../place/observed.js';
+import { asResponse } from '../../place/observed.js';
 import { readPlace } from '../../place/registry.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { moreSevere } from '../../problem/severity.js';
@@ -86,7 +86,7 @@ export const forEach: StepKind<ForEachStepFile> = {
         const way = wayTo(walk, at);
         const { number } = walk;
         const once = keyPlace && new OnceEach(handledBy(walk.handled, way), number);
-        // Where nothing is sent, there are no answers to make lines of.
+        // Where nothing is sent, there are no responses to make lines of.
         const lines = walk.workspace.dryRun ? undefined : table;
         const open = lines && (await openTable(lines, walk, once?.linesBefore()));
         let last = 0;
@@ -101,7 +101,7 @@ export const forEach: StepKind<ForEachStepFile> = {
         };
         const work = async ({ value, secret }: Member, place: number): Promise<void> => {
           last = Math.max(last, place);
-          const key = keyPlace && keyDigest(keyOf(keyPlace.find(asAnswer(value)), keyPlace.text));
+          const key = keyPlace && keyDigest(keyOf(keyPlace.find(asResponse(value)), keyPlace.text));
           const before = key === undefined ? undefined : once?.before(key);
           if (before) {
             counts.passed += 1;
@@ -110,7 +110,7 @@ export const forEach: StepKind<ForEachStepFile> = {
             return;
           }
           const scope = new Scope(new Map([[name, { value, secret, origin: `${label} ${place}` }]]), label, walk.scope);
-          // Where answers have been assumed, what is gone through may be made of them.
+          // Where responses have been assumed, what is gone through may be made of them.
           const assumed = walk.workspace.dryRun ? new Set(walk.assumed) : walk.assumed;
           if (assumed.size > 0 || (walk.workspace.dryRun && members.request)) assumed.add(name);
           const inner = {

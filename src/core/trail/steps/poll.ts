@@ -1,4 +1,4 @@
-/** `poll`: a request is sent until its answer is as awaited. */
+/** `poll`: a request is sent until its response is as awaited. */
 import type { PollStepFile } from '../../collection/files/trail-file.js';
 import type { Received } from '../../exchange/response/received.js';
 import { compileExpectations, type Expectation, judge } from '../../expectation/expectations.js';

@@ -4,11 +4,11 @@ import { compileExpectations } from '../../expectation/expectations.js';
 import type { Kept } from '../../expectation/keeps.js';
 import { callInDoubt, isRepeatable } from '../../pacing/repeatable.js';
 import { Problem } from '../../problem/problem.js';
+import { isLost } from '../../sending/lost-calls.js';
 import { gathered, type PageCount, pagesOf } from '../../sending/pages.js';
 import { documentedAhead, type PreparedRequest } from '../../sending/prepare.js';
 import { sendRequest } from '../../sending/send.js';
 import type { Sending, Sent } from '../../sending/sending.js';
-import { isLost } from '../../sending/unanswered.js';
 import { unreadPages } from '../../sending/unread.js';
 import type { Told } from '../events.js';
 import type { StepKind, Walk } from '../step-kind.js';
@@ -121,7 +121,7 @@ async function allPages(
   throw new Problem('fault', { what: 'pages ended without a last one' });
 }
 
-/** A list that is kept of one answer is taken for all there is. */
+/** A list that is kept of one response is taken for all there is. */
 function unread({ workspace }: Walk, sent: Sent): Told | undefined {
   const further = sent.kept.some(({ value }) => Array.isArray(value)) ? unreadPages(workspace, sent) : undefined;
   return further && { further };

@@ -1,4 +1,4 @@
-/** What steps that send one request have in common: its inputs, its sessions, what is kept of its answer. */
+/** What steps that send one request have in common: its inputs, its sessions, what is kept of its response. */
 import type { PollStepFile, SendStepFile } from '../../collection/files/trail-file.js';
 import { compileKeeps, type Keep, type Kept } from '../../expectation/keeps.js';
 import { lazily } from '../../expression/names.js';
@@ -14,7 +14,7 @@ export interface SentStep {
   readonly label: string;
   readonly needs: readonly Need[];
   readonly gives: Gives;
-  /** What is kept of its answer. */
+  /** What is kept of its response. */
   readonly gains: readonly string[];
   /** What every sending of it brings along. @param own what its kind of step adds */
   sending(walk: Walk, own?: Pick<Sending, 'expectations' | 'idempotencyKey' | 'onLeaving'>): Sending;

@@ -7,7 +7,7 @@ export interface TablePlan {
   readonly columns: readonly string[];
   /** Columns that are worked out. */
   readonly trees: ReadonlyMap<string, Tree>;
-  /** Columns that stand at a place of the last answer. */
+  /** Columns that stand at a place of the last response. */
   readonly places: ReadonlyMap<string, Place>;
   readonly as: string | undefined;
   /** The file, in the collection. */

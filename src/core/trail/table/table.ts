@@ -77,14 +77,14 @@ export function writing(to: string): (file: string) => boolean {
   return (file) => pattern.test(normalize(file));
 }
 
-/** What an answer leaves in the columns that are places; the next answer takes its place. */
+/** What a response leaves in the columns that are places; the next response takes its place. */
 export function placedCells({ places }: TablePlan, received: Received): ValueMap {
   const cells: Record<string, Value> = {};
   for (const [name, place] of places) {
     try {
       cells[name] = place.find(received) ?? null;
     } catch {
-      // An answer of another kind has nothing there.
+      // A response of another kind has nothing there.
       cells[name] = null;
     }
   }

@@ -8,7 +8,7 @@ import type { Workspace } from '../../sending/workspace.js';
 import type { Journal } from '../journal.js';
 import type { StepResult } from '../step-kind.js';
 
-/** @param at of the step that is taken back @throws Problem in-doubt: an earlier command sent it, and its answer is not known */
+/** @param at of the step that is taken back @throws Problem in-doubt: an earlier command sent it, and its response is not known */
 export async function takeBack(
   workspace: Workspace,
   prepared: PreparedRequest,

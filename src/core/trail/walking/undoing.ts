@@ -2,7 +2,7 @@
 
 import { callInDoubt, isRepeatable } from '../../pacing/repeatable.js';
 import { asProblem, type Problem } from '../../problem/problem.js';
-import { isLost } from '../../sending/unanswered.js';
+import { isLost } from '../../sending/lost-calls.js';
 import type { UndoState } from '../events.js';
 import type { ArmedUndo, StepResult, TrailPlan, Walk } from '../step-kind.js';
 import { walkSteps } from './walk-steps.js';

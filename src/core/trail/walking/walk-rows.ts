@@ -40,7 +40,7 @@ export async function walkRows(
 ): Promise<WalkedRows> {
   let problem: Problem | undefined;
   const given = fromCommandLine(workspace);
-  // Where nothing is sent, there are no answers to make lines of.
+  // Where nothing is sent, there are no responses to make lines of.
   const lines = workspace.dryRun ? undefined : plan.table;
   const scope = inputScope(plan, workspace, given);
   const table = lines && (await openTable(lines, { workspace, scope, tableFiles }));

@@ -83,15 +83,15 @@ const stepEvent = (
   { sent, kept, problems, told }: StepResult,
 ): StepEvent => ({ event: 'step', kind, label, state, depth, row, rowLabel, member, sent, kept, problems, told });
 
-/** Where nothing is sent, what an answer would have given is not known, and what needs it cannot be shown. */
+/** Where nothing is sent, what a response would have given is not known, and what needs it cannot be shown. */
 function failedResult(problem: Problem, step: PlannedStep, walk: Walk): StepResult {
-  return walk.workspace.dryRun && dependsOnAnswer(problem, step, walk)
+  return walk.workspace.dryRun && dependsOnResponse(problem, step, walk)
     ? { ...nothing, told: { unknown: problem.what } }
     : { ...nothing, problems: [problem] };
 }
 
-/** What a row or the command line gave wrongly is wrong without any answer, and so is a name that no step leaves behind. */
-function dependsOnAnswer({ code, data }: Problem, step: PlannedStep, { assumed }: Walk): boolean {
+/** What a row or the command line gave wrongly is wrong without any response, and so is a name that no step leaves behind. */
+function dependsOnResponse({ code, data }: Problem, step: PlannedStep, { assumed }: Walk): boolean {
   const about = (key: 'name' | 'input'): boolean => assumed.has(String(data[key]));
   switch (code) {
     case 'unknown-name':

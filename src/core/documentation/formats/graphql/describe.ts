@@ -10,7 +10,7 @@ import type {
   TypeDescription,
 } from '../../model/model.js';
 import type { Searchable } from '../format.js';
-import { answerExample } from './answer-example.js';
+import { responseExample } from './response-example.js';
 import {
   bareName,
   isRequired,
@@ -21,14 +21,14 @@ import {
   typeOf,
 } from './schema.js';
 
-/** Levels of an answer that are listed; a type has its own page. */
-const answerDepth = 3;
+/** Levels of a response that are listed; a type has its own page. */
+const responseDepth = 3;
 const inputDepth = 6;
 
 export function describeField(entry: OperationEntry, source: string, definitions: Definitions): Operation {
   const { root, field, endpoint } = entry.own as unknown as OwnField;
   const args = field.args ?? [];
-  const answer = new Members(definitions).of(field.type, answerDepth);
+  const response = new Members(definitions).of(field.type, responseDepth);
   const members = new Members(definitions);
   return {
     id: entry.id,
@@ -49,16 +49,16 @@ export function describeField(entry: OperationEntry, source: string, definitions
       ...(endpoint !== undefined && { endpoint }),
     },
     parameters: args.map((one): Parameter => ({ ...members.input(one), in: 'argument' })),
-    answers: [
+    responses: [
       {
         status: '200',
         description: `${field.name}: ${field.type}`,
         content: {
           type: 'application/json',
-          fields: answer.fields,
-          example: answerExample(field, definitions),
+          fields: response.fields,
+          example: responseExample(field, definitions),
           documentedExample: false,
-          ...(answer.alternatives && { alternatives: answer.alternatives }),
+          ...(response.alternatives && { alternatives: response.alternatives }),
         },
         headers: [],
       },
@@ -187,7 +187,7 @@ const currentFirst = (values: NonNullable<SchemaType['values']>): string[] =>
     .sort((left, right) => Number(left.deprecated !== undefined) - Number(right.deprecated !== undefined))
     .map(({ name }) => name);
 
-/** The fields of the answer are those of its type, and shared. */
+/** The fields of the response are those of its type, and shared. */
 export function searchableField(
   entry: OperationEntry,
   definitions: Definitions,

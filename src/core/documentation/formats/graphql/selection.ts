@@ -1,4 +1,4 @@
-/** The document of a drafted call: its variables and a selection of the answer. */
+/** The document of a drafted call: its variables and a selection of the response. */
 import { nearestHint } from '../../../problem/nearest.js';
 import { Problem } from '../../../problem/problem.js';
 import { type Budget, fullBudget } from '../../model/budget.js';
@@ -12,7 +12,7 @@ export interface SelectionSettings {
   readonly fields?: readonly string[] | undefined;
 }
 
-/** Levels of the answer that are asked for where nothing is said. */
+/** Levels of the response that are asked for where nothing is said. */
 export const usualDepth = 2;
 
 /** Types that wrap others by the Relay connection convention. */

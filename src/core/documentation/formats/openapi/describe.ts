@@ -7,11 +7,11 @@ import { escaped } from '../../model/escape-xml.js';
 import { exampleFrom, exampleValue, withExamples } from '../../model/example.js';
 import { operatorsSaid } from '../../model/filter-clause.js';
 import type {
-  Answer,
   Body,
   Content,
   Definitions,
   DocumentedLink,
+  DocumentedResponse,
   Field,
   Operation,
   OperationEntry,
@@ -91,7 +91,7 @@ class Description {
       ...(entry.links && { links: entry.links }),
       parameters: this.parameters(shared, own.parameters, entry.path, at),
       ...(body && { body }),
-      answers: this.answers(own.responses, below(at, 'responses')),
+      responses: this.responses(own.responses, below(at, 'responses')),
       security: securityNeeds(security, this.references, at),
     };
   }
@@ -155,7 +155,7 @@ class Description {
     );
   }
 
-  private answers(given: Json | undefined, at: string): Answer[] {
+  private responses(given: Json | undefined, at: string): DocumentedResponse[] {
     return Object.entries(isMap(given) ? given : {}).flatMap(([status, one]) => {
       const where = below(at, status);
       const own = isStatus(status) ? this.references.follow(one, where) : undefined;
@@ -262,14 +262,14 @@ function callbackNames(callbacks: JsonMap): string[] {
 
 const isMethod = (key: string): boolean => /^(?:get|put|post|delete|options|head|patch|trace)$/.test(key);
 
-/** OpenAPI 3, Link Object: only what stands in the body of an answer, and is named by operationId. */
+/** OpenAPI 3, Link Object: only what stands in the body of a response, and is named by operationId. */
 export function documentedLinks(responses: Json | undefined, references: References, at: string): DocumentedLink[] {
   const found: DocumentedLink[] = [];
   if (!isMap(responses)) return found;
   for (const status in responses) {
-    const answer = references.follow(ownMember(responses, status), at);
-    if (!isMap(answer) || !isMap(answer.links)) continue;
-    for (const given of Object.values(answer.links)) {
+    const response = references.follow(ownMember(responses, status), at);
+    if (!isMap(response) || !isMap(response.links)) continue;
+    for (const given of Object.values(response.links)) {
       const link = references.follow(given, at);
       if (!isMap(link) || typeof link.operationId !== 'string' || !isMap(link.parameters)) continue;
       for (const [parameter, from] of Object.entries(link.parameters)) {

@@ -12,7 +12,7 @@ export function warnOfFaults({ path, own }: OperationEntry, references: Referenc
   const { operation, at, shared, security } = own as unknown as OwnOperation;
   warnOfParameters([shared, operation.parameters], path, references, at);
   if (operation.requestBody !== undefined) warnOfBody(operation.requestBody, references, at);
-  warnOfAnswers(operation.responses, references, at);
+  warnOfResponses(operation.responses, references, at);
   warnOfSecurity(security, references, at);
 }
 
@@ -55,22 +55,22 @@ function warnOfBody(given: Json, references: References, at: string): void {
   else warnOfContent(body, references, () => below(at, 'requestBody'));
 }
 
-function warnOfAnswers(answers: Json | undefined, references: References, at: string): void {
-  if (answers === undefined) return;
-  if (!isMap(answers)) {
-    references.warn(below(at, 'responses'), 'the answers are not a map');
+function warnOfResponses(responses: Json | undefined, references: References, at: string): void {
+  if (responses === undefined) return;
+  if (!isMap(responses)) {
+    references.warn(below(at, 'responses'), 'the responses are not a map');
     return;
   }
-  for (const status of Object.keys(answers)) {
-    const answer = followed(ownMember(answers, status), references, at, 'responses', status);
+  for (const status of Object.keys(responses)) {
+    const response = followed(ownMember(responses, status), references, at, 'responses', status);
     const where = (): string => at + pointer('responses', status);
     if (status.startsWith('x-')) continue;
     if (!isStatus(status)) {
       references.warn(where(), `${status} is no status, no class of them, and not default`);
       continue;
     }
-    if (isMap(answer)) warnOfContent(answer, references, where);
-    else if (answer !== undefined) references.warn(where(), 'the answer is not a map');
+    if (isMap(response)) warnOfContent(response, references, where);
+    else if (response !== undefined) references.warn(where(), 'the response is not a map');
   }
 }
 

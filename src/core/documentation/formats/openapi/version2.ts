@@ -79,9 +79,9 @@ export function operation3(
     ...(requestBody && { requestBody }),
     responses: isMap(own.responses)
       ? Object.fromEntries(
-          Object.entries(own.responses).map(([status, answer]) => [
+          Object.entries(own.responses).map(([status, response]) => [
             status,
-            answer3(references.follow(answer, at), produces),
+            response3(references.follow(response, at), produces),
           ]),
         )
       : (own.responses ?? {}),
@@ -135,9 +135,9 @@ function formOf(fields: readonly JsonMap[], consumes: readonly string[]): JsonMa
   return { required: required.length > 0, content: { [type]: { schema: { type: 'object', properties, required } } } };
 }
 
-function answer3(answer: Json | undefined, produces: readonly string[]): Json {
-  if (!isMap(answer)) return answer ?? null;
-  const { schema, examples, headers, ...rest } = answer;
+function response3(response: Json | undefined, produces: readonly string[]): Json {
+  if (!isMap(response)) return response ?? null;
+  const { schema, examples, headers, ...rest } = response;
   const example = (type: string): JsonMap =>
     isMap(examples) && ownMember(examples, type) !== undefined ? { example: ownMember(examples, type) as Json } : {};
   const types = produces.length > 0 ? produces : ['application/json'];

@@ -43,12 +43,12 @@ export function searchableWords(
     }
   }
   takeContent(contentSchema(followed(operation.requestBody, definitions)));
-  for (const answer of Object.values(isMap(operation.responses) ? operation.responses : {}))
-    takeContent(contentSchema(followed(answer, definitions)));
+  for (const response of Object.values(isMap(operation.responses) ? operation.responses : {}))
+    takeContent(contentSchema(followed(response, definitions)));
   return { description: description.slice(0, longestText), fields, shared: keys };
 }
 
-/** A schema that bodies and answers refer to. */
+/** A schema that bodies and responses refer to. */
 export function sharedWords(key: string, definitions: Definitions): Searchable {
   const { fields, texts } = schemaNames({ $ref: key }, definitions, deepest);
   return { fields, description: texts };

@@ -1,13 +1,13 @@
-/** What the tables and examples below a call say of its parameters, its body and its answers. */
+/** What the tables and examples below a call say of its parameters, its body and its responses. */
 import { percentDecoded } from '../../../value/percent-decoded.js';
 import type { Value } from '../../../value/written.js';
 import { withExamples } from '../../model/example.js';
-import type { Answer, Body, Content, Field, Parameter, Warning } from '../../model/model.js';
+import type { Body, Content, DocumentedResponse, Field, Parameter, Warning } from '../../model/model.js';
 import { safeMethods } from '../../model/safe-methods.js';
 import { inferFields } from '../sample/infer.js';
 import type { Code, Table } from './blocks.js';
 import { fieldsIn, type ReadField } from './field-table.js';
-import { commandLine, type ExampleRequest, jsonIn, rawAnswer, rawRequest, typeOfBody } from './messages.js';
+import { commandLine, type ExampleRequest, jsonIn, rawRequest, rawResponse, typeOfBody } from './messages.js';
 import type { Section } from './sections.js';
 import { statusesIn } from './statuses.js';
 
@@ -16,7 +16,7 @@ export interface Gathering {
   readonly parameters: Map<string, Parameter>;
   readonly fields: Field[];
   readonly texts: string[];
-  readonly answers: Map<string, Answer>;
+  readonly responses: Map<string, DocumentedResponse>;
   body: { readonly type: string; readonly text: string; readonly at: string } | undefined;
 }
 
@@ -34,7 +34,7 @@ export function takeTable(
   const read = fieldsIn(table);
   if (!read) {
     const statuses = statusesIn(table);
-    for (const [status, description] of statuses) addAnswer(gathered, status, { description });
+    for (const [status, description] of statuses) addResponse(gathered, status, { description });
     if (statuses.length === 0)
       warnings.push({ at: `line ${table.line}`, what: `the table (${table.head.join(', ')}) was not understood` });
     return;
@@ -42,9 +42,9 @@ export function takeTable(
   const { fields, unread } = read;
   for (const one of unread)
     warnings.push({ at: `line ${one.line}`, what: `among fields, this was not read: “${beginning(one.text)}”` });
-  const ofAnswer = /\b(?:response|answer|result|returns?|reply)\b/i.test(label) && !/\brequest\b/i.test(label);
-  if (ofAnswer) {
-    addAnswer(gathered, '200', { fields: fields.map(({ field }) => field) });
+  const ofResponse = /\b(?:response|response|result|returns?|reply)\b/i.test(label) && !/\brequest\b/i.test(label);
+  if (ofResponse) {
+    addResponse(gathered, '200', { fields: fields.map(({ field }) => field) });
     return;
   }
   for (const one of fields) {
@@ -74,12 +74,12 @@ export function takeCode(block: Code, label: string, section: Section, gathered:
     takeRequest(request, section, gathered, at);
     return;
   }
-  const answer = rawAnswer(text);
-  if (answer) {
-    const { status, body, reason } = answer;
+  const response = rawResponse(text);
+  if (response) {
+    const { status, body, reason } = response;
     // Without a body there is nothing that has a type.
-    const facts = body === '' ? { description: reason } : { body, type: answer.type, at };
-    addAnswer(gathered, String(status), facts);
+    const facts = body === '' ? { description: reason } : { body, type: response.type, at };
+    addResponse(gathered, String(status), facts);
     return;
   }
   const type = typeOfBody(text);
@@ -88,12 +88,12 @@ export function takeCode(block: Code, label: string, section: Section, gathered:
     return;
   }
   const status = /\b([1-5]\d\d)\b/.exec(label)?.[1];
-  const ofAnswer = status !== undefined || /\b(?:response|answers?|results?|returns?|reply|output)\b/i.test(label);
+  const ofResponse = status !== undefined || /\b(?:response|answers?|results?|returns?|reply|output)\b/i.test(label);
   const ofRequest = /\b(?:request|body|payload|send|input)\b/i.test(label);
-  if (ofAnswer || (safeMethods.has(section.method) && !ofRequest))
-    addAnswer(gathered, status ?? '200', { body: text, type, at });
+  if (ofResponse || (safeMethods.has(section.method) && !ofRequest))
+    addResponse(gathered, status ?? '200', { body: text, type, at });
   else if (!gathered.body) gathered.body = { type, text, at };
-  else addAnswer(gathered, '200', { body: text, type, at });
+  else addResponse(gathered, '200', { body: text, type, at });
 }
 
 /** Values of an example go to the parameters that they are of. */
@@ -144,7 +144,7 @@ function takeRequest(
     };
 }
 
-interface AnswerFacts {
+interface ResponseFacts {
   readonly description?: string;
   readonly fields?: readonly Field[];
   readonly body?: string;
@@ -152,12 +152,12 @@ interface AnswerFacts {
   readonly at?: string;
 }
 
-export function addAnswer(
-  { answers }: Gathering,
+export function addResponse(
+  { responses }: Gathering,
   status: string,
-  { description, fields, body, type, at }: AnswerFacts,
+  { description, fields, body, type, at }: ResponseFacts,
 ): void {
-  const before = answers.get(status);
+  const before = responses.get(status);
   const example = body === undefined ? undefined : exampleValue(body);
   const inferred =
     example === undefined ? [] : inferFields([example], { certainty: 'guess', ...(at !== undefined && { at }) });
@@ -174,7 +174,7 @@ export function addAnswer(
         }
       : undefined;
   const said = description || before?.description;
-  answers.set(status, {
+  responses.set(status, {
     status,
     headers: [],
     ...(said !== undefined && { description: said }),

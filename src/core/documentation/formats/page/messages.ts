@@ -9,7 +9,7 @@ export interface ExampleRequest {
   readonly body: string;
 }
 
-export interface ExampleAnswer {
+export interface ExampleResponse {
   readonly status: number;
   readonly reason: string;
   readonly type: string;
@@ -27,7 +27,7 @@ export function rawRequest(text: string): ExampleRequest | undefined {
 }
 
 /** `HTTP/1.1 200 OK`, header lines, a blank line, the body. */
-export function rawAnswer(text: string): ExampleAnswer | undefined {
+export function rawResponse(text: string): ExampleResponse | undefined {
   const found = /^HTTP\/[\d.]+\s+(\d{3})[ \t]*([^\n]*)\n?([\s\S]*)$/.exec(text.trim());
   if (!found) return undefined;
   const { headers, body } = messageParts(found[3] ?? '');

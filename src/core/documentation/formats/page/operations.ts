@@ -2,7 +2,7 @@
 import type { Operation, Warning } from '../../model/model.js';
 import { safeMethods } from '../../model/safe-methods.js';
 import type { Block } from './blocks.js';
-import { addAnswer, addParameter, bodyOf, type Gathering, takeCode, takeTable } from './gathering.js';
+import { addParameter, addResponse, bodyOf, type Gathering, takeCode, takeTable } from './gathering.js';
 import { type Section, sectionsOf } from './sections.js';
 import { statusesSaid } from './statuses.js';
 
@@ -23,7 +23,7 @@ export function operationsOn(blocks: readonly Block[]): PageReading {
 
 function operationOf(section: Section, ids: Set<string>, warnings: Warning[]): Omit<Operation, 'source'> {
   const { method, path, query, summary, certainty, line, blocks } = section;
-  const gathered: Gathering = { parameters: new Map(), fields: [], texts: [], answers: new Map(), body: undefined };
+  const gathered: Gathering = { parameters: new Map(), fields: [], texts: [], responses: new Map(), body: undefined };
   for (const [, name] of path.matchAll(/\{([^}]+)\}/g)) {
     if (name !== undefined)
       addParameter(gathered, {
@@ -49,7 +49,7 @@ function operationOf(section: Section, ids: Set<string>, warnings: Warning[]): O
     if (block.is === 'heading') label = block.text;
     else if (block.is === 'text') {
       const statuses = statusesSaid(block.text);
-      for (const [status, said] of statuses) addAnswer(gathered, status, { description: said });
+      for (const [status, said] of statuses) addResponse(gathered, status, { description: said });
       if (statuses.length > 0) continue;
       if (block.text.length < 60) label = `${label} ${block.text}`;
       else gathered.texts.push(block.text);
@@ -79,7 +79,7 @@ function operationOf(section: Section, ids: Set<string>, warnings: Warning[]): O
     changes: !safeMethods.has(method),
     parameters: [...gathered.parameters.values()],
     ...(body && { body }),
-    answers: [...gathered.answers.values()].sort((a, b) => a.status.localeCompare(b.status)),
+    responses: [...gathered.responses.values()].sort((a, b) => a.status.localeCompare(b.status)),
     security: [],
   };
 }

@@ -1,4 +1,4 @@
-/** Answers by their status, as tables and sentences tell of them. */
+/** Responses by their status, as tables and sentences tell of them. */
 import type { Table } from './blocks.js';
 
 /** A status and what is said of it. */

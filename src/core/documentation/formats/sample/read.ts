@@ -1,7 +1,7 @@
 /** Operations from samples: what several calls of one kind have in common. */
 import { Problem } from '../../../problem/problem.js';
 import type { Value } from '../../../value/written.js';
-import type { Answer, Body, Content, Documentation, Operation, Parameter } from '../../model/model.js';
+import type { Body, Content, Documentation, DocumentedResponse, Operation, Parameter } from '../../model/model.js';
 import { isIdentifier } from '../../model/path-identifier.js';
 import { safeMethods } from '../../model/safe-methods.js';
 import type { Documents } from '../../reading/documents.js';
@@ -62,7 +62,7 @@ function grouped(samples: readonly Sample[]): Group[] {
   return groups;
 }
 
-/** The same parts, but for identifiers; or all but one part, where the answers are of one shape. */
+/** The same parts, but for identifiers; or all but one part, where the responses are of one shape. */
 function alike({ parts, samples }: Group, own: readonly (string | undefined)[], sample: Sample): boolean {
   if (parts.length !== own.length) return false;
   const differing = parts.filter(
@@ -122,7 +122,7 @@ function operationOf({ method, parts, samples }: Group, ids: Set<string>): Omit<
     changes: !safeMethods.has(method),
     parameters: [...pathParameters(parts, names, samples), ...queryParameters(samples)],
     ...(body && { body }),
-    answers: statuses.map((status): Answer => {
+    responses: statuses.map((status): DocumentedResponse => {
       const received = samples
         .filter((one) => one.status === status)
         .flatMap((one) => (one.received ? [one.received] : []));
@@ -132,7 +132,7 @@ function operationOf({ method, parts, samples }: Group, ids: Set<string>): Omit<
   };
 }
 
-/** The member of the answer that has the value, else the word before it. */
+/** The member of the response that has the value, else the word before it. */
 function parameterName(parts: readonly (string | undefined)[], index: number, samples: readonly Sample[]): string {
   const value = partsOf(samples[0] as Sample)[index];
   const member = Object.entries(objectIn(samples[0]) ?? {}).find(([, one]) => String(one) === value)?.[0];

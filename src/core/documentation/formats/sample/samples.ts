@@ -1,7 +1,7 @@
 /** The file that samples are kept in: exchanges as they were, without what is secret. */
 import * as z from 'zod/mini';
 import { Problem } from '../../../problem/problem.js';
-import { rawAnswer, rawRequest } from '../page/messages.js';
+import { rawRequest, rawResponse } from '../page/messages.js';
 
 export const sample = z.strictObject({
   /** The echo or the file that it came from. */
@@ -18,21 +18,21 @@ export type Sample = z.infer<typeof sample>;
 export const samplesFile = z.strictObject({ samples: z.array(sample) });
 
 /**
- * A request and its answer as raw HTTP messages (RFC 9112) in one text, the answer behind the request.
+ * A request and its response as raw HTTP messages (RFC 9112) in one text, the response behind the request.
  * @throws Problem document-unreadable
  */
 export function sampleFromMessages(text: string, from: string): Sample {
   const start = text.search(/^HTTP\/\d/m);
   const request = start > 0 ? rawRequest(text.slice(0, start)) : undefined;
-  const answer = start > 0 ? rawAnswer(text.slice(start)) : undefined;
-  if (!request || !answer) {
+  const response = start > 0 ? rawResponse(text.slice(start)) : undefined;
+  if (!request || !response) {
     throw new Problem('document-unreadable', {
-      what: `${from} is not a request with its answer`,
+      what: `${from} is not a request with its response`,
       where: { file: from },
       cause: request
         ? undefined
         : 'it does not begin with a line such as GET /berths HTTP/1.1, followed by one such as HTTP/1.1 200 OK',
-      remedy: 'write the request message, a blank line, and the answer message into one file',
+      remedy: 'write the request message, a blank line, and the response message into one file',
     });
   }
   const { method, address, headers, body } = request;
@@ -42,7 +42,7 @@ export function sampleFromMessages(text: string, from: string): Sample {
     method,
     url,
     ...(body !== '' && { sent: { type: headers.get('content-type') ?? 'application/json', text: body } }),
-    status: answer.status,
-    ...(answer.body !== '' && { received: { type: answer.type, text: answer.body } }),
+    status: response.status,
+    ...(response.body !== '' && { received: { type: response.type, text: response.body } }),
   };
 }

@@ -1,16 +1,16 @@
 /** One SOAP operation in full, and one type of its schemas. */
 
 import type {
-  Answer,
   Content,
   Definitions,
+  DocumentedResponse,
   Field,
   Operation,
   OperationEntry,
   TypeDescription,
 } from '../../model/model.js';
 import type { Searchable } from '../format.js';
-import { sampleAnswer, sampleEnvelope } from './envelope.js';
+import { sampleEnvelope, sampleResponse } from './envelope.js';
 import { elementField, extensionsOf, membersOf } from './fields.js';
 import type { MessagePart, OwnSoapOperation } from './model.js';
 import { globalElement, resolveType } from './resolve-type.js';
@@ -24,17 +24,17 @@ export function describeSoapOperation(entry: OperationEntry, source: string, def
     fields: partFields(parts, definitions),
     documentedExample: false,
   });
-  const answers: Answer[] = [
+  const responses: DocumentedResponse[] = [
     ...(output
       ? [
           {
             status: '200',
-            description: 'The answer',
-            content: { ...content(output.parts), example: sampleAnswer(own, output.parts, definitions) },
+            description: 'The response',
+            content: { ...content(output.parts), example: sampleResponse(own, output.parts, definitions) },
             headers: [],
           },
         ]
-      : [{ status: '202', description: 'Taken; there is no answer', headers: [] }]),
+      : [{ status: '202', description: 'Taken; there is no response', headers: [] }]),
     ...faults.map((fault) => ({
       status: '500',
       description: `Fault ${fault.name}`,
@@ -66,7 +66,7 @@ export function describeSoapOperation(entry: OperationEntry, source: string, def
     },
     parameters: partFields(input.headers, definitions).map((field) => ({ ...field, in: 'envelope' as const })),
     body: { ...content(input.parts), required: true, otherTypes: [] },
-    answers,
+    responses,
     security: [],
   };
 }

@@ -49,10 +49,10 @@ const deepest = 12;
 export const sampleEnvelope = (own: OwnSoapOperation, definitions: Definitions): string =>
   envelopeText(own, definitions, (leaf) => escaped(sampleText(leaf)));
 
-/** An answer with sample values; one of RPC is called after its operation (SOAP 1.1, section 7.1). */
-export function sampleAnswer(own: OwnSoapOperation, parts: readonly MessagePart[], definitions: Definitions): string {
-  const answer = { ...own, operation: `${own.operation}Response`, input: { parts, headers: [] } };
-  return sampleEnvelope(answer, definitions);
+/** A response with sample values; one of RPC is called after its operation (SOAP 1.1, section 7.1). */
+export function sampleResponse(own: OwnSoapOperation, parts: readonly MessagePart[], definitions: Definitions): string {
+  const response = { ...own, operation: `${own.operation}Response`, input: { parts, headers: [] } };
+  return sampleEnvelope(response, definitions);
 }
 
 export function sampleText({ default: fallback, allowed, type }: Leaf): string {

@@ -41,7 +41,7 @@ export const authorizationCode: Grant = {
       const code = back.searchParams.get('code');
       if (code !== null) room.onSecret(code);
       const valid = library.validateAuthResponse(server, client, back, state);
-      const answer = await library.authorizationCodeGrantRequest(
+      const response = await library.authorizationCodeGrantRequest(
         server,
         client,
         proof,
@@ -50,7 +50,7 @@ export const authorizationCode: Grant = {
         verifier,
         options,
       );
-      return await library.processAuthorizationCodeResponse(server, client, answer);
+      return await library.processAuthorizationCodeResponse(server, client, response);
     } finally {
       over.abort();
       callback.close();

@@ -5,7 +5,7 @@ export const clientCredentials: Grant = {
   name: 'client_credentials',
   about: 'the client asks for itself',
   async obtain({ library, server, client, proof, parameters, options }) {
-    const answer = await library.clientCredentialsGrantRequest(server, client, proof, parameters, options);
-    return library.processClientCredentialsResponse(server, client, answer);
+    const response = await library.clientCredentialsGrantRequest(server, client, proof, parameters, options);
+    return library.processClientCredentialsResponse(server, client, response);
   },
 };

@@ -10,8 +10,8 @@ export const deviceCode: Grant = {
   async obtain(asking) {
     const { library, room, server, client, proof, parameters, options } = asking;
     const person = demandPerson(room);
-    const answer = await library.deviceAuthorizationRequest(server, client, proof, parameters, options);
-    const device = await library.processDeviceAuthorizationResponse(server, client, answer);
+    const response = await library.deviceAuthorizationRequest(server, client, proof, parameters, options);
+    const device = await library.processDeviceAuthorizationResponse(server, client, response);
     room.onSecret(device.device_code);
     person.show(
       `open ${device.verification_uri} and type ${device.user_code}${
@@ -38,9 +38,9 @@ async function tried(
   { library, server, client, proof, options }: Asking,
   code: string,
 ): Promise<Awaited<ReturnType<Grant['obtain']>> | 'pending' | 'slower'> {
-  const answer = await library.deviceCodeGrantRequest(server, client, proof, code, options);
+  const response = await library.deviceCodeGrantRequest(server, client, proof, code, options);
   try {
-    return await library.processDeviceCodeResponse(server, client, answer);
+    return await library.processDeviceCodeResponse(server, client, response);
   } catch (error) {
     const said = error instanceof library.ResponseBodyError ? error.error : undefined;
     if (said === 'authorization_pending') return 'pending';

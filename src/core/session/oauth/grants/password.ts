@@ -8,7 +8,7 @@ export const password: Grant = {
     const asked = new URLSearchParams(parameters);
     asked.set('username', await wanted('user'));
     asked.set('password', await wanted('password'));
-    const answer = await library.genericTokenEndpointRequest(server, client, proof, 'password', asked, options);
-    return library.processGenericTokenEndpointResponse(server, client, answer);
+    const response = await library.genericTokenEndpointRequest(server, client, proof, 'password', asked, options);
+    return library.processGenericTokenEndpointResponse(server, client, response);
   },
 };

@@ -7,14 +7,14 @@ export const refreshToken: Grant = {
   obtain: async (asking) => renewed(asking, await asking.wanted('refresh-token')),
 };
 
-/** @param token an answer may bring another in its place */
+/** @param token a response may bring another in its place */
 export async function renewed(
   { library, server, client, proof, parameters, options }: Asking,
   token: string,
 ): ReturnType<Grant['obtain']> {
-  const answer = await library.refreshTokenGrantRequest(server, client, proof, token, {
+  const response = await library.refreshTokenGrantRequest(server, client, proof, token, {
     ...options,
     additionalParameters: parameters,
   });
-  return library.processRefreshTokenResponse(server, client, answer);
+  return library.processRefreshTokenResponse(server, client, response);
 }

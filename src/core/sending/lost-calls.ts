@@ -1,4 +1,4 @@
-/** Calls that left, and whose answers did not come. */
+/** Calls that left, and whose responses did not come. */
 import type { Problem } from '../problem/problem.js';
 import type { Sent } from './sending.js';
 

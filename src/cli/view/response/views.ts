@@ -1,4 +1,4 @@
-/** The views of an answer: laid out, as it came, its header lines, its outline, a table, or nothing of it. */
+/** The views of a response: laid out, as it came, its header lines, its outline, a table, or nothing of it. */
 import { createHash } from 'node:crypto';
 import { hidden, type WireRequest } from '../../../core/exchange/request/wire.js';
 import type { Received } from '../../../core/exchange/response/received.js';
@@ -146,7 +146,7 @@ export interface TableContent {
   readonly head: readonly string[];
   readonly items: readonly Value[];
   readonly paths: readonly string[];
-  /** Other lists that the answer has. */
+  /** Other lists that the response has. */
   readonly others: readonly FoundList[];
 }
 

@@ -1,4 +1,4 @@
-/** What differs between two answers: status, header lines, time, and the body by its structure. */
+/** What differs between two responses: status, header lines, time, and the body by its structure. */
 import { diffLines } from 'diff';
 import { parseXml } from '../place/xml-document.js';
 import { parseJson } from '../value/json-text.js';
@@ -8,7 +8,7 @@ import type { Difference } from './difference.js';
 import { differencesBetween, type Unordered } from './differences.js';
 import { xmlDifferences } from './xml.js';
 
-export interface ComparedAnswer {
+export interface ComparedResponse {
   /** undefined of a document: then only bodies are compared. */
   readonly status: number | undefined;
   readonly headers: readonly (readonly [name: string, value: string])[];
@@ -16,7 +16,7 @@ export interface ComparedAnswer {
   readonly text: string;
   /** In place of the text: a value that was kept. */
   readonly value?: Value | undefined;
-  /** Milliseconds that the answer took. */
+  /** Milliseconds that the response took. */
   readonly time?: number | undefined;
 }
 
@@ -24,7 +24,7 @@ export interface Comparison extends Counting {
   readonly unordered?: Unordered | undefined;
 }
 
-/** They differ between any two answers, and say nothing. */
+/** They differ between any two responses, and say nothing. */
 const everyTime = new Set([
   'date',
   'age',
@@ -37,9 +37,9 @@ const everyTime = new Set([
   'last-modified',
 ]);
 
-export function answerDifferences(
-  left: ComparedAnswer,
-  right: ComparedAnswer,
+export function responseDifferences(
+  left: ComparedResponse,
+  right: ComparedResponse,
   { unordered = {}, ignoring, only }: Comparison = {},
 ): readonly Difference[] {
   const found: Difference[] = [];
@@ -58,7 +58,7 @@ export function answerDifferences(
 }
 
 /** By structure where both are JSON, or both XML; else by lines. */
-function bodyDifferences(left: ComparedAnswer, right: ComparedAnswer, unordered: Unordered): Difference[] {
+function bodyDifferences(left: ComparedResponse, right: ComparedResponse, unordered: Unordered): Difference[] {
   const [first, second] = [left.value ?? jsonIn(left.text), right.value ?? jsonIn(right.text)];
   if (first !== undefined && second !== undefined) return differencesBetween(first, second, '$', unordered);
   const [one, other] = [xmlIn(left.text), xmlIn(right.text)];
@@ -75,7 +75,7 @@ function xmlIn(text: string): ReturnType<typeof parseXml> | undefined {
   }
 }
 
-function linesOf({ headers }: ComparedAnswer): Map<string, string> {
+function linesOf({ headers }: ComparedResponse): Map<string, string> {
   const lines = new Map<string, string>();
   for (const [given, value] of headers) {
     const name = given.toLowerCase();

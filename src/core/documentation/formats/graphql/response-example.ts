@@ -1,11 +1,11 @@
-/** An answer to a drafted call, made from the types of the schema. */
+/** A response to a drafted call, made from the types of the schema. */
 import type { Value } from '../../../value/written.js';
 import { type Budget, fullBudget } from '../../model/budget.js';
 import type { Definitions } from '../../model/model.js';
 import { bareName, type SchemaField, type SchemaType, typeOf } from './schema.js';
 import { isAsked, levelsBelow, usualDepth } from './selection.js';
 
-export function answerExample({ name, type }: SchemaField, definitions: Definitions): Value {
+export function responseExample({ name, type }: SchemaField, definitions: Definitions): Value {
   return { data: { [name]: exampleOf(type, definitions, usualDepth, [], fullBudget()) } };
 }
 
