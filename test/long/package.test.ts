@@ -34,11 +34,11 @@ test('npm pack gives a tarball that installs into an empty folder and runs', () 
   );
   assert.equal(execFileSync(process.execPath, ['use.js'], { cwd: place, encoding: 'utf8' }), '7\n');
   // With nothing but what the package declares, as an ES module and as CommonJS, every declaration looked at.
-  const typed = `import { openCollection, Problem, sendRequest, walkTrail, type Summary, type WalkEvent } from 'echo-trail/core';
+  const typed = `import { openCollection, Problem, sendRequest, walkTrail, type SummaryRecord, type RunRecord } from 'echo-trail/core';
 export const names: readonly string[] = openCollection('.').names('request');
-export const well = (summary: Summary): boolean => summary.ok;
-export const told = (event: WalkEvent): string => (event.event === 'step' ? event.sent?.outcome.received?.parts.reason ?? '' : '');
-export const walked: Promise<Summary> = walkTrail(...({} as Parameters<typeof walkTrail>));
+export const well = (summary: SummaryRecord): boolean => summary.ok;
+export const told = (record: RunRecord): string => (record.event === 'step' ? record.reason ?? '' : '');
+export const walked: Promise<SummaryRecord> = walkTrail(...({} as Parameters<typeof walkTrail>)).then(({ summary }) => summary);
 export const body = (...given: Parameters<typeof sendRequest>): Promise<Uint8Array | undefined> =>
   sendRequest(...given).then(({ outcome }) => outcome.received?.parts.body);
 export const code: string = new Problem('usage', { what: 'x' }).code;

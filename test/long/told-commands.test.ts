@@ -118,6 +118,7 @@ const before: Readonly<Record<string, readonly string[]>> = {
   compare: ['send vessels/show'],
   'session show': ['session open agent'],
   'session close': ['session open agent'],
+  report: ['run vessels/show'],
   'secret allow': ['secret set deskPassword'],
   'secret remove': ['secret set deskPassword'],
 };

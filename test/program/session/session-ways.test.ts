@@ -118,7 +118,7 @@ test('a verdict inside a 200 keeps a session from opening', async () => {
   assert.equal(refused.status, 4);
   assert.match(
     refused.err,
-    /the session ticket was refused: enter responded 200[\s\S]*\/\/Result\/@code: expected "0", found "401"/,
+    /the session ticket was refused: enter returned 200[\s\S]*\/\/Result\/@code: expected "0", found "401"/,
   );
   assert.equal((await run('session', 'close', 'ticket')).status, 0);
 });
@@ -137,7 +137,7 @@ test('a log-in whose 200 holds no token says what the body has against it', asyn
   assert.equal(status, 4, err);
   assert.match(
     err,
-    /desk could not be opened: no token at \$\.token\nat .*desk\.yaml:3:8\ncause +enter responded 200, and \$\.error says the desk is shut; nearest: \$ has success, error$/m,
+    /desk could not be opened: no token at \$\.token\nat .*desk\.yaml:3:8\ncause +enter returned 200, and \$\.error says the desk is shut; nearest: \$ has success, error$/m,
   );
   await vendor.close();
 });

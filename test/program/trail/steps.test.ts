@@ -436,7 +436,7 @@ test('one field is set anew, nothing else changes, and the staged settings come 
   assert.match(ended.out, /ok +only the brightness changed\n[\s\S]*ok +staged and live are alike\nundone +lights\/set/);
 });
 
-test('free text is held to listed words, and what was responded goes into the next request', async () => {
+test('free text is held to listed words, and what was answered goes into the next request', async () => {
   const cwd = demoCollection(standin.origin);
   const ended = await echoTrail(['run', 'triage'], { cwd });
   assert.equal(ended.status, 0, ended.out);
@@ -444,7 +444,7 @@ test('free text is held to listed words, and what was responded goes into the ne
   writeIn(cwd, 'data/reports.csv', 'report\nIt makes a funny noise\n');
   const unclear = await echoTrail(['run', 'triage'], { cwd });
   assert.equal(unclear.status, 1);
-  assert.match(unclear.out, /\$\.response: expected one of "?urgent"?, .*found "hard to say"/);
+  assert.match(unclear.out, /\$\.answer: expected one of "?urgent"?, .*found "hard to say"/);
 });
 
 const broken: readonly (readonly [steps: string, says: RegExp])[] = [
