@@ -1,7 +1,9 @@
 /** The program: global options, the table of commands, and what is common to every run of one. */
+
 import { setMaxListeners } from 'node:events';
 import { relative } from 'node:path';
 import { Command, CommanderError } from 'commander';
+import { sayActionsAs } from '../core/problem/actions.js';
 import { nearest } from '../core/problem/nearest.js';
 import { asProblem, Problem } from '../core/problem/problem.js';
 import { watchLocks } from '../core/storage/alone.js';
@@ -18,6 +20,7 @@ import { guardOutputs, outputs } from './terminal/outputs.js';
 import { isGone } from './terminal/processes.js';
 import { openTerminal, type Terminal } from './terminal/terminal.js';
 import { version } from './version.js';
+import { commandLineWords } from './view/actions.js';
 import { printable } from './view/printable.js';
 import { problemDocument, problemLines } from './view/problem.js';
 
@@ -26,6 +29,7 @@ const about =
 
 export async function runProgram(argv: readonly string[]): Promise<void> {
   guardOutputs();
+  sayActionsAs(commandLineWords);
   const program = rootCommand();
   const words = optionWords(argv);
   await loadWanted(program, words.slice(2));

@@ -17,6 +17,7 @@ export type { Echo } from './echo/echo.js';
 export { findEcho, newestEchoes } from './echo/read.js';
 export { namesFrom, noNames } from './expression/names.js';
 export { compileJsonPath } from './place/json-path/compile.js';
+export { type ActionWords, sayActionsAs } from './problem/actions.js';
 export { Problem } from './problem/problem.js';
 export { type Reporter, reportFrom, together } from './report/reporter.js';
 export { type RunSummary, runSummary } from './report/run-summary.js';

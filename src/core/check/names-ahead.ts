@@ -1,7 +1,9 @@
 /** Names that a walk would stumble over at a later step, told before its first: `check` for what is about to be walked. */
+
 import type { Loaded } from '../collection/collection.js';
 import type { RequestFile } from '../collection/files/request-file.js';
 import type { TrailFile } from '../collection/files/trail-file.js';
+import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 import type { Workspace } from '../sending/workspace.js';
 import type { TrailPlan } from '../trail/step-kind.js';
@@ -75,7 +77,7 @@ function demandNone(found: readonly Omit<Finding, 'rule'>[]): void {
   throw new Problem('unknown-name', {
     what: first.what,
     where: first.where,
-    cause: found.length > 1 ? `and ${found.length - 1} more; echo-trail check names them all` : undefined,
+    cause: found.length > 1 ? `and ${found.length - 1} more; ${action().check()} names them all` : undefined,
     remedy: `${first.remedy === undefined ? '' : `${first.remedy}${first.remedy.endsWith('?') ? '' : ';'} `}nothing was sent`,
   });
 }

@@ -1,7 +1,9 @@
 /** A collection folder: finding it, and finding and reading the files in it by name. */
+
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join, relative, resolve, sep } from 'node:path';
 import type { ZodMiniType } from 'zod/mini';
+import { action } from '../problem/actions.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { demandNoLinks, pathInside } from '../storage/inside.js';
@@ -74,9 +76,7 @@ export function openCollection(root: string): Collection {
     const isFile = statSync(root, { throwIfNoEntry: false })?.isFile() === true;
     throw new Problem('collection-not-found', {
       what: isFile ? `${root} is a file, and a collection is a folder` : `${root} holds no ${manifestName}`,
-      remedy: isFile
-        ? 'name the folder that holds echo-trail.yaml'
-        : 'echo-trail init makes a collection; echo-trail demo shows one',
+      remedy: isFile ? 'name the folder that holds echo-trail.yaml' : action().makeCollection(),
     });
   }
   demandNoLinks(root, localFolder);

@@ -1,6 +1,8 @@
 /** Where a collection is. */
+
 import { existsSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
+import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 
 export const manifestName = 'echo-trail.yaml';
@@ -16,6 +18,6 @@ export function findCollection(from: string): string {
   }
   throw new Problem('collection-not-found', {
     what: `no collection here: neither ${resolve(from)} nor a folder above it holds ${manifestName}`,
-    remedy: 'echo-trail init makes one; --collection DIR names another folder; echo-trail demo shows one',
+    remedy: action().makeCollection(),
   });
 }

@@ -1,6 +1,8 @@
 /** A new collection folder. */
+
 import { existsSync } from 'node:fs';
 import { basename, join, resolve } from 'node:path';
+import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 import { writeAtomically } from '../storage/atomic-write.js';
 import { environmentText } from './environment-text.js';
@@ -19,7 +21,7 @@ export async function initCollection({ folder, origin }: NewCollection): Promise
   const files: Record<string, string> = {
     [manifestName]: `# yaml-language-server: $schema=.echo-trail/schemas/manifest.json
 name: ${JSON.stringify(basename(root))}
-environment: sandbox                # used where --env is not given
+environment: sandbox                # used where no other is named
 variables: {}
 `,
     [sandbox]: environmentText({ file: sandbox, origin, about: "The vendor's sandbox", changes: 'allow' }),
@@ -30,7 +32,7 @@ variables: {}
     throw new Problem('file-exists', {
       what: `there is a collection already in ${root}`,
       where: { file: join(folder, taken[0] as string) },
-      remedy: 'name another folder: echo-trail init FOLDER',
+      remedy: action().makeCollectionElsewhere(),
     });
   }
   // A .gitignore that somebody wrote is theirs; the missing line is theirs to add.

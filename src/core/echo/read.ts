@@ -1,6 +1,8 @@
 /** Reading recorded echoes: the newest run first. */
+
 import { existsSync, readFileSync, realpathSync } from 'node:fs';
 import { join, sep } from 'node:path';
+import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 import { filesIn } from '../storage/files-in.js';
 import { linesBackwards } from '../storage/lines-backwards.js';
@@ -88,7 +90,7 @@ export async function findEcho(local: string, id: string): Promise<Echo> {
   if (last) return last;
   throw new Problem('echo-not-found', {
     what: 'nothing is recorded yet',
-    remedy: 'echo-trail send records what it sends',
+    remedy: `${action().send()} records what it sends`,
   });
 }
 
@@ -99,7 +101,7 @@ function echoById(local: string, id: string): Echo {
   if (found && found !== 'not wanted') return found;
   throw new Problem('echo-not-found', {
     what: `there is no echo ${id}`,
-    remedy: 'echo-trail echo list shows the recorded ones; the oldest are let go',
+    remedy: `${action().listEchoes()} shows the recorded ones; the oldest are let go`,
     data: { id },
   });
 }

@@ -1,7 +1,9 @@
 /** Samples for a documentation source: from echoes of the collection, and from files beside it. */
+
 import { existsSync, readFileSync } from 'node:fs';
 import { type Sample, sampleFromMessages } from '../documentation/formats/sample/samples.js';
 import { type Documents, mainAddress, readPart } from '../documentation/reading/documents.js';
+import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 import type { Echo } from './echo.js';
 import { findEcho } from './read.js';
@@ -33,7 +35,7 @@ function sampleFromEcho({ id, sent, received }: Echo): Sample {
   if (!received) {
     throw new Problem('document-unreadable', {
       what: `the echo ${id} has no response to learn from`,
-      remedy: 'echo-trail echo list shows those that have',
+      remedy: `${action().listEchoes()} shows those that have`,
     });
   }
   const typeIn = (headers: readonly (readonly [string, string])[]): string =>

@@ -1,4 +1,5 @@
 /** From the syntax tree to a closure, so that a request sent ten thousand times is parsed once. */
+import { action } from '../problem/actions.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { ownMember } from '../value/own-member.js';
@@ -234,7 +235,7 @@ function missingSecret(name: string, key: string | undefined): Problem {
   const full = key === undefined ? name : `${name}[${key}]`;
   return new Problem('secret-missing', {
     what: `the secret ${full} is not set`,
-    remedy: `echo-trail secret set ${key === undefined ? name : `'${full}'`}, or set ${secretVariable(name, key)} in the process environment`,
+    remedy: `${action().setSecret([full])}, or set ${secretVariable(name, key)} in the process environment`,
     data: { name: full },
   });
 }

@@ -42,7 +42,7 @@ export const problemCodes = {
   'document-unreadable': wrong('A documentation file is not a document of a known format.'),
   'document-too-large': wrong('A documentation file is larger or deeper than what is read.'),
   'operation-not-found': wrong('No documentation source describes that operation.'),
-  'not-documented': wrong('A request differs from its documented operation, and --strict was given.'),
+  'not-documented': wrong('A request differs from its documented operation, and is to be sent only where it does not.'),
   'echo-not-found': wrong('No echo or run has that name.'),
   circle: wrong('Files or values refer to each other in a circle.'),
   'place-not-found': wrong('Nothing stands at the place that was asked for.'),

@@ -1,5 +1,6 @@
 /** The one error type of the core: a code, what happened, where, why, and what to do about it. */
 
+import { action } from './actions.js';
 import { type ProblemCode, type ProblemFamily, problemCodes } from './codes.js';
 import { systemWords } from './system-errors.js';
 
@@ -95,5 +96,5 @@ export function asProblem(error: unknown, path?: string): Problem {
   const system = error instanceof Error ? systemWords(error, path) : undefined;
   if (system) return new Problem('file-unreadable', system, { cause: error });
   const what = error instanceof Error ? error.message : String(error);
-  return new Problem('fault', { what, remedy: 'run again with --debug and report what it prints' }, { cause: error });
+  return new Problem('fault', { what, remedy: action().reportFault() }, { cause: error });
 }

@@ -1,10 +1,15 @@
 /** What the system says of a file, in plain words with what to do about it. */
 
+import { action } from './actions.js';
+
 /** By the name of the error (POSIX). */
-const words: ReadonlyMap<string, readonly [what: string, remedy: string]> = new Map([
+const words: ReadonlyMap<string, readonly [what: string, remedy: string | (() => string)]> = new Map<
+  string,
+  readonly [string, string | (() => string)]
+>([
   ['ENOSPC', ['there is no space left on the disk', 'make room, and run the command again']],
   ['EDQUOT', ['the quota of the disk is used up', 'make room, and run the command again']],
-  ['EFBIG', ['the file is larger than the disk takes', 'echo-trail echo prune lets old records go']],
+  ['EFBIG', ['the file is larger than the disk takes', () => action().pruneEchoes()]],
   ['EROFS', ['the disk can only be read', 'work in a copy of the folder that can be written']],
   ['EACCES', ['it is not allowed', 'ls -ld shows whose it is and who may write']],
   ['EPERM', ['it is not allowed', 'ls -ld shows whose it is and who may write']],
@@ -15,7 +20,7 @@ const words: ReadonlyMap<string, readonly [what: string, remedy: string]> = new 
   ['ENOENT', ['it is not there', 'was it moved or removed meanwhile?']],
   ['ELOOP', ['its links lead round in a circle', 'remove the link']],
   ['ENAMETOOLONG', ['the name is too long', 'use a shorter one']],
-  ['EMFILE', ['too many files are open', 'ulimit -n 4096 allows more; --at-once takes fewer at a time']],
+  ['EMFILE', ['too many files are open', () => `ulimit -n 4096 allows more; ${action().fewerAtOnce()}`]],
   ['ENFILE', ['too many files are open on this machine', 'end other programs']],
   ['EIO', ['the disk failed', 'look after the disk']],
 ]);
@@ -47,5 +52,5 @@ export function systemWords(error: unknown, path?: string): SystemWords | undefi
   const [cause, remedy] = known;
   const where = path ?? dest ?? own ?? 'a file of the collection';
   const doing = writing.has(syscall) ? 'write' : syscall === 'read' ? 'read' : 'open';
-  return { what: `cannot ${doing} ${where}`, cause, remedy };
+  return { what: `cannot ${doing} ${where}`, cause, remedy: typeof remedy === 'string' ? remedy : remedy() };
 }

@@ -1,8 +1,10 @@
 /** A run: what was asked for, its journal, and what an earlier command left of it. */
+
 import { createHash } from 'node:crypto';
 import { statSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
+import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 import type { Workspace } from '../sending/workspace.js';
 import { alone } from '../storage/alone.js';
@@ -73,7 +75,7 @@ export function demandNotTakenBack({ header, takenBack }: Before): void {
   if (!takenBack) return;
   throw new Problem('usage', {
     what: `run ${header.run} has been undone since, so it cannot be resumed`,
-    remedy: `echo-trail run ${header.names.join(' ')} starts again; echo-trail run --failed-of ${header.run} runs the failed part`,
+    remedy: `${action().run(header.names)} starts again; ${action().runFailedOf(header.run)} runs the failed part`,
   });
 }
 
@@ -119,7 +121,7 @@ export async function openRun(
     if (digest !== undefined && before.header.digest !== digest) {
       throw new Problem('usage', {
         what: `the trails of run ${run} were changed since: it cannot be gone on with`,
-        remedy: `echo-trail run --failed-of ${run} walks what failed of it, echo-trail run --undo ${run} takes back what it made`,
+        remedy: `${action().runFailedOf(run)} walks what failed of it, ${action().undoRun(run)} takes back what it made`,
       });
     }
     const first = { line: plans ? 'resumed' : 'undo', run: log.run, at, process } as const;

@@ -1,4 +1,5 @@
 /** Rows that are not what an earlier command went through: told before the run is gone on with. */
+import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 import type { Workspace } from '../sending/workspace.js';
 import { fromCommandLine, inputScope } from '../trail/names/start-scope.js';
@@ -108,6 +109,5 @@ export const changedRows = (run: string, changes: string): Problem =>
   new Problem('usage', {
     what: `the rows have changed since run ${run}`,
     cause: changes,
-    remedy:
-      '--rows-changed resumes with the rows as they are now: each row is identified by its content, and finished rows stay finished',
+    remedy: `${action().resumeWithChangedRows()} resumes with the rows as they are now: each row is identified by its content, and finished rows stay finished`,
   });

@@ -82,8 +82,8 @@ async function handledBefore({
   }
   if (anew && stores.size === 0) {
     throw new Problem('usage', {
-      what: '--anew has nothing to forget: no step of this run has once-by',
-      remedy: 'run without --anew',
+      what: 'there is nothing to forget: no step of this run has once-by',
+      remedy: 'walk it without forgetting',
     });
   }
   if (journal) adds(journal.handledBefore());

@@ -14,6 +14,7 @@ import { namesUsed } from '../expression/names-used.js';
 import { worldMaker } from '../expression/world.js';
 import { HostGate } from '../pacing/host-gate.js';
 import { retryPolicy, toldOnly } from '../pacing/retry-policy.js';
+import { action } from '../problem/actions.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { heldBack, unseenWays } from '../session/bound-secret.js';
@@ -177,7 +178,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       throw new Problem('change-unconfirmed', {
         what: `the environment ${name} asks before a change, and nobody said yes: ${call}`,
         where: { file },
-        remedy: '--allow-changes says yes for one command; changes: allow in the environment says it for good',
+        remedy: `${action().allowChanges()}; changes: allow in the environment says it for good`,
       });
     },
     expectChanges(given) {
@@ -188,7 +189,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       for (const name of settings.keys()) {
         if (known.has(name)) continue;
         throw new Problem('usage', {
-          what: `--set ${name}: nothing here takes that name`,
+          what: `nothing here takes the name ${name}`,
           remedy: nearestHint(name, known),
           data: { name },
         });

@@ -1,6 +1,8 @@
 /** Whether a secret may be used in an environment: only where that goes no other way than its owner has seen. */
+
 import { listedOrigins } from '../exchange/hosts/listed-origins.js';
 import { addedWays, type WaysOut } from '../exchange/hosts/ways-out.js';
+import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 import type { FoundSecret } from './found-secret.js';
 
@@ -44,7 +46,7 @@ export function heldBack(
     cause: `it now ${unseen.join(', and ')}`,
     remedy:
       from === 'store'
-        ? `read the environment file; if you trust it, echo-trail secret allow ${name} --env ${environment}`
+        ? `read the environment file; if you trust it, ${action().allowSecret(name, environment)}`
         : from === 'process'
           ? 'ECHO_TRAIL_SECRET_HOSTS names the hosts to which secrets of the process environment may go'
           : 'hosts: beside the command in settings.yaml names the hosts to which its secrets may go',

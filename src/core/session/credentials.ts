@@ -1,4 +1,3 @@
-/** What a session file gives to be sent as it is: a token, a key, user and password. */
 import { omitted } from '../expression/evaluation.js';
 import { Problem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
@@ -18,7 +17,7 @@ export async function tokenOrKey(value: string, key: 'token' | 'key', room: Sess
   throw new Problem('session-missing', {
     what: `the ${key} of the session ${room.name} cannot be sent: ${wrong}`,
     where: room.yaml.position([key]),
-    remedy: text === '' ? 'echo-trail secret set gives a secret its value' : 'set the secret again without it',
+    remedy: text === '' ? 'give the secret its value' : 'set the secret again without it',
   });
 }
 

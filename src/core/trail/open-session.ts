@@ -1,4 +1,5 @@
 import type { Received } from '../exchange/response/received.js';
+import { action } from '../problem/actions.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import { givenBy } from '../sending/sessions/session-request.js';
 import type { SessionTrail } from '../sending/sessions/session-room.js';
@@ -51,7 +52,7 @@ export async function openByTrail(
     what: `the session ${name} could not be opened by the trail ${plan.name}${problem ? `: ${problem.what}` : ''}`,
     where,
     cause: problem ? problem.reason : 'no step of it sent anything',
-    remedy: 'echo-trail echo list --failed shows its exchanges',
+    remedy: `${action().listFailedEchoes()} shows its exchanges`,
     data: { session: name },
   });
 }

@@ -4,7 +4,9 @@
  *     operation: pilots/pilot
  *     body: {graphql: {document: "query ($id: ID!) { pilot(id: $id) { name } }"}}     # holds
  */
+
 import { readSource } from '../../collection/sources/indexing.js';
+import { action } from '../../problem/actions.js';
 import { operationOf } from '../operation-of.js';
 import type { Rule } from '../rule.js';
 
@@ -26,7 +28,7 @@ export const documentsFit: Rule = {
           severity: 'error',
           where: { ...start, ...(start.line !== undefined && { line: start.line + line - behind }) },
           what: `the document does not fit the schema: ${what}`,
-          remedy: `echo-trail docs show ${operation.source}/${operation.id}`,
+          remedy: action().showOperation(`${operation.source}/${operation.id}`),
         };
       }
     }

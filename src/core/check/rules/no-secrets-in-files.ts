@@ -4,9 +4,11 @@
  *     password: ${secret.deskPassword}      # holds
  *     password: a-word-in-the-open          # does not
  */
+
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Collection } from '../../collection/collection.js';
+import { action } from '../../problem/actions.js';
 import { isCredentialHeader, isSecretName } from '../../value/secret-fields.js';
 import type { Finding } from '../finding.js';
 import type { KnownSecret, Rule } from '../rule.js';
@@ -202,7 +204,7 @@ const finding = ({ what, column, sure }: Seen, file: string, line: number): Foun
   severity: sure ? 'error' : 'warning',
   where: { file, line, column },
   what: `${what} stands in a file that is shared`,
-  remedy: `echo-trail secret set NAME, and \${secret.NAME} here${sure ? '; what was shared already has to be replaced' : ''}`,
+  remedy: `${action().setSecret(['NAME'])}, and \${secret.NAME} here${sure ? '; what was shared already has to be replaced' : ''}`,
 });
 
 function filesIn(root: string, folder: string): string[] {

@@ -5,10 +5,12 @@
  *     method: POST
  *     url: ${origin}/v1/vessels/{imo}/calls     # holds
  */
+
 import type { Loaded } from '../../collection/collection.js';
 import { methodWritten, type RequestFile } from '../../collection/files/request-file.js';
 import { findOperation } from '../../collection/sources/source-index.js';
 import type { Operation } from '../../documentation/model/model.js';
+import { action } from '../../problem/actions.js';
 import { asProblem } from '../../problem/problem.js';
 import type { Finding } from '../finding.js';
 import type { Rule } from '../rule.js';
@@ -113,7 +115,7 @@ function* missingParts({ content, yaml }: Loaded<RequestFile>, operation: Operat
       severity: 'warning',
       where: yaml.position(['operation']),
       what: 'the documented body is required, and there is none',
-      remedy: `echo-trail docs show ${operation.source}/${operation.id}`,
+      remedy: action().showOperation(`${operation.source}/${operation.id}`),
     };
   }
   if (content.operation && !operation.body && content.body !== undefined) {

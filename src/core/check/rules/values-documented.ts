@@ -4,10 +4,12 @@
  *     body: {json: {berth: N1, nights: 2}}     # holds
  *     body: {json: {berth: N1, nights: "2"}}   # $.nights is a string, documented as integer
  */
+
 import type { Loaded } from '../../collection/collection.js';
 import type { RequestFile } from '../../collection/files/request-file.js';
 import { mismatches, textMismatch } from '../../documentation/changes/mismatch.js';
 import type { Field, Operation } from '../../documentation/model/model.js';
+import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { plain } from '../../value/written.js';
 import type { Finding } from '../finding.js';
@@ -72,7 +74,7 @@ function* inBody({ content, yaml }: Loaded<RequestFile>, operation: Operation): 
       severity: 'warning',
       where: yaml.position(['body', ...root, ...path]),
       what: `${at.replace(/^\$/, root[0] === 'graphql' ? 'variables' : '$')} ${what}`,
-      remedy: `echo-trail docs show ${operation.source}/${operation.id}`,
+      remedy: action().showOperation(`${operation.source}/${operation.id}`),
     };
   }
 }

@@ -28,7 +28,7 @@ export const manifestFile = described(
   z.strictObject({
     name: described(z.string(), 'The name of the collection.'),
     about: z.optional(about),
-    environment: described(z.optional(z.string()), 'The environment that is used where --env is not given.'),
+    environment: described(z.optional(z.string()), 'The environment that is used where no other is named.'),
     variables: described(z.optional(values), 'Collection variables; an environment may replace them.'),
     docs: described(
       z.optional(z.record(z.string(), documentation)),

@@ -160,7 +160,7 @@ export const input = described(
     ),
     prompt: described(
       z.optional(prompt),
-      'Whether a person at a terminal is asked: `always` (where there is no default), `on-request` (with --ask), `never`.',
+      'Whether a person at a terminal is asked: `always` (where there is no default), `on-request` (where all are asked for), `never`.',
     ),
     'one-of': described(z.optional(z.array(anyValue)), 'The only values allowed.'),
     'at-least': z.optional(anyValue),

@@ -108,7 +108,10 @@ const chooseStep = described(
         from: described(anyValue, 'The list to choose from.'),
         label: described(z.optional(z.string()), 'What a person sees of an `${item}`.'),
         value: described(z.optional(z.string()), 'What is kept of it. The item itself where nothing is said.'),
-        as: described(z.string(), 'The name that it is kept under; unattended, `--set NAME=LABEL-OR-VALUE` chooses.'),
+        as: described(
+          z.string(),
+          'The name that it is kept under; unattended, a label or a value that is given under it chooses.',
+        ),
       }),
       'What there is to choose.',
     ),

@@ -1,5 +1,7 @@
 /** Types of the documentation by name. */
+
 import type { TypeDescription } from '../../documentation/model/model.js';
+import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import type { Shelf } from './shelf.js';
@@ -28,6 +30,6 @@ export function findType(shelf: Shelf, given: string): TypeDescription & { reado
   const all = names.flatMap((source) => sourceIndex(shelf, source).types());
   throw new Problem('operation-not-found', {
     what: `no documentation source has a type ${given}`,
-    remedy: nearestHint(given, all) ?? 'echo-trail docs list counts the types of each source',
+    remedy: nearestHint(given, all) ?? `${action().listSources()} counts the types of each source`,
   });
 }

@@ -2,10 +2,12 @@
  * What a vendor's API itself says of a parameter: the values it takes, or the fields and operators of its filter. The
  * manifest names the requests that ask for it; `docs ask` sends them, and keeps what came beside the snapshot.
  */
+
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
 import type { Operation, Parameter } from '../../documentation/model/model.js';
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import { writeAtomically } from '../../storage/atomic-write.js';
 import { pathInside, placeInside } from '../../storage/inside.js';
@@ -38,7 +40,7 @@ export function readParameterMetadata({ root }: Shelf, source: string): Paramete
     throw new Problem('file-shape', {
       what: `${file} does not hold what docs ask writes`,
       where: { file },
-      remedy: `echo-trail docs ask ${source} writes it anew`,
+      remedy: `${action().askParameters(source)} writes it anew`,
     });
   }
 }

@@ -1,4 +1,5 @@
 /** What a collection has of documentation: enough to look things up in it without reading the manifest again. */
+import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import { ownMember } from '../../value/own-member.js';
@@ -22,6 +23,6 @@ export function entryOf({ docs }: Shelf, name: string): SourceEntry {
   if (entry) return entry;
   throw new Problem('operation-not-found', {
     what: `there is no documentation source ${name}`,
-    remedy: nearestHint(name, Object.keys(docs)) ?? 'echo-trail docs add FILE|URL adds one',
+    remedy: nearestHint(name, Object.keys(docs)) ?? action().addSource(),
   });
 }

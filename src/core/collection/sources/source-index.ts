@@ -1,4 +1,5 @@
 /** The indexes of the documentation sources, opened once, and operations found in them by name. */
+
 import { existsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import {
@@ -11,6 +12,7 @@ import {
   type SourceLists,
 } from '../../documentation/index/index-file.js';
 import type { Operation } from '../../documentation/model/model.js';
+import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import { pathInside } from '../../storage/inside.js';
@@ -147,10 +149,10 @@ export function findOperation(shelf: Shelf, given: string, depth?: number): Oper
     what: `no documentation source describes the operation ${given}`,
     remedy:
       names.length === 0
-        ? 'echo-trail docs add FILE|URL adds a source'
+        ? action().addSource()
         : ids.length === 0
-          ? 'the documentation of this collection describes no operation; echo-trail docs list shows its sources'
-          : `${nearestHint(given, new Set(ids))}; echo-trail docs find WORDS searches`,
+          ? `the documentation of this collection describes no operation; ${action().listSources()} shows its sources`
+          : `${nearestHint(given, new Set(ids))}; ${action().findOperations()}`,
     data: { given },
   });
 }

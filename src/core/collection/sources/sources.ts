@@ -5,6 +5,7 @@ import { basename, extname, join } from 'node:path';
 import type { IndexFacts } from '../../documentation/index/index-file.js';
 import { type Documents, type Part, partName } from '../../documentation/reading/documents.js';
 import { readDocumentation } from '../../documentation/reading/read.js';
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import { beginCommits, type StagedFile, stageFile } from '../../storage/atomic-write.js';
 import { placeInside } from '../../storage/inside.js';
@@ -44,7 +45,7 @@ export async function addSource(
     throw new Problem('file-exists', {
       what: `there is a documentation source ${short} already`,
       where: { file: known?.file ?? file },
-      remedy: '--name NAME adds it beside, --replace puts it in the place of the old one',
+      remedy: action().addOrReplaceSource(),
     });
   }
   const files = new Map<string, Uint8Array>([[file, main.bytes]]);

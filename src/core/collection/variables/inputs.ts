@@ -1,4 +1,5 @@
 /** Inputs: what a caller may set, read as their type and held against their matchers. */
+
 import type { Loads } from '../../expression/compile.js';
 import { Evaluation, omitted, type Surroundings } from '../../expression/evaluation.js';
 import type { Named, Names } from '../../expression/names.js';
@@ -6,6 +7,7 @@ import { compileTree, type Tree } from '../../expression/tree.js';
 import { compileMatchers } from '../../matcher/compile.js';
 import type { Check } from '../../matcher/matcher.js';
 import { shortText } from '../../matcher/reading.js';
+import { action } from '../../problem/actions.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { parseJson } from '../../value/json-text.js';
 import { plain, typeOf, type Value, Written, writtenScalar } from '../../value/written.js';
@@ -103,9 +105,9 @@ export function missingInput(plan: InputPlan): Problem {
     what: `${owner} needs the input ${name}${(declaration.label ?? declaration.about) ? ` (${declaration.label ?? declaration.about})` : ''}`,
     where: { file },
     remedy: [
-      `--set ${name}=VALUE`,
+      action().giveInput(name),
       options && `values: ${options.map(shortText).join(', ')}`,
-      source && `echo-trail send ${source.replace(/,.*$/, '')} shows what there is`,
+      source && `${action().send(source.replace(/,.*$/, ''))} shows what there is`,
     ]
       .filter(Boolean)
       .join('; '),
@@ -208,12 +210,12 @@ function withCommas(text: string): Value {
 /** @param origin of the value; who gave it there mends it there */
 function wrongValue(plan: InputPlan, given: Value, why: string, origin: string | undefined): Problem {
   const said = plan.declaration.about ?? plan.declaration.label;
-  const elsewhere = origin !== undefined && origin !== '--set';
+  const elsewhere = origin !== undefined && origin !== action().settings();
   return new Problem('input-value', {
     what: `the input ${plan.name} of ${plan.owner} cannot be ${shortText(given)}`,
     where: { file: plan.file },
     cause: elsewhere ? `${why}; it ${/^(?:given|kept|chosen) /.test(origin) ? 'was' : 'comes from'} ${origin}` : why,
-    remedy: elsewhere ? undefined : `--set ${plan.name}=VALUE${said === undefined ? '' : ` (${said})`}`,
+    remedy: elsewhere ? undefined : `${action().giveInput(plan.name)}${said === undefined ? '' : ` (${said})`}`,
     data: { input: plan.name, origin },
   });
 }

@@ -5,6 +5,7 @@ import type { Loads } from '../../expression/compile.js';
 import { Evaluation, omitted, type Surroundings } from '../../expression/evaluation.js';
 import { layered, type Named, type Names } from '../../expression/names.js';
 import { compileTree, type Tree } from '../../expression/tree.js';
+import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { pathInside } from '../../storage/inside.js';
@@ -46,7 +47,7 @@ export function readEnvironment(collection: Collection, given: string | undefine
     const names = collection.names('environment');
     throw new Problem('environment-missing', {
       what: 'no environment is chosen',
-      remedy: `echo-trail env use NAME, or --env NAME${names.length > 0 ? `; there are: ${names.join(', ')}` : ''}`,
+      remedy: `${action().chooseEnvironment()}${names.length > 0 ? `; there are: ${names.join(', ')}` : ''}`,
     });
   }
   const loaded = collection.read('environment', wanted);
@@ -162,7 +163,7 @@ function layer(origin: string, variables: ReadonlyMap<string, Tree>, settings: S
   const constants = new Map<string, Named>();
   for (const [name, { constant }] of variables) {
     const set = settings.get(name);
-    if (set !== undefined) constants.set(name, { value: set, origin: '--set' });
+    if (set !== undefined) constants.set(name, { value: set, origin: action().settings() });
     else if (constant !== undefined) constants.set(name, { value: constant, origin });
   }
   return { origin, variables, constants };

@@ -3,9 +3,11 @@
  * (section 5.3), and where a variable is a file, all of it goes as parts: `operations`, a `map` from parts to variables,
  * and the files.
  */
+
 import { basename } from 'node:path';
 import { type Evaluation, omitted } from '../../expression/evaluation.js';
 import { compileTree, replacedAt, type SecretTrace } from '../../expression/tree.js';
+import { action } from '../../problem/actions.js';
 import { type FilePosition, Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { ownMember } from '../../value/own-member.js';
@@ -56,7 +58,7 @@ function demandVariables(required: readonly string[], given: Value, where: FileP
   throw new Problem('body-shape', {
     what: `the document requires the variable $${missing}, and it has no value`,
     where,
-    remedy: `give it under variables: in the request file, or with --variable ${missing}=VALUE beside --graphql`,
+    remedy: `give it under variables: in the request file, or ${action().giveVariable(missing)}`,
   });
 }
 

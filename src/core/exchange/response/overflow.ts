@@ -1,4 +1,5 @@
 /** A body that is too long for memory: decoded, it goes to a file as it comes, and its beginning stays. */
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import { sizeText } from '../../value/measures.js';
 import { type Decoding, decoding } from './compression.js';
@@ -77,5 +78,5 @@ export const tooLarge = (cause: string): Problem =>
     what: 'the response is too large',
     where: 'receiving the response',
     cause,
-    remedy: 'request less, or in pages; --to FILE saves a response of any length',
+    remedy: `request less, or in pages; ${action().saveResponse()}`,
   });

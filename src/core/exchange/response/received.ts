@@ -1,5 +1,7 @@
 /** What came back: raw facts, and the body decoded when somebody looks at it. */
+
 import { headerValue, type Observed } from '../../place/observed.js';
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import { parseJson } from '../../value/json-text.js';
 import { sizeText } from '../../value/measures.js';
@@ -107,7 +109,7 @@ export class Received implements Observed {
     const { spooled } = this.parts;
     if (spooled)
       throw tooLarge(
-        `it is ${sizeText(spooled.size)} long; expectations, keep and --pick read up to ${sizeText(mostInMemory)}`,
+        `it is ${sizeText(spooled.size)} long; expectations, keep and ${action().pick()} read up to ${sizeText(mostInMemory)}`,
       );
     return this.shown;
   }
@@ -214,7 +216,7 @@ function notJson(received: Received, error: Error): Problem {
         ? undefined
         : `it begins with ${JSON.stringify(start)}${received.claimsJson ? `; ${error.message}` : `; its type is ${type ?? 'not named'}`}`,
     remedy: /^\s*</.test(start)
-      ? 'an HTML page often comes from a proxy or a log-in in between; look at it with --view raw'
+      ? `an HTML page often comes from a proxy or a log-in in between; ${action().viewRaw()}`
       : undefined,
     data: { status: received.status },
   });

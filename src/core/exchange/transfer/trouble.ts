@@ -1,4 +1,5 @@
 /** Ways in which a network or a server can fail, told apart, with the likely cause and what to try. */
+import { action } from '../../problem/actions.js';
 import { Problem, type ProblemCode } from '../../problem/problem.js';
 import { durationText, sizeText } from '../../value/measures.js';
 import { ownMember } from '../../value/own-member.js';
@@ -250,7 +251,7 @@ const untrusted: Explainer = ({ code, message, host, url, certificate, make }) =
       'tls-failed',
       `${host} shows another certificate than the one that is pinned`,
       certificate && `it shows ${certificate.subject}, SHA-256 ${certificate.fingerprint}`,
-      'if the vendor has changed it, --accept-certificate pins the new one; if not, somebody is in between',
+      `if the vendor has changed it, ${action().acceptCertificate()} pins the new one; if not, somebody is in between`,
     );
   }
   const why = distrust(code, host, certificate);
@@ -260,7 +261,7 @@ const untrusted: Explainer = ({ code, message, host, url, certificate, make }) =
       `the certificate of ${host} is not trusted: ${why}`,
       certificate &&
         `it is for ${certificate.names.join(', ') || certificate.subject}, from ${certificate.issuer}, good until ${certificate.until.slice(0, 10)}`,
-      `${ownMember(remedyFor, code) ?? 'tls: {trust: FILE} in the environment, or --trust FILE, trusts an issuer'}; --accept-certificate takes this one certificate for a day`,
+      `${ownMember(remedyFor, code) ?? `tls: {trust: FILE} in the environment, or ${action().trustIssuer()}, trusts an issuer`}; ${action().acceptCertificate()} takes this one certificate for a day`,
     );
   }
   if (/CERTIFICATE_REQUIRED|HANDSHAKE_FAILURE|ALERT/i.test(`${code} ${message}`)) {

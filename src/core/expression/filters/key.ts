@@ -1,5 +1,7 @@
 /** Keys of signatures, as a secret holds them: PEM (RFC 7468) or a JSON Web Key (RFC 7517). */
+
 import { createPrivateKey, createPublicKey, type KeyObject } from 'node:crypto';
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 
 const known = new Map<string, KeyObject>();
@@ -24,8 +26,7 @@ function keyFrom(text: string, kind: 'private' | 'public'): KeyObject {
     // What the library says may quote the key.
     throw new Problem('expression-value', {
       what: `the key is no ${kind} key`,
-      remedy:
-        'a key is PEM text that begins with -----BEGIN, or a JSON Web Key; where line breaks were lost on the way, set it with: echo-trail secret set NAME < key.pem',
+      remedy: `a key is PEM text that begins with -----BEGIN, or a JSON Web Key; where line breaks were lost on the way, ${action().setSecretFromFile()}`,
     });
   }
 }

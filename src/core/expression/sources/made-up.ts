@@ -57,7 +57,7 @@ const kinds: Readonly<Record<string, (made: Library) => Value | Date>> = {
 export const madeUp: Source = {
   name: 'made-up',
   bare: false,
-  about: 'made-up data of a kind (`--seed` makes it repeat)',
+  about: 'made-up data of a kind (a seed makes it repeat)',
   example: '${made-up("full name")}',
   choices: Object.keys(kinds),
   async load() {

@@ -6,7 +6,7 @@ import type { Source } from './source.js';
 export const random: Source = {
   name: 'random',
   bare: false,
-  about: 'a random whole number, both ends included; `--seed` makes it repeat',
+  about: 'a random whole number, both ends included; a seed makes it repeat',
   example: '${random(1, 6)}',
   value(args, { world }) {
     const [from, to] = args.map(plain);

@@ -2,6 +2,7 @@
 
 import type { Difference } from '../../comparison/difference.js';
 import type { Comparison, responseDifferences } from '../../comparison/responses.js';
+import { action } from '../../problem/actions.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { writeJson } from '../../value/json-text.js';
 import { isValueMap, type Value } from '../../value/written.js';
@@ -25,7 +26,7 @@ async function load(): Promise<void> {
 export const sameAs: MatcherKind = {
   name: 'same-as',
   about:
-    'like a document of the collection, or like the response of an echo: `{file | echo, ignoring, only, unordered}`; `run --accept` writes the file anew',
+    'like a document of the collection, or like the response of an echo: `{file | echo, ignoring, only, unordered}`; a run that accepts what it finds writes the file anew',
   example: '{same-as: {file: data/expected-vessel.json, ignoring: [$.updated]}}',
   compile(expected, { readText, loads }) {
     loads.push(load());
@@ -61,7 +62,7 @@ export const sameAs: MatcherKind = {
           text = written;
           return undefined;
         }
-        if (!different) return `there is no ${named} yet; run --accept writes it`;
+        if (!different) return `there is no ${named} yet; ${action().acceptBaseline()} writes it`;
         const told = different.slice(0, shownDifferences).map(({ at, left, right }) => `${at} ${differs(left, right)}`);
         const more = different.length - told.length;
         return `${told.join('; ')}${more > 0 ? `; and ${more} more` : ''}`;

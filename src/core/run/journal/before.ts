@@ -1,6 +1,8 @@
 /** Reading the journal of a run: what is known of it by now. */
+
 import { readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import { action } from '../../problem/actions.js';
 import type { BriefProblem } from '../../problem/brief.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
@@ -184,7 +186,7 @@ function fileOf(folder: string, run: string): string {
     what: run === 'last' ? 'no run is recorded yet' : `there is no run ${run}`,
     remedy:
       all.length === 0
-        ? 'echo-trail run records what it walks'
+        ? `${action().run()} records what it walks`
         : nearestHint(
             run,
             all.slice(0, 20).map((one) => one.run),

@@ -1,10 +1,12 @@
 /** What the documentation says of a request that is about to be sent. */
+
 import { readSource } from '../../collection/sources/indexing.js';
 import { findOperation } from '../../collection/sources/source-index.js';
 import type { Mismatch } from '../../documentation/changes/mismatch.js';
 import type { Operation } from '../../documentation/model/model.js';
 import { requestMismatches } from '../../exchange/request/against-documentation.js';
 import type { ResolvedRequest, WireRequest } from '../../exchange/request/wire.js';
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
 import type { PreparedRequest } from '../prepare.js';
@@ -29,7 +31,7 @@ export async function undocumentedParts(
   if (how === 'tell' || found.length === 0) return found;
   throw new Problem('not-documented', {
     what: `the request differs from ${request.operation}: ${found.map(({ at, what }) => `${at} ${what}`).join('; ')}`,
-    remedy: `echo-trail docs show ${request.operation}; without --strict it is sent with a warning`,
+    remedy: `${action().showOperation(request.operation)}; ${action().sendAllTheSame()}`,
     data: { operation: request.operation },
   });
 }

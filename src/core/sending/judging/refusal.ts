@@ -7,6 +7,7 @@ import { problemText } from '../../expectation/expectations.js';
 import { namesUsed } from '../../expression/names-used.js';
 import { verdictInside } from '../../place/kinds/errors.js';
 import { headerValue } from '../../place/observed.js';
+import { action } from '../../problem/actions.js';
 import { sessionKinds } from '../../session/registry.js';
 import type { SessionKind } from '../../session/session-kind.js';
 import { durationText } from '../../value/measures.js';
@@ -58,7 +59,7 @@ export function refusalOf(
             ...(clockOf(received) !== undefined && workspace.environment.clock === 'own'
               ? ['clock: follow-server in the environment signs with the time of the server']
               : []),
-            `echo-trail preview ${signed.request} --signature shows how it is made; --against TEXT compares it with what the vendor shows`,
+            action().previewSignature(signed.request),
           ],
   };
 }
@@ -153,10 +154,9 @@ function remediesFor(
     remedies.push(`the server wants ${offered.join(' or ')}, and the session speaks ${own.join(', ')}`);
   for (const content of kinds) {
     const secrets = secretsIn(content);
-    const set = secrets.map((name) => `echo-trail secret set ${name}`).join(', ');
     if (kindOf(content).open)
       remedies.push('the session was opened, and its token is not taken: is it for this API, and this environment?');
-    else if (secrets.length > 0) remedies.push(`is the secret right and still good? ${set}`);
+    else if (secrets.length > 0) remedies.push(`is the secret right and still good? ${action().setSecret(secrets)}`);
   }
   return remedies;
 }
@@ -164,4 +164,4 @@ function remediesFor(
 const noProof = (sessions: readonly string[]): string =>
   sessions.length === 0
     ? 'no credentials were sent; sessions/NAME.yaml describes some'
-    : `no credentials were sent; use --session NAME, or session: in the request; there are ${sessions.join(', ')}`;
+    : `no credentials were sent; ${action().nameSession()}, or session: in the request; there are ${sessions.join(', ')}`;

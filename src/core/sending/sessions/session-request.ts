@@ -1,4 +1,5 @@
 /** The request that opens or closes a session. */
+
 import { variableNames } from '../../collection/variables/layers.js';
 import type { YamlFile } from '../../collection/yaml.js';
 import type { Received } from '../../exchange/response/received.js';
@@ -7,6 +8,7 @@ import type { Loads } from '../../expression/compile.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { layered, type Named, type Names } from '../../expression/names.js';
 import { compileTree } from '../../expression/tree.js';
+import { action } from '../../problem/actions.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { sessionKinds } from '../../session/registry.js';
 import type { Value } from '../../value/written.js';
@@ -67,7 +69,7 @@ export async function sendForSession(workspace: Workspace, call: SessionCall): P
   throw new Problem('session-missing', {
     what: `the session ${name} was refused: ${prepared.plan.name} returned ${received?.status}${said === undefined ? '' : ` (${said})`}`,
     cause: first?.what,
-    remedy: `are the user and the secret right? echo-trail echo show ${echo} shows the exchange`,
+    remedy: `are the user and the secret right? ${action().showEcho(echo)} shows the exchange`,
     data: { session: name },
   });
 }

@@ -1,7 +1,9 @@
 /** The loopback address that a browser comes back to (RFC 8252, section 7.3). */
+
 import { once } from 'node:events';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 
 export interface Callback {
@@ -51,7 +53,7 @@ export async function listenForCallback(
             reject(
               new Problem('session-missing', {
                 what: `nobody agreed to the session ${session} within five minutes`,
-                remedy: `echo-trail session open ${session} asks again`,
+                remedy: `${action().openSession(session)} asks again`,
               }),
             ),
           );

@@ -1,8 +1,10 @@
 /** How a client proves itself, by the registered names (RFC 6749, section 2.3; RFC 7523; OpenID Connect Core, section 9). */
+
 import { createPrivateKey, type KeyObject, webcrypto } from 'node:crypto';
 import type * as oauth from 'oauth4webapi';
 import type { OAuth2File } from '../../collection/files/session-file.js';
 import { percentEncode } from '../../expression/filters/text.js';
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import { written } from '../credentials.js';
 import type { SessionRoom } from '../session-kind.js';
@@ -55,7 +57,7 @@ async function privateKey(client: Client, room: SessionRoom): Promise<oauth.Priv
       /ENCRYPTED/.test(pem)
         ? 'the key has a pass phrase, and none can be given here'
         : 'the key is not a private key in PEM',
-      'client: {key: "${secret.NAME}"}, set with: echo-trail secret set NAME < key.pem',
+      `client: {key: "\${secret.NAME}"}; ${action().setSecretFromFile()}`,
     );
   }
   try {

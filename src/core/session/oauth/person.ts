@@ -1,4 +1,5 @@
 /** Grants that need a person. */
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import type { Person, SessionRoom } from '../session-kind.js';
 
@@ -7,6 +8,6 @@ export function demandPerson({ person, name }: SessionRoom): Person {
   if (person) return person;
   throw new Problem('session-missing', {
     what: `the session ${name} needs a person to agree, and nobody is here`,
-    remedy: `echo-trail session open ${name} at a terminal; it is kept and renewed for what runs unattended`,
+    remedy: `${action().openSession(name)} at a terminal; it is kept and renewed for what runs unattended`,
   });
 }

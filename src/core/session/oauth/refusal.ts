@@ -1,6 +1,8 @@
 /** What an authorization server means when it refuses (RFC 6749, sections 4.1.2.1 and 5.2; RFC 8628, section 3.5). */
+
 import * as oauth from 'oauth4webapi';
 import type { OAuth2File } from '../../collection/files/session-file.js';
+import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import { ownMember } from '../../value/own-member.js';
 import type { SessionRoom } from '../session-kind.js';
@@ -24,7 +26,7 @@ const meanings: Readonly<Record<string, readonly [what: string, remedy: string]>
     'is the scope spelt right, and has the vendor granted it to the client?',
   ],
   invalid_target: ['the server does not serve this resource', 'is resource: the address that the vendor names?'],
-  invalid_request: ['the server misses or does not know a parameter', 'echo-trail echo show shows what was sent'],
+  invalid_request: ['the server misses or does not know a parameter', 'its echo shows what was sent'],
   access_denied: ['the person did not agree', 'open the session again, and agree'],
   expired_token: ['the code had ended before anybody agreed', 'open the session again'],
   server_error: ['the server has a fault of its own', 'try later, or ask the vendor'],
@@ -83,13 +85,13 @@ export function refusedProblem(
     return make(
       'the browser came back with the state of another try',
       'somebody else may have sent it, or an old page was used',
-      `echo-trail session open ${room.name} asks again; use the page that it opens`,
+      `${action().openSession(room.name)} asks again; use the page that it opens`,
     );
   }
   return make(
     'the response of the server is not one of OAuth',
     message,
-    'is the address the token endpoint? echo-trail echo show shows the response',
+    `is the address the token endpoint? ${action().showEcho()} shows the response`,
   );
 }
 

@@ -1,6 +1,7 @@
 /** Comparing a value of a signature with the one that the vendor shows: where they part, and the likely cause. */
 
 import { distance } from 'fastest-levenshtein';
+import { action } from '../../problem/actions.js';
 import { ownMember } from '../../value/own-member.js';
 import type { SigningStep } from '../signature-kind.js';
 import type { Cause } from './cause.js';
@@ -85,7 +86,7 @@ function hinted(
 ): Difference {
   if (difference.cause !== undefined || apart < unlike || candidates.length < 2) return difference;
   const names = candidates.map(({ step }) => step.name).join(', ');
-  return { ...difference, cause: `nothing here looks like theirs; --value NAME says which is meant: ${names}` };
+  return { ...difference, cause: `nothing here looks like theirs; ${action().nameValue()}: ${names}` };
 }
 
 /** From 0 to 1. Theirs may be the beginning of a long text, which counts a little less than the whole of a short one. */

@@ -1,5 +1,7 @@
 /** Causes that concern one value, in a line that differs. */
+
 import { createHash } from 'node:crypto';
+import { action } from '../../problem/actions.js';
 import type { Cause } from './cause.js';
 import { otherEncoding } from './encodings.js';
 
@@ -58,7 +60,7 @@ export const valueCauses: readonly Cause[] = [
       const apart = own.seconds - other.seconds;
       if (apart !== 0 && apart % 900 === 0 && Math.abs(apart) <= 14 * 3600)
         return `the times are ${Math.abs(apart / 3600)} h apart: another time zone; | in-zone("UTC"), or the zone of the vendor`;
-      if (apart !== 0) return 'another moment: --time says which one theirs was made at';
+      if (apart !== 0) return `another moment: ${action().nameMoment()}`;
     }
     const [ourWords, theirWords] = [dayOfWeek.exec(ours)?.[0], dayOfWeek.exec(theirs)?.[0]];
     if (ourWords && other) return `the time is written otherwise: ${other.written} there; | format("…") writes it so`;
@@ -67,7 +69,7 @@ export const valueCauses: readonly Cause[] = [
     const [left, right] = [/\b\d{10,13}\b/.exec(ours)?.[0], /\b\d{10,13}\b/.exec(theirs)?.[0]];
     if (left && right && left !== right && ours.replace(left, right) === theirs)
       return left.length === right.length
-        ? 'another moment: --time says which one theirs was made at'
+        ? `another moment: ${action().nameMoment()}`
         : right.length === 13
           ? 'theirs counts milliseconds: | unix-ms'
           : 'theirs counts seconds: | unix';

@@ -3,6 +3,7 @@
 import { type InputPlan, inputValue, missingInput } from '../../collection/variables/inputs.js';
 import { variableNames } from '../../collection/variables/layers.js';
 import { type Named, noNames } from '../../expression/names.js';
+import { action } from '../../problem/actions.js';
 import type { EvaluationContext } from '../../sending/workspace.js';
 import { ownMember } from '../../value/own-member.js';
 import type { Value } from '../../value/written.js';
@@ -61,5 +62,5 @@ export const fromCommandLine =
   ({ settings }: EvaluationContext) =>
   (input: string): Named | undefined => {
     const value = settings.get(input);
-    return value === undefined ? undefined : { value, origin: '--set' };
+    return value === undefined ? undefined : { value, origin: action().settings() };
   };

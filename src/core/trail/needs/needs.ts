@@ -1,10 +1,12 @@
 /** Secrets and files that a walk will need are looked for before its first step: a missing one fails every row alike. */
+
 import type { Collection, Loaded } from '../../collection/collection.js';
 import { type RequestFile, sentParts } from '../../collection/files/request-file.js';
 import type { YamlFile } from '../../collection/yaml.js';
 import { filesNamed } from '../../exchange/request/named-files.js';
 import { filesUsed, type NamedFile } from '../../expression/files-used.js';
 import { namesUsed } from '../../expression/names-used.js';
+import { action } from '../../problem/actions.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import type { Workspace } from '../../sending/workspace.js';
 import { sessionKinds } from '../../session/registry.js';
@@ -109,7 +111,7 @@ function demandSecrets(workspace: Workspace, needs: readonly Need[]): void {
   throw new Problem('secret-missing', {
     what: names.length === 1 ? `the secret ${names[0]} is not set` : `the secrets ${names.join(', ')} are not set`,
     where: first[1].where,
-    remedy: `${names.map((name) => `echo-trail secret set ${/[[\]]/.test(name) ? `'${name}'` : name}`).join(', ')}; nothing was sent`,
+    remedy: `${action().setSecret(names)}; nothing was sent`,
     data: { names },
   });
 }

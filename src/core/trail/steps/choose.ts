@@ -1,6 +1,8 @@
 /** `choose`: a person picks one of a list; unattended, `--set` says which. */
+
 import type { ChooseStepFile } from '../../collection/files/trail-file.js';
 import { compileTree, type Tree } from '../../expression/tree.js';
+import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import { equalValues } from '../../value/equal.js';
@@ -89,7 +91,7 @@ async function ask(name: string, choices: readonly Choice[], { workspace }: Walk
   if (!workspace.choose) {
     throw new Problem('input-missing', {
       what: `somebody has to choose ${name}, and nobody is at the terminal`,
-      remedy: `--set ${name}=LABEL-OR-VALUE; there are: ${some(choices)}`,
+      remedy: `${action().giveInput(name, 'LABEL-OR-VALUE')}; there are: ${some(choices)}`,
       data: { input: name },
     });
   }
@@ -112,13 +114,13 @@ function fitting(name: string, given: string, choices: readonly Choice[]): Choic
   if (first && found.every(({ value }) => equalValues(value, first.value))) return first;
   if (first) {
     throw new Problem('name-ambiguous', {
-      what: `--set ${name}=${given} fits ${found.length} of them: ${some(found)}`,
+      what: `${given} for ${name} fits ${found.length} of them: ${some(found)}`,
       remedy: 'give the whole label, or the value',
       data: { input: name, fitting: found.map(({ label }) => label) },
     });
   }
   throw new Problem('input-value', {
-    what: `--set ${name}=${given} fits none of ${choices.length}`,
+    what: `${given} for ${name} fits none of ${choices.length}`,
     remedy:
       nearestHint(
         given,

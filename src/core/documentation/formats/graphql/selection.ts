@@ -1,4 +1,5 @@
 /** The document of a drafted call: its variables and a selection of the response. */
+import { action } from '../../../problem/actions.js';
 import { nearestHint } from '../../../problem/nearest.js';
 import { Problem } from '../../../problem/problem.js';
 import { type Budget, fullBudget } from '../../model/budget.js';
@@ -111,7 +112,7 @@ function chosenSelection(written: string, paths: readonly string[][], definition
           nearestHint(
             name,
             (type?.fields ?? []).map((one) => one.name),
-          ) ?? `echo-trail docs show --type ${bareName(written)}`,
+          ) ?? action().showType(bareName(written)),
       });
     }
     const deeper = rests.filter((rest) => rest.length > 0);

@@ -3,7 +3,7 @@ import type { DocumentationFormat } from '../format.js';
 
 export const samples: DocumentationFormat = {
   name: 'samples',
-  about: 'exchanges kept by docs add --sample',
+  about: 'exchanges that were kept as samples',
   claims: ({ content }) =>
     typeof content === 'object' && content !== null && 'samples' in content && Array.isArray(content.samples),
   references: async () => [],

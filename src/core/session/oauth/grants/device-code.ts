@@ -1,5 +1,7 @@
 /** A person agrees on another device (RFC 8628). */
+
 import { setTimeout } from 'node:timers/promises';
+import { action } from '../../../problem/actions.js';
 import { Problem } from '../../../problem/problem.js';
 import type { Asking, Grant } from '../grant.js';
 import { demandPerson } from '../person.js';
@@ -29,7 +31,7 @@ export const deviceCode: Grant = {
     }
     throw new Problem('session-missing', {
       what: `nobody agreed to the session ${room.name} while its code was good`,
-      remedy: `echo-trail session open ${room.name} gives another`,
+      remedy: `${action().openSession(room.name)} gives another`,
     });
   },
 };
