@@ -58,6 +58,6 @@ async function restless({ here, program, write, inCollection, report }) {
   const ratio = whole ? counts.done / 10_000 : 0;
   report('trails: of 10,000 calls, done once each', { ours: counts.done, floor: 10_000, ratio }, 1, 'calls', true);
   console.log(
-    `       ${summary.refused} refused, ${summary.triedAgain} tried again, ${counts.twice} done twice, ${(summary.time / 1000).toFixed(1)} s`,
+    `       ${summary.throttled} throttled, ${summary.triedAgain} tried again, ${counts.twice} done twice, ${(summary.time / 1000).toFixed(1)} s`,
   );
 }

@@ -3,8 +3,8 @@ import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
 import type { Collection } from '../core/collection/collection.js';
 import { findCollection } from '../core/collection/find-collection.js';
-import type { Shelf } from '../core/collection/sources/shelf.js';
-import type { Settings } from '../core/collection/variables/layers.js';
+import type { SourceCatalogue } from '../core/collection/sources/source-catalogue.js';
+import type { Settings } from '../core/collection/variables/variable-scopes.js';
 import type { Redactor } from '../core/echo/redactor.js';
 import { Problem } from '../core/problem/problem.js';
 import type { Workspace, WorkspaceSettings } from '../core/sending/workspace.js';
@@ -34,7 +34,7 @@ export interface Context {
   readonly secondSignal: AbortSignal;
   collection(): Promise<Collection>;
   /** What the collection has of documentation, where nothing else of it is wanted. Who may fail remembers nothing of it. */
-  shelf(settings?: { readonly remember: boolean }): Promise<Shelf>;
+  shelf(settings?: { readonly remember: boolean }): Promise<SourceCatalogue>;
   /** In place of what the options and the terminal say. */
   workspace(more?: WorkspaceWishes): Promise<Workspace>;
   /** Closes what was opened. */
@@ -65,8 +65,8 @@ export function makeContext(
       return openCollection(collectionFolder(options));
     },
     async shelf(settings = { remember: true }) {
-      const { openShelf } = await import('../core/collection/sources/open-shelf.js');
-      return openShelf(collectionFolder(options), settings);
+      const { openSourceCatalogue } = await import('../core/collection/sources/open-source-catalogue.js');
+      return openSourceCatalogue(collectionFolder(options), settings);
     },
     async workspace(more = {}) {
       const { openWorkspace } = await import('../core/run/open-workspace.js');

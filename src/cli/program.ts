@@ -6,7 +6,7 @@ import { Command, CommanderError } from 'commander';
 import { sayActionsAs } from '../core/problem/actions.js';
 import { nearest } from '../core/problem/nearest.js';
 import { asProblem, Problem } from '../core/problem/problem.js';
-import { watchLocks } from '../core/storage/alone.js';
+import { watchLocks } from '../core/storage/file-lock.js';
 import { setProcesses } from '../core/storage/processes.js';
 import { ownMember } from '../core/value/own-member.js';
 import type { Action, Entry } from './command.js';

@@ -22,7 +22,7 @@ export { Problem } from './problem/problem.js';
 export { type Reporter, reportFrom, together } from './report/reporter.js';
 export { type RunSummary, runSummary } from './report/run-summary.js';
 export { resumeRun, runFailedOf, undoEarlier } from './run/earlier-run.js';
-export { recordsOf } from './run/journal/before.js';
+export { recordsOf } from './run/journal/recorded-run.js';
 export { openWorkspace } from './run/open-workspace.js';
 export type { OpenedRun, RunHost, RunWishes } from './run/run-host.js';
 export { runNames } from './run/run-names.js';

@@ -9,7 +9,7 @@ export interface FieldFault {
   readonly detail: string;
 }
 
-export class Refusal extends Error {
+export class AccessDenied extends Error {
   constructor(
     readonly status: number,
     readonly kind: string,
@@ -29,7 +29,7 @@ export class Refusal extends Error {
 export function sendRefusal(
   reply: FastifyReply,
   instance: string,
-  { status, kind, title, detail, extra }: Refusal,
+  { status, kind, title, detail, extra }: AccessDenied,
 ): FastifyReply {
   return reply
     .code(status)
@@ -48,4 +48,4 @@ export function sendRefusal(
     );
 }
 
-export const notFound = (what: string): Refusal => new Refusal(404, 'not-found', 'Not found', what);
+export const notFound = (what: string): AccessDenied => new AccessDenied(404, 'not-found', 'Not found', what);

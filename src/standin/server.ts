@@ -6,60 +6,60 @@ import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
 import fastify, { type FastifyInstance } from 'fastify';
 import { stringify } from 'yaml';
-import { boardFace } from './board/face.js';
+import { boardService } from './board/service.js';
 import { startBroken } from './broken/server.js';
-import { chartFace } from './chart/face.js';
-import { customsFace } from './customs/face.js';
-import { dredgingFace } from './dredging/face.js';
-import type { Face, FaceModule } from './face.js';
-import { filingFace } from './filing/face.js';
+import { chartService } from './chart/service.js';
+import { customsService } from './customs/service.js';
+import { dredgingService } from './dredging/service.js';
+import { filingService } from './filing/service.js';
 import { type Controller, startFleet } from './fleet/fleet.js';
-import { gatewayFace } from './gateway/face.js';
+import { gatewayService } from './gateway/service.js';
 import { harbourDocument } from './harbour/openapi.js';
 import { credentials, harbourRoutes } from './harbour/routes.js';
 import { harbourState } from './harbour/state.js';
-import { lightsFace } from './lights/face.js';
-import { locksFace } from './locks/face.js';
-import { logbookFace } from './logbook/face.js';
-import { mirrorFace } from './mirror/face.js';
-import { noticesFace } from './notices/face.js';
-import { olderFace } from './older/face.js';
-import { passesFace } from './passes/face.js';
-import { pilotageFace } from './pilotage/face.js';
-import { pilotsFace } from './pilots/face.js';
-import { plansFace } from './plans/face.js';
-import { type FieldFault, notFound, Refusal, sendRefusal } from './problem.js';
+import { lightsService } from './lights/service.js';
+import { locksService } from './locks/service.js';
+import { logbookService } from './logbook/service.js';
+import { mirrorService } from './mirror/service.js';
+import { noticesService } from './notices/service.js';
+import { olderService } from './older/service.js';
+import { passesService } from './passes/service.js';
+import { pilotageService } from './pilotage/service.js';
+import { pilotsService } from './pilots/service.js';
+import { plansService } from './plans/service.js';
+import { AccessDenied, type FieldFault, notFound, sendRefusal } from './problem.js';
 import { startSecure } from './secure/server.js';
+import type { Service, ServiceModule } from './service.js';
 import { signingKeys } from './signing/keys.js';
-import { tidesFace } from './tides/face.js';
-import { triageFace } from './triage/face.js';
-import { uploadsFace } from './uploads/face.js';
-import { vaultFace } from './vault/face.js';
-import { visitorsFace } from './visitors/face.js';
+import { tidesService } from './tides/service.js';
+import { triageService } from './triage/service.js';
+import { uploadsService } from './uploads/service.js';
+import { vaultService } from './vault/service.js';
+import { visitorsService } from './visitors/service.js';
 
 /** Beside the harbour's own, each a folder. */
-const others: readonly FaceModule[] = [
-  pilotsFace,
-  customsFace,
-  olderFace,
-  tidesFace,
-  noticesFace,
-  chartFace,
-  visitorsFace,
-  uploadsFace,
-  vaultFace,
-  passesFace,
-  gatewayFace,
-  filingFace,
-  pilotageFace,
-  locksFace,
-  plansFace,
-  boardFace,
-  logbookFace,
-  lightsFace,
-  dredgingFace,
-  triageFace,
-  mirrorFace,
+const others: readonly ServiceModule[] = [
+  pilotsService,
+  customsService,
+  olderService,
+  tidesService,
+  noticesService,
+  chartService,
+  visitorsService,
+  uploadsService,
+  vaultService,
+  passesService,
+  gatewayService,
+  filingService,
+  pilotageService,
+  locksService,
+  plansService,
+  boardService,
+  logbookService,
+  lightsService,
+  dredgingService,
+  triageService,
+  mirrorService,
 ];
 
 export interface StandinSettings {
@@ -74,7 +74,7 @@ export interface StandinSettings {
 
 export interface Standin {
   readonly origin: string;
-  readonly faces: readonly Face[];
+  readonly services: readonly Service[];
   readonly credentials: { readonly user: string; readonly password: string };
   /** What the filing office gave the agent to sign with. */
   readonly filingKey: string;
@@ -116,7 +116,7 @@ export async function startStandin({
     reply.type('application/yaml').send(stringify(harbourDocument(origin), { aliasDuplicateObjects: false })),
   );
   app.get('/', async () => ({ name: 'Larkhaven Harbour', documentation: `${origin}/openapi.yaml` }));
-  for (const face of others) face.register(app, state, () => origin);
+  for (const service of others) service.register(app, state, () => origin);
   const secure = more ? await startSecure() : undefined;
   const broken = more ? await startBroken() : undefined;
   if (secure) {
@@ -140,14 +140,14 @@ export async function startStandin({
     credentials,
     filingKey: signingKeys.filing.secret,
     controllers: fleet?.controllers ?? [],
-    faces: [
+    services: [
       { name: 'harbour', about: 'REST: vessels, berths, port calls; log in at /v1/sessions', address: `${origin}/v1` },
       {
         name: 'documentation',
         about: 'its OpenAPI 3.1 document, also as openapi.json',
         address: `${origin}/openapi.yaml`,
       },
-      ...others.flatMap((face) => face.faces(origin)),
+      ...others.flatMap((service) => service.services(origin)),
       ...(broken
         ? [{ name: 'broken', about: 'breaks in every way; its front page lists them', address: broken.origin }]
         : []),
@@ -193,9 +193,15 @@ function refuseOtherMethods(app: FastifyInstance, allowed: ReadonlyMap<string, r
       url,
       method: all.filter((method) => !methods.includes(method)),
       handler: async (request) => {
-        throw new Refusal(405, 'method', 'Method not allowed', `${request.method} is not a method of ${request.url}`, {
-          headers: { Allow: methods.join(', ') },
-        });
+        throw new AccessDenied(
+          405,
+          'method',
+          'Method not allowed',
+          `${request.method} is not a method of ${request.url}`,
+          {
+            headers: { Allow: methods.join(', ') },
+          },
+        );
       },
     });
   }
@@ -208,12 +214,12 @@ interface Failure extends Error {
   readonly validationContext?: string;
 }
 
-function asRefusal(error: unknown): Refusal {
-  if (error instanceof Refusal) return error;
+function asRefusal(error: unknown): AccessDenied {
+  if (error instanceof AccessDenied) return error;
   const { statusCode = 500, validation, validationContext, message } = error as Failure;
   if (validation && validationContext === 'body') {
     const errors = validation.map((fault): FieldFault => ({ pointer: pointerOf(fault), detail: wording(fault) }));
-    return new Refusal(
+    return new AccessDenied(
       422,
       'field',
       'A field is at fault',
@@ -225,7 +231,7 @@ function asRefusal(error: unknown): Refusal {
     const errors = validation.map(
       (fault): FieldFault => ({ parameter: pointerOf(fault).replace(/^\//, ''), detail: wording(fault) }),
     );
-    return new Refusal(
+    return new AccessDenied(
       400,
       'parameter',
       'A parameter is at fault',
@@ -233,9 +239,10 @@ function asRefusal(error: unknown): Refusal {
       { errors },
     );
   }
-  if (statusCode === 415) return new Refusal(415, 'type', 'Unsupported media type', 'send application/json');
-  if (statusCode >= 400 && statusCode < 500) return new Refusal(statusCode, 'malformed', 'Malformed request', message);
-  return new Refusal(500, 'fault', 'Internal error', 'something went wrong in the harbour office');
+  if (statusCode === 415) return new AccessDenied(415, 'type', 'Unsupported media type', 'send application/json');
+  if (statusCode >= 400 && statusCode < 500)
+    return new AccessDenied(statusCode, 'malformed', 'Malformed request', message);
+  return new AccessDenied(500, 'fault', 'Internal error', 'something went wrong in the harbour office');
 }
 
 function pointerOf({ instancePath, params }: ErrorObject): string {

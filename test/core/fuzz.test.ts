@@ -9,7 +9,7 @@ import { settingsOf } from '../../src/cli/context.js';
 import { adHocRequest } from '../../src/cli/sending/ad-hoc.js';
 import { openCollection } from '../../src/core/collection/collection.js';
 import { type FileKind, fileKinds } from '../../src/core/collection/files/registry.js';
-import { shapeProblems } from '../../src/core/collection/shape.js';
+import { shapeProblems } from '../../src/core/collection/schema-validation.js';
 import { readFresh } from '../../src/core/collection/sources/indexing.js';
 import { parseYaml } from '../../src/core/collection/yaml.js';
 import { mainAddress } from '../../src/core/documentation/reading/documents.js';
@@ -33,7 +33,7 @@ const numRuns = Number(process.env.FUZZ_RUNS ?? 60);
 const seed = Number(process.env.FUZZ_SEED ?? 4711);
 const settings = { numRuns, seed, endOnFailure: true };
 
-function demandWords(error: unknown, input: unknown): void {
+function requireWords(error: unknown, input: unknown): void {
   const problem = asProblem(error);
   assert.notEqual(
     problem.code,
@@ -52,7 +52,7 @@ async function tried(work: () => unknown, input: unknown): Promise<void> {
   try {
     await work();
   } catch (error) {
-    demandWords(error, input);
+    requireWords(error, input);
   }
 }
 

@@ -78,21 +78,21 @@ test('the demo walks the whole path and says where to go on', async () => {
   assert.ok(!(out + err).includes('tidewater-42'));
 });
 
-test('demo serve says its address, its faces and its credentials, and ends with Ctrl-C', async () => {
+test('demo serve says its address, its services and its credentials, and ends with Ctrl-C', async () => {
   const { status, out } = await echoTrail(['demo', 'serve', '--port', '0', '--json'], {
     meanwhile: (child) => {
       child.stdout?.once('data', () => child.kill('SIGINT'));
     },
   });
   assert.equal(status, 0);
-  const { origin, faces, credentials } = JSON.parse(out) as {
+  const { origin, services, credentials } = JSON.parse(out) as {
     origin: string;
-    faces: { name: string }[];
+    services: { name: string }[];
     credentials: object;
   };
   assert.match(origin, /^http:\/\/127\.0\.0\.1:\d+$/);
   assert.deepEqual(
-    [faces.map(({ name }) => name), Object.keys(credentials)],
+    [services.map(({ name }) => name), Object.keys(credentials)],
     [
       [
         ...['harbour', 'documentation', 'pilots', 'customs', '', 'older', 'tides'],

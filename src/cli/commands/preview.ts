@@ -57,7 +57,7 @@ export const { configure }: CommandModule = {
           if (terminal.json) return emit(terminal, 'preview', previewDocument(preview, workspace.ways, eyes, compared));
           for (const { at, what } of preview.undocumented)
             terminal.note(`${terminal.err.yellow('warning')}  ${eyes.text(`${at} ${what}`)}`);
-          for (const doubt of preview.doubts)
+          for (const doubt of preview.warnings)
             terminal.note(`${terminal.err.yellow('warning')}  ${eyes.text(printableLine(doubt))}`);
           const about = `environment ${workspace.environment.name}; nothing is sent`;
           terminal.print(terminal.out.dim(printableLine(`${workspace.environment.name} ${waysText(workspace.ways)}`)));

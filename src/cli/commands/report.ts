@@ -1,7 +1,7 @@
 /** `report`: what runs came to, from what is on disk. */
 import { together } from '../../core/report/reporter.js';
 import { runSummary } from '../../core/report/run-summary.js';
-import { recordsOf } from '../../core/run/journal/before.js';
+import { recordsOf } from '../../core/run/journal/recorded-run.js';
 import { type CommandModule, examples } from '../command.js';
 import type { Documents } from '../documents/documents.js';
 import { reporters } from '../reporters/registry.js';

@@ -5,7 +5,7 @@ import { type CommandModule, examples } from '../command.js';
 import { type Context, settingsOf } from '../context.js';
 import { exitStatus } from '../exit-status.js';
 import { runHost } from '../walking/host.js';
-import { demandOwnEnvironment, type RunOptions, runOptions, runWishes } from '../walking/options.js';
+import { type RunOptions, requireOwnEnvironment, runOptions, runWishes } from '../walking/options.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
@@ -38,7 +38,7 @@ export const { configure }: CommandModule = {
 
 /** `--resume`, `--failed-of` and `--undo`. */
 async function goneOnWith(context: Context, host: RunHost, options: RunOptions): Promise<Problem | undefined> {
-  demandOwnEnvironment(context.options.env);
+  requireOwnEnvironment(context.options.env);
   const { resumeRun, runFailedOf, undoEarlier } = await import('../../core/run/earlier-run.js');
   const collection = await context.collection();
   const wishes = { ...options, settings: settingsOf(context.options.set ?? []) };

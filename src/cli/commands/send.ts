@@ -13,7 +13,7 @@ import type { Context } from '../context.js';
 import { editorSchemas, installEditorSchemas } from '../documents/editor-schemas.js';
 import { requestPath } from '../options/request-path.js';
 import { adHocRequest } from '../sending/ad-hoc.js';
-import { connectionOptions, connectionSettings, demandNoConnection } from '../sending/connection-options.js';
+import { connectionOptions, connectionSettings, requireNoConnection } from '../sending/connection-options.js';
 import { responseOptions } from '../sending/options.js';
 import { outsideBy } from '../sending/outside-by.js';
 import { sendAndShow } from '../sending/send-and-show.js';
@@ -87,7 +87,7 @@ async function send(
   options: Record<string, unknown>,
 ): Promise<number> {
   const { terminal } = context;
-  if (options.as !== undefined) demandNoConnection(options);
+  if (options.as !== undefined) requireNoConnection(options);
   const workspace = await context.workspace({
     allowChanges: options.allowChanges === true,
     connection: connectionSettings(options),

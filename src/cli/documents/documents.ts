@@ -145,7 +145,7 @@ export const documents = {
     headers: z.array(line),
     body: z.nullable(z.strictObject({ type: z.string(), size: z.nullable(z.number()), text: z.string() })),
     names: z.array(named),
-    doubts: z.array(z.string()),
+    warnings: z.array(z.string()),
     undocumented: z.array(z.strictObject({ at: z.string(), what: z.string() })),
     opens: z.array(z.string()),
     signature: z.nullable(
@@ -198,9 +198,9 @@ export const documents = {
     ),
     expectations: z.array(verdict),
     kept: z.record(z.string(), z.any()),
-    doubts: z.array(z.string()),
+    warnings: z.array(z.string()),
     contradiction: z.optional(contradiction),
-    refusal: z.optional(
+    accessDenied: z.optional(
       z.strictObject({
         kind: z.enum(['refused', 'forbidden']),
         sent: z.array(z.string()),

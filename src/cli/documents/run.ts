@@ -7,7 +7,7 @@ const counted = {
   rows: summaryRecord.shape.rows,
   steps: summaryRecord.shape.steps,
   expectations: summaryRecord.shape.expectations,
-  refused: z.number(),
+  throttled: z.number(),
   triedAgain: z.number(),
   waited: z.number(),
   contradictions: z.number(),

@@ -62,11 +62,11 @@ function walkView({ walked, rows }: RecordOf<'walk'>, terminal: Terminal): WalkV
     if (latest !== '') lines.push(`  now      ${latest}`);
     if (waiting) {
       const left = waiting.until - performance.now();
-      const refused = `${waiting.refused} refused`;
+      const throttled = `${waiting.throttled} throttled`;
       lines.push(
         left > 0
-          ? `  waiting  ${waiting.host}, ${durationText(left)} more (${waiting.why}); ${refused}`
-          : `  ${refused}, waited ${durationText(waiting.waited)}`,
+          ? `  waiting  ${waiting.host}, ${durationText(left)} more (${waiting.why}); ${throttled}`
+          : `  ${throttled}, waited ${durationText(waiting.waited)}`,
       );
     }
     return lines.join('\n');

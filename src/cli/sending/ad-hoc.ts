@@ -3,12 +3,12 @@ import { randomUUID } from 'node:crypto';
 import { stringify } from 'yaml';
 import type { Loaded } from '../../core/collection/collection.js';
 import { type RequestFile, requestFile } from '../../core/collection/files/request-file.js';
-import { shaped } from '../../core/collection/shape.js';
+import { shaped } from '../../core/collection/schema-validation.js';
 import { parseYaml } from '../../core/collection/yaml.js';
 import { Problem } from '../../core/problem/problem.js';
 import { parseJson } from '../../core/value/json-text.js';
 import { parseDuration } from '../../core/value/measures.js';
-import { isValueMap, type Value, Written } from '../../core/value/written.js';
+import { isValueMap, SourceScalar, type Value } from '../../core/value/written.js';
 
 /** As the options give it; only one kind at a time. */
 export interface AdHocBody {
@@ -70,7 +70,7 @@ function yamlOf(content: Record<string, unknown>): string {
   const mark = `number-${randomUUID()}-`;
   const written: string[] = [];
   const marked = (value: unknown): unknown => {
-    if (value instanceof Written) return `${mark}${written.push(value.text) - 1}`;
+    if (value instanceof SourceScalar) return `${mark}${written.push(value.text) - 1}`;
     if (Array.isArray(value)) return value.map(marked);
     if (!isValueMap(value)) return value;
     return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, marked(item)]));

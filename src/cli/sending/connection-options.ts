@@ -37,7 +37,7 @@ export function connectionSettings(options: Record<string, unknown>): Connection
 }
 
 /** A request file has no place for them. @throws Problem usage */
-export function demandNoConnection(options: Record<string, unknown>): void {
+export function requireNoConnection(options: Record<string, unknown>): void {
   const said = names.find((name) => options[name] !== undefined);
   if (said === undefined) return;
   throw new Problem('usage', {

@@ -23,7 +23,7 @@ import { sizeText } from '../../core/value/measures.js';
 import type { Terminal } from '../terminal/terminal.js';
 
 /** Before anything is sent. @throws Problem usage */
-function demandWritable(path: string): void {
+function requireWritable(path: string): void {
   const folder = dirname(resolve(path));
   if (!existsSync(folder)) {
     throw new Problem('usage', {
@@ -57,7 +57,7 @@ export class FileSink implements Sink {
     private readonly path: string,
     private readonly terminal: Terminal,
   ) {
-    demandWritable(path);
+    requireWritable(path);
     this.part = `${path}.part`;
     this.note = `${path}.part.json`;
   }

@@ -6,7 +6,7 @@ import { readPlace } from '../../core/place/registry.js';
 import { nearestHint } from '../../core/problem/nearest.js';
 import { Problem } from '../../core/problem/problem.js';
 import type { PreparedRequest } from '../../core/sending/prepare.js';
-import { demandTableFile } from '../../core/trail/table/table-file.js';
+import { requireTableFile } from '../../core/trail/table/table-file.js';
 import type { Value } from '../../core/value/written.js';
 import { wholeNumber } from '../options/whole-number.js';
 import type { Terminal } from '../terminal/terminal.js';
@@ -77,7 +77,7 @@ export async function wishesOf(
   await Promise.all(loads);
   const live = options.live === true;
   const to = options.to as string | undefined;
-  if (to !== undefined && view === 'table') demandTableFile(to);
+  if (to !== undefined && view === 'table') requireTableFile(to);
   if (to !== undefined && (live || picked))
     throw new Problem('usage', { what: `--to and --${picked ? 'pick' : 'live'} do not go together` });
   if (live && (picked || terminal.json))

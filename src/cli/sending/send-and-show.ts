@@ -51,8 +51,8 @@ export async function sendAndShow(
 ): Promise<number> {
   const { terminal, signal } = context;
   const wishes = await wishesOf(options, prepared, terminal);
-  if (options.againstDocs === true) demandDocumented(prepared);
-  await demandNamesOf(workspace, prepared, options);
+  if (options.againstDocs === true) requireDocumented(prepared);
+  await requireNamesOf(workspace, prepared, options);
   const hide = workspace.redactor.hide;
   workspace.listeners.add({
     waiting: ({ host, wait, why }) =>
@@ -115,7 +115,7 @@ export async function sendAndShow(
   const status = graverStatus(...sent.problems.map(exitStatus));
   for (const { at, what } of sent.undocumented)
     terminal.note(`${terminal.err.yellow('warning')}  ${hide(`${at} ${what}`)}`);
-  for (const doubt of sent.doubts) terminal.note(`${terminal.err.yellow('warning')}  ${hide(printableLine(doubt))}`);
+  for (const doubt of sent.warnings) terminal.note(`${terminal.err.yellow('warning')}  ${hide(printableLine(doubt))}`);
   const against = options.againstDocs === true ? differencesOf(sent, workspace) : undefined;
   for (const { at, what } of against ?? [])
     terminal.note(`${terminal.err.yellow('undocumented')}  ${hide(`${at} ${what}`)}`);
@@ -165,7 +165,7 @@ async function whileWaiting(
 }
 
 /** A name that nobody has is told before a session is opened. */
-async function demandNamesOf(
+async function requireNamesOf(
   workspace: Workspace,
   { plan }: PreparedRequest,
   { session, sign }: Record<string, unknown>,
@@ -173,12 +173,12 @@ async function demandNamesOf(
   const sessions = sessionsFrom(session) ?? plan.sessions;
   const signature = sign === undefined ? plan.signature : sign === 'none' ? undefined : (sign as string);
   if (sessions.length === 0 && signature === undefined) return;
-  const { demandSessionNames } = await import('../../core/check/names-ahead.js');
-  demandSessionNames(workspace, sessions, signature);
+  const { requireSessionNames } = await import('../../core/check/names-ahead.js');
+  requireSessionNames(workspace, sessions, signature);
 }
 
 /** @throws Problem usage: the request names no documented operation */
-function demandDocumented({ plan: { name, content } }: PreparedRequest): void {
+function requireDocumented({ plan: { name, content } }: PreparedRequest): void {
   if (content.operation !== undefined) return;
   throw new Problem('usage', {
     what: `--against-docs: ${name} names no documented operation`,

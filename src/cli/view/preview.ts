@@ -29,7 +29,7 @@ export function signaturePreview({ wire, signed }: Preview, about: string, termi
 }
 
 export function previewDocument(
-  { request, wire, notOpen, doubts, undocumented, signed }: Preview,
+  { request, wire, notOpen, warnings, undocumented, signed }: Preview,
   ways: WaysOut,
   eyes: Eyes,
   compared: Against | undefined,
@@ -46,7 +46,7 @@ export function previewDocument(
       value: plain(eyes.named(name, named) ?? hidden),
       origin: named.origin,
     })),
-    doubts: doubts.map(eyes.text),
+    warnings: warnings.map(eyes.text),
     undocumented: told(undocumented),
     opens: [...notOpen],
     signature: signed

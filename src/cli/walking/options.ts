@@ -121,7 +121,7 @@ function untilOf(text: string | undefined): RunOptions['until'] {
 }
 
 /** @throws Problem usage: a run that is gone on with knows its environment */
-export function demandOwnEnvironment(env: string | undefined): void {
+export function requireOwnEnvironment(env: string | undefined): void {
   if (env !== undefined)
     throw new Problem('usage', { what: '--env: the run knows its environment', remedy: 'leave it out' });
 }

@@ -3,7 +3,7 @@ import type { Collection, Loaded } from '../collection/collection.js';
 import { manifestFile } from '../collection/files/manifest-file.js';
 import { defaultsKind, type FileContents, type FileKind, fileKinds } from '../collection/files/registry.js';
 import { manifestName } from '../collection/find-collection.js';
-import { shapeProblems } from '../collection/shape.js';
+import { shapeProblems } from '../collection/schema-validation.js';
 import { openSource } from '../collection/sources/source-index.js';
 import { makeRedactor } from '../echo/redactor.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';

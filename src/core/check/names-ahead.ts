@@ -18,7 +18,7 @@ import { trailNamesResolve } from './rules/trail-names-resolve.js';
  * @param rows in place of those that the trails name
  * @throws Problem unknown-name: the first of them, and how many there are
  */
-export function demandNames(workspace: Workspace, plans: readonly TrailPlan[], rows: string | undefined): void {
+export function requireNames(workspace: Workspace, plans: readonly TrailPlan[], rows: string | undefined): void {
   const { collection, layers, settings } = workspace;
   const requests = new Map<string, Loaded<RequestFile>>();
   const trails = new Map<string, Loaded<TrailFile>>();
@@ -46,7 +46,7 @@ export function demandNames(workspace: Workspace, plans: readonly TrailPlan[], r
   const variables = new Set([...settings.keys(), ...layers.layers.flatMap((layer) => [...layer.variables.keys()])]);
   const checked: Checked = { collection, variables, requests, trails };
   const prepared = plans.flatMap(({ steps }) => steps.flatMap((step) => step.requests));
-  demandNone([
+  requireNone([
     ...namesResolve.check(checked),
     ...trailNamesResolve.check(checked),
     ...unknownNames(checked, 'session', new Set(prepared.flatMap(({ plan }) => plan.sessions))),
@@ -58,20 +58,20 @@ export function demandNames(workspace: Workspace, plans: readonly TrailPlan[], r
  * Of a request that is sent alone: what its sessions and its signature use.
  * @throws Problem unknown-name
  */
-export function demandSessionNames(
+export function requireSessionNames(
   { collection, layers, settings }: Workspace,
   sessions: readonly string[],
   signature: string | undefined,
 ): void {
   const variables = new Set([...settings.keys(), ...layers.layers.flatMap((layer) => [...layer.variables.keys()])]);
   const checked: Checked = { collection, variables, requests: new Map(), trails: new Map() };
-  demandNone([
+  requireNone([
     ...unknownNames(checked, 'session', sessions),
     ...unknownNames(checked, 'signature', signature === undefined ? [] : [signature]),
   ]);
 }
 
-function demandNone(found: readonly Omit<Finding, 'rule'>[]): void {
+function requireNone(found: readonly Omit<Finding, 'rule'>[]): void {
   const [first] = found;
   if (!first) return;
   throw new Problem('unknown-name', {

@@ -1,7 +1,7 @@
 /** Signatures prove themselves: each documented example is reproduced, and nothing is sent. */
 import type { Loaded } from '../collection/collection.js';
 import type { SignatureFile } from '../collection/files/signature-file.js';
-import { variableNames } from '../collection/variables/layers.js';
+import { variableNames } from '../collection/variables/variable-scopes.js';
 import { noNames } from '../expression/names.js';
 import { asProblem } from '../problem/problem.js';
 import type { Workspace } from '../sending/workspace.js';

@@ -6,13 +6,13 @@ import type { ZodMiniType } from 'zod/mini';
 import { action } from '../problem/actions.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
-import { demandNoLinks, pathInside } from '../storage/inside.js';
+import { pathInside, requireNoLinks } from '../storage/inside.js';
 import { type ManifestFile, manifestFile } from './files/manifest-file.js';
 import { defaultsKind, type FileContents, type FileKind, fileKinds } from './files/registry.js';
 import type { DefaultsFile } from './files/request-file.js';
 import { localFolder, manifestName } from './find-collection.js';
-import { shaped } from './shape.js';
-import type { Shelf } from './sources/shelf.js';
+import { shaped } from './schema-validation.js';
+import type { SourceCatalogue } from './sources/source-catalogue.js';
 import { readYaml, type YamlFile } from './yaml.js';
 
 /** A file that was read and fits its schema. */
@@ -23,7 +23,7 @@ export interface Loaded<T> {
   readonly yaml: YamlFile;
 }
 
-export interface Collection extends Shelf {
+export interface Collection extends SourceCatalogue {
   readonly manifest: Loaded<ManifestFile>;
   /** All names of a kind, sorted. */
   names(kind: FileKind): readonly string[];
@@ -79,7 +79,7 @@ export function openCollection(root: string): Collection {
       remedy: isFile ? 'name the folder that holds echo-trail.yaml' : action().makeCollection(),
     });
   }
-  demandNoLinks(root, localFolder);
+  requireNoLinks(root, localFolder);
   const manifest = load(manifestName, 'echo-trail', manifestFile);
 
   const collection: Collection = {

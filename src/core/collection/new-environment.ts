@@ -7,7 +7,7 @@ import { writeAtomically } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
 import type { Collection } from './collection.js';
 import { environmentText } from './environment-text.js';
-import type { Shelf } from './sources/shelf.js';
+import type { SourceCatalogue } from './sources/source-catalogue.js';
 import { sourceIndex } from './sources/source-index.js';
 
 /** A server that a source names, its address whole. */
@@ -16,7 +16,7 @@ export interface OfferedServer extends Server {
 }
 
 /** The servers of all sources, each origin once; an address without a host is at the host that the source came from. */
-export function offeredServers(shelf: Shelf): readonly OfferedServer[] {
+export function offeredServers(shelf: SourceCatalogue): readonly OfferedServer[] {
   const offered = new Map<string, OfferedServer>();
   for (const [source, { source: from }] of Object.entries(shelf.docs)) {
     const base = from !== undefined && /^https?:/i.test(from) ? from : undefined;
@@ -33,7 +33,7 @@ export function offeredServers(shelf: Shelf): readonly OfferedServer[] {
 }
 
 /** The origins at which the documentation says that tokens are had. */
-export function tokenOrigins(shelf: Shelf): readonly string[] {
+export function tokenOrigins(shelf: SourceCatalogue): readonly string[] {
   const found = Object.entries(shelf.docs).flatMap(([source, { source: from }]) =>
     originsIn(sourceIndex(shelf, source).facts.tokenAddresses ?? [], from),
   );
@@ -103,7 +103,8 @@ export async function makeEnvironment(
   if (!url || !/^https?:$/.test(url.protocol) || url.origin !== origin.replace(/\/$/, '')) {
     throw new Problem('usage', {
       what: `${origin} is not an origin`,
-      remedy: 'scheme, host and port alone, such as https://api.harbour.example; the path stands in the requests',
+      remedy:
+        'scheme, host and port withFileLock, such as https://api.harbour.example; the path stands in the requests',
     });
   }
   const file = `environments/${name}.yaml`;

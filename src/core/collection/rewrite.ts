@@ -2,8 +2,8 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { isScalar, isSeq, parseDocument } from 'yaml';
-import { alone } from '../storage/alone.js';
 import { type StagedFile, stageFile, writeAtomically } from '../storage/atomic-write.js';
+import { withFileLock } from '../storage/file-lock.js';
 import { placeInside } from '../storage/inside.js';
 import { localFolder } from './find-collection.js';
 import type { KeyPath } from './yaml.js';
@@ -27,7 +27,7 @@ export async function stageKey(
     discard: staged.discard,
     // One at a time; what somebody else has changed meanwhile stays changed.
     commit: () =>
-      alone(join(root, localFolder, 'files'), async () => {
+      withFileLock(join(root, localFolder, 'files'), async () => {
         const now = await read();
         if (now === before) return staged.commit();
         await staged.discard();

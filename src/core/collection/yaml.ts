@@ -13,7 +13,7 @@ import {
   type YAMLError,
 } from 'yaml';
 import { type FilePosition, Problem } from '../problem/problem.js';
-import { type Value, writtenScalar } from '../value/written.js';
+import { sourceScalar, type Value } from '../value/written.js';
 
 export type KeyPath = readonly (string | number)[];
 
@@ -99,7 +99,7 @@ function convert(node: unknown, at: (offset: number) => FilePosition): Value {
   if (!isScalar(node)) return null;
   const { value, source } = node;
   if (typeof value === 'string') return value;
-  if (typeof value === 'number' || typeof value === 'boolean') return writtenScalar(source ?? String(value), value);
+  if (typeof value === 'number' || typeof value === 'boolean') return sourceScalar(source ?? String(value), value);
   return null;
 }
 

@@ -6,7 +6,7 @@ import { hidden } from '../exchange/request/wire.js';
 import { percentEncode } from '../expression/filters/text.js';
 import { isSecretName, withoutSecretFields } from '../value/secret-fields.js';
 import { textOf } from '../value/text.js';
-import { isValueMap, type Value, Written } from '../value/written.js';
+import { isValueMap, SourceScalar, type Value } from '../value/written.js';
 
 /** Shorter values would hide half of every text; they are hidden by their place only. */
 const shortest = 8;
@@ -58,8 +58,8 @@ export function makeRedactor(): Redactor {
 
   /** A number that is a known secret, as it is written. */
   function isKnownScalar(value: unknown): boolean {
-    if (known.size === 0 || (typeof value !== 'number' && !(value instanceof Written))) return false;
-    const text = value instanceof Written ? value.text : String(value);
+    if (known.size === 0 || (typeof value !== 'number' && !(value instanceof SourceScalar))) return false;
+    const text = value instanceof SourceScalar ? value.text : String(value);
     return text.length >= shortest && known.has(text);
   }
 

@@ -6,7 +6,7 @@ import type { Loads } from '../expression/compile.js';
 import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import { compileMatchers } from '../matcher/compile.js';
-import type { Check, Situation, Workshop } from '../matcher/matcher.js';
+import type { Check, CompileContext, MatchContext } from '../matcher/matcher.js';
 import { shortText } from '../matcher/reading.js';
 import { declaredErrors, verdictInside } from '../place/kinds/errors.js';
 import type { Observed } from '../place/observed.js';
@@ -47,7 +47,7 @@ export function compileExpectations(
   readText: (path: string) => string,
   loads: Loads,
   namespaces?: Namespaces,
-  documented?: Workshop['documented'],
+  documented?: CompileContext['documented'],
 ): readonly Expectation[] {
   return Object.entries(expect ?? {}).map(([text, value]) => {
     const where = yaml.position([...path, text], 'key');
@@ -81,7 +81,7 @@ export function judge(
   expectations: readonly Expectation[],
   observed: Observed,
   evaluation: Evaluation,
-  situation: Situation,
+  situation: MatchContext,
 ): Verdict[] | Promise<Verdict[]> {
   const loads: Loads = [];
   const checks: Check[] = [];
@@ -101,7 +101,7 @@ function verdictsOf(
   checks: readonly Check[],
   observed: Observed,
   evaluation: Evaluation,
-  situation: Situation,
+  situation: MatchContext,
 ): Verdict[] {
   const verdicts: Verdict[] = [];
   for (let index = 0; index < expectations.length; index += 1) {
@@ -120,7 +120,7 @@ function withRefusal(verdict: Verdict, observed: Observed): Verdict {
   return detail === undefined ? verdict : { ...verdict, detail };
 }
 
-function verdictOf(place: Place, check: Check, observed: Observed, situation: Situation): Verdict {
+function verdictOf(place: Place, check: Check, observed: Observed, situation: MatchContext): Verdict {
   let found: Value | undefined;
   try {
     found = place.find(observed);

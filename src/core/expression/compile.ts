@@ -4,7 +4,7 @@ import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { ownMember } from '../value/own-member.js';
 import { StreamedBytes } from '../value/streamed.js';
-import { plain, type Value, Written } from '../value/written.js';
+import { plain, SourceScalar, type Value } from '../value/written.js';
 import { type Evaluation, omitted, type Program, type Result } from './evaluation.js';
 import { filterMeant } from './filters/other-words.js';
 import { filters } from './filters/registry.js';
@@ -178,7 +178,7 @@ function named(name: string, e: Evaluation): Value | undefined {
 /** A member of a map or list; undefined where there is none. Never what a prototype supplies. */
 function member(value: Result | undefined, key: string | number): Value | undefined {
   if (value === undefined || value === omitted || typeof value !== 'object' || value === null) return undefined;
-  if (value instanceof Written || value instanceof Uint8Array) return undefined;
+  if (value instanceof SourceScalar || value instanceof Uint8Array) return undefined;
   if (Array.isArray(value)) {
     const index = Number(key);
     return Number.isInteger(index) ? (value.at(index) as Value | undefined) : undefined;
@@ -188,7 +188,7 @@ function member(value: Result | undefined, key: string | number): Value | undefi
 
 function keyFrom(value: Result): string | number {
   if (typeof value === 'string' || typeof value === 'number') return value;
-  if (value instanceof Written) return value.text;
+  if (value instanceof SourceScalar) return value.text;
   throw new Problem('expression-value', { what: 'a key in [ ] must be a text or a number' });
 }
 

@@ -37,7 +37,7 @@ export interface World {
 }
 
 /** What every evaluation of one request shares. */
-export interface Surroundings {
+export interface EvaluationContext {
   readonly world: World;
   /** Told of every value that was worked out from a secret, steps in between included. */
   readonly onSecret: (value: Value) => void;
@@ -56,7 +56,7 @@ export const masked = (text: string, pieces: readonly Piece[] | undefined, repla
     : replacement;
 
 /** A class, since a run makes thousands: objects of one shape are read and written many times faster. */
-export class Evaluation implements Surroundings {
+export class Evaluation implements EvaluationContext {
   readonly world: World;
   readonly onSecret: (value: Value) => void;
   /** Set when a secret, or a name worked out from one, was used. */
@@ -67,7 +67,7 @@ export class Evaluation implements Surroundings {
   /** @param onName told of every name used, for the list of origins */
   constructor(
     readonly names: Names,
-    { world, onSecret }: Surroundings,
+    { world, onSecret }: EvaluationContext,
     readonly onName?: ((name: string, named: Named) => void) | undefined,
   ) {
     this.world = world;

@@ -3,14 +3,14 @@ import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { isValueMap, type Value } from '../value/written.js';
 import { equals } from './kinds/equals.js';
-import type { Check, Nested, Workshop } from './matcher.js';
+import type { Check, CompileContext, Nested } from './matcher.js';
 import { matchers } from './registry.js';
 
 /**
  * A plain value or a list means equality; a map is always matchers, all of which must hold.
  * @throws Problem matcher-shape
  */
-export function compileMatchers(expected: Value, workshop: Workshop): Check {
+export function compileMatchers(expected: Value, workshop: CompileContext): Check {
   const nested: Nested = (inner, subject) => compileMatchers(inner, { ...workshop, subject });
   if (!isValueMap(expected)) return equals.compile(expected, workshop, nested);
   const checks = Object.entries(expected).map(([name, value]) => {

@@ -11,7 +11,7 @@ export interface Subject {
 }
 
 /** What a matcher may need beyond the value; known when the request file is loaded. */
-export interface Workshop {
+export interface CompileContext {
   readonly subject: Subject;
   /** What must have settled before the check can run. */
   readonly loads: Promise<unknown>[];
@@ -22,7 +22,7 @@ export interface Workshop {
 }
 
 /** What is known only when a response is there. */
-export interface Situation {
+export interface MatchContext {
   /** The node set that was found, where a place selects nodes: one of them is a text otherwise. */
   readonly nodes?: readonly Value[] | undefined;
   /** The documented JSON Schema of this response, with its definitions; undefined where none is. */
@@ -45,7 +45,7 @@ export interface Check {
   /** `at least 3`, `one of a, b`. */
   readonly describe: () => string;
   /** undefined when it holds; else a detail to show, empty where there is nothing to add. */
-  readonly miss: (found: Value | undefined, situation: Situation) => string | undefined;
+  readonly miss: (found: Value | undefined, situation: MatchContext) => string | undefined;
   /** Where the found value is not like a document: each place by itself. */
   readonly deviations?: (found: Value | undefined) => readonly Difference[];
 }
@@ -60,7 +60,7 @@ export interface MatcherKind {
    * @param nested makes a check of a value or matchers inside this one
    * @throws Problem matcher-shape
    */
-  compile(expected: Value, workshop: Workshop, nested: Nested): Check;
+  compile(expected: Value, workshop: CompileContext, nested: Nested): Check;
 }
 
 /** The usual response of a check without details. */

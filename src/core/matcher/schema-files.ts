@@ -1,7 +1,7 @@
 /** Schemas that refer to other files of the collection: those are read, and referred to by an address of their own. */
 import { posix } from 'node:path';
 import { parseJson } from '../value/json-text.js';
-import { isValueMap, plain, Written } from '../value/written.js';
+import { isValueMap, plain, SourceScalar } from '../value/written.js';
 import { holdsData } from './schema-drafts.js';
 
 export interface SchemaWithFiles {
@@ -86,7 +86,7 @@ const isMeant = (schema: object | boolean, id: string | undefined): boolean => {
 
 /** The validator knows plain JavaScript only. */
 export function withPlainScalars(value: unknown): unknown {
-  if (value instanceof Written) return plain(value);
+  if (value instanceof SourceScalar) return plain(value);
   if (Array.isArray(value)) return value.map(withPlainScalars);
   if (typeof value !== 'object' || value === null) return value;
   return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, withPlainScalars(item)]));

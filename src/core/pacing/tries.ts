@@ -22,14 +22,14 @@ export interface Wait {
 /** What a walk counts of it. */
 export interface Patience {
   /** Responses that said "too busy". */
-  refused: number;
+  throttled: number;
   /** Requests that were sent more than once. */
   triedAgain: number;
   /** Milliseconds that hosts were not called for. */
   waited: number;
 }
 
-export interface TryRoom {
+export interface RetryContext {
   readonly gate: HostGate;
   readonly host: string;
   readonly policy: RetryPolicy | undefined;
@@ -64,7 +64,7 @@ const lostCodes = new Set<Problem['code']>([
  * @throws Problem interrupted: it waited, and has not left
  */
 export async function inTries<A extends { readonly outcome: Outcome; readonly faults: Problem[] }>(
-  room: TryRoom,
+  room: RetryContext,
   once: () => Promise<A>,
   onTry: (attempt: A) => void,
 ): Promise<Tried<A>> {
@@ -108,7 +108,7 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
     }
     const told = received && waitAsked(received.headers, Date.now());
     const wait = told ?? ownWait(policy, tries, Math.random());
-    if (received) patience.refused += 1;
+    if (received) patience.throttled += 1;
     const elapsed = performance.now() - started;
     const gaveUp =
       policy.onlyTold && told === undefined
@@ -141,7 +141,7 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
 /** A quota that is spent: the host is left alone until it is filled, ahead of a refusal. */
 function waitAhead(
   lines: readonly (readonly [string, string])[],
-  { gate, policy, host, patience, onWait }: TryRoom,
+  { gate, policy, host, patience, onWait }: RetryContext,
 ): void {
   if (!policy) return;
   const wait = spent(lines);
@@ -158,7 +158,7 @@ const mayBeAgain = ({ received, trouble }: Outcome, { statuses, busy }: RetryPol
 async function whyAgain(
   { received, trouble }: Outcome,
   policy: RetryPolicy,
-  room: TryRoom,
+  room: RetryContext,
 ): Promise<string | undefined> {
   if (received && !trouble) {
     const { status } = received;

@@ -24,7 +24,7 @@ export interface PagesPlan {
   readonly next: (facts: PageFacts) => NextPage;
 }
 
-export interface PagesRoom {
+export interface PagingContext {
   readonly yaml: YamlFile;
   readonly inputs: readonly string[];
   readonly readText: (path: string) => string;
@@ -33,7 +33,7 @@ export interface PagesRoom {
 }
 
 /** @throws Problem file-shape: none or several ways; an input that the request does not have; place-syntax */
-export function planPages(spec: PagesFile, { yaml, inputs, readText, loads, namespaces }: PagesRoom): PagesPlan {
+export function planPages(spec: PagesFile, { yaml, inputs, readText, loads, namespaces }: PagingContext): PagesPlan {
   const place =
     (key: string) =>
     (text: string): Place => {

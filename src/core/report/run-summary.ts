@@ -92,7 +92,7 @@ function sum(one: Counted, other: Counted): Counted {
     rows: one.rows && other.rows ? added(one.rows, other.rows) : (one.rows ?? other.rows),
     steps: added(one.steps, other.steps),
     expectations: added(one.expectations, other.expectations),
-    refused: one.refused + other.refused,
+    throttled: one.throttled + other.throttled,
     triedAgain: one.triedAgain + other.triedAgain,
     waited: one.waited + other.waited,
     contradictions: one.contradictions + other.contradictions,

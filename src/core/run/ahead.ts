@@ -1,7 +1,7 @@
 /** What can be known before the first step: secrets, files, whether the hosts are there, the version of the vendor's API. */
 import { connect } from 'node:net';
 import type { EnvironmentFile } from '../collection/files/environment-file.js';
-import { variableNames } from '../collection/variables/layers.js';
+import { variableNames } from '../collection/variables/variable-scopes.js';
 import type { AddressPlan } from '../exchange/address/address.js';
 import { Evaluation } from '../expression/evaluation.js';
 import { noNames } from '../expression/names.js';
@@ -10,7 +10,7 @@ import { asProblem, Problem } from '../problem/problem.js';
 import { moreSevere } from '../problem/severity.js';
 import { sendRequest } from '../sending/send.js';
 import type { Workspace } from '../sending/workspace.js';
-import { demandNeeds } from '../trail/needs/needs.js';
+import { requireNeeds } from '../trail/needs/needs.js';
 import type { TrailPlan } from '../trail/step-kind.js';
 import { textOf } from '../value/text.js';
 import { compareVersions } from './versions.js';
@@ -21,19 +21,19 @@ const patience = 3000;
 const mostHosts = 20;
 
 /** @throws Problem secret-missing, file-not-found, connection-refused, name-lookup, connection-timeout, version-refused */
-export async function demandAhead(
+export async function requireAhead(
   workspace: Workspace,
   plans: readonly TrailPlan[],
   signal: AbortSignal,
 ): Promise<void> {
-  demandNeeds(workspace, plans);
+  requireNeeds(workspace, plans);
   if (workspace.dryRun) return;
-  await demandHosts(workspace, plans);
-  await demandVersion(workspace, signal);
+  await requireHosts(workspace, plans);
+  await requireVersion(workspace, signal);
 }
 
 /** Hosts that are the same for every row. Through a proxy nothing is known ahead. */
-async function demandHosts(workspace: Workspace, plans: readonly TrailPlan[]): Promise<void> {
+async function requireHosts(workspace: Workspace, plans: readonly TrailPlan[]): Promise<void> {
   const hosts = new Map<string, URL>();
   for (const { steps, rows } of plans) {
     // One call by itself finds out as fast; a row may say which host is meant.
@@ -47,7 +47,7 @@ async function demandHosts(workspace: Workspace, plans: readonly TrailPlan[]): P
       if (onlyIf) continue;
       for (const { plan } of requests) {
         const url = fixedOrigin(workspace, plan.address.origin);
-        if (url) workspace.origins.demand(url);
+        if (url) workspace.origins.require(url);
         if (url && hosts.size < mostHosts) hosts.set(url.host, url);
       }
     }
@@ -59,8 +59,8 @@ async function demandHosts(workspace: Workspace, plans: readonly TrailPlan[]): P
 /** What the address begins with, where that needs no row; undefined where a proxy stands before it. */
 function fixedOrigin(workspace: Workspace, origin: AddressPlan['origin']): URL | undefined {
   try {
-    const surroundings = workspace.surroundings();
-    const evaluation = new Evaluation(variableNames(workspace.layers, noNames, surroundings), surroundings);
+    const evaluationContext = workspace.evaluationContext();
+    const evaluation = new Evaluation(variableNames(workspace.layers, noNames, evaluationContext), evaluationContext);
     if (workspace.connection(() => evaluation)?.proxy) return undefined;
     const text = origin(evaluation);
     return text !== undefined && URL.canParse(text) ? new URL(text) : undefined;
@@ -100,7 +100,7 @@ function reached({ host, hostname, port, protocol }: URL): Promise<Problem | und
 }
 
 /** @throws Problem version-refused: what the vendor says is not what the environment demands */
-async function demandVersion(workspace: Workspace, signal: AbortSignal): Promise<void> {
+async function requireVersion(workspace: Workspace, signal: AbortSignal): Promise<void> {
   const { version, yaml } = workspace.environment;
   if (!version) return;
   const where = yaml.position(['version']);

@@ -5,16 +5,16 @@ import { makeRedactor } from '../echo/redactor.js';
 import { interruption, Problem } from '../problem/problem.js';
 import type { RunRecord } from '../trail/record/run-record.js';
 import { recordVersion } from '../trail/record/run-record.js';
-import type { Before } from './journal/before.js';
+import type { RecordedRun } from './journal/recorded-run.js';
 import { planNames } from './names.js';
-import { demandIdle, demandNotTakenBack, earlierRun, failedParts, openRun, type RunOrder } from './open-run.js';
+import { earlierRun, failedParts, openRun, type RunOrder, requireIdle, requireNotTakenBack } from './open-run.js';
 import { changedRows, rowsChanged, rowsOfRun } from './rows-changed.js';
 import type { OpenedRun, RunHost, RunWishes } from './run-host.js';
 import { runPlanned } from './run-names.js';
 import { doubtsIn, leftOf, type UndoSummary, undoRun } from './undo-run.js';
 
 interface Earlier extends OpenedRun {
-  readonly before: Before;
+  readonly before: RecordedRun;
   readonly order: RunOrder;
 }
 
@@ -54,8 +54,8 @@ export async function resumeRun(
   const own = await earlier(host, collection, run, wishes.atOnce, wishes.settings ?? new Map());
   const { workspace, before, order } = own;
   const plans = await plansOf(own);
-  demandIdle(before, host.worker);
-  demandNotTakenBack(before);
+  requireIdle(before, host.worker);
+  requireNotTakenBack(before);
   if (hasEnded(before, plans.length, order.options.repeat)) {
     const ok = [...before.walks.values()].every((one) => one);
     host.report({ event: 'nothing-left', run: before.header.run, ok });
@@ -71,7 +71,7 @@ export async function resumeRun(
 }
 
 /** A run that was walked so many times has come to its end with the last of them. */
-const hasEnded = ({ walks }: Before, plans: number, repeat: number | undefined): boolean =>
+const hasEnded = ({ walks }: RecordedRun, plans: number, repeat: number | undefined): boolean =>
   repeat !== undefined && walks.size >= plans * repeat;
 
 async function plansOf({ workspace, order }: Earlier) {
@@ -112,7 +112,7 @@ export async function undoEarlier(
   wishes: Pick<EarlierWishes, 'settings'> = {},
 ): Promise<Problem | undefined> {
   const { workspace, before, order } = await earlier(host, collection, run, undefined, wishes.settings ?? new Map());
-  demandIdle(before, host.worker);
+  requireIdle(before, host.worker);
   const left = leftOf(before).length;
   const { hide } = workspace.redactor;
   // Where there is nothing to take back, the run may still be gone on with.

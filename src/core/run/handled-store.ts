@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
-import { alone } from '../storage/alone.js';
+import { withFileLock } from '../storage/file-lock.js';
 import { jsonLines } from '../storage/json-lines.js';
 import { lineLog } from '../storage/line-log.js';
 import { type Handled, type HandledItem, handledBy } from '../trail/handled.js';
@@ -34,7 +34,7 @@ export async function handledStore(
 ): Promise<HandledStore> {
   const path = join(local, 'handled', encodeURIComponent(environment), `${encodeURIComponent(trail)}.jsonl`);
   const items: Handled = new Map();
-  if (anew) await alone(path, () => rm(path, { force: true }));
+  if (anew) await withFileLock(path, () => rm(path, { force: true }));
   let place = 0;
   for await (const line of existsSync(path) ? jsonLines(path) : []) {
     const { data } = itemLine.safeParse(line);

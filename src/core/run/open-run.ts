@@ -7,15 +7,15 @@ import * as z from 'zod/mini';
 import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 import type { Workspace } from '../sending/workspace.js';
-import { alone } from '../storage/alone.js';
-import { type Sealing, sealing, unreadable } from '../storage/sealing.js';
+import { type Encryption, encryption, unreadable } from '../storage/encryption.js';
+import { withFileLock } from '../storage/file-lock.js';
 import type { Journal } from '../trail/journal.js';
 import type { TrailPlan } from '../trail/step-kind.js';
-import { type Before, readJournal } from './journal/before.js';
 import { journalFolder } from './journal/folder.js';
 import { openJournal } from './journal/journal.js';
 import type { JournalLine, Part, RunOptions } from './journal/lines.js';
 import { type Recorder, recorder } from './journal/recorded.js';
+import { type RecordedRun, readJournal } from './journal/recorded-run.js';
 import { rowsNow } from './rows-changed.js';
 
 /** What a run is gone on with by: as it was asked for. */
@@ -30,7 +30,7 @@ export interface RunOrder {
 export interface Worker {
   readonly process: number;
   /** Whether that process is still there, and no other has got its number since. */
-  readonly alive: (worker: Before['worker']) => boolean;
+  readonly alive: (worker: RecordedRun['worker']) => boolean;
 }
 
 /** Reads what is known of a run. @param home the user's own folder, with the key of what is sealed @throws Problem */
@@ -39,13 +39,13 @@ export async function earlierRun(
   home: string,
   run: string,
   redactor: Workspace['redactor'],
-): Promise<{ readonly order: RunOrder; readonly before: Before }> {
-  const seals = await sealing(home);
-  const before = await readJournal(journalFolder(local), run, recorder(seals, redactor)).catch((error: unknown) =>
+): Promise<{ readonly order: RunOrder; readonly before: RecordedRun }> {
+  const keys = await encryption(home);
+  const before = await readJournal(journalFolder(local), run, recorder(keys, redactor)).catch((error: unknown) =>
     Promise.reject(unreadable(journalFolder(local), error, anotherKey)),
   );
   const { names, environment, settings, options } = before.header;
-  return { before, order: { names, environment, settings: settingsIn(settings, seals, before.path), options } };
+  return { before, order: { names, environment, settings: settingsIn(settings, keys, before.path), options } };
 }
 
 const anotherKey = 'resume and undo a run with the key of the user who started it';
@@ -53,16 +53,16 @@ const anotherKey = 'resume and undo a run with the key of the user who started i
 const settingsList = z.array(z.tuple([z.string(), z.string()]));
 
 /** @throws Problem secret-unreadable: sealed with another key, or changed since */
-function settingsIn(sealed: string, seals: Sealing, path: string): Map<string, string> {
+function settingsIn(sealed: string, encryption: Encryption, path: string): Map<string, string> {
   try {
-    return new Map(settingsList.parse(JSON.parse(seals.open(sealed))));
+    return new Map(settingsList.parse(JSON.parse(encryption.open(sealed))));
   } catch (error) {
     throw unreadable(path, error, anotherKey);
   }
 }
 
 /** @throws Problem usage: another process is at it */
-export function demandIdle({ worker, header }: Before, { alive }: Worker): void {
+export function requireIdle({ worker, header }: RecordedRun, { alive }: Worker): void {
   if (!alive(worker)) return;
   throw new Problem('usage', {
     what: `run ${header.run} is still under way, in process ${worker.process}`,
@@ -71,7 +71,7 @@ export function demandIdle({ worker, header }: Before, { alive }: Worker): void 
 }
 
 /** @throws Problem usage: what the run made was taken back */
-export function demandNotTakenBack({ header, takenBack }: Before): void {
+export function requireNotTakenBack({ header, takenBack }: RecordedRun): void {
   if (!takenBack) return;
   throw new Problem('usage', {
     what: `run ${header.run} has been undone since, so it cannot be resumed`,
@@ -80,8 +80,8 @@ export function demandNotTakenBack({ header, takenBack }: Before): void {
 }
 
 /** Of two commands that go on with a run at the same moment, one does. @throws Problem usage: the other one does */
-async function takenUp(before: Before, open: () => Journal): Promise<Journal> {
-  return alone(before.path, async () => {
+async function takenUp(before: RecordedRun, open: () => Journal): Promise<Journal> {
+  return withFileLock(before.path, async () => {
     if (statSync(before.path).size !== before.size) {
       throw new Problem('usage', {
         what: `another command has gone on with run ${before.header.run} meanwhile`,
@@ -109,11 +109,11 @@ export async function openRun(
   plans: readonly TrailPlan[] | undefined,
   order: RunOrder,
   { process }: Worker,
-  before?: Before,
+  before?: RecordedRun,
 ): Promise<Journal> {
   const { collection, log, redactor } = workspace;
-  const seals = await sealing(home);
-  const record: Recorder = recorder(seals, redactor);
+  const keys = await encryption(home);
+  const record: Recorder = recorder(keys, redactor);
   const at = new Date().toISOString();
   const digest = plans && digestOf(plans);
   if (before) {
@@ -134,7 +134,7 @@ export async function openRun(
     process,
     environment: order.environment,
     names: [...order.names],
-    settings: seals.seal(JSON.stringify([...order.settings])),
+    settings: keys.seal(JSON.stringify([...order.settings])),
     options: order.options,
     digest: digest ?? '',
   };
@@ -149,7 +149,7 @@ export async function openRun(
 export async function failedParts(
   workspace: Workspace,
   plans: readonly TrailPlan[],
-  { failed, walks, digests }: Before,
+  { failed, walks, digests }: RecordedRun,
   onChange: (told: string) => void,
 ): Promise<Part[]> {
   // A run that was repeated walked each plan several times.

@@ -6,7 +6,7 @@ import { fromCommandLine, inputScope } from '../trail/names/start-scope.js';
 import { type RowChanges, RowNumbers } from '../trail/rows/row-numbers.js';
 import type { TrailPlan } from '../trail/step-kind.js';
 import type { ValueMap } from '../value/written.js';
-import type { Before } from './journal/before.js';
+import type { RecordedRun } from './journal/recorded-run.js';
 
 const shown = 5;
 
@@ -93,7 +93,7 @@ export async function rowsNow(
 }
 
 /** The rows that each walk of the run has begun, where that walk has not come to its end. */
-export const rowsOfRun = (plans: readonly TrailPlan[], { digests, walks, header }: Before): WalkRows[] =>
+export const rowsOfRun = (plans: readonly TrailPlan[], { digests, walks, header }: RecordedRun): WalkRows[] =>
   [...digests]
     .filter(([walk]) => !walks.has(walk))
     .map(([walk, known]) => {

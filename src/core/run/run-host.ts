@@ -1,6 +1,6 @@
 /** Who runs something: what a run is given of the process, the person and the outlets around it. */
 import type { Collection } from '../collection/collection.js';
-import type { Settings } from '../collection/variables/layers.js';
+import type { Settings } from '../collection/variables/variable-scopes.js';
 import type { Redactor } from '../echo/redactor.js';
 import type { Workspace } from '../sending/workspace.js';
 import type { RunRecord } from '../trail/record/run-record.js';

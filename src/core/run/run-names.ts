@@ -1,12 +1,12 @@
 /** A run of trails, requests and folders of them: in one environment, or in several, one after the other. */
-import { demandNames } from '../check/names-ahead.js';
+import { requireNames } from '../check/names-ahead.js';
 import { asProblem, interruption, type Problem } from '../problem/problem.js';
 import { moreSevere } from '../problem/severity.js';
 import { placedRecord } from '../trail/record/record-event.js';
 import { type RecordOf, type RunRecord, recordVersion } from '../trail/record/run-record.js';
 import type { TrailPlan } from '../trail/step-kind.js';
-import { demandAhead } from './ahead.js';
-import type { Before } from './journal/before.js';
+import { requireAhead } from './ahead.js';
+import type { RecordedRun } from './journal/recorded-run.js';
 import { planNames } from './names.js';
 import { openRun, type RunOrder } from './open-run.js';
 import type { OpenedRun, RunHost, RunWishes } from './run-host.js';
@@ -62,7 +62,7 @@ export async function runPlanned(
     /** All of the command, this one included. */
     readonly environments: readonly string[];
     readonly tables?: Walking['tables'];
-    readonly before?: Before | undefined;
+    readonly before?: RecordedRun | undefined;
   },
 ): Promise<Problem | undefined> {
   const { before, environments, dryRun = false } = more;
@@ -83,9 +83,9 @@ export async function runPlanned(
     rows: plans.some(({ rows }) => rows !== undefined),
   });
   // A dry run tells each by its step.
-  if (!dryRun) demandNames(workspace, plans, order.options.rows);
+  if (!dryRun) requireNames(workspace, plans, order.options.rows);
   try {
-    await demandAhead(workspace, plans, host.signal);
+    await requireAhead(workspace, plans, host.signal);
   } catch (error) {
     const problem = asProblem(error);
     // Of several environments, one that is not there is a result.

@@ -9,7 +9,7 @@ import type { RunRecord } from '../trail/record/run-record.js';
 import { closeSessions } from '../trail/walking/closing.js';
 import { takeBack } from '../trail/walking/taking-back.js';
 import { undoState } from '../trail/walking/undoing.js';
-import type { Before } from './journal/before.js';
+import type { RecordedRun } from './journal/recorded-run.js';
 
 export interface UndoSummary {
   readonly run: string;
@@ -21,7 +21,7 @@ export interface UndoSummary {
 }
 
 /** Calls of the run that left, and whose responses are not known: what they made is not known either. */
-export const doubtsIn = ({ doubts, steps }: Before): readonly string[] => [
+export const doubtsIn = ({ doubts, steps }: RecordedRun): readonly string[] => [
   ...doubts.map(({ call }) => call),
   ...[...steps.values()].flatMap((group) =>
     [...group.values()].flatMap(({ state, call }) => (state === 'under way' ? [call] : [])),
@@ -29,12 +29,12 @@ export const doubtsIn = ({ doubts, steps }: Before): readonly string[] => [
 ];
 
 /** What is left to be taken back, the newest first. */
-export const leftOf = ({ armed, undone }: Before): readonly Armed[] =>
+export const leftOf = ({ armed, undone }: RecordedRun): readonly Armed[] =>
   [...armed.values()].filter(({ at }) => !undone.has(at)).reverse();
 
 export async function undoRun(
   workspace: Workspace,
-  before: Before,
+  before: RecordedRun,
   journal: Journal,
   tell: (record: RunRecord) => void,
   signal: AbortSignal,

@@ -1,5 +1,10 @@
 import type { Collection } from '../collection/collection.js';
-import { collectionVariables, readEnvironment, type Settings, variableLayers } from '../collection/variables/layers.js';
+import {
+  collectionVariables,
+  readEnvironment,
+  type Settings,
+  variableScopes,
+} from '../collection/variables/variable-scopes.js';
 import { openEchoLog } from '../echo/log.js';
 import { makeRedactor } from '../echo/redactor.js';
 import { connectionPlan } from '../exchange/connection/connection.js';
@@ -26,7 +31,7 @@ import { pathInside } from '../storage/inside.js';
 import type { Value } from '../value/written.js';
 import { listeners } from './listener.js';
 import { openPreparation } from './preparation.js';
-import { type OpenByTrail, sessionRoom } from './sessions/session-room.js';
+import { type OpenByTrail, sessionContext } from './sessions/session-context.js';
 import { sessionVariant } from './sessions/session-variant.js';
 import type { ChangeFacts, Workspace, WorkspaceSettings } from './workspace.js';
 
@@ -44,7 +49,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
   const loads: Loads = [];
   const preparation = await openPreparation(collection);
   const environment = readEnvironment(collection, given.environment, loads);
-  const layers = variableLayers(settings, environment, collectionVariables(collection, loads));
+  const layers = variableScopes(settings, environment, collectionVariables(collection, loads));
   const redactor = given.redactor ?? makeRedactor();
   const secrets = secretStore(collection.local, home, processEnvironment);
   const [stored, pins] = await Promise.all([
@@ -103,7 +108,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     redactor,
     userAgent,
     world,
-    surroundings: () => ({ world: world(), onSecret: redactor.add }),
+    evaluationContext: () => ({ world: world(), onSecret: redactor.add }),
     transport: openTransport(),
     log: openEchoLog(collection.local, new Date()),
     timeout: timeoutOf(environment.timeout),
@@ -135,7 +140,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       );
       return outside;
     },
-    patience: { refused: 0, triedAgain: 0, waited: 0 },
+    patience: { throttled: 0, triedAgain: 0, waited: 0 },
     listeners: told,
     pins,
     clocks: serverClocks(collection.local),
@@ -156,11 +161,11 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       onSecret: redactor.add,
       onOpened: told.sessionOpened,
       onClosed: (name) => workspace.cookies.forget(name),
-      room: (name, caller) => workspace.sessionRoom(name, caller),
+      room: (name, caller) => workspace.sessionContext(name, caller),
       variant: (name, caller) => sessionVariant(workspace, name, caller),
     }),
-    sessionRoom: (name, caller) => sessionRoom(workspace, name, given.person, caller, openByTrail),
-    async demandChange(facts) {
+    sessionContext: (name, caller) => sessionContext(workspace, name, given.person, caller, openByTrail),
+    async requireChange(facts) {
       const { name, changes, file } = environment;
       if (changes === 'allow' || (changes === 'ask' && given.allowChanges)) return;
       const call = `${facts.method} ${redactor.hide(facts.url)}`;

@@ -53,7 +53,7 @@ export function outsideOf(
 }
 
 /** Of what a sending brings along, what may go outside: no name, and no secret, of the collection. */
-export const outsideGiving = <G extends Giving>(giving: G): G => ({
+export const outsideInput = <G extends Giving>(giving: G): G => ({
   ...giving,
   layers: { settings: new Map(), layers: [] },
   caller: noNames,

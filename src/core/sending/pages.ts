@@ -169,8 +169,8 @@ async function nextOf(
   if (!plan.told && (own === 0 || (plan.size !== undefined && own < plan.size))) return none;
   if (!plan.told && total !== undefined && items >= total) return none;
   if (plan.following.length > 0) {
-    const surroundings = workspace.surroundings();
-    const evaluation = new Evaluation(noNames, surroundings);
+    const evaluationContext = workspace.evaluationContext();
+    const evaluation = new Evaluation(noNames, evaluationContext);
     const verdicts = await judge(plan.following, received, evaluation, { documented: () => undefined });
     if (!verdicts.every(({ ok }) => ok)) return none;
   }

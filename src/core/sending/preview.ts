@@ -5,13 +5,13 @@ import { Evaluation } from '../expression/evaluation.js';
 import { noNames } from '../expression/names.js';
 import { asResponse } from '../place/observed.js';
 import { documentedExample, undocumentedParts } from './judging/documented.js';
-import { doubtsOf } from './judging/doubts.js';
+import { warningsOf } from './judging/warnings.js';
 import type { PreparedRequest } from './prepare.js';
-import { givingOf } from './request-giving.js';
+import { resolutionInput } from './resolution-input.js';
 import type { Preview, Sending, Sent } from './sending.js';
-import { suppliedNames } from './sessions/supply.js';
+import { sessionVariables } from './sessions/session-variables.js';
 import { attached, composed, jarFor } from './trying/attempt.js';
-import { sealFor, signerFor } from './trying/seal.js';
+import { requestSigner, signerFor } from './trying/request-signer.js';
 import type { Workspace } from './workspace.js';
 
 /** @throws Problem: whatever keeps the request from being written */
@@ -21,10 +21,10 @@ export async function previewRequest(
   sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'signature' | 'noCookies' | 'documented'>,
 ): Promise<Preview> {
   const sessions = sending.sessions ?? prepared.plan.sessions;
-  const giving = givingOf(workspace, sending);
+  const giving = resolutionInput(workspace, sending);
   const { request } = resolveRequest(prepared.plan, {
     ...giving,
-    supplied: await suppliedNames(workspace, sessions, false, giving.world, sending.caller),
+    supplied: await sessionVariables(workspace, sessions, false, giving.world, sending.caller),
     withOrigins: true,
   });
   const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
@@ -33,14 +33,14 @@ export async function previewRequest(
   const cookie = (await jarFor(workspace, sessions, sending.noCookies, sending.caller)).line(bare.url);
   const unsigned = cookie ? attached(workspace, request, bare, { lines: [cookie], query: [], identity }) : bare;
   const signer = await signerFor(workspace, prepared, sending.signature);
-  const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
+  const seal = signer && requestSigner(workspace, signer, giving.world, sending.caller);
   const signed = seal?.sign(unsigned, 'look');
   const wire = signed?.wire ?? unsigned;
   const whole = notOpen.length === 0 && !signed?.missing;
   return {
     request,
     notOpen,
-    doubts: doubtsOf(bare, workspace),
+    warnings: warningsOf(bare, workspace),
     undocumented: sending.documented
       ? await undocumentedParts(workspace, request, sending.documented, whole ? wire : undefined)
       : [],
@@ -60,16 +60,16 @@ export async function previewRequest(
 
 /** A dry run's sending: what is kept is taken from the documented response, where there is one. */
 export async function unsent(workspace: Workspace, prepared: PreparedRequest, sending: Sending): Promise<Sent> {
-  const { request, wire, doubts } = await previewRequest(workspace, prepared, sending);
+  const { request, wire, warnings } = await previewRequest(workspace, prepared, sending);
   if (request.changes && workspace.environment.changes === 'refuse')
-    await workspace.demandChange({ host: wire.url.host, method: request.method, url: wire.shownUrl });
-  const surroundings = workspace.surroundings();
+    await workspace.requireChange({ host: wire.url.host, method: request.method, url: wire.shownUrl });
+  const evaluationContext = workspace.evaluationContext();
   const { kept } = takeKeeps(
     [...prepared.keeps, ...(sending.keeps ?? [])],
     asResponse(documentedExample(workspace, request.operation)),
-    new Evaluation(noNames, surroundings),
+    new Evaluation(noNames, evaluationContext),
   );
   const outcome = { received: undefined, trouble: undefined };
-  const nothing = { verdicts: [], undocumented: [], problems: [], contradiction: undefined, refusal: undefined };
-  return { echo: '', tries: 0, request, wire, doubts, outcome, kept, ...nothing };
+  const nothing = { verdicts: [], undocumented: [], problems: [], contradiction: undefined, accessDenied: undefined };
+  return { echo: '', tries: 0, request, wire, warnings, outcome, kept, ...nothing };
 }

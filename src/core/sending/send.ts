@@ -8,22 +8,22 @@ import { inTries, type Tried } from '../pacing/tries.js';
 import { contradictionIn } from '../place/contradiction.js';
 import { asProblem, Problem } from '../problem/problem.js';
 import { isSecretName } from '../value/secret-fields.js';
+import { accessDeniedBy } from './judging/access-denied.js';
 import { changesByDocumentation, undocumentedParts } from './judging/documented.js';
-import { doubtsOf, responseDoubts } from './judging/doubts.js';
 import { type Judged, judgeOutcome, orElse } from './judging/judge-outcome.js';
-import { refusalOf } from './judging/refusal.js';
-import { outsideGiving, outsideOf, outsideRequest } from './outside.js';
+import { responseWarnings, warningsOf } from './judging/warnings.js';
+import { outsideInput, outsideOf, outsideRequest } from './outside.js';
 import type { PreparedRequest } from './prepare.js';
 import { unsent } from './preview.js';
-import { givingOf } from './request-giving.js';
+import { resolutionInput } from './resolution-input.js';
 import type { Sending, Sent } from './sending.js';
-import { suppliedNames } from './sessions/supply.js';
+import { sessionVariables } from './sessions/session-variables.js';
 import { type Attempt, attached, composed, pinned } from './trying/attempt.js';
+import { authenticatedAttempt, workOutAnew } from './trying/authenticated-attempt.js';
 import type { Conversation } from './trying/conversation.js';
-import { converse, workOutAnew } from './trying/converse.js';
 import { record, unjudged } from './trying/exchanged.js';
-import { sealFor, signerFor } from './trying/seal.js';
-import { tryRoom } from './trying/try-room.js';
+import { requestSigner, signerFor } from './trying/request-signer.js';
+import { retryContext } from './trying/retry-context.js';
 import type { Workspace } from './workspace.js';
 
 /** Characters of echoes that may wait to be written before a walk waits for them. */
@@ -38,10 +38,10 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const outside = outsideOf(workspace, prepared, sending);
   const sessions = outside ? [] : (sending.sessions ?? prepared.plan.sessions);
   // Before it is clear that the request may leave, no session is opened for it.
-  const own = givingOf(workspace, sending);
-  if (sessions.length > 0) own.supplied = await suppliedNames(workspace, sessions, false, own.world, sending.caller);
+  const own = resolutionInput(workspace, sending);
+  if (sessions.length > 0) own.supplied = await sessionVariables(workspace, sessions, false, own.world, sending.caller);
   const { supplied } = own;
-  const giving = outside === 'typed' ? outsideGiving(own) : own;
+  const giving = outside === 'typed' ? outsideInput(own) : own;
   const inside = resolveRequest(prepared.plan, giving);
   for (const [name, named] of inside.inputs)
     if (named && (named.secret || isSecretName(name))) workspace.redactor.add(named.value);
@@ -56,25 +56,25 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     : sending.signature === undefined
       ? prepared.signer
       : await signerFor(workspace, prepared, sending.signature);
-  const seal = signer && sealFor(workspace, signer, giving.world, sending.caller);
+  const seal = signer && requestSigner(workspace, signer, giving.world, sending.caller);
   const anew =
     supplied &&
     (async () => {
-      giving.supplied = await suppliedNames(workspace, sessions, true, giving.world, sending.caller);
+      giving.supplied = await sessionVariables(workspace, sessions, true, giving.world, sending.caller);
       return resolveRequest(prepared.plan, giving);
     });
   const { request } = resolved;
   const changing = !sending.changesNothing && (request.changes || changesByDocumentation(workspace, prepared));
   const talk: Conversation = { workspace, sessions, sending, seal, changing, resolved, bare, anew };
-  if (changing) await workspace.demandChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
+  if (changing) await workspace.requireChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
   if (talk.anew) await workOutAnew(talk);
   const undocumented = sending.documented
     ? await undocumentedParts(workspace, talk.resolved.request, sending.documented, await wholeBefore(talk))
     : [];
 
   const tried = await inTries(
-    tryRoom(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? talk.resolved.names, giving)),
-    () => converse(talk),
+    retryContext(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? talk.resolved.names, giving)),
+    () => authenticatedAttempt(talk),
     // It is not the response: nothing is expected of it, and nothing is kept.
     (early) => record(talk, early.exchanged, unjudged(early.outcome), true),
   );
@@ -109,9 +109,9 @@ function concluded(
     request: resolved.request,
     wire,
     undocumented,
-    doubts: allDoubts(wire, workspace, outcome.received),
+    warnings: allWarnings(wire, workspace, outcome.received),
     contradiction: undefined,
-    refusal: undefined,
+    accessDenied: undefined,
     outcome,
     verdicts,
     kept,
@@ -126,9 +126,9 @@ function concluded(
   }
 }
 
-function allDoubts(wire: WireRequest, workspace: Workspace, received: Received | undefined): readonly string[] {
-  const ofRequest = doubtsOf(wire, workspace);
-  const ofResponse = received ? responseDoubts(received) : [];
+function allWarnings(wire: WireRequest, workspace: Workspace, received: Received | undefined): readonly string[] {
+  const ofRequest = warningsOf(wire, workspace);
+  const ofResponse = received ? responseWarnings(received) : [];
   return ofResponse.length === 0 ? ofRequest : [...ofRequest, ...ofResponse];
 }
 
@@ -142,12 +142,12 @@ function withRemarks(
 ): Sent {
   const { received } = outcome;
   const signature = seal && { signature: seal.signer.name, request: request.name };
-  const refusal = received && refusalOf(workspace, sessions, wire.headers, received, inside, signature);
+  const accessDenied = received && accessDeniedBy(workspace, sessions, wire.headers, received, inside, signature);
   const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
   if (distrust) problems.push(distrust);
   if (gaveUp !== undefined && problems.length > 0) problems.push(new Problem('step-failed', { what: gaveUp }));
   const contradiction = received && problems.length === 0 ? contradictionIn(received, sent.verdicts) : undefined;
-  return refusal || contradiction ? { ...sent, refusal, contradiction } : sent;
+  return accessDenied || contradiction ? { ...sent, accessDenied, contradiction } : sent;
 }
 
 /** @throws Problem tls-failed: the host shows no certificate */

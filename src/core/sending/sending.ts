@@ -11,7 +11,7 @@ import type { Named, Names } from '../expression/names.js';
 import type { Contradiction } from '../place/contradiction.js';
 import type { Problem } from '../problem/problem.js';
 import type { SigningStep } from '../signature/signature-kind.js';
-import type { Refusal } from './judging/refusal.js';
+import type { AccessDenied } from './judging/access-denied.js';
 
 /** `typed`: by the person who runs the command, and so are its header lines and its body. `link`: by a server. */
 export type Outside = 'typed' | 'link';
@@ -70,11 +70,11 @@ export interface Sent {
   /** Where the request differs from its documented operation; only where that was asked for. */
   readonly undocumented: readonly Mismatch[];
   /** What is doubtful about the request as it left, and about the response. */
-  readonly doubts: readonly string[];
+  readonly warnings: readonly string[];
   /** What the body says against the good status, where nothing is expected of it. */
   readonly contradiction: Contradiction | undefined;
   /** Why who calls was not let in, where that is so. */
-  readonly refusal: Refusal | undefined;
+  readonly accessDenied: AccessDenied | undefined;
   /** Everything that makes it a failure; empty where all is well. */
   readonly problems: readonly Problem[];
 }
@@ -83,7 +83,7 @@ export interface Sent {
 export interface Preview {
   readonly request: ResolvedRequest;
   readonly wire: WireRequest;
-  readonly doubts: readonly string[];
+  readonly warnings: readonly string[];
   /** Where the request differs from its documented operation; only where that was asked for. */
   readonly undocumented: readonly Mismatch[];
   /** Sessions that sending would open first. */

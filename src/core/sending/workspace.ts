@@ -1,7 +1,7 @@
 /** Everything that sending needs, opened once for a command: collection, environment, transport, sessions, log. */
 import type { Readable } from 'node:stream';
 import type { Collection } from '../collection/collection.js';
-import type { Environment, Layers, Settings } from '../collection/variables/layers.js';
+import type { Environment, Settings, VariableScopes } from '../collection/variables/variable-scopes.js';
 import type { EchoLog } from '../echo/log.js';
 import type { Redactor } from '../echo/redactor.js';
 import type { ConnectionPlan, ConnectionSettings } from '../exchange/connection/connection.js';
@@ -10,7 +10,7 @@ import type { Pins } from '../exchange/hosts/pins.js';
 import type { WaysOut } from '../exchange/hosts/ways-out.js';
 import type { Timeout } from '../exchange/request/wire.js';
 import type { Transport } from '../exchange/transfer/transport.js';
-import type { Moment, Surroundings, World } from '../expression/evaluation.js';
+import type { EvaluationContext, Moment, World } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
 import type { Accepted } from '../matcher/matcher.js';
 import type { HostGate } from '../pacing/host-gate.js';
@@ -18,7 +18,7 @@ import type { RetryPolicy } from '../pacing/retry-policy.js';
 import type { Patience } from '../pacing/tries.js';
 import type { CookieJars } from '../session/cookie-jar.js';
 import type { SecretStore } from '../session/secrets.js';
-import type { Person, SessionRoom } from '../session/session-kind.js';
+import type { Person, SessionContext } from '../session/session-kind.js';
 import type { Sessions } from '../session/sessions.js';
 import type { Clocks } from '../signature/clocks.js';
 import type { Listeners } from './listener.js';
@@ -68,9 +68,9 @@ export interface WorkspaceSettings {
 }
 
 /** What evaluates: the names that are in force, and the world that expressions ask. */
-export interface EvaluationContext {
+export interface Evaluator {
   readonly environment: Environment;
-  readonly layers: Layers;
+  readonly layers: VariableScopes;
   readonly settings: Settings;
   readonly redactor: Redactor;
   readonly moment: Moment | undefined;
@@ -80,7 +80,7 @@ export interface EvaluationContext {
   readonly standardInput: (() => Readable) | undefined;
   world(): World;
   /** What one evaluation, or those of one request, share: a world of its own. */
-  surroundings(): Surroundings;
+  evaluationContext(): EvaluationContext;
   /** @throws Problem usage: a name of `--set` that neither these inputs nor any variable knows */
   checkSettings(inputs: Iterable<string>): void;
 }
@@ -92,7 +92,7 @@ export interface Sender {
   /** What kinds of sessions remember while the program runs. */
   readonly sessionMemory: Map<string, unknown>;
   /** What a session file has to do with. */
-  sessionRoom(name: string, caller: Names): SessionRoom;
+  sessionContext(name: string, caller: Names): SessionContext;
   readonly secrets: SecretStore;
   readonly log: EchoLog;
   readonly origins: ListedOrigins;
@@ -112,13 +112,13 @@ export interface Sender {
   /** Everything but the sending. */
   readonly dryRun: boolean;
   /** @throws Problem change-refused, change-unconfirmed */
-  demandChange(facts: Omit<ChangeFacts, 'environment' | 'calls' | 'rows'>): Promise<void>;
+  requireChange(facts: Omit<ChangeFacts, 'environment' | 'calls' | 'rows'>): Promise<void>;
   /** What is to come, for the question whether it may. */
   expectChanges(expected: Pick<ChangeFacts, 'calls' | 'rows'>): void;
 }
 
 /** A collection in one environment, with all that evaluates, sends and listens there. */
-export interface Workspace extends Preparation, EvaluationContext, Sender {
+export interface Workspace extends Preparation, Evaluator, Sender {
   /** Told what sending meets on its way. */
   readonly listeners: Listeners;
   /** Lets a person pick one of several; undefined where nobody is there. */

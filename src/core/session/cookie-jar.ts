@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import type { CookieJar } from 'tough-cookie';
 import { addedWays, type WaysOut } from '../exchange/hosts/ways-out.js';
 import type { HeaderLine } from '../exchange/request/wire.js';
-import { sealedFile } from '../storage/sealed-file.js';
+import { encryptedFile } from '../storage/encrypted-file.js';
 import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
 
@@ -52,7 +52,7 @@ export function cookieJars(
   onSecret: (value: string) => void,
 ): CookieJars {
   const path = join(local, 'cookies', `${environment.replaceAll('/', '-')}.sealed`);
-  const file = sealedFile<Stored>(path, home, {});
+  const file = encryptedFile<Stored>(path, home, {});
   const jars = new Map<string, CookieJar>();
   /** What this command took into each jar, the last of a name, and the jars that it let go. */
   const taken = new Map<string, Map<string, Taken>>();

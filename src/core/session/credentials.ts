@@ -1,16 +1,16 @@
 import { omitted } from '../expression/evaluation.js';
 import { Problem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
-import type { SessionRoom } from './session-kind.js';
+import type { SessionContext } from './session-kind.js';
 
 /** A text of the session file, worked out. */
-export async function written(value: string, key: string, room: SessionRoom): Promise<string> {
+export async function written(value: string, key: string, room: SessionContext): Promise<string> {
   const result = await room.evaluate(value, [key], {});
   return result === omitted ? '' : textOf(result);
 }
 
 /** @param key where it stands in the session file @throws Problem session-missing: it is empty, or was pasted with more than it */
-export async function tokenOrKey(value: string, key: 'token' | 'key', room: SessionRoom): Promise<string> {
+export async function tokenOrKey(value: string, key: 'token' | 'key', room: SessionContext): Promise<string> {
   const text = await written(value, key, room);
   const wrong = text === '' ? 'it is empty' : pastedWrongly(text);
   if (wrong === undefined) return text;
@@ -24,7 +24,7 @@ export async function tokenOrKey(value: string, key: 'token' | 'key', room: Sess
 /** @throws Problem session-missing: one of them cannot be sent so */
 export async function userAndPassword(
   file: { readonly user: string; readonly password: string },
-  room: SessionRoom,
+  room: SessionContext,
 ): Promise<{ user: string; password: string }> {
   const [user, password] = [await written(file.user, 'user', room), await written(file.password, 'password', room)];
   const wrong = (what: string, key: string, remedy?: string): Problem =>

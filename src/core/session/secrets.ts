@@ -6,7 +6,7 @@ import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import type { WaysOut } from '../exchange/hosts/ways-out.js';
 import { secretVariable } from '../expression/compile.js';
-import { sealedFile } from '../storage/sealed-file.js';
+import { encryptedFile } from '../storage/encrypted-file.js';
 import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
 import type { FoundSecret } from './found-secret.js';
@@ -53,7 +53,7 @@ export function secretStore(
   processEnvironment: Readonly<Record<string, string | undefined>>,
 ): SecretStore {
   const path = join(local, 'secrets.sealed');
-  const file = shared(sealedFile<Stored>(path, home, {}));
+  const file = shared(encryptedFile<Stored>(path, home, {}));
   return {
     async set(name, value, environment = '', ways) {
       await file.change((stored) => ({

@@ -56,7 +56,7 @@ export interface Person {
   paste(question: string, signal: AbortSignal): Promise<string>;
 }
 
-export interface SessionRoom {
+export interface SessionContext {
   readonly name: string;
   readonly yaml: YamlFile;
   /** What a kind remembers while the program runs, by the name of the session. */
@@ -72,7 +72,7 @@ export interface SessionRoom {
   /** Sends a call of a protocol and records it. @throws Problem where nothing came back, or the host is not listed */
   fetch(call: ProtocolCall): Promise<Response>;
   /** For an address that somebody else will open. @throws Problem host-not-listed */
-  demandListed(url: URL): void;
+  requireListed(url: URL): void;
   /** A client certificate from PEM or from paths in the collection. @throws Problem tls-settings, file-outside, file-not-found */
   identity(given: Readonly<Record<string, Value>>): TlsIdentity;
   /**
@@ -118,7 +118,7 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
    */
   open?(
     file: File,
-    room: SessionRoom,
+    room: SessionContext,
     before: OpenSession | undefined,
     saving: (refresh: string) => Promise<void>,
   ): Promise<OpenSession>;
@@ -127,20 +127,20 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
   /** The header lines that it adds. @param call undefined where nothing is sent yet */
   lines?(
     file: File,
-    room: SessionRoom,
+    room: SessionContext,
     open: OpenSession | undefined,
     call: CallToProve | undefined,
   ): Promise<readonly HeaderLine[]>;
   /** The query parameters that it adds. */
-  query?(file: File, room: SessionRoom): Promise<readonly QueryPair[]>;
+  query?(file: File, room: SessionContext): Promise<readonly QueryPair[]>;
   /** The client certificate that it shows. */
-  identity?(file: File, room: SessionRoom): Promise<TlsIdentity>;
+  identity?(file: File, room: SessionContext): Promise<TlsIdentity>;
   /**
    * Told of a 401. True where the request is to be sent again.
    * @param host of the server that responded @param proved whether the request had carried what this kind adds
    */
-  challenged?(room: SessionRoom, host: string, headers: Received['headers'], proved: boolean): boolean;
+  challenged?(room: SessionContext, host: string, headers: Received['headers'], proved: boolean): boolean;
   /** Told of every other response. */
-  responded?(room: SessionRoom, host: string, headers: Received['headers']): void;
-  close?(file: File, room: SessionRoom, open: OpenSession): Promise<void>;
+  responded?(room: SessionContext, host: string, headers: Received['headers']): void;
+  close?(file: File, room: SessionContext, open: OpenSession): Promise<void>;
 }

@@ -9,14 +9,14 @@ import type { HeaderLine, QueryPair } from '../exchange/request/wire.js';
 import type { Received } from '../exchange/response/received.js';
 import { type Names, noNames } from '../expression/names.js';
 import { Problem } from '../problem/problem.js';
-import { alone } from '../storage/alone.js';
-import { sealedFile } from '../storage/sealed-file.js';
+import { encryptedFile } from '../storage/encrypted-file.js';
+import { withFileLock } from '../storage/file-lock.js';
 import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
 import { isSecretName } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
 import { sessionKinds } from './registry.js';
-import type { CallToProve, OpenSession, SessionKind, SessionRoom } from './session-kind.js';
+import type { CallToProve, OpenSession, SessionContext, SessionKind } from './session-kind.js';
 import { claimsOf } from './token-claims.js';
 
 /** A token that ends within this time is renewed before it is used. */
@@ -97,7 +97,7 @@ export interface SessionsSettings {
   readonly ways: WaysOut;
   /** @throws Problem host-not-listed: no session can be used in the environment */
   readonly demand: (name: string) => void;
-  readonly room: (name: string, caller: Names) => SessionRoom;
+  readonly room: (name: string, caller: Names) => SessionContext;
   /** Tells the sessions of one file apart that callers with other names open; empty where they are one. */
   readonly variant: (name: string, caller: Names) => string;
   /** Told of every token. */
@@ -117,7 +117,7 @@ type Reason = 'needed' | 'wanted' | { readonly refused: OpenSession };
 export function openSessions(settings: SessionsSettings): Sessions {
   const { collection, environment, host, home, ways, demand, room, variant, onSecret, onOpened, onClosed } = settings;
   const path = join(collection.local, 'sessions.sealed');
-  const file = sealedFile<Record<string, StoredSession>>(path, home, {});
+  const file = encryptedFile<Record<string, StoredSession>>(path, home, {});
   const keyOf = (slot: string): string => `${environment} ${host} ${slot}`;
   const inMemory = new Map<string, OpenSession>();
   const opening = new Map<string, Promise<OpenSession>>();
@@ -180,7 +180,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
     open: NonNullable<SessionKind['open']>,
     reason: Reason,
   ): Promise<OpenSession> =>
-    alone(`${path}.${slot.replaceAll(/[/ ]/g, '-')}`, async () => {
+    withFileLock(`${path}.${slot.replaceAll(/[/ ]/g, '-')}`, async () => {
       const before = seen(ownMember(await file.read(), keyOf(slot)));
       const another =
         before &&

@@ -4,7 +4,7 @@ import type { HeaderLine } from '../exchange/request/wire.js';
 import { omitted } from '../expression/evaluation.js';
 import { textOf } from '../value/text.js';
 import type { Value } from '../value/written.js';
-import type { OpenSession, SessionRoom } from './session-kind.js';
+import type { OpenSession, SessionContext } from './session-kind.js';
 
 /** RFC 6750, section 2.1. */
 const usual = { Authorization: 'Bearer ${token}' };
@@ -18,7 +18,7 @@ export const namesOf = (open: OpenSession | undefined): Readonly<Record<string, 
 /** @throws Problem header-shape, and what working out the values may throw */
 export async function tokenHeaders(
   headers: Readonly<Record<string, Value>> | undefined,
-  room: SessionRoom,
+  room: SessionContext,
   open: OpenSession | undefined,
 ): Promise<readonly HeaderLine[]> {
   const origin = `session ${room.name}`;

@@ -6,7 +6,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
 import { described } from '../collection/files/described.js';
-import { shaped } from '../collection/shape.js';
+import { shaped } from '../collection/schema-validation.js';
 import { readYaml } from '../collection/yaml.js';
 import { userSettingsName } from './user-folder.js';
 

@@ -10,7 +10,7 @@ import { textOf } from '../value/text.js';
 import { isValueMap, plain, type Value, type ValueMap } from '../value/written.js';
 import { withHeader, withMember, withParameter } from './adding.js';
 import { sentValue } from './sent.js';
-import type { Signed, SigningRoom, SigningStep } from './signature-kind.js';
+import type { Signed, SigningContext, SigningStep } from './signature-kind.js';
 
 /** What one value or addition is, made ready. */
 export interface Program {
@@ -73,7 +73,7 @@ export function runRecipe(
   recipe: string,
   programs: readonly Program[],
   given: WireRequest,
-  { world, variables, onSecret, look }: SigningRoom,
+  { world, variables, onSecret, look }: SigningContext,
   used?: Used,
 ): Signed {
   const names = new RecipeNames(recipe, given, variables, used);

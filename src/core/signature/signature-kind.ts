@@ -10,7 +10,7 @@ import type { Problem } from '../problem/problem.js';
 import type { Value } from '../value/written.js';
 
 /** What one signing has at hand. */
-export interface SigningRoom {
+export interface SigningContext {
   /** The moment of signing, a nonce, the secrets. */
   readonly world: World;
   /** Variables of the environment and the collection. */
@@ -41,7 +41,7 @@ export interface Signed {
 }
 
 /** Whether a response is signed as it must be. */
-export type Verify = (received: Received, sent: WireRequest, room: SigningRoom) => Problem | undefined;
+export type Verify = (received: Received, sent: WireRequest, room: SigningContext) => Problem | undefined;
 
 /** A signature file made ready: signs any number of requests. */
 export interface Signer {
@@ -51,7 +51,7 @@ export interface Signer {
    * @param only what is wanted, such as `value base` and `header X-Seal`, with what it needs; everything where nothing is said
    * @throws Problem unknown-name, secret-missing and all that evaluation may throw
    */
-  sign(wire: WireRequest, room: SigningRoom, only?: ReadonlySet<string>): Signed;
+  sign(wire: WireRequest, room: SigningContext, only?: ReadonlySet<string>): Signed;
   /** undefined where responses are not signed. */
   readonly verify?: Verify | undefined;
 }

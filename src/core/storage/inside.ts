@@ -12,7 +12,7 @@ import { namesIn } from './files-in.js';
 export function pathInside(root: string, named: string): string {
   const wanted = resolve(root, named);
   if (!isWithin(root, wanted)) throw outside(named);
-  demandVisible(root, wanted, named);
+  requireVisible(root, wanted, named);
   let real: string;
   try {
     real = realpathSync(wanted);
@@ -25,7 +25,7 @@ export function pathInside(root: string, named: string): string {
     });
   }
   if (!isWithin(realpathSync(root), real)) throw outside(named);
-  demandVisible(realpathSync(root), real, named);
+  requireVisible(realpathSync(root), real, named);
   if (!statSync(real).isFile())
     throw new Problem('file-unreadable', {
       what: `${named} is not a file`,
@@ -67,7 +67,7 @@ function safely<T>(work: () => T): T | undefined {
  */
 export function placeInside(root: string, named: string): string {
   const wanted = resolve(root, named);
-  demandVisible(root, wanted, named);
+  requireVisible(root, wanted, named);
   let above = existsSync(wanted) ? wanted : dirname(wanted);
   while (!existsSync(above)) above = dirname(above);
   if (isWithin(root, wanted) && isWithin(realpathSync(root), realpathSync(above))) return wanted;
@@ -79,7 +79,7 @@ export function placeInside(root: string, named: string): string {
  * the collection could have it written to elsewhere.
  * @throws Problem file-outside
  */
-export function demandNoLinks(root: string, named: string): void {
+export function requireNoLinks(root: string, named: string): void {
   const path = join(root, named);
   const found = lstatSync(path, { throwIfNoEntry: false });
   if (!found) return;
@@ -101,7 +101,7 @@ export function demandNoLinks(root: string, named: string): void {
  * control.
  * @throws Problem file-outside
  */
-function demandVisible(root: string, path: string, named: string): void {
+function requireVisible(root: string, path: string, named: string): void {
   const hiddenPart = relative(root, path)
     .split(sep)
     .find((part) => part.startsWith('.') && part !== '..');

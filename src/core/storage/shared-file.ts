@@ -6,8 +6,8 @@ import { readFile } from 'node:fs/promises';
 import { asProblem } from '../problem/problem.js';
 import { parseJson, writeJson } from '../value/json-text.js';
 import type { Value } from '../value/written.js';
-import { alone } from './alone.js';
 import { writeAtomically } from './atomic-write.js';
+import { withFileLock } from './file-lock.js';
 
 /** How a kind of file is read and written. */
 export interface StoredFile<T> {
@@ -26,7 +26,7 @@ export interface SharedFile<T> {
 export const shared = <T>(file: StoredFile<T>): SharedFile<T> => ({
   read: file.read,
   change: (change) =>
-    alone(file.path, async () => {
+    withFileLock(file.path, async () => {
       const next = change(await file.read());
       if (next === undefined) return false;
       await file.write(next);

@@ -10,7 +10,7 @@ import type { ValueMap } from '../value/written.js';
 export type StepState = 'ok' | 'failed' | 'skipped';
 
 /** What a step tells beside its response. */
-export interface Told {
+export interface StepDetails {
   /** Of a request with pages. */
   readonly pages?: PageCount | undefined;
   /** Of a request without, whose response says that there is more than what was kept of it. */
@@ -43,7 +43,7 @@ export interface StepEvent {
   /** Names that were kept. */
   readonly kept: readonly string[];
   readonly problems: readonly Problem[];
-  readonly told: Told | undefined;
+  readonly told: StepDetails | undefined;
 }
 
 /**

@@ -1,8 +1,8 @@
 import type { Received } from '../exchange/response/received.js';
 import { action } from '../problem/actions.js';
 import { asProblem, Problem } from '../problem/problem.js';
+import type { SessionTrail } from '../sending/sessions/session-context.js';
 import { givenBy } from '../sending/sessions/session-request.js';
-import type { SessionTrail } from '../sending/sessions/session-room.js';
 import type { Workspace } from '../sending/workspace.js';
 import type { Opened } from '../session/session-kind.js';
 import type { Value } from '../value/written.js';

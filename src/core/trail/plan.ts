@@ -10,7 +10,7 @@ import type { Workspace } from '../sending/workspace.js';
 import type { Value } from '../value/written.js';
 import { compileCondition } from './conditions.js';
 import { planRows } from './rows/rows-plan.js';
-import type { PlannedStep, PlanRoom, TrailPlan } from './step-kind.js';
+import type { PlanContext, PlannedStep, TrailPlan } from './step-kind.js';
 import { stepKindOf } from './steps/registry.js';
 import { send } from './steps/send.js';
 import { planTable } from './table/table.js';
@@ -59,7 +59,7 @@ export async function planTrail(
     const steps: PlannedStep[] = [];
     for (const [index, file] of files.entries()) {
       const at = [...path, index];
-      const room: PlanRoom = {
+      const room: PlanContext = {
         preparation,
         collection,
         yaml,
@@ -110,7 +110,7 @@ function rowsOf(
   return rows === undefined ? undefined : planRows(rows as string | Value[], yaml.position, loads, root);
 }
 
-async function planStep(file: StepFile, room: PlanRoom): Promise<PlannedStep> {
+async function planStep(file: StepFile, room: PlanContext): Promise<PlannedStep> {
   const { yaml, loads, preparation, path } = room;
   const kind = stepKindOf(file);
   if (!kind) throw new Problem('file-shape', { what: 'the step is of no known kind', where: yaml.position(path) });
@@ -139,7 +139,7 @@ export async function requestAsTrail(
   const loads: Loads = [];
   const nothingInside = (): Promise<never> =>
     Promise.reject(new Problem('circle', { what: 'a request has neither trails nor steps' }));
-  const room: PlanRoom = {
+  const room: PlanContext = {
     preparation: workspace,
     collection: workspace.collection,
     yaml,

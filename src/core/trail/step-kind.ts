@@ -19,7 +19,7 @@ import type { StepOutline } from './step-outline.js';
 import type { TablePlan } from './table/table-plan.js';
 
 /** What planning a step may ask for. */
-export interface PlanRoom {
+export interface PlanContext {
   readonly preparation: Preparation;
   readonly collection: Collection;
   readonly yaml: YamlFile;
@@ -149,5 +149,5 @@ export interface StepKind<File extends StepFile = StepFile> {
   /** The key by which a step is of this kind. */
   fits(file: StepFile): file is File;
   outline(file: File): StepOutline;
-  plan(file: File, room: PlanRoom): Promise<Omit<PlannedStep, 'onlyIf'>>;
+  plan(file: File, room: PlanContext): Promise<Omit<PlannedStep, 'onlyIf'>>;
 }

@@ -1,10 +1,10 @@
 /** Equality of JSON values: by type and value, members of an object in any order (RFC 8259). */
 import { ownMember } from './own-member.js';
-import { plain, type Value, Written } from './written.js';
+import { plain, SourceScalar, type Value } from './written.js';
 
 export function equalValues(left: Value | undefined, right: Value | undefined): boolean {
   if (left === right) return true;
-  if (left instanceof Written || right instanceof Written) return sameScalar(left, right);
+  if (left instanceof SourceScalar || right instanceof SourceScalar) return sameScalar(left, right);
   if (typeof left !== 'object' || typeof right !== 'object' || left === null || right === null) return false;
   if (left instanceof Uint8Array || right instanceof Uint8Array) {
     return left instanceof Uint8Array && right instanceof Uint8Array && Buffer.compare(left, right) === 0;
@@ -34,4 +34,5 @@ function sameScalar(left: Value | undefined, right: Value | undefined): boolean 
   return Number.isFinite(value) || one.toLowerCase() === other.toLowerCase();
 }
 
-const textOfScalar = (scalar: Value | undefined): string => (scalar instanceof Written ? scalar.text : String(scalar));
+const textOfScalar = (scalar: Value | undefined): string =>
+  scalar instanceof SourceScalar ? scalar.text : String(scalar);

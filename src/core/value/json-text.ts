@@ -4,7 +4,7 @@ import { parse as parseExactly } from 'lossless-json';
 import { Problem } from '../problem/problem.js';
 import { pathBelow } from './json-path-text.js';
 import { ownMember } from './own-member.js';
-import { type Value, Written, writtenScalar } from './written.js';
+import { SourceScalar, sourceScalar, type Value } from './written.js';
 
 /** RFC 8259 section 6. */
 const jsonNumber = /^-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?$/;
@@ -68,7 +68,7 @@ export function parseJson(text: string): Value {
   return parseExactly(text, null, {
     // As JSON.parse does; that they stand twice is told apart from it.
     onDuplicateKey: ({ newValue }: { newValue: unknown }) => newValue,
-    parseNumber: (source: string) => writtenScalar(source, Number(source)),
+    parseNumber: (source: string) => sourceScalar(source, Number(source)),
   }) as Value;
 }
 
@@ -97,7 +97,7 @@ export function duplicateKeys(text: string): string[] {
 }
 
 /** The text of a scalar as it stands in JSON: a valid number keeps its digits, anything else its value. */
-function writtenJson(scalar: Written): string {
+function writtenJson(scalar: SourceScalar): string {
   if (typeof scalar.value !== 'number') return String(scalar.value);
   if (jsonNumber.test(scalar.text)) return scalar.text;
   const digits = /^[-+]?0*(\d+)$/.exec(scalar.text)?.[1];
@@ -108,7 +108,7 @@ function writtenJson(scalar: Written): string {
 /** Whether anything in it is not written as JSON.stringify would. */
 function needsOwnText(value: unknown): boolean {
   if (typeof value !== 'object' || value === null || usual.has(value)) return false;
-  if (value instanceof Written || value instanceof Uint8Array) return true;
+  if (value instanceof SourceScalar || value instanceof Uint8Array) return true;
   for (const key in value) if (needsOwnText(ownMember(value as Record<string, unknown>, key))) return true;
   return false;
 }
@@ -127,7 +127,7 @@ function bytesAsText(value: Value): Value {
 }
 
 function exactJson(value: Value, indent: number, margin: string): string {
-  if (value instanceof Written) return writtenJson(value);
+  if (value instanceof SourceScalar) return writtenJson(value);
   if (typeof value !== 'object' || value === null || value instanceof Uint8Array) {
     return JSON.stringify(bytesAsText(value));
   }

@@ -4,7 +4,7 @@
  */
 
 /** A number, boolean or null whose source text differs from what JavaScript would print. */
-export class Written {
+export class SourceScalar {
   constructor(
     readonly text: string,
     readonly value: number | boolean | null,
@@ -17,19 +17,19 @@ export class Written {
 }
 
 /** Any value that flows through requests: JSON data, plus `Written` scalars and raw bytes. */
-export type Value = null | boolean | number | string | Written | Uint8Array | readonly Value[] | ValueMap;
+export type Value = null | boolean | number | string | SourceScalar | Uint8Array | readonly Value[] | ValueMap;
 export interface ValueMap {
   readonly [key: string]: Value;
 }
 
 /** The scalar for a source text: plain where JavaScript prints it the same, else `Written`. */
-export function writtenScalar(text: string, value: number | boolean | null): Written | number | boolean | null {
-  return String(value) === text ? value : new Written(text, value);
+export function sourceScalar(text: string, value: number | boolean | null): SourceScalar | number | boolean | null {
+  return String(value) === text ? value : new SourceScalar(text, value);
 }
 
 /** The JavaScript value behind a scalar. */
-export function plain<T>(value: T | Written): T | number | boolean | null {
-  return value instanceof Written ? value.value : value;
+export function plain<T>(value: T | SourceScalar): T | number | boolean | null {
+  return value instanceof SourceScalar ? value.value : value;
 }
 
 export function isValueMap(value: unknown): value is ValueMap {
@@ -37,7 +37,7 @@ export function isValueMap(value: unknown): value is ValueMap {
     typeof value === 'object' &&
     value !== null &&
     !Array.isArray(value) &&
-    !(value instanceof Written) &&
+    !(value instanceof SourceScalar) &&
     !(value instanceof Uint8Array)
   );
 }

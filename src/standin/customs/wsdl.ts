@@ -19,7 +19,7 @@ export const customsWsdl = (origin: string): string => `<?xml version="1.0" enco
   <wsdl:message name="ReadIn"><wsdl:part name="body" element="tns:ReadDeclaration"/></wsdl:message>
   <wsdl:message name="ReadOut"><wsdl:part name="body" element="tns:ReadDeclarationResponse"/></wsdl:message>
   <wsdl:message name="Desk"><wsdl:part name="desk" element="tns:Desk"/></wsdl:message>
-  <wsdl:message name="Refused"><wsdl:part name="fault" element="tns:Refusal"/></wsdl:message>
+  <wsdl:message name="Refused"><wsdl:part name="fault" element="tns:AccessDenied"/></wsdl:message>
   <wsdl:portType name="CustomsOffice">
     <wsdl:operation name="Declare">
       <wsdl:documentation>Declares the goods of a vessel. The office answers with a number.</wsdl:documentation>
@@ -101,7 +101,7 @@ export const messagesXsd = `<?xml version="1.0" encoding="UTF-8"?>
       </xsd:sequence>
     </xsd:complexType>
   </xsd:element>
-  <xsd:element name="Refusal">
+  <xsd:element name="AccessDenied">
     <xsd:complexType><xsd:sequence><xsd:element name="reason" type="xsd:string"/></xsd:sequence></xsd:complexType>
   </xsd:element>
 </xsd:schema>

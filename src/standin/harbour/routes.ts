@@ -1,6 +1,6 @@
-/** The REST face: vessels, berths, port calls, and the desk where one logs in. */
+/** The REST service: vessels, berths, port calls, and the desk where one logs in. */
 import type { FastifyInstance, FastifyRequest } from 'fastify';
-import { notFound, Refusal } from '../problem.js';
+import { AccessDenied, notFound } from '../problem.js';
 import { parts, schemas } from './schemas.js';
 import { clausesOf, fitsClauses, searchFields, searchOperators } from './search.js';
 import {
@@ -26,12 +26,12 @@ const paging = {
 const strictQuery = (properties: object): object => ({ type: 'object', additionalProperties: false, properties });
 
 /** The user whose token came along. @throws Refusal 401 */
-function demandToken(request: FastifyRequest, { sessions, now }: HarbourState): string {
+function requireToken(request: FastifyRequest, { sessions, now }: HarbourState): string {
   const token = /^Bearer (\S+)$/.exec(request.headers.authorization ?? '')?.[1];
   const session = token === undefined ? undefined : sessions.get(token);
   if (token !== undefined && session && session.ends > now().getTime()) return token;
   const problem = token === undefined ? '' : ', error="invalid_token"';
-  throw new Refusal(
+  throw new AccessDenied(
     401,
     'no-token',
     'Not logged in',
@@ -44,7 +44,7 @@ function demandToken(request: FastifyRequest, { sessions, now }: HarbourState): 
 
 export function harbourRoutes(app: FastifyInstance, state: HarbourState): void {
   const guard = async (request: FastifyRequest): Promise<void> => {
-    demandToken(request, state);
+    requireToken(request, state);
   };
 
   app.post<{ Body: { user: string; password: string } }>(
@@ -53,7 +53,7 @@ export function harbourRoutes(app: FastifyInstance, state: HarbourState): void {
     async (request, reply) => {
       const { user, password } = request.body;
       if (user !== credentials.user || password !== credentials.password) {
-        throw new Refusal(401, 'wrong-credentials', 'Not logged in', 'the user or the password is wrong', {
+        throw new AccessDenied(401, 'wrong-credentials', 'Not logged in', 'the user or the password is wrong', {
           headers: { 'WWW-Authenticate': 'Bearer realm="larkhaven"' },
         });
       }
@@ -64,7 +64,7 @@ export function harbourRoutes(app: FastifyInstance, state: HarbourState): void {
   );
 
   app.delete('/v1/sessions/current', { preValidation: guard }, async (request, reply) => {
-    state.sessions.delete(demandToken(request, state));
+    state.sessions.delete(requireToken(request, state));
     return reply.code(204).send();
   });
 
@@ -151,7 +151,7 @@ export function harbourRoutes(app: FastifyInstance, state: HarbourState): void {
     async (request, reply) => {
       const { imo } = vesselOf(request.params.imo);
       const wish = completed(request.body);
-      demandBerth(wish.berth, imo);
+      requireBerth(wish.berth, imo);
       const id = state.nextCallId();
       const now = state.now().toISOString();
       const call: PortCall = { ...wish, id, imo, created: now, updated: now };
@@ -224,20 +224,20 @@ export function harbourRoutes(app: FastifyInstance, state: HarbourState): void {
     return { ...berth, free: !berthTaken(berth.code, state) };
   }
 
-  function demandBerth(code: string, imo: string, besides?: string): void {
+  function requireBerth(code: string, imo: string, besides?: string): void {
     const berth = state.berths.get(code);
-    const fault = (detail: string): Refusal =>
-      new Refusal(422, 'field', 'A field is at fault', detail, { errors: [{ pointer: '/berth', detail }] });
+    const fault = (detail: string): AccessDenied =>
+      new AccessDenied(422, 'field', 'A field is at fault', detail, { errors: [{ pointer: '/berth', detail }] });
     if (!berth) throw fault(`there is no berth ${code}`);
     const vessel = vesselOf(imo);
     if (vessel.lengthM > berth.lengthM)
       throw fault(`${vessel.name} is ${vessel.lengthM} m long, berth ${code} takes ${berth.lengthM} m`);
     if (berthTaken(code, state, besides))
-      throw new Refusal(409, 'berth-taken', 'The berth is taken', `berth ${code} is taken`);
+      throw new AccessDenied(409, 'berth-taken', 'The berth is taken', `berth ${code} is taken`);
   }
 
   function changed(call: PortCall, wish: Partial<CallWish>): object {
-    if (wish.berth !== undefined) demandBerth(wish.berth, call.imo, call.id);
+    if (wish.berth !== undefined) requireBerth(wish.berth, call.imo, call.id);
     const next: PortCall = { ...call, ...wish, updated: state.now().toISOString() };
     state.calls.set(call.id, next);
     return shownCall(next, state);

@@ -1,5 +1,5 @@
 /** Searching the register by clauses: `flag is 'Merrow Isles' and lengthM above 80`. */
-import { Refusal } from '../problem.js';
+import { AccessDenied } from '../problem.js';
 import type { Vessel } from './state.js';
 
 export const searchFields = ['name', 'flag', 'kind', 'lengthM', 'draftM'] as const;
@@ -54,8 +54,8 @@ export function clausesOf(text: string): readonly Clause[] {
   return clauses;
 }
 
-const refused = (detail: string): Refusal =>
-  new Refusal(400, 'bad-clause', 'The search cannot be read', detail, {
+const refused = (detail: string): AccessDenied =>
+  new AccessDenied(400, 'bad-clause', 'The search cannot be read', detail, {
     errors: [{ parameter: 'where', detail }],
   });
 

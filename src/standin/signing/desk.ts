@@ -1,7 +1,7 @@
 /** What all desks that want a seal have in common: raw bodies, a clock, and no seal twice. */
 import { createHash, timingSafeEqual } from 'node:crypto';
 import type { FastifyInstance, FastifyRequest } from 'fastify';
-import { Refusal } from '../problem.js';
+import { AccessDenied } from '../problem.js';
 
 /** Seconds by which a seal may be older, or newer, than the desk's clock. */
 const window = 300;
@@ -64,7 +64,7 @@ export function targetOf({ raw }: FastifyRequest): { readonly path: string; read
 }
 
 /** As terse as vendors are; `X-Explain: yes` gets what the desk expected. */
-export function refusal(request: FastifyRequest, detail: string, expected?: string, status = 401): Refusal {
+export function refusal(request: FastifyRequest, detail: string, expected?: string, status = 401): AccessDenied {
   const explain = request.headers['x-explain'] === 'yes' && expected !== undefined;
-  return new Refusal(status, 'seal', 'Not accepted', detail, explain ? { more: { expected } } : {});
+  return new AccessDenied(status, 'seal', 'Not accepted', detail, explain ? { more: { expected } } : {});
 }

@@ -11,7 +11,7 @@ async function found(file: string, text: string): Promise<string[]> {
   const checked = { collection, variables: new Set<string>(), requests: new Map(), trails: new Map() };
   const findings: string[] = [];
   for await (const { severity, what, where, remedy } of noSecretsInFiles.check(checked)) {
-    assert.match(remedy ?? '', /echo-trail secret set/);
+    assert.match(remedy ?? '', /set the secret NAME/);
     findings.push(`${severity} ${where.line}:${where.column} ${what.replace(' stands in a file that is shared', '')}`);
   }
   return findings;

@@ -6,9 +6,9 @@ import { inputValue, planInputs } from '../../../src/core/collection/variables/i
 import {
   collectionVariables,
   readEnvironment,
-  variableLayers,
   variableNames,
-} from '../../../src/core/collection/variables/layers.js';
+  variableScopes,
+} from '../../../src/core/collection/variables/variable-scopes.js';
 import { parseYaml } from '../../../src/core/collection/yaml.js';
 import { absoluteUrl, compileAddress, withQuery } from '../../../src/core/exchange/address/address.js';
 import { Evaluation } from '../../../src/core/expression/evaluation.js';
@@ -30,7 +30,7 @@ function variables(
   const loads: Promise<unknown>[] = [];
   const environment = readEnvironment(collection, undefined, loads);
   return variableNames(
-    variableLayers(new Map(Object.entries(settings)), environment, collectionVariables(collection, loads)),
+    variableScopes(new Map(Object.entries(settings)), environment, collectionVariables(collection, loads)),
     caller,
     hooks,
   );
@@ -46,7 +46,7 @@ const layered = {
 test('--set comes before the environment, the environment before the collection, each with its origin', () => {
   const names = variables(layered, { shared: 'given' });
   assert.deepEqual(names.lookup('edition'), { value: '2', origin: 'environment sandbox' });
-  assert.deepEqual(names.lookup('shared'), { value: 'given', origin: '--set' });
+  assert.deepEqual(names.lookup('shared'), { value: 'given', origin: 'the settings of this command' });
   assert.deepEqual(variables(layered).lookup('shared'), { value: 'collection', origin: 'collection variables' });
   assert.equal(names.lookup('nothing'), undefined);
 });

@@ -6,7 +6,7 @@ import { test } from 'node:test';
 import { requestFile } from '../../../src/core/collection/files/request-file.js';
 import { trailFile } from '../../../src/core/collection/files/trail-file.js';
 import { stageKey } from '../../../src/core/collection/rewrite.js';
-import { shapeProblems } from '../../../src/core/collection/shape.js';
+import { shapeProblems } from '../../../src/core/collection/schema-validation.js';
 import { parseYaml } from '../../../src/core/collection/yaml.js';
 import { writeJson } from '../../../src/core/value/json-text.js';
 import { textOf } from '../../../src/core/value/text.js';

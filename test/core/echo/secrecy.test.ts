@@ -6,7 +6,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { makeRedactor } from '../../../src/core/echo/redactor.js';
 import { pastedWrongly } from '../../../src/core/session/credentials.js';
-import { sealedFile } from '../../../src/core/storage/sealed-file.js';
+import { encryptedFile } from '../../../src/core/storage/encrypted-file.js';
 import { temporaryFolder } from '../../support/folder.js';
 
 test('a secret is hidden in every form in which it may be written', () => {
@@ -47,7 +47,7 @@ test('of two secrets of which one holds the other, nothing is left', () => {
 test('a sealed file is read back, is mode 0600, and says nothing in the open', async () => {
   const folder = temporaryFolder();
   const [path, home] = [join(folder, 'secrets.sealed'), join(folder, 'home')];
-  const file = sealedFile<Record<string, string>>(path, home, {});
+  const file = encryptedFile<Record<string, string>>(path, home, {});
   assert.deepEqual(await file.read(), {});
   await file.write({ password: 'tidewater-42' });
   assert.deepEqual(await file.read(), { password: 'tidewater-42' });
@@ -59,7 +59,7 @@ test('a sealed file is read back, is mode 0600, and says nothing in the open', a
 test('a sealed file that was altered, or whose key was replaced, is refused', async () => {
   const folder = temporaryFolder();
   const [path, home] = [join(folder, 'x.sealed'), join(folder, 'home')];
-  const file = sealedFile<string>(path, home, '');
+  const file = encryptedFile<string>(path, home, '');
   await file.write('value');
   const good = readFileSync(path, 'utf8');
   writeFileSync(

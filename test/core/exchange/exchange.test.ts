@@ -334,7 +334,7 @@ test('a host is listed at the port of the origin, at its own, or at every one', 
     'ftp://127.0.0.1:4810',
   ]) {
     assert.equal(listed.lists(new URL(bad)), false, bad);
-    assert.throws(() => listed.demand(new URL(bad)), { code: 'host-not-listed' });
+    assert.throws(() => listed.require(new URL(bad)), { code: 'host-not-listed' });
   }
 });
 

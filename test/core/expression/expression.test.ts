@@ -10,15 +10,15 @@ import { sources } from '../../../src/core/expression/sources/registry.js';
 import { compileTemplate } from '../../../src/core/expression/template.js';
 import { compileTree, type SecretTrace } from '../../../src/core/expression/tree.js';
 import { worldMaker } from '../../../src/core/expression/world.js';
-import { type Value, Written } from '../../../src/core/value/written.js';
+import { SourceScalar, type Value } from '../../../src/core/value/written.js';
 
 const secrets: Record<string, string> = { key: 'Jefe', token: 'tide-0123456789', 'password[n1]': 'gull-77' };
 const known: Record<string, Value> = {
   name: 'Amber Tern',
   nights: 3,
-  draft: new Written('4.10', 4.1),
-  code: new Written('0012', 12),
-  long: new Written('12345678901234567890', 12345678901234567890),
+  draft: new SourceScalar('4.10', 4.1),
+  code: new SourceScalar('0012', 12),
+  long: new SourceScalar('12345678901234567890', 12345678901234567890),
   empty: '',
   nothing: null,
   host: 'n1',

@@ -5,7 +5,7 @@ import { boundedPattern, loadPatterns } from '../../../src/core/matcher/bounded-
 import { compileMatchers } from '../../../src/core/matcher/compile.js';
 import type { Subject } from '../../../src/core/matcher/matcher.js';
 import { matchers } from '../../../src/core/matcher/registry.js';
-import { type Value, Written } from '../../../src/core/value/written.js';
+import { SourceScalar, type Value } from '../../../src/core/value/written.js';
 
 const json: Subject = { strict: true };
 const text: Subject = { strict: false };
@@ -23,8 +23,8 @@ async function holds(expected: Value, found: Value | undefined, subject: Subject
   return check.miss(found, {}) === undefined;
 }
 
-const long = new Written('12345678901234567890', 12345678901234567890);
-const longer = new Written('12345678901234567891', 12345678901234567891);
+const long = new SourceScalar('12345678901234567890', 12345678901234567890);
+const longer = new SourceScalar('12345678901234567891', 12345678901234567891);
 
 const cases: readonly (readonly [
   subject: Subject,
@@ -34,13 +34,13 @@ const cases: readonly (readonly [
 ])[] = [
   // equality: strict in JSON, numeric at text places
   [json, 'a', ['a'], ['b', 1, null, undefined]],
-  [json, 3, [3, new Written('3.0', 3)], ['3', 4, null]],
+  [json, 3, [3, new SourceScalar('3.0', 3)], ['3', 4, null]],
   [json, long, [long], [longer]],
   [json, [1, 2], [[1, 2]], [[2, 1], [1], 1]],
   [json, { equals: { a: 1, b: 2 } }, [{ b: 2, a: 1 }], [{ a: 1 }, { a: 1, b: 2, c: 3 }]],
   [json, null, [null], [undefined, 0, '']],
   [text, 12, ['12', '12.0', 12], ['13', 'x']],
-  [text, new Written('0012', 12), ['0012', '12'], ['13']],
+  [text, new SourceScalar('0012', 12), ['0012', '12'], ['13']],
   [status, 201, [201], [200]],
   [status, '2xx', [200, 299], [199, 300]],
   [status, { 'one-of': ['2xx', 304] }, [204, 304], [302]],

@@ -63,7 +63,7 @@ const cases: readonly [name: string, ours: string, theirs: string, cause: RegExp
   ['slash at the end', '/v1/calls', '/v1/calls/', /a slash at the end of the path/],
   ['port', base, change(':8443', ''), /the port/],
   ['time zone', base, change('T09:30', 'T11:30'), /the times are 2 h apart: another time zone/],
-  ['another moment', base, change('09:30:00', '09:30:07'), /another moment: --time/],
+  ['another moment', base, change('09:30:00', '09:30:07'), /another moment: say which/],
   [
     'way of writing the time',
     base,
@@ -181,7 +181,7 @@ test('line breaks that a message writes out are read as such', () => {
   assert.equal(unescaped('a\\nb', ['a']), 'a\\nb');
 });
 
-test('a seal is held against seals, told by its other encoding, and never shown where it is secret', () => {
+test('a seal is held against encryption, told by its other encoding, and never shown where it is secret', () => {
   const bytes = createHash('sha256').update('harbour').digest();
   const steps = [
     step('stamp', '20260302T093000Z'),

@@ -6,7 +6,7 @@ import { equalValues } from '../../../src/core/value/equal.js';
 import { parseJson, writeJson } from '../../../src/core/value/json-text.js';
 import { durationText, parseDuration, parseSize, sizeText } from '../../../src/core/value/measures.js';
 import { textOf } from '../../../src/core/value/text.js';
-import { typeOf, type Value, Written, writtenScalar } from '../../../src/core/value/written.js';
+import { SourceScalar, sourceScalar, typeOf, type Value } from '../../../src/core/value/written.js';
 
 test('JSON that JavaScript holds exactly comes back as it went in', () => {
   fc.assert(
@@ -28,9 +28,9 @@ test('long whole numbers keep every digit, in and out, alone and deep inside', (
 });
 
 test('a value that is written plainly is no special thing', () => {
-  assert.equal(writtenScalar('12', 12), 12);
-  assert.ok(writtenScalar('012', 12) instanceof Written);
-  assert.equal(JSON.stringify({ n: new Written('012', 12) }), '{"n":12}');
+  assert.equal(sourceScalar('12', 12), 12);
+  assert.ok(sourceScalar('012', 12) instanceof SourceScalar);
+  assert.equal(JSON.stringify({ n: new SourceScalar('012', 12) }), '{"n":12}');
 });
 
 const types: readonly (readonly [Value, string])[] = [
@@ -41,8 +41,8 @@ const types: readonly (readonly [Value, string])[] = [
   ['1', 'string'],
   [[], 'array'],
   [{}, 'object'],
-  [new Written('1.0', 1), 'integer'],
-  [new Written('True', true), 'boolean'],
+  [new SourceScalar('1.0', 1), 'integer'],
+  [new SourceScalar('True', true), 'boolean'],
 ];
 for (const [value, type] of types)
   test(`${JSON.stringify(value)} is of type ${type}`, () => assert.equal(typeOf(value), type));
@@ -56,10 +56,10 @@ const pairs: readonly (readonly [Value | undefined, Value | undefined, boolean])
   [{ a: 1, b: 2 }, { b: 2, a: 1 }, true],
   [{ a: 1 }, { a: 1, b: undefined as unknown as Value }, false],
   [[], {}, false],
-  [new Written('1.0', 1), 1, true],
+  [new SourceScalar('1.0', 1), 1, true],
   [
-    new Written('12345678901234567890', 1.2345678901234567e19),
-    new Written('12345678901234567891', 1.2345678901234567e19),
+    new SourceScalar('12345678901234567890', 1.2345678901234567e19),
+    new SourceScalar('12345678901234567891', 1.2345678901234567e19),
     false,
   ],
   [Buffer.from('a'), Buffer.from('a'), true],
@@ -74,7 +74,9 @@ for (const [left, right, same] of pairs) {
 
 test('text of values', () => {
   assert.deepEqual(
-    ['a', 1, true, null, new Written('0012', 12), [1, 'x'], Buffer.from('ü')].map((value) => textOf(value as Value)),
+    ['a', 1, true, null, new SourceScalar('0012', 12), [1, 'x'], Buffer.from('ü')].map((value) =>
+      textOf(value as Value),
+    ),
     ['a', '1', 'true', 'null', '0012', '[1,"x"]', 'ü'],
   );
 });

@@ -17,7 +17,7 @@ const ok = async (...args: string[]): Promise<Ended> => {
   return ended;
 };
 
-const faces: readonly (readonly [
+const services: readonly (readonly [
   name: string,
   address: string,
   options: string[],
@@ -32,15 +32,15 @@ const faces: readonly (readonly [
   ['tides', '/tides/reference.html', [], 'page', 3],
 ];
 
-test('each face of the stand-in is added in its own format, and listed', async () => {
-  for (const [name, address, options] of faces)
+test('each service of the stand-in is added in its own format, and listed', async () => {
+  for (const [name, address, options] of services)
     await ok('docs', 'add', `${origin}${address}`, '--name', name, ...options);
   const { sources } = document<{
     sources: { name: string; format: string; operations: number; warnings: unknown[] }[];
   }>(await ok('docs', 'list', '--json'));
   assert.deepEqual(
     sources.map(({ name, format, operations }) => [name, format, operations]),
-    faces.map(([name, , , format, operations]) => [name, format, operations]),
+    services.map(([name, , , format, operations]) => [name, format, operations]),
   );
   assert.ok(existsSync(join(cwd, 'docs/customs/customs/types.xsd')), 'the imported schemas are kept');
 });

@@ -204,7 +204,7 @@ test('a login that is refused is explained; a token that ended is renewed once',
   assert.equal(refused.status, 4);
   assert.match(
     refused.err,
-    /session agent was refused: desk\/log-in responded 401 \(Not logged in: the user or the password is wrong\)/,
+    /session agent was refused: desk\/log-in returned 401 \(Not logged in: the user or the password is wrong\)/,
   );
   await echoTrail(['secret', 'set', 'deskPassword'], { cwd, input: password });
   assert.equal((await echoTrail(['session', 'open', 'agent'], { cwd })).status, 0);

@@ -531,7 +531,7 @@ test('values of an address that were pasted with more than themselves are told, 
   const env = { ECHO_TRAIL_SECRET_KEY: ' winch-grease-77' };
   const told = async (...set: string[]): Promise<string[]> => {
     const args = ['preview', 'it', '--json', ...set.flatMap((one) => ['--set', one])];
-    return document<{ doubts: string[] }>(await echoTrail(args, { cwd, env })).doubts;
+    return document<{ warnings: string[] }>(await echoTrail(args, { cwd, env })).warnings;
   };
   assert.deepEqual(await told('id= PC-1'), ['" PC-1" in the path begins or ends with white space']);
   assert.deepEqual(await told('id="PC-1"'), ['"\\"PC-1\\"" in the path stands in quotes, which are part of it']);

@@ -28,7 +28,7 @@ const forms = (value: string): string[] => {
   ];
 };
 
-function demandNone(cwd: string, value: string, ended: readonly Ended[], what: string): void {
+function requireNone(cwd: string, value: string, ended: readonly Ended[], what: string): void {
   const texts = [
     ...ended.flatMap(({ out, err }) => [out, err]),
     ...everyFile(cwd).map(({ text }) => Buffer.from(text, 'latin1').toString('utf8')),
@@ -89,13 +89,13 @@ for (const [kind, value] of Object.entries(secrets)) {
       ended.every(({ err }) => !/\bfault\b/.test(err)),
       ended.map(({ err }) => err).join('\n'),
     );
-    demandNone(cwd, value, ended, kind);
+    requireNone(cwd, value, ended, kind);
     if (kind === 'key')
       for (const line of value.split('\n').filter((one) => one.length > 16 && !one.startsWith('-----')))
-        demandNone(cwd, line, ended, 'a line of it');
+        requireNone(cwd, line, ended, 'a line of it');
     // Nor the beginning of one, where a long text was cut. The first line of every such key begins alike.
     if (kind === 'key')
-      for (const line of value.split('\n').slice(2, -2)) demandNone(cwd, line.slice(0, 16), ended, 'a beginning');
+      for (const line of value.split('\n').slice(2, -2)) requireNone(cwd, line.slice(0, 16), ended, 'a beginning');
   });
 }
 
@@ -194,7 +194,7 @@ test('a client assertion and a code of a device are shown and stored nowhere', a
   const assertion = forms.map((form) => form.get('client_assertion')).find((one) => one !== null) ?? '';
   assert.match(assertion, /^eyJ/);
   for (const value of [assertion, 'the-code-of-the-device', 'the-token-of-the-desk'])
-    demandNone(cwd, value, ended, 'oauth');
+    requireNone(cwd, value, ended, 'oauth');
   await server.close();
 });
 
@@ -210,7 +210,7 @@ test('a key by which once-by remembers an item is no text on the disk', async ()
   );
   const ended = await echoTrail(['run', 't'], { cwd, env: { ECHO_TRAIL_SECRET_WORD: 'the-key-of-an-item' } });
   assert.equal(ended.status, 0, ended.err + ended.out);
-  demandNone(cwd, 'the-key-of-an-item', [ended], 'once-by');
+  requireNone(cwd, 'the-key-of-an-item', [ended], 'once-by');
 });
 
 const evil = '\\u001b]0;owned\\u0007\\u001b[2J\\u001b[8m\\u009b31m\\u202e';

@@ -45,7 +45,7 @@ test('what keeps a program from sending is a problem with its cause and remedy',
     ran('send.mjs', { ECHO_TRAIL_SECRET_DESK_PASSWORD: undefined }),
     (error: { stderr?: string }) => {
       assert.match(error.stderr ?? '', /code: 'secret-missing'/);
-      assert.match(error.stderr ?? '', /remedy: 'echo-trail secret set deskPassword/);
+      assert.match(error.stderr ?? '', /remedy: 'set the secret deskPassword, or/);
       return true;
     },
   );

@@ -57,7 +57,7 @@ test('a refusal is in the document, too, and an expected one is no trouble', asy
     { ...sessions, 'requests/shut.yaml': 'url: ${origin}/passes/quay\nexpect: {status: 401}\n' },
     origin,
   );
-  const { refusal } = document<{ refusal: { kind: string; sent: string[]; remedies: string[] } }>(
+  const { accessDenied: refusal } = document<{ accessDenied: { kind: string; sent: string[]; remedies: string[] } }>(
     await echoTrail(['send', 'GET', '/passes/quay', '--session', 'bearer', '--json'], { cwd, env }),
   );
   assert.equal(refusal.kind, 'refused');

@@ -470,7 +470,7 @@ test('draft proposes a recipe from the prose of the documentation, and it is tak
   assert.match(recipe, /# {3}3\. the query, sorted and percent-encoded/, 'the prose stands beside it');
   const request = readFileSync(join(cwd, 'requests/filing/file-manifest.yaml'), 'utf8');
   assert.match(request, /^signature: office-seal/m);
-  assert.doesNotMatch(request, /X-Office-(?:Time|Seal): \$/);
+  assert.doesNotMatch(request, /X-Office-(?:Time|RequestSigner): \$/);
   writeFileSync(join(cwd, 'signatures/office-seal.yaml'), recipe.replace('key-id: KEY-ID', 'key-id: agent-7'));
   const sent = await run(
     [

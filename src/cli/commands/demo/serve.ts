@@ -24,20 +24,20 @@ export const serve: CommandModule = {
             wholeNumber(port, '--port', { most: 65_535 }),
             wholeNumber(dataSeed, '--data-seed', { most: 2 ** 31 }),
           );
-          const { origin, faces, credentials } = standin;
+          const { origin, services, credentials } = standin;
           if (copy !== undefined) {
             await copyCollection(standin, resolve(copy as string)).catch(async (error: unknown) => {
               await standin.close();
               throw error;
             });
           }
-          if (terminal.json) terminal.document({ origin, faces, credentials });
+          if (terminal.json) terminal.document({ origin, services, credentials });
           else {
             const { out } = terminal;
             terminal.print(`${out.bold('Larkhaven Harbour')}, a made-up vendor, listens on ${out.cyan(origin)}`);
             terminal.print(
               table(
-                faces.map(({ name, address, about }) => [out.bold(name), out.cyan(address), about]),
+                services.map(({ name, address, about }) => [out.bold(name), out.cyan(address), about]),
                 terminal,
                 { indent: 2 },
               ),

@@ -1,6 +1,6 @@
 /** `docs add`: a snapshot of the vendor's documentation, and its index. */
 import { readSource } from '../../../core/collection/sources/indexing.js';
-import type { Shelf } from '../../../core/collection/sources/shelf.js';
+import type { SourceCatalogue } from '../../../core/collection/sources/source-catalogue.js';
 import type { DocumentationSource } from '../../../core/collection/sources/source-facts.js';
 import { addSource } from '../../../core/collection/sources/sources.js';
 import type { Documents as SourceDocuments } from '../../../core/documentation/reading/documents.js';
@@ -86,7 +86,7 @@ async function tellTokenHosts(added: DocumentationSource, context: Context): Pro
 }
 
 /** New samples beside those that the source has. @throws Problem file-exists: a source of that name is no source of samples */
-async function learnt(shelf: Shelf, given: readonly string[], name: string): Promise<SourceDocuments> {
+async function learnt(shelf: SourceCatalogue, given: readonly string[], name: string): Promise<SourceDocuments> {
   const { samplesFile } = await import('../../../core/documentation/formats/sample/samples.js');
   const { sampleDocuments } = await import('../../../core/echo/samples.js');
   const known = ownMember(shelf.docs, name);

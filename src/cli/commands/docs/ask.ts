@@ -24,7 +24,7 @@ import type { Terminal } from '../../terminal/terminal.js';
 const lists = ['values', 'fields', 'operators'] as const;
 type ListName = (typeof lists)[number];
 
-interface Told {
+interface StepDetails {
   readonly source: string;
   readonly parameter: string;
   readonly before: Said | undefined;
@@ -40,14 +40,14 @@ export const { configure }: CommandModule = {
         const { collection } = workspace;
         await openDocumentation(collection);
         if (only !== undefined) sourceIndex(collection, only);
-        const told: Told[] = [];
+        const told: StepDetails[] = [];
         const sent = new Map<string, Sent>();
         for (const [source, { asked = {} }] of Object.entries(collection.docs)) {
           if (only !== undefined && source !== only) continue;
           const before = readParameterMetadata(collection, source);
           const now: Record<string, Said> = {};
           for (const [parameter, { from, ...places }] of Object.entries(asked)) {
-            demandParameter(workspace, source, parameter);
+            requireParameter(workspace, source, parameter);
             const name = collection.resolve('request', from);
             const response = sent.get(name) ?? (await sendFor(workspace, name, terminal, signal));
             sent.set(name, response);
@@ -84,7 +84,7 @@ export const { configure }: CommandModule = {
   },
 };
 
-function demandParameter({ collection }: Workspace, source: string, given: string): void {
+function requireParameter({ collection }: Workspace, source: string, given: string): void {
   const dot = given.lastIndexOf('.');
   const operation = sourceIndex(collection, source).operation(given.slice(0, dot), 0);
   const names = operation?.parameters.map(({ name }) => name) ?? [];
@@ -140,7 +140,7 @@ async function saidIn(
 const differ = (before: readonly unknown[] = [], now: readonly unknown[] = []): boolean =>
   JSON.stringify(before) !== JSON.stringify(now);
 
-function toldText({ source, parameter, before, now }: Told, { out }: Terminal): string {
+function toldText({ source, parameter, before, now }: StepDetails, { out }: Terminal): string {
   const lines = lists.flatMap((list) => {
     const own: readonly unknown[] = now[list] ?? [];
     if (own.length === 0) return [];

@@ -1,5 +1,5 @@
 /** `env clear`: lets the values go that `send` has kept for the next `send`. */
-import { readEnvironment } from '../../../core/collection/variables/layers.js';
+import { readEnvironment } from '../../../core/collection/variables/variable-scopes.js';
 import { clearHeld } from '../../../core/sending/held.js';
 import { type CommandModule, examples } from '../../command.js';
 

@@ -1,5 +1,5 @@
 /** `env list`. */
-import { readEnvironment } from '../../../core/collection/variables/layers.js';
+import { readEnvironment } from '../../../core/collection/variables/variable-scopes.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../documents/emit.js';
 import { table } from '../../view/table.js';

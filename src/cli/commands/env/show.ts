@@ -1,5 +1,5 @@
 /** `env show`: every name with its value and its origin, held values included. */
-import { variableNames } from '../../../core/collection/variables/layers.js';
+import { variableNames } from '../../../core/collection/variables/variable-scopes.js';
 import { waysText } from '../../../core/exchange/hosts/ways-out.js';
 import { hidden } from '../../../core/exchange/request/wire.js';
 import { noNames } from '../../../core/expression/names.js';

@@ -1,7 +1,7 @@
 /** `import address`: a pasted address as a request file. */
 import { existsSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { variableNames } from '../../../core/collection/variables/layers.js';
+import { variableNames } from '../../../core/collection/variables/variable-scopes.js';
 import { noNames } from '../../../core/expression/names.js';
 import { importAddress } from '../../../core/interchange/address.js';
 import { Problem } from '../../../core/problem/problem.js';

@@ -1,6 +1,6 @@
 /** The ways out of the environments that a secret is for. */
 import type { Collection } from '../../../core/collection/collection.js';
-import type { Settings } from '../../../core/collection/variables/layers.js';
+import type { Settings } from '../../../core/collection/variables/variable-scopes.js';
 import { type WaysOut, waysOfEnvironment } from '../../../core/exchange/hosts/ways-out.js';
 
 /**

@@ -1,5 +1,5 @@
 /** `secret remove`. */
-import { readEnvironment } from '../../../core/collection/variables/layers.js';
+import { readEnvironment } from '../../../core/collection/variables/variable-scopes.js';
 import { nearestHint } from '../../../core/problem/nearest.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { secretStore } from '../../../core/session/secrets.js';

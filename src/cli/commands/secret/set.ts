@@ -1,6 +1,6 @@
 /** `secret set`. */
 
-import { readEnvironment } from '../../../core/collection/variables/layers.js';
+import { readEnvironment } from '../../../core/collection/variables/variable-scopes.js';
 import { waysText } from '../../../core/exchange/hosts/ways-out.js';
 import { secretVariable } from '../../../core/expression/compile.js';
 import { Problem } from '../../../core/problem/problem.js';

@@ -77,8 +77,8 @@ export function headerLines(
 }
 
 /** Why who calls was not let in. */
-function refusalLines(
-  { kind, sent, said, clock, remedies }: NonNullable<Sent['refusal']>,
+function accessDeniedLines(
+  { kind, sent, said, clock, remedies }: NonNullable<Sent['accessDenied']>,
   /** What was printed already. */
   told: readonly (string | undefined)[],
   colours: Colours,
@@ -104,7 +104,7 @@ export const contradictionLine = (
 
 /** What an expectation or a keep has to say of a sending. */
 export function outcomeLines(
-  { verdicts, kept, problems, outcome, refusal, contradiction }: Sent,
+  { verdicts, kept, problems, outcome, accessDenied, contradiction }: Sent,
   colours: Colours,
   hide: (text: string) => string,
 ): string[] {
@@ -118,10 +118,10 @@ export function outcomeLines(
     lines.push(`${colours.red('failed ')} ${printableLine(hide(problem.what))}`);
     if (problem.reason !== undefined) lines.push(`        ${colours.dim(printableLine(hide(problem.reason)))}`);
   }
-  // An expected refusal is a proof that the gate is shut.
-  if (refusal && problems.length > 0) {
+  // An expected accessDenied is a proof that the gate is shut.
+  if (accessDenied && problems.length > 0) {
     const told = problems.map(({ reason }) => reason);
-    lines.push(...refusalLines(refusal, told, colours, hide));
+    lines.push(...accessDeniedLines(accessDenied, told, colours, hide));
   }
   for (const { name, value, secret } of kept) {
     lines.push(`${colours.cyan('kept   ')} ${name} = ${secret ? hidden : printableLine(hide(shortText(value)))}`);

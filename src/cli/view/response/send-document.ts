@@ -55,17 +55,17 @@ export function sendDocument(sent: Sent, workspace: Workspace): Documents['send'
     expectations: verdicts.map((one) => recordedVerdict(one, workspace.redactor)),
     kept: Object.fromEntries(kept.map(({ name, value, secret }) => [name, secret ? hidden : hideIn(value)])),
     undocumented: told(sent.undocumented),
-    doubts: sent.doubts.map(hide),
+    warnings: sent.warnings.map(hide),
     ...(sent.contradiction && {
       contradiction: { at: hide(sent.contradiction.at), found: hide(sent.contradiction.found) },
     }),
-    ...(sent.refusal && {
-      refusal: {
-        kind: sent.refusal.kind,
-        sent: [...sent.refusal.sent],
-        said: sent.refusal.said.map(hide),
-        clock: sent.refusal.clock ?? null,
-        remedies: [...sent.refusal.remedies],
+    ...(sent.accessDenied && {
+      accessDenied: {
+        kind: sent.accessDenied.kind,
+        sent: [...sent.accessDenied.sent],
+        said: sent.accessDenied.said.map(hide),
+        clock: sent.accessDenied.clock ?? null,
+        remedies: [...sent.accessDenied.remedies],
       },
     }),
     problems: problems.map((problem) => brief(problem, hide)),

@@ -176,7 +176,7 @@ export function tableContent(received: Received, body: Value, { rows, rowsText, 
   const items = (wanted as readonly Value[] | undefined) ?? first?.items ?? [];
   const found = columnsIn(items);
   const paths = columns ? [...columns.values()] : found;
-  demandColumns(items, paths, found);
+  requireColumns(items, paths, found);
   return {
     at: rowsText ?? first?.at ?? '$',
     items,
@@ -187,7 +187,7 @@ export function tableContent(received: Received, body: Value, { rows, rowsText, 
 }
 
 /** @throws Problem place-not-found */
-function demandColumns(items: readonly Value[], paths: readonly string[], found: readonly string[]): void {
+function requireColumns(items: readonly Value[], paths: readonly string[], found: readonly string[]): void {
   const unknown =
     items.length === 0 ? undefined : paths.find((path) => !items.some((item) => atPath(item, path) !== undefined));
   if (unknown === undefined) return;

@@ -85,9 +85,9 @@ function contradictionLines(
 }
 
 /** How often a host asked for patience, where one did. */
-function patienceText({ refused, triedAgain, waited }: Counted): string | undefined {
-  if (refused + triedAgain === 0 && waited === 0) return undefined;
-  return `  ${refused} refused, ${triedAgain} tried again, waited ${durationText(waited)}`;
+function patienceText({ throttled, triedAgain, waited }: Counted): string | undefined {
+  if (throttled + triedAgain === 0 && waited === 0) return undefined;
+  return `  ${throttled} throttled, ${triedAgain} tried again, waited ${durationText(waited)}`;
 }
 
 export function listed(head: string, items: readonly string[], { out }: Terminal): string[] {

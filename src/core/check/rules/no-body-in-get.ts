@@ -5,7 +5,7 @@
  *     body: {json: {}}      # does not hold
  */
 import { methodWritten } from '../../collection/files/request-file.js';
-import { bodyDoubt } from '../../sending/judging/doubts.js';
+import { bodyWarning } from '../../sending/judging/warnings.js';
 import type { Rule } from '../rule.js';
 
 export const noBodyInGet: Rule = {
@@ -14,7 +14,7 @@ export const noBodyInGet: Rule = {
   *check({ requests }) {
     for (const { content, yaml } of requests.values()) {
       const method = methodWritten(content);
-      const what = content.body === undefined || method === undefined ? undefined : bodyDoubt(method);
+      const what = content.body === undefined || method === undefined ? undefined : bodyWarning(method);
       if (what === undefined) continue;
       const where = content.method === undefined ? yaml.position(['body'], 'key') : yaml.position(['method']);
       yield {

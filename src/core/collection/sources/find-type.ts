@@ -4,14 +4,14 @@ import type { TypeDescription } from '../../documentation/model/model.js';
 import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
-import type { Shelf } from './shelf.js';
+import type { SourceCatalogue } from './source-catalogue.js';
 import { sourceIndex } from './source-index.js';
 
 /**
  * A type by `SOURCE/TYPE`, or by its name alone where only one source has it.
  * @throws Problem operation-not-found, name-ambiguous
  */
-export function findType(shelf: Shelf, given: string): TypeDescription & { readonly source: string } {
+export function findType(shelf: SourceCatalogue, given: string): TypeDescription & { readonly source: string } {
   const names = Object.keys(shelf.docs);
   const slash = given.indexOf('/');
   const found = names.flatMap((source) => {

@@ -10,15 +10,15 @@ import { type Documents, mainAddress, type Part, readPart } from '../../document
 import { formatOf, readDocumentation } from '../../documentation/reading/read.js';
 import type { StagedFile } from '../../storage/atomic-write.js';
 import { pathInside } from '../../storage/inside.js';
-import { entryOf, type Shelf, type SourceEntry } from './shelf.js';
 import { elsewhere, indexFolder, overlayFile, snapshotFiles, stamped } from './snapshot.js';
+import { entryOf, type SourceCatalogue, type SourceEntry } from './source-catalogue.js';
 
 /**
  * Tells whether the content of any file changed: a checksum, which takes a tenth of the time of a digest.
  * @param staged files that are not in their place yet
  */
 export function stampOf(
-  shelf: Shelf,
+  shelf: SourceCatalogue,
   paths: readonly string[],
   staged: ReadonlyMap<string, StagedFile> = new Map(),
 ): string {
@@ -27,20 +27,20 @@ export function stampOf(
   return sum.toString(16);
 }
 
-const read = ({ root }: Shelf, path: string): Uint8Array => readFileSync(pathInside(root, path));
+const read = ({ root }: SourceCatalogue, path: string): Uint8Array => readFileSync(pathInside(root, path));
 
 /** From the snapshot, anew. @throws Problem document-unreadable, file-not-found */
-export async function remade(shelf: Shelf, name: string, entry: SourceEntry): Promise<DocumentationIndex> {
+export async function remade(shelf: SourceCatalogue, name: string, entry: SourceEntry): Promise<DocumentationIndex> {
   const documents = await readSnapshot(shelf, entry);
   const documentation = await readDocumentation(await overlaid(documents, shelf, name), name);
   const facts = await keptIndex(shelf, name, documentation, documents.main, stampFor(shelf, name, entry));
   return openIndex(indexFolder(shelf, name), name, facts);
 }
 
-const snapshots = new WeakMap<Shelf, Map<string, Documents>>();
+const snapshots = new WeakMap<SourceCatalogue, Map<string, Documents>>();
 
 /** The documents of a source, with the notes beside them; read once. */
-export async function readSource(shelf: Shelf, name: string): Promise<Documents> {
+export async function readSource(shelf: SourceCatalogue, name: string): Promise<Documents> {
   const cache = snapshots.get(shelf) ?? new Map<string, Documents>();
   snapshots.set(shelf, cache);
   const known = cache.get(name);
@@ -51,7 +51,7 @@ export async function readSource(shelf: Shelf, name: string): Promise<Documents>
 }
 
 /** The documents of a source as they were fetched. @throws Problem file-not-found, document-unreadable */
-async function readSnapshot(shelf: Shelf, { file, source, parts = {} }: SourceEntry): Promise<Documents> {
+async function readSnapshot(shelf: SourceCatalogue, { file, source, parts = {} }: SourceEntry): Promise<Documents> {
   const uri = mainAddress(source ?? file);
   const main = await readPart(uri, file, read(shelf, file));
   const all = new Map<string, Part>([[uri, main]]);
@@ -62,7 +62,7 @@ async function readSnapshot(shelf: Shelf, { file, source, parts = {} }: SourceEn
   return { main, parts: all };
 }
 
-export async function overlaid(documents: Documents, shelf: Shelf, name: string): Promise<Documents> {
+export async function overlaid(documents: Documents, shelf: SourceCatalogue, name: string): Promise<Documents> {
   const file = overlayFile(name);
   if (!existsSync(join(shelf.root, file))) return documents;
   const { withOverlay } = await import('../../documentation/reading/overlay.js');
@@ -71,7 +71,7 @@ export async function overlaid(documents: Documents, shelf: Shelf, name: string)
 
 /** What was fetched again, indexed beside the snapshot and not in its place; `discard` lets it go. */
 export async function readFresh(
-  shelf: Shelf,
+  shelf: SourceCatalogue,
   name: string,
   documents: Documents,
 ): Promise<DocumentationIndex & { discard(): void }> {
@@ -93,7 +93,7 @@ type Stamp = Pick<IndexFacts, 'files' | 'stamp'>;
 
 /** @param staged files of the snapshot that are not in their place yet */
 export function stampFor(
-  shelf: Shelf,
+  shelf: SourceCatalogue,
   name: string,
   entry: SourceEntry,
   staged: ReadonlyMap<string, StagedFile> = new Map(),
@@ -105,7 +105,7 @@ export function stampFor(
 
 /** Writes the index; where the collection cannot be written to, beside other temporary files. */
 export async function keptIndex(
-  shelf: Shelf,
+  shelf: SourceCatalogue,
   name: string,
   documentation: Documentation,
   main: Part,

@@ -11,8 +11,8 @@ import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import { writeAtomically } from '../../storage/atomic-write.js';
 import { pathInside, placeInside } from '../../storage/inside.js';
-import type { Shelf } from './shelf.js';
 import { parameterMetadataPath } from './snapshot.js';
+import type { SourceCatalogue } from './source-catalogue.js';
 
 const said = z.strictObject({
   /** The request that asked. */
@@ -30,7 +30,7 @@ export type Said = z.infer<typeof said>;
 export type ParameterMetadata = Readonly<Record<string, Said>>;
 
 /** Empty where nothing was asked yet. @throws Problem file-shape */
-export function readParameterMetadata({ root }: Shelf, source: string): ParameterMetadata {
+export function readParameterMetadata({ root }: SourceCatalogue, source: string): ParameterMetadata {
   const file = parameterMetadataPath(source);
   if (!existsSync(join(root, file))) return {};
   try {
@@ -46,7 +46,7 @@ export function readParameterMetadata({ root }: Shelf, source: string): Paramete
 }
 
 export async function writeParameterMetadata(
-  { root }: Shelf,
+  { root }: SourceCatalogue,
   source: string,
   metadata: ParameterMetadata,
 ): Promise<void> {

@@ -1,6 +1,6 @@
 /** What is told of each documentation source in a list. */
 import type { IndexFacts } from '../../documentation/index/index-file.js';
-import type { Shelf, SourceEntry } from './shelf.js';
+import type { SourceCatalogue, SourceEntry } from './source-catalogue.js';
 import { openSourceLists } from './source-index.js';
 
 export interface DocumentationSource extends Omit<IndexFacts, 'index' | 'stamp' | 'files'> {
@@ -17,7 +17,7 @@ export const sourceOf = (
 ): DocumentationSource => ({ name, file, source, fetched, ...facts });
 
 /** @throws Problem document-unreadable, file-not-found: a source whose index is missing cannot be read */
-export async function sources(shelf: Shelf): Promise<DocumentationSource[]> {
+export async function sources(shelf: SourceCatalogue): Promise<DocumentationSource[]> {
   const all: DocumentationSource[] = [];
   for (const [name, entry] of Object.entries(shelf.docs))
     all.push(sourceOf(name, entry, (await openSourceLists(shelf, name)).facts));

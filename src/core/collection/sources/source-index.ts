@@ -16,23 +16,23 @@ import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import { pathInside } from '../../storage/inside.js';
-import { entryOf, type Shelf, type SourceEntry } from './shelf.js';
 import { indexFolder, parameterMetadataPath, snapshotFiles, stamped } from './snapshot.js';
+import { entryOf, type SourceCatalogue, type SourceEntry } from './source-catalogue.js';
 
-const opened = new WeakMap<Shelf, Map<string, DocumentationIndex>>();
+const opened = new WeakMap<SourceCatalogue, Map<string, DocumentationIndex>>();
 
 /**
  * Makes every index ready, anew where it is missing or its snapshot changed. Before anything is looked up.
  * @throws Problem document-unreadable, file-not-found
  */
-export async function openDocumentation(shelf: Shelf): Promise<void> {
+export async function openDocumentation(shelf: SourceCatalogue): Promise<void> {
   for (const name of Object.keys(shelf.docs)) await openSource(shelf, name);
 }
 
-const unusable = new WeakMap<Shelf, Map<string, unknown>>();
+const unusable = new WeakMap<SourceCatalogue, Map<string, unknown>>();
 
 /** The same for work that may never look at the documentation: what is wrong with a source is told when it is used. */
-export async function openDocumentationLater(shelf: Shelf): Promise<void> {
+export async function openDocumentationLater(shelf: SourceCatalogue): Promise<void> {
   for (const name of Object.keys(shelf.docs)) {
     try {
       await openSource(shelf, name);
@@ -44,7 +44,7 @@ export async function openDocumentationLater(shelf: Shelf): Promise<void> {
 }
 
 /** @throws Problem operation-not-found: there is no such source */
-export async function openSource(shelf: Shelf, name: string): Promise<DocumentationIndex> {
+export async function openSource(shelf: SourceCatalogue, name: string): Promise<DocumentationIndex> {
   const cache = opened.get(shelf) ?? new Map<string, DocumentationIndex>();
   opened.set(shelf, cache);
   const known = cache.get(name);
@@ -59,23 +59,27 @@ export async function openSource(shelf: Shelf, name: string): Promise<Documentat
 }
 
 /** What lists and searches want of a source, without what describes its operations. @throws Problem as `openSource` */
-export async function openSourceLists(shelf: Shelf, name: string): Promise<SourceLists> {
+export async function openSourceLists(shelf: SourceCatalogue, name: string): Promise<SourceLists> {
   const facts = await freshFacts(shelf, name);
   return facts ? openLists(indexFolder(shelf, name), facts) : remade(shelf, name);
 }
 
-const remade = async (shelf: Shelf, name: string): Promise<DocumentationIndex> =>
+const remade = async (shelf: SourceCatalogue, name: string): Promise<DocumentationIndex> =>
   (await import('./indexing.js')).remade(shelf, name, entryOf(shelf, name));
 
 /** Undefined where the index is missing, or its snapshot changed. */
-async function freshFacts(shelf: Shelf, name: string): Promise<IndexFacts | undefined> {
+async function freshFacts(shelf: SourceCatalogue, name: string): Promise<IndexFacts | undefined> {
   const entry = entryOf(shelf, name);
   const facts = readFacts(indexFolder(shelf, name));
   return facts && (await isFresh(shelf, name, entry, facts)) ? facts : undefined;
 }
 
 /** An index whose operations have what was asked about their parameters. */
-async function withMetadata(index: DocumentationIndex, shelf: Shelf, name: string): Promise<DocumentationIndex> {
+async function withMetadata(
+  index: DocumentationIndex,
+  shelf: SourceCatalogue,
+  name: string,
+): Promise<DocumentationIndex> {
   const { readParameterMetadata, withParameterMetadata } = await import('./parameter-metadata.js');
   const metadata = readParameterMetadata(shelf, name);
   return {
@@ -88,7 +92,7 @@ async function withMetadata(index: DocumentationIndex, shelf: Shelf, name: strin
 }
 
 /** The index of a source that is open. */
-export function sourceIndex(shelf: Shelf, name: string): DocumentationIndex {
+export function sourceIndex(shelf: SourceCatalogue, name: string): DocumentationIndex {
   const index = opened.get(shelf)?.get(name);
   if (index) return index;
   entryOf(shelf, name);
@@ -96,7 +100,7 @@ export function sourceIndex(shelf: Shelf, name: string): DocumentationIndex {
 }
 
 /** Size and time say so; where they do not, the content decides, since a checkout changes every time. */
-async function isFresh(shelf: Shelf, name: string, entry: SourceEntry, facts: IndexFacts): Promise<boolean> {
+async function isFresh(shelf: SourceCatalogue, name: string, entry: SourceEntry, facts: IndexFacts): Promise<boolean> {
   const paths = snapshotFiles(shelf, name, entry);
   if (paths.length !== facts.files.length) return false;
   const same = paths.every((path, index) => {
@@ -113,7 +117,7 @@ async function isFresh(shelf: Shelf, name: string, entry: SourceEntry, facts: In
 }
 
 /** The ids of all operations, each behind its source. */
-function* allIds(shelf: Shelf): Generator<{ source: string; id: string }> {
+function* allIds(shelf: SourceCatalogue): Generator<{ source: string; id: string }> {
   for (const source of Object.keys(shelf.docs))
     for (const { id } of sourceIndex(shelf, source).listed()) yield { source, id };
 }
@@ -124,7 +128,7 @@ function* allIds(shelf: Shelf): Generator<{ source: string; id: string }> {
  * @param depth levels of members below members; else as many as there are
  * @throws Problem operation-not-found, name-ambiguous
  */
-export function findOperation(shelf: Shelf, given: string, depth?: number): Operation {
+export function findOperation(shelf: SourceCatalogue, given: string, depth?: number): Operation {
   const names = Object.keys(shelf.docs);
   const [source, ...rest] = given.split('/');
   if (source !== undefined && names.includes(source) && rest.length > 0) {
@@ -157,7 +161,7 @@ export function findOperation(shelf: Shelf, given: string, depth?: number): Oper
   });
 }
 
-function byEnd(shelf: Shelf, given: string, depth: number | undefined): Operation[] {
+function byEnd(shelf: SourceCatalogue, given: string, depth: number | undefined): Operation[] {
   const [source = '', end] = given.includes('/') ? given.split('/') : ['', given];
   return Object.keys(shelf.docs)
     .filter((name) => source === '' || name === source)
@@ -169,7 +173,7 @@ function byEnd(shelf: Shelf, given: string, depth: number | undefined): Operatio
     });
 }
 
-function byAddress(shelf: Shelf, given: string, depth: number | undefined): Operation[] {
+function byAddress(shelf: SourceCatalogue, given: string, depth: number | undefined): Operation[] {
   const found = /^([A-Za-z]+)\s+(\S+)$/.exec(given);
   if (!found) return [];
   return Object.keys(shelf.docs).flatMap((name) => {

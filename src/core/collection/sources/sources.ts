@@ -13,7 +13,7 @@ import { ownMember } from '../../value/own-member.js';
 import { manifestName } from '../find-collection.js';
 import { stageKey } from '../rewrite.js';
 import { keptIndex, overlaid, stampFor } from './indexing.js';
-import type { Shelf, SourceEntry } from './shelf.js';
+import type { SourceCatalogue, SourceEntry } from './source-catalogue.js';
 import { type DocumentationSource, sourceOf } from './source-facts.js';
 
 export interface NewSource {
@@ -32,11 +32,11 @@ export interface NewSource {
  * @throws Problem document-unreadable, document-too-large, file-exists; then nothing is written
  */
 export async function addSource(
-  shelf: Shelf,
+  shelf: SourceCatalogue,
   { documents, from, name, day, replace }: NewSource,
 ): Promise<DocumentationSource> {
   const short = name ?? nameFrom(from);
-  demandName(short);
+  requireName(short);
   const { main, parts } = documents;
   const folder = `docs/${short}`;
   const file = parts.size > 1 ? `${folder}/${short}.${extension(main)}` : `${folder}.${extension(main)}`;
@@ -70,7 +70,7 @@ export async function addSource(
 
 /** The disk takes snapshot and manifest while the documentation is read and indexed; one that cannot be read leaves nothing. */
 async function keptAndIndexed(
-  shelf: Shelf,
+  shelf: SourceCatalogue,
   name: string,
   documents: Documents,
   entry: SourceEntry,
@@ -96,7 +96,7 @@ async function keptAndIndexed(
 }
 
 /** A name that may stand in a path, and before the slash of an operation. @throws Problem usage */
-function demandName(name: string): void {
+function requireName(name: string): void {
   if (/^[\p{L}\p{N}][\p{L}\p{N}._-]*$/u.test(name)) return;
   throw new Problem('usage', {
     what: `${JSON.stringify(name)} cannot be the name of a source`,

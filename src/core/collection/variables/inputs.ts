@@ -1,7 +1,7 @@
 /** Inputs: what a caller may set, read as their type and held against their matchers. */
 
 import type { Loads } from '../../expression/compile.js';
-import { Evaluation, omitted, type Surroundings } from '../../expression/evaluation.js';
+import { Evaluation, type EvaluationContext, omitted } from '../../expression/evaluation.js';
 import type { Named, Names } from '../../expression/names.js';
 import { compileTree, type Tree } from '../../expression/tree.js';
 import { compileMatchers } from '../../matcher/compile.js';
@@ -10,7 +10,7 @@ import { shortText } from '../../matcher/reading.js';
 import { action } from '../../problem/actions.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { parseJson } from '../../value/json-text.js';
-import { plain, typeOf, type Value, Written, writtenScalar } from '../../value/written.js';
+import { plain, SourceScalar, sourceScalar, typeOf, type Value } from '../../value/written.js';
 import type { Loaded } from '../collection.js';
 import { type Input, inputMatchers } from '../files/parts.js';
 
@@ -59,9 +59,9 @@ export function inputValue(
   plan: InputPlan,
   given: Named | undefined,
   names: Names,
-  surroundings: Surroundings,
+  evaluationContext: EvaluationContext,
 ): Named | undefined {
-  const named = openValue(plan, given, names, surroundings);
+  const named = openValue(plan, given, names, evaluationContext);
   return named && plan.declaration.secret && !named.secret ? { ...named, secret: true } : named;
 }
 
@@ -81,7 +81,7 @@ function openValue(
   plan: InputPlan,
   given: Named | undefined,
   names: Names,
-  surroundings: Surroundings,
+  evaluationContext: EvaluationContext,
 ): Named | undefined {
   if (given) {
     const value = asDeclared(plan, given.value, given.origin);
@@ -90,7 +90,7 @@ function openValue(
   if (!plan.fallback) return undefined;
   const { constant } = plan.fallback;
   if (constant !== undefined) return { value: asDeclared(plan, constant), origin: `default in ${plan.file}` };
-  const inner = new Evaluation(names, surroundings);
+  const inner = new Evaluation(names, evaluationContext);
   const value = plan.fallback.evaluate(inner);
   if (value === omitted) return undefined;
   return { value: asDeclared(plan, value), origin: `default in ${plan.file}`, secret: inner.touchedSecret };
@@ -125,7 +125,7 @@ export class InputNames implements Names {
     private readonly plans: readonly InputPlan[],
     private readonly given: (name: string) => Named | undefined,
     private readonly names: Names,
-    private readonly surroundings: Surroundings,
+    private readonly evaluationContext: EvaluationContext,
   ) {}
 
   lookup(name: string): Named | undefined {
@@ -133,7 +133,7 @@ export class InputNames implements Names {
     if (before) return before;
     for (const plan of this.plans) {
       if (plan.name !== name) continue;
-      const found = inputValue(plan, this.given(name), this.names, this.surroundings);
+      const found = inputValue(plan, this.given(name), this.names, this.evaluationContext);
       this.worked ??= new Map();
       this.worked.set(name, found);
       return found;
@@ -168,14 +168,18 @@ function asType(plan: InputPlan, given: Value, type: NonNullable<Input['type']>,
   const is = typeOf(given);
   if (is === type || (type === 'number' && is === 'integer')) return given;
   if (type === 'string')
-    return given instanceof Written ? given.text : is === 'array' || is === 'object' ? fail() : String(plain(given));
+    return given instanceof SourceScalar
+      ? given.text
+      : is === 'array' || is === 'object'
+        ? fail()
+        : String(plain(given));
   if (typeof given !== 'string') return fail();
   const text = given.trim();
   switch (type) {
     case 'integer':
-      return /^[-+]?\d+$/.test(text) ? writtenScalar(text, Number(text)) : fail();
+      return /^[-+]?\d+$/.test(text) ? sourceScalar(text, Number(text)) : fail();
     case 'number':
-      return text !== '' && Number.isFinite(Number(text)) ? writtenScalar(text, Number(text)) : fail();
+      return text !== '' && Number.isFinite(Number(text)) ? sourceScalar(text, Number(text)) : fail();
     case 'boolean':
       return text === 'true' ? true : text === 'false' ? false : fail();
     default:

@@ -1,6 +1,14 @@
 /** The documents of one source: the one that was asked for, and those that it refers to. */
 import { isAscii } from 'node:buffer';
-import { demandShape, demandSize, fromJson, fromYaml, mayHaveAnchors, type Notation, notationOf } from './notation.js';
+import {
+  fromJson,
+  fromYaml,
+  mayHaveAnchors,
+  type Notation,
+  notationOf,
+  requireShape,
+  requireSize,
+} from './notation.js';
 
 /** One document, its notation known, parsed where it is data. */
 export interface Part {
@@ -30,13 +38,13 @@ export async function readPart(uri: string, file: string, given: string | Uint8A
   const bytes = byteOrderMark.every((byte, index) => all[index] === byte) ? all.subarray(3) : all;
   // Most documents are plain ASCII, which takes a third of the time.
   const text = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length).toString(isAscii(bytes) ? 'latin1' : 'utf8');
-  demandSize(text, file);
+  requireSize(text, file);
   const notation = notationOf(text, file);
   const content =
     notation === 'json' ? fromJson(text, file) : notation === 'yaml' ? await fromYaml(text, file) : undefined;
   const isTree = notation === 'json' || (notation === 'yaml' && !mayHaveAnchors(text));
   // The reader of YAML goes no deeper, and nothing multiplies where there are no aliases.
-  if (content !== undefined && !(notation === 'yaml' && isTree)) demandShape(content, text, file);
+  if (content !== undefined && !(notation === 'yaml' && isTree)) requireShape(content, text, file);
   return { uri, file, text, bytes, notation, content, isTree };
 }
 

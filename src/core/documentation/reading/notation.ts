@@ -37,7 +37,7 @@ function looksLikeSdl(text: string): boolean {
 }
 
 /** @throws Problem document-too-large */
-export function demandSize(text: string, file: string): void {
+export function requireSize(text: string, file: string): void {
   if (text.length <= largest) return;
   throw new Problem('document-too-large', {
     what: `${file} is larger than ${sizeText(largest)}`,
@@ -116,7 +116,7 @@ export function mayHaveAnchors(text: string): boolean {
 }
 
 /** @throws Problem document-too-large: deeper than is read, or multiplied by its aliases */
-export function demandShape(content: unknown, text: string, file: string): void {
+export function requireShape(content: unknown, text: string, file: string): void {
   // Without aliases every value takes a character at least.
   let left = Math.max(1000, text.length);
   const visit = (value: unknown, depth: number): void => {

@@ -32,7 +32,7 @@ export const graphql: BodyKind = {
       const trace: SecretTrace = { path: [], secret: [] };
       const value = tree.evaluate(evaluation, trace);
       const given = value === omitted ? {} : value;
-      demandVariables(required, given, where(['variables']));
+      requireVariables(required, given, where(['variables']));
       const call: Call = { document, operation, variables: given, secret: trace.secret };
       const files: Upload[] = [];
       const sent = takeFiles(given, 'variables', files, evaluation);
@@ -50,7 +50,7 @@ export const graphql: BodyKind = {
 };
 
 /** The server would refuse it. @throws Problem body-shape */
-function demandVariables(required: readonly string[], given: Value, where: FilePosition | undefined): void {
+function requireVariables(required: readonly string[], given: Value, where: FilePosition | undefined): void {
   const missing = required.find(
     (name) => !isValueMap(given) || plain((ownMember(given, name) as Value | undefined) ?? null) === null,
   );

@@ -134,7 +134,7 @@ export function tlsIdentity(
     bundle: bundle instanceof Uint8Array ? bundle : bundleOf(text(bundle), path),
     passphrase: text(passphrase),
   };
-  demandUsable(identity, {
+  requireUsable(identity, {
     key: nameOf(text(key), 'the key'),
     bundle: bundle instanceof Uint8Array ? 'the bundle' : nameOf(text(bundle), 'the bundle'),
   });
@@ -146,7 +146,7 @@ const nameOf = (given: string | undefined, otherwise: string): string =>
   given === undefined || given.includes('-----BEGIN') ? otherwise : given;
 
 /** Before a connection is made: what the TLS library says of it then names neither the file nor the cause. */
-function demandUsable(
+function requireUsable(
   { certificate, key, bundle, passphrase }: TlsIdentity,
   names: { readonly key: string; readonly bundle: string },
 ): void {

@@ -12,7 +12,7 @@ export interface ListedOrigins {
   readonly entries: readonly string[];
   lists(url: URL): boolean;
   /** @throws Problem host-not-listed */
-  demand(url: URL): void;
+  require(url: URL): void;
 }
 
 interface Entry {
@@ -66,7 +66,7 @@ export function listedOrigins(
     any,
     entries: entries.map(({ text }) => text),
     lists,
-    demand(url) {
+    require(url) {
       if (lists(url)) return;
       throw new Problem('host-not-listed', {
         what: `the environment ${environment} does not list ${hostAndPort(url)}`,

@@ -5,7 +5,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
-import { sealedFile } from '../../storage/sealed-file.js';
+import { encryptedFile } from '../../storage/encrypted-file.js';
 import { shared } from '../../storage/shared-file.js';
 import { ownMember } from '../../value/own-member.js';
 import type { CertificateFacts } from '../connection/certificate.js';
@@ -30,7 +30,7 @@ const holds = 24 * 3_600_000;
 /** @param local the collection's local state @param home the user's own folder, where the key is kept */
 export async function certificatePins(local: string, home: string, now: () => Date = () => new Date()): Promise<Pins> {
   const path = join(local, 'certificates.sealed');
-  const file = sealedFile<Pinned>(path, home, {});
+  const file = encryptedFile<Pinned>(path, home, {});
   let known: Pinned = existsSync(path) ? await readable(file) : {};
   return {
     applied(url, connection) {

@@ -9,12 +9,12 @@ import type { Collection } from '../../collection/collection.js';
 import {
   collectionVariables,
   type Environment,
-  type Layers,
   readEnvironment,
   type Settings,
-  variableLayers,
+  type VariableScopes,
   variableNames,
-} from '../../collection/variables/layers.js';
+  variableScopes,
+} from '../../collection/variables/variable-scopes.js';
 import type { Loads } from '../../expression/compile.js';
 import type { World } from '../../expression/evaluation.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
@@ -52,18 +52,18 @@ const aSecret = 'a-secret.invalid';
  */
 export function waysOut(
   environment: Environment,
-  layers: Layers,
+  layers: VariableScopes,
   world: World,
   path: (named: string) => string,
 ): KnownWays {
-  const surroundings = {
+  const evaluationContext = {
     world: new Proxy(world, { get: (target, key) => (key === 'secret' ? () => aSecret : Reflect.get(target, key)) }),
     onSecret: () => undefined,
   };
-  const names = variableNames(layers, noNames, surroundings);
+  const names = variableNames(layers, noNames, evaluationContext);
   const worked = (tree: Tree): Value | undefined => {
     try {
-      const value = tree.evaluate(new Evaluation(names, surroundings));
+      const value = tree.evaluate(new Evaluation(names, evaluationContext));
       return value === omitted ? undefined : value;
     } catch {
       // It depends on a row: the text of it is all that can be shown and held.
@@ -103,7 +103,7 @@ export function waysOut(
 export async function waysOfEnvironment(collection: Collection, name: string, settings: Settings): Promise<KnownWays> {
   const loads: Loads = [];
   const environment = readEnvironment(collection, name, loads);
-  const layers = variableLayers(settings, environment, collectionVariables(collection, loads));
+  const layers = variableScopes(settings, environment, collectionVariables(collection, loads));
   await Promise.all(loads);
   const world = worldMaker({ root: collection.root, secret: () => undefined })();
   return waysOut(environment, layers, world, (named) => pathInside(collection.root, named));

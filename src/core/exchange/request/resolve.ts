@@ -1,8 +1,8 @@
 /** From a request plan to a resolved request: every name worked out, for each sending anew. */
 import type { RequestFile } from '../../collection/files/request-file.js';
 import { InputNames, missingInput } from '../../collection/variables/inputs.js';
-import { type Layers, variableNames } from '../../collection/variables/layers.js';
-import { Evaluation, omitted, type Surroundings } from '../../expression/evaluation.js';
+import { type VariableScopes, variableNames } from '../../collection/variables/variable-scopes.js';
+import { Evaluation, type EvaluationContext, omitted } from '../../expression/evaluation.js';
 import { layered, type Named, type Names } from '../../expression/names.js';
 import { replacedAt, type SecretTrace, type Tree } from '../../expression/tree.js';
 import { asProblem, Problem } from '../../problem/problem.js';
@@ -17,8 +17,8 @@ import { linesOf, wantText } from './written-lines.js';
 const none: ReadonlyMap<string, Named> = new Map();
 
 /** What a sending brings with it. */
-export interface Giving extends Surroundings {
-  readonly layers: Layers;
+export interface Giving extends EvaluationContext {
+  readonly layers: VariableScopes;
   /** A value that the caller has for an input. */
   readonly given: (input: string) => Named | undefined;
   /** The names of the caller, which the environment's values may use. */

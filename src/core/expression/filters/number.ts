@@ -1,6 +1,6 @@
 /** Filters that yield numbers. */
 import { Problem } from '../../problem/problem.js';
-import { type Value, writtenScalar } from '../../value/written.js';
+import { sourceScalar, type Value } from '../../value/written.js';
 import { type Filter, wantList, wantNumber, wantText } from './filter.js';
 
 function overList(name: string, about: string, work: (numbers: readonly number[]) => number): Filter {
@@ -32,7 +32,7 @@ export const numberFilters: readonly Filter[] = [
       if (text === '' || Number.isNaN(Number(text))) {
         throw new Problem('expression-value', { what: `${JSON.stringify(text)} is not a number` });
       }
-      return writtenScalar(text, Number(text));
+      return sourceScalar(text, Number(text));
     },
   },
   overList('sum', 'the sum of a list of numbers', sum),

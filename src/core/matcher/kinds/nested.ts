@@ -1,11 +1,11 @@
 /** `not`, `count`, `all`, `any`: matchers that apply others. */
 import { isValueMap, type Value } from '../../value/written.js';
-import { type MatcherKind, type Situation, unless } from '../matcher.js';
+import { type MatchContext, type MatcherKind, unless } from '../matcher.js';
 
 const strict = { strict: true } as const;
 
 /** What is inside is no node set. */
-const inside = (situation: Situation): Situation =>
+const inside = (situation: MatchContext): MatchContext =>
   situation.nodes === undefined ? situation : { ...situation, nodes: undefined };
 
 export const not: MatcherKind = {

@@ -1,7 +1,7 @@
 /** From the syntax tree to a function over values (RFC 9535 sections 2.3 and 2.5). */
 import { equalValues } from '../../value/equal.js';
 import { ownMember } from '../../value/own-member.js';
-import { plain, type Value, Written } from '../../value/written.js';
+import { plain, SourceScalar, type Value } from '../../value/written.js';
 import { functionExtensions, type ValueOrNothing } from './functions.js';
 import { parseQuery } from './parser.js';
 import {
@@ -97,14 +97,14 @@ function keyOf(given: Value | undefined): string | number {
 
 /** A member by name or an item by index; never what a prototype supplies. */
 export function child(value: Value | undefined, key: string | number): Value | undefined {
-  if (typeof value !== 'object' || value === null || value instanceof Written) return undefined;
+  if (typeof value !== 'object' || value === null || value instanceof SourceScalar) return undefined;
   if (Array.isArray(value)) return typeof key === 'number' ? (value.at(key) as Value | undefined) : undefined;
   if (typeof key === 'number') return undefined;
   return ownMember(value as Record<string, Value>, key);
 }
 
 function children(value: Value): readonly Value[] {
-  if (typeof value !== 'object' || value === null || value instanceof Written) return [];
+  if (typeof value !== 'object' || value === null || value instanceof SourceScalar) return [];
   return Array.isArray(value) ? value : Object.values(value as Record<string, Value>);
 }
 

@@ -9,9 +9,9 @@ import type { KeptName } from '../../trail/names/kept-names.js';
 import type { RunRecord } from '../../trail/record/run-record.js';
 import { writeJson } from '../../value/json-text.js';
 import type { Value, ValueMap } from '../../value/written.js';
-import type { Before } from './before.js';
 import type { JournalLine } from './lines.js';
 import type { Recorder } from './recorded.js';
+import type { RecordedRun } from './recorded-run.js';
 
 export interface JournalSettings {
   readonly path: string;
@@ -19,7 +19,7 @@ export interface JournalSettings {
   readonly recorder: Recorder;
   /** The first line of this command. */
   readonly first: JournalLine;
-  readonly before: Before | undefined;
+  readonly before: RecordedRun | undefined;
 }
 
 /** The row, or the walk without rows, that a place in a run is in. */

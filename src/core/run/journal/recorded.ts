@@ -3,7 +3,7 @@ import type { Redactor } from '../../echo/redactor.js';
 import { type BriefProblem, brief } from '../../problem/brief.js';
 import { problemCodes } from '../../problem/codes.js';
 import { Problem, type ProblemCode } from '../../problem/problem.js';
-import type { Sealing } from '../../storage/sealing.js';
+import type { Encryption } from '../../storage/encryption.js';
 import type { KeptName } from '../../trail/names/kept-names.js';
 import { equalValues } from '../../value/equal.js';
 import { parseJson, writeJson } from '../../value/json-text.js';
@@ -18,17 +18,17 @@ export interface Recorder {
   text(given: string): string;
 }
 
-export function recorder(sealing: Sealing, redactor: Pick<Redactor, 'hide' | 'hideIn' | 'add'>): Recorder {
+export function recorder(encryption: Encryption, redactor: Pick<Redactor, 'hide' | 'hideIn' | 'add'>): Recorder {
   const recordedName = ({ name, value, origin, secret }: KeptName): RecordedNames[number] =>
     secret || !equalValues(value, redactor.hideIn(value))
-      ? { name, origin, sealed: sealing.seal(writeJson(value)), secret: secret && true }
+      ? { name, origin, sealed: encryption.seal(writeJson(value)), secret: secret && true }
       : // As text, so that a number keeps all its digits.
         { name, origin, value: writeJson(value) };
   return {
     names: (given) => given.map(recordedName),
     read: (recorded) =>
       recorded.map(({ name, origin, value, sealed, secret }) => {
-        const read = parseJson(sealed === undefined ? (value as string) : sealing.open(sealed)) as Value;
+        const read = parseJson(sealed === undefined ? (value as string) : encryption.open(sealed)) as Value;
         if (secret) redactor.add(read);
         return { name, origin, value: read, ...(secret && { secret }) };
       }),

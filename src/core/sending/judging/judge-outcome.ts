@@ -5,9 +5,9 @@ import type { Received } from '../../exchange/response/received.js';
 import type { Outcome } from '../../exchange/transfer/transport.js';
 import { defaultVerdict, type Expectation, judge, type Verdict } from '../../expectation/expectations.js';
 import { takeKeeps } from '../../expectation/keeps.js';
-import { Evaluation, type Surroundings } from '../../expression/evaluation.js';
+import { Evaluation, type EvaluationContext } from '../../expression/evaluation.js';
 import type { Names } from '../../expression/names.js';
-import type { Situation } from '../../matcher/matcher.js';
+import type { MatchContext } from '../../matcher/matcher.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { secretFieldValues } from '../../value/secret-fields.js';
 import type { Value } from '../../value/written.js';
@@ -29,20 +29,20 @@ export function judgeOutcome(
   sending: Sending,
   given: Outcome,
   ownNames: Names,
-  surroundings: Surroundings,
+  evaluationContext: EvaluationContext,
 ): Judged | Promise<Judged> {
   const outcome = malformed(given);
   const { received, trouble } = outcome;
-  if (received && !trouble) hideTokens(prepared, received, surroundings.onSecret);
+  if (received && !trouble) hideTokens(prepared, received, evaluationContext.onSecret);
   if (!received || trouble) return { outcome, verdicts: [], kept: [], problems: trouble ? [trouble] : [] };
-  const evaluation = (names: Names): Evaluation => new Evaluation(names, surroundings);
-  const situation: Situation = {
+  const evaluation = (names: Names): Evaluation => new Evaluation(names, evaluationContext);
+  const situation: MatchContext = {
     documented: () => documented(workspace, prepared.plan.content.operation, received),
   };
   const stepExpectations = sending.expectations ?? [];
   const ofRequest = ownParts(prepared, stepExpectations);
   const standard = defaultVerdict(ofRequest.expectations, stepExpectations, received);
-  const judgeAll = (at: Situation): Verdict[] | Promise<Verdict[]> => {
+  const judgeAll = (at: MatchContext): Verdict[] | Promise<Verdict[]> => {
     const own = judge(ofRequest.expectations, received, evaluation(ownNames), at);
     if (stepExpectations.length === 0 && !standard) return own;
     const ofStep = stepExpectations.length > 0 ? judge(stepExpectations, received, evaluation(sending.caller), at) : [];

@@ -1,6 +1,6 @@
 /** A call of a protocol that a session speaks, such as OAuth 2.0: sent and recorded like any other. */
 
-import { variableNames } from '../../collection/variables/layers.js';
+import { variableNames } from '../../collection/variables/variable-scopes.js';
 import { recordEcho } from '../../echo/record.js';
 import { plainConnection } from '../../exchange/connection/connection.js';
 import { Evaluation } from '../../expression/evaluation.js';
@@ -34,8 +34,8 @@ export async function sendProtocolCall(
   caller: Names,
 ): Promise<Response> {
   const { redactor, log, environment } = workspace;
-  const surroundings = workspace.surroundings();
-  const names = variableNames(workspace.layers, caller, surroundings);
+  const evaluationContext = workspace.evaluationContext();
+  const names = variableNames(workspace.layers, caller, evaluationContext);
   const content = call.body === undefined ? undefined : Buffer.from(call.body);
   for (const [name, value] of new URLSearchParams(call.body ?? '')) if (!openParameters.has(name)) redactor.add(value);
   // Who calls is said by us, not by the library of the protocol.
@@ -64,7 +64,7 @@ export async function sendProtocolCall(
     changes: false,
     idempotencyKey: undefined,
     redirects: 0,
-    connection: workspace.connection(() => new Evaluation(names, surroundings)) ?? plainConnection,
+    connection: workspace.connection(() => new Evaluation(names, evaluationContext)) ?? plainConnection,
     timeout: { connect: 10_000, total: 60_000, ...workspace.timeout },
     names: new Map(),
     addressSecret: false,

@@ -1,6 +1,6 @@
 /** The request that opens or closes a session. */
 
-import { variableNames } from '../../collection/variables/layers.js';
+import { variableNames } from '../../collection/variables/variable-scopes.js';
 import type { YamlFile } from '../../collection/yaml.js';
 import type { Received } from '../../exchange/response/received.js';
 import { problemText } from '../../expectation/expectations.js';
@@ -35,12 +35,12 @@ export async function givenBy(
   const where = (key: string) => (path: readonly (string | number)[]) => yaml.position([part, 'give', key, ...path]);
   const trees = new Map(Object.entries(give).map(([key, value]) => [key, compileTree(value, where(key), loads)]));
   await Promise.all(loads);
-  const surroundings = workspace.surroundings();
-  const names = layered(variableNames(workspace.layers, caller, surroundings), caller);
+  const evaluationContext = workspace.evaluationContext();
+  const names = layered(variableNames(workspace.layers, caller, evaluationContext), caller);
   return (input) => {
     const tree = trees.get(input);
     if (!tree) return undefined;
-    const evaluation = new Evaluation(names, surroundings);
+    const evaluation = new Evaluation(names, evaluationContext);
     const value = tree.evaluate(evaluation);
     return value === omitted ? undefined : { value, origin: `session ${name}`, secret: evaluation.touchedSecret };
   };

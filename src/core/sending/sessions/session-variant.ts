@@ -3,7 +3,7 @@
  * each set of such values has a session of its own.
  */
 import { createHash } from 'node:crypto';
-import { variableNames } from '../../collection/variables/layers.js';
+import { variableNames } from '../../collection/variables/variable-scopes.js';
 import type { Loads } from '../../expression/compile.js';
 import { Evaluation } from '../../expression/evaluation.js';
 import { layered, type Named, type Names } from '../../expression/names.js';
@@ -36,12 +36,12 @@ export function sessionVariant(workspace: Workspace, name: string, caller: Names
       return found;
     },
   };
-  const surroundings = workspace.surroundings();
-  const variables = variableNames(workspace.layers, watched, surroundings);
+  const evaluationContext = workspace.evaluationContext();
+  const variables = variableNames(workspace.layers, watched, evaluationContext);
   const digest = createHash('sha256');
   try {
     digest.update(textOf(variables.lookup('origin')?.value ?? ''));
-    digest.update(textOf(tree.evaluate(new Evaluation(layered(variables, watched), surroundings)) as Value));
+    digest.update(textOf(tree.evaluate(new Evaluation(layered(variables, watched), evaluationContext)) as Value));
   } catch {
     // What is missing is told when the session is opened.
   }

@@ -39,7 +39,7 @@ export function attached(
   more: Attached,
 ): WireRequest {
   const wire = attach(bare, more);
-  if (!outside) origins.demand(wire.url);
+  if (!outside) origins.require(wire.url);
   for (const value of credentialsIn(wire)) redactor.add(value);
   return wire;
 }
@@ -134,7 +134,7 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
     const made = seal ? seal.sign(own).wire : own;
     if (made.url === own.url) return made;
     // What a signature adds to an address is nobody's to read, wherever the address is told.
-    workspace.origins.demand(made.url);
+    workspace.origins.require(made.url);
     addresses ??= new Map();
     addresses.set(made.url.href, own.url.href);
     return made;

@@ -3,13 +3,13 @@ import type { Resolution } from '../../exchange/request/resolve.js';
 import type { WireRequest } from '../../exchange/request/wire.js';
 import type { Sending } from '../sending.js';
 import type { Workspace } from '../workspace.js';
-import type { Seal } from './seal.js';
+import type { RequestSigner } from './request-signer.js';
 
 export interface Conversation {
   readonly workspace: Workspace;
   readonly sessions: readonly string[];
   readonly sending: Sending;
-  readonly seal: Seal | undefined;
+  readonly seal: RequestSigner | undefined;
   /** Each time it leaves, that is on disk first. */
   readonly changing: boolean;
   /** The request and its names as they are now: a renewed session may have supplied others. */

@@ -3,7 +3,7 @@ import type { ApiKeyFile } from '../../collection/files/session-file.js';
 import { checkHeader } from '../../exchange/request/header-rules.js';
 import { Problem } from '../../problem/problem.js';
 import { tokenOrKey } from '../credentials.js';
-import type { SessionKind, SessionRoom } from '../session-kind.js';
+import type { SessionContext, SessionKind } from '../session-kind.js';
 
 export const apiKey: SessionKind<ApiKeyFile> = {
   name: 'api-key',
@@ -11,7 +11,7 @@ export const apiKey: SessionKind<ApiKeyFile> = {
   proof: ({ query }) => (query === undefined ? undefined : `the parameter ${query}`),
   async lines(file, room) {
     const origin = `session ${room.name}`;
-    demandOnePlace(file, room);
+    requireOnePlace(file, room);
     if (file.header !== undefined) {
       const value = await tokenOrKey(file.key, 'key', room);
       checkHeader(file.header, value, room.yaml.position(['header']));
@@ -30,7 +30,7 @@ export const apiKey: SessionKind<ApiKeyFile> = {
   },
 };
 
-function demandOnePlace({ header, query, cookie }: ApiKeyFile, room: SessionRoom): void {
+function requireOnePlace({ header, query, cookie }: ApiKeyFile, room: SessionContext): void {
   if ([header, query, cookie].filter((one) => one !== undefined).length === 1) return;
   throw new Problem('session-missing', {
     what: `the session ${room.name} says not one of header, query and cookie`,

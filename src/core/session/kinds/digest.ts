@@ -2,7 +2,7 @@
 import type { DigestFile } from '../../collection/files/session-file.js';
 import { userAndPassword } from '../credentials.js';
 import { type Challenge, challengeIn, digestAuthorization, nextNonce, unknownDigest } from '../digest-access.js';
-import type { SessionKind, SessionRoom } from '../session-kind.js';
+import type { SessionContext, SessionKind } from '../session-kind.js';
 
 /** By the room's store of challenges: the nonce in force, and how often it was used. */
 interface State {
@@ -10,7 +10,7 @@ interface State {
   count: number;
 }
 
-const keyOf = ({ name }: SessionRoom, host: string): string => `${name} ${host}`;
+const keyOf = ({ name }: SessionContext, host: string): string => `${name} ${host}`;
 
 export const digest: SessionKind<DigestFile> = {
   name: 'digest',

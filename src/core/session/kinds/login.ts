@@ -7,7 +7,7 @@ import { Problem } from '../../problem/problem.js';
 import { parseDuration } from '../../value/measures.js';
 import { textOf } from '../../value/text.js';
 import { plain, type Value } from '../../value/written.js';
-import type { Opened, SessionCall, SessionKind, SessionRoom } from '../session-kind.js';
+import type { Opened, SessionCall, SessionContext, SessionKind } from '../session-kind.js';
 import { namesOf, tokenHeaders } from '../token-headers.js';
 
 export const login: SessionKind<LoginFile> = {
@@ -54,12 +54,12 @@ export const login: SessionKind<LoginFile> = {
 /** What was worked out is a value, and no expression any more. */
 const escapedText = (value: Value): Value => (typeof value === 'string' ? value.replaceAll('${', () => '$${') : value);
 
-async function opened({ open }: LoginFile, room: SessionRoom): Promise<Opened> {
+async function opened({ open }: LoginFile, room: SessionContext): Promise<Opened> {
   if ('trail' in open) return room.walk(open.trail, open.give ?? {});
   return { received: await room.call(open.send, open.give ?? {}, 'open'), names: {} };
 }
 
-async function tokenAt(place: string, file: LoginFile, received: Received, room: SessionRoom): Promise<string> {
+async function tokenAt(place: string, file: LoginFile, received: Received, room: SessionContext): Promise<string> {
   const token = await valueAt(place, ['token'], received, room);
   if (token === undefined || plain(token) === null || textOf(token) === '')
     throw nothingAt(place, ['token'], file, received, room);
@@ -72,7 +72,7 @@ function nothingAt(
   path: readonly string[],
   { open }: LoginFile,
   received: Received,
-  room: SessionRoom,
+  room: SessionContext,
 ): Problem {
   const near = readPlace(text, []).near(received);
   const against = contradictionIn(received, []);
@@ -95,7 +95,7 @@ async function valueAt(
   text: string,
   path: readonly string[],
   received: Received,
-  room: SessionRoom,
+  room: SessionContext,
 ): Promise<Value | undefined> {
   const loads: Promise<unknown>[] = [];
   try {
@@ -108,7 +108,7 @@ async function valueAt(
 }
 
 /** A duration as written; at a place: a number of seconds from now, or a date. */
-async function expiry(file: LoginFile, received: Received, room: SessionRoom): Promise<number | undefined> {
+async function expiry(file: LoginFile, received: Received, room: SessionContext): Promise<number | undefined> {
   if (file.lasts === undefined) return undefined;
   const duration = parseDuration(file.lasts);
   if (duration !== undefined) return Date.now() + duration;

@@ -7,12 +7,16 @@ import { percentEncode } from '../../expression/filters/text.js';
 import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import { written } from '../credentials.js';
-import type { SessionRoom } from '../session-kind.js';
+import type { SessionContext } from '../session-kind.js';
 
 type Client = OAuth2File['client'];
 
 /** @throws Problem session-missing: what the way needs is not there */
-export async function clientProof(library: typeof oauth, client: Client, room: SessionRoom): Promise<oauth.ClientAuth> {
+export async function clientProof(
+  library: typeof oauth,
+  client: Client,
+  room: SessionContext,
+): Promise<oauth.ClientAuth> {
   const way =
     client.authentication ??
     (client.secret !== undefined ? 'client_secret_basic' : client.key !== undefined ? 'private_key_jwt' : 'none');
@@ -43,7 +47,7 @@ const algorithms = {
   EdDSA: { name: 'Ed25519' },
 } as const;
 
-async function privateKey(client: Client, room: SessionRoom): Promise<oauth.PrivateKey> {
+async function privateKey(client: Client, room: SessionContext): Promise<oauth.PrivateKey> {
   const pem = client.key === undefined ? '' : await written(client.key, 'client', room);
   if (pem === '') throw missing(room, 'private_key_jwt wants a key', 'client: {key: "${secret.NAME}"} with a PEM');
   const { algorithm = 'RS256', 'key-id': kid } = client;
@@ -74,7 +78,7 @@ async function privateKey(client: Client, room: SessionRoom): Promise<oauth.Priv
   }
 }
 
-const missing = (room: SessionRoom, what: string, remedy: string): Problem =>
+const missing = (room: SessionContext, what: string, remedy: string): Problem =>
   new Problem('session-missing', {
     what: `the session ${room.name} cannot prove its client: ${what}`,
     where: room.yaml.position(['client']),

@@ -1,13 +1,13 @@
 /** A grant: a way to come by a token. */
 import type * as oauth from 'oauth4webapi';
 import type { OAuth2File } from '../../collection/files/session-file.js';
-import type { SessionRoom } from '../session-kind.js';
+import type { SessionContext } from '../session-kind.js';
 
 /** What asking for a token needs. */
 export interface Asking {
   readonly library: typeof oauth;
   readonly file: OAuth2File;
-  readonly room: SessionRoom;
+  readonly room: SessionContext;
   readonly server: oauth.AuthorizationServer;
   readonly client: oauth.Client;
   readonly proof: oauth.ClientAuth;

@@ -5,7 +5,7 @@ import { omitted } from '../../expression/evaluation.js';
 import { Problem } from '../../problem/problem.js';
 import { textOf } from '../../value/text.js';
 import { written } from '../credentials.js';
-import type { OpenSession, SessionRoom } from '../session-kind.js';
+import type { OpenSession, SessionContext } from '../session-kind.js';
 import { endOf } from '../token-claims.js';
 import { clientProof } from './client-proof.js';
 import type { Asking } from './grant.js';
@@ -17,7 +17,7 @@ import { authorizationServer } from './server.js';
 /** @throws Problem session-missing: it was refused, or cannot be asked for */
 export async function obtainToken(
   file: OAuth2File,
-  room: SessionRoom,
+  room: SessionContext,
   before: OpenSession | undefined,
   saving: (refresh: string) => Promise<void>,
 ): Promise<OpenSession> {
@@ -31,7 +31,7 @@ export async function obtainToken(
 }
 
 /** RFC 7009; a server without such an endpoint lets tokens end by themselves. */
-export async function revokeToken(file: OAuth2File, room: SessionRoom, open: OpenSession): Promise<void> {
+export async function revokeToken(file: OAuth2File, room: SessionContext, open: OpenSession): Promise<void> {
   try {
     const { server, client, proof, options } = await askingFor(file, room, {}, async () => undefined);
     if (server.revocation_endpoint === undefined) return;
@@ -70,7 +70,7 @@ function granted(asking: Asking): Promise<oauth.TokenEndpointResponse> {
 async function sessionOf(
   response: oauth.TokenEndpointResponse,
   before: OpenSession | undefined,
-  room: SessionRoom,
+  room: SessionContext,
 ): Promise<OpenSession> {
   const { access_token: token, expires_in: seconds, refresh_token: fresh, scope, id_token: identity } = response;
   if (identity !== undefined) room.onSecret(identity);
@@ -92,7 +92,7 @@ interface Found {
 
 async function askingFor(
   file: OAuth2File,
-  room: SessionRoom,
+  room: SessionContext,
   found: Found,
   saving: (refresh: string) => Promise<void>,
 ): Promise<Asking> {
@@ -143,7 +143,7 @@ async function refreshTokenIn(response: Response): Promise<string | undefined> {
   }
 }
 
-async function allLocal({ issuer, endpoints = {} }: OAuth2File, room: SessionRoom): Promise<boolean> {
+async function allLocal({ issuer, endpoints = {} }: OAuth2File, room: SessionContext): Promise<boolean> {
   const local = /^http:\/\/(?:127\.\d+\.\d+\.\d+|\[::1\]|localhost)(?:[:/]|$)/i;
   const texts = await Promise.all(
     [issuer, ...Object.values(endpoints)]
@@ -153,7 +153,7 @@ async function allLocal({ issuer, endpoints = {} }: OAuth2File, room: SessionRoo
   return texts.every((text) => local.test(text));
 }
 
-async function askedFor({ scope, audience, resource }: OAuth2File, room: SessionRoom): Promise<URLSearchParams> {
+async function askedFor({ scope, audience, resource }: OAuth2File, room: SessionContext): Promise<URLSearchParams> {
   const asked = new URLSearchParams();
   const texts = async (given: string | readonly string[] | undefined, key: string): Promise<string[]> => {
     const results = await Promise.all([given ?? []].flat().map((one) => room.evaluate(one as string, [key], {})));

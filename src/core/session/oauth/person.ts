@@ -1,10 +1,10 @@
 /** Grants that need a person. */
 import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
-import type { Person, SessionRoom } from '../session-kind.js';
+import type { Person, SessionContext } from '../session-kind.js';
 
 /** @throws Problem session-missing: nobody is there */
-export function demandPerson({ person, name }: SessionRoom): Person {
+export function requirePerson({ person, name }: SessionContext): Person {
   if (person) return person;
   throw new Problem('session-missing', {
     what: `the session ${name} needs a person to agree, and nobody is here`,

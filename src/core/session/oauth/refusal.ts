@@ -5,7 +5,7 @@ import type { OAuth2File } from '../../collection/files/session-file.js';
 import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import { ownMember } from '../../value/own-member.js';
-import type { SessionRoom } from '../session-kind.js';
+import type { SessionContext } from '../session-kind.js';
 
 const meanings: Readonly<Record<string, readonly [what: string, remedy: string]>> = {
   invalid_client: [
@@ -40,7 +40,7 @@ const meanings: Readonly<Record<string, readonly [what: string, remedy: string]>
 export function refusedProblem(
   error: unknown,
   { grant, client }: OAuth2File,
-  room: SessionRoom,
+  room: SessionContext,
   tried = 'could not be opened',
   server?: oauth.AuthorizationServer,
 ): Problem {

@@ -3,13 +3,13 @@ import type * as oauth from 'oauth4webapi';
 import type { OAuth2File } from '../../collection/files/session-file.js';
 import { Problem } from '../../problem/problem.js';
 import { written } from '../credentials.js';
-import type { SessionRoom } from '../session-kind.js';
+import type { SessionContext } from '../session-kind.js';
 
 /** @throws Problem session-missing: neither names the token endpoint */
 export async function authorizationServer(
   library: typeof oauth,
   { issuer, endpoints = {} }: OAuth2File,
-  room: SessionRoom,
+  room: SessionContext,
   options: oauth.HttpRequestOptions<'GET'>,
 ): Promise<oauth.AuthorizationServer> {
   const named = issuer === undefined ? undefined : address(await written(issuer, 'issuer', room), 'issuer', room);
@@ -33,7 +33,7 @@ export async function authorizationServer(
   });
 }
 
-function address(text: string, key: string, room: SessionRoom): URL {
+function address(text: string, key: string, room: SessionContext): URL {
   if (URL.canParse(text)) return new URL(text);
   throw new Problem('session-missing', {
     what: `${key} of the session ${room.name} is not an absolute address: ${JSON.stringify(text)}`,
@@ -45,7 +45,7 @@ function address(text: string, key: string, room: SessionRoom): URL {
 async function discovered(
   library: typeof oauth,
   issuer: URL,
-  room: SessionRoom,
+  room: SessionContext,
   options: oauth.HttpRequestOptions<'GET'>,
 ): Promise<oauth.AuthorizationServer> {
   const known = room.memory.get(`metadata ${issuer.href}`) as oauth.AuthorizationServer | undefined;

@@ -18,7 +18,14 @@ import { type Component, componentFrom } from '../message/components.js';
 import { contentDigest, type DigestAlgorithm } from '../message/content-digest.js';
 import { requestMessage, responseProblem } from '../message/verify.js';
 import { RecipeNames } from '../recipe-run.js';
-import type { SignatureKind, SignatureSetting, Signed, SigningRoom, SigningStep, Verify } from '../signature-kind.js';
+import type {
+  SignatureKind,
+  SignatureSetting,
+  Signed,
+  SigningContext,
+  SigningStep,
+  Verify,
+} from '../signature-kind.js';
 
 type LabelFile = MessageSignatureFile['signatures'][string];
 type ResponsesFile = NonNullable<MessageSignatureFile['responses']>;
@@ -117,7 +124,7 @@ function signedBy(
   labels: readonly Label[],
   digest: DigestAlgorithm | undefined,
   given: WireRequest,
-  room: SigningRoom,
+  room: SigningContext,
 ): Signed {
   const steps: SigningStep[] = [];
   let wire = given;
@@ -174,7 +181,7 @@ function membersIn({ headers }: WireRequest, field: string): string[] {
 function parametersOf(
   { created, lasts, algorithm, namesAlgorithm, texts, order }: Label,
   evaluation: Evaluation,
-  { world }: SigningRoom,
+  { world }: SigningContext,
 ): Map<string, BareItem> {
   const now = Math.floor(world.now.getTime() / 1000);
   const text = (key: 'key-id' | 'nonce' | 'tag'): string | undefined => {

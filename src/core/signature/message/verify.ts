@@ -10,7 +10,7 @@ import { type Component, componentOf, identifier, type Message } from './compone
 import { digestFits } from './content-digest.js';
 
 /** What a response must prove. */
-export interface Demand {
+export interface Requirement {
   readonly required: boolean;
   /** What the signature must cover at least. */
   readonly covered: readonly Component[];
@@ -25,7 +25,7 @@ export interface Demand {
 const ahead = 30_000;
 
 /** @returns why the response is not to be trusted; undefined where it is */
-export function responseProblem(received: Received, sent: WireRequest, demand: Demand): Problem | undefined {
+export function responseProblem(received: Received, sent: WireRequest, demand: Requirement): Problem | undefined {
   const message: Message = {
     status: received.status,
     headers: received.headers,
@@ -56,7 +56,7 @@ export function responseProblem(received: Received, sent: WireRequest, demand: D
 }
 
 /** Why a signature does not count. */
-function reasonAgainst(list: InnerList, signature: Buffer, message: Message, demand: Demand): string | undefined {
+function reasonAgainst(list: InnerList, signature: Buffer, message: Message, demand: Requirement): string | undefined {
   const [items, parameters] = list;
   const keyId = parameters.get('keyid');
   const known =

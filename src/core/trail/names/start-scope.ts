@@ -1,10 +1,10 @@
 /** The names that a trail starts with: its inputs, and the columns of its row. */
 
 import { type InputPlan, inputValue, missingInput } from '../../collection/variables/inputs.js';
-import { variableNames } from '../../collection/variables/layers.js';
+import { variableNames } from '../../collection/variables/variable-scopes.js';
 import { type Named, noNames } from '../../expression/names.js';
 import { action } from '../../problem/actions.js';
-import type { EvaluationContext } from '../../sending/workspace.js';
+import type { Evaluator } from '../../sending/workspace.js';
 import { ownMember } from '../../value/own-member.js';
 import type { Value } from '../../value/written.js';
 import type { Row } from '../rows/row-source.js';
@@ -14,7 +14,7 @@ import { Scope } from './scope.js';
 /** @throws Problem input-missing, input-value */
 export function startScope(
   plan: TrailPlan,
-  workspace: EvaluationContext,
+  workspace: Evaluator,
   given: (input: string) => Named | undefined,
   row?: Row,
 ): Scope {
@@ -30,27 +30,23 @@ export function startScope(
 }
 
 /** The inputs as far as they are known before there is a row, for the expression that gives the rows. */
-export function inputScope(
-  plan: TrailPlan,
-  workspace: EvaluationContext,
-  given: (input: string) => Named | undefined,
-): Scope {
+export function inputScope(plan: TrailPlan, workspace: Evaluator, given: (input: string) => Named | undefined): Scope {
   return withInputs(plan, workspace, new Map(), given, () => undefined);
 }
 
 function withInputs(
   plan: TrailPlan,
-  workspace: EvaluationContext,
+  workspace: Evaluator,
   values: Map<string, Named>,
   given: (input: string) => Named | undefined,
   missing: (input: InputPlan) => void,
 ): Scope {
   const scope = new Scope(values, `values of trail ${plan.name}`);
   if (plan.inputs.length === 0) return scope;
-  const surroundings = workspace.surroundings();
-  const names = variableNames(workspace.layers, noNames, surroundings);
+  const evaluationContext = workspace.evaluationContext();
+  const names = variableNames(workspace.layers, noNames, evaluationContext);
   for (const input of plan.inputs) {
-    const named = inputValue(input, given(input.name) ?? values.get(input.name), names, surroundings);
+    const named = inputValue(input, given(input.name) ?? values.get(input.name), names, evaluationContext);
     if (named) scope.set(input.name, named);
     else missing(input);
   }
@@ -59,7 +55,7 @@ function withInputs(
 
 /** What `--set` gives to inputs. */
 export const fromCommandLine =
-  ({ settings }: EvaluationContext) =>
+  ({ settings }: Evaluator) =>
   (input: string): Named | undefined => {
     const value = settings.get(input);
     return value === undefined ? undefined : { value, origin: action().settings() };

@@ -83,21 +83,21 @@ function fileNeeds(collection: Collection, kind: 'signature' | 'session', given:
 }
 
 /** @throws Problem secret-missing, file-not-found, file-outside: all that is missing at once */
-export function demandNeeds(workspace: Workspace, plans: readonly TrailPlan[]): void {
+export function requireNeeds(workspace: Workspace, plans: readonly TrailPlan[]): void {
   // Whether a step with a condition is taken is known only then.
   const needs = plans.flatMap(({ steps }) => steps.flatMap(({ onlyIf, needs }) => (onlyIf ? [] : needs)));
-  demandSecrets(workspace, needs);
+  requireSecrets(workspace, needs);
   const tables = plans.flatMap(({ table, steps }) => [
     ...(table ? [table] : []),
     ...steps.flatMap(({ tables = [] }) => tables),
   ]);
-  demandFiles(
+  requireFiles(
     workspace.collection.root,
     needs.filter(({ kind, name }) => kind === 'file' && !tables.some((table) => table.mayWrite(name))),
   );
 }
 
-function demandSecrets(workspace: Workspace, needs: readonly Need[]): void {
+function requireSecrets(workspace: Workspace, needs: readonly Need[]): void {
   const world = workspace.world();
   const missing = new Map<string, SecretNeed>();
   for (const need of needs) {
@@ -116,7 +116,7 @@ function demandSecrets(workspace: Workspace, needs: readonly Need[]): void {
   });
 }
 
-function demandFiles(root: string, needs: readonly Need[]): void {
+function requireFiles(root: string, needs: readonly Need[]): void {
   const missing = new Map<string, { readonly need: Need; readonly problem: Problem }>();
   for (const need of needs) {
     try {

@@ -6,7 +6,7 @@ import { pagesBlock } from '../../paging/further-pages.js';
 import { type BriefProblem, brief } from '../../problem/brief.js';
 import { type Problem, positionText } from '../../problem/problem.js';
 import type { ValueMap } from '../../value/written.js';
-import type { StepEvent, TableEvent, Told, UndoEvent, WalkEvent } from '../events.js';
+import type { StepDetails, StepEvent, TableEvent, UndoEvent, WalkEvent } from '../events.js';
 import type { PlacedProblem, RecordOf, RunRecord, StepRecord } from './run-record.js';
 
 /** Of the walk that an event is of. */
@@ -39,8 +39,8 @@ export function recordOf(event: WalkEvent, facts: RecordFacts): RunRecord {
       return { event: event.event, session: event.name, problem: orNull(event.problem, hide) };
     case 'waiting': {
       const { host, wait, added, why, told } = event;
-      const { refused, triedAgain, waited } = facts.patience();
-      const soFar = { refused, triedAgain, waited: Math.round(waited) };
+      const { throttled, triedAgain, waited } = facts.patience();
+      const soFar = { throttled, triedAgain, waited: Math.round(waited) };
       return { event: 'waiting', walk, host, wait: Math.round(wait), added: Math.round(added), why, told, ...soFar };
     }
     case 'table':
@@ -88,7 +88,7 @@ function stepRecord(event: StepEvent, walk: number, hiding: Hiding): StepRecord 
     record.tries = sent.tries;
     if (sent.contradiction)
       record.contradiction = { at: hide(sent.contradiction.at), found: hide(sent.contradiction.found) };
-    if (sent.doubts.length > 0) record.warnings = sent.doubts.map(hide);
+    if (sent.warnings.length > 0) record.warnings = sent.warnings.map(hide);
   }
   if (received) {
     if (received.parts.reason !== '') record.reason = hide(received.parts.reason);
@@ -113,7 +113,7 @@ function phasesRecord({ lookup, connect, tls, waiting, receiving, total }: Phase
 export type FurtherPagesRecord = NonNullable<StepRecord['furtherPages']>;
 
 export function furtherPagesRecord(
-  further: NonNullable<Told['further']>,
+  further: NonNullable<StepDetails['further']>,
   { hide }: Pick<Hiding, 'hide'>,
 ): FurtherPagesRecord {
   const block = pagesBlock(further);
@@ -125,7 +125,7 @@ export function furtherPagesRecord(
   };
 }
 
-function toldRecord(told: Told, hiding: Hiding): Partial<StepRecord> {
+function toldRecord(told: StepDetails, hiding: Hiding): Partial<StepRecord> {
   const { pages, further, seen, chosen, differences, members, unknown } = told;
   const { hide } = hiding;
   const { partial, total, doubt } = pages ?? {};

@@ -173,7 +173,7 @@ const waiting = z.strictObject({
   /** Whether the server said how long. */
   told: z.boolean(),
   /** Of the walk so far: responses that said "too busy", requests that were sent again, milliseconds that hosts were left alone. */
-  refused: z.number(),
+  throttled: z.number(),
   triedAgain: z.number(),
   waited: z.number(),
   environment,
@@ -217,7 +217,7 @@ export const summaryRecord = z.strictObject({
   rows: z.nullable(z.strictObject({ ok: z.number(), failed: z.number(), before: z.number() })),
   steps: counts,
   expectations: z.strictObject({ met: z.number(), failed: z.number() }),
-  refused: z.number(),
+  throttled: z.number(),
   triedAgain: z.number(),
   /** Milliseconds that hosts were left alone for. */
   waited: z.number(),

@@ -16,7 +16,7 @@ export type Counted = Pick<
   | 'expectations'
   | 'contradictions'
   | 'firstContradiction'
-  | 'refused'
+  | 'throttled'
   | 'triedAgain'
   | 'waited'
   | 'undone'
@@ -64,7 +64,7 @@ export class WalkTotals {
   private undone = 0;
   private readonly notUndone: string[] = [];
   private readonly inDoubt: string[] = [];
-  private patience = { refused: 0, triedAgain: 0, waited: 0 };
+  private patience = { throttled: 0, triedAgain: 0, waited: 0 };
   /** The most severe that a row, or a step outside of rows, came to. */
   problem: BriefProblem | null = null;
 
@@ -91,8 +91,8 @@ export class WalkTotals {
         break;
       case 'waiting':
       case 'summary': {
-        const { refused, triedAgain, waited } = record;
-        this.patience = { refused, triedAgain, waited };
+        const { throttled, triedAgain, waited } = record;
+        this.patience = { throttled, triedAgain, waited };
       }
     }
   }

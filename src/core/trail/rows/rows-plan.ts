@@ -1,11 +1,11 @@
 /** Where the rows of a trail come from: a file, standard input, or a list that is worked out. */
-import { variableNames } from '../../collection/variables/layers.js';
+import { variableNames } from '../../collection/variables/variable-scopes.js';
 import type { Loads } from '../../expression/compile.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { layered, type Names } from '../../expression/names.js';
 import { compileTree } from '../../expression/tree.js';
 import { type FilePosition, Problem } from '../../problem/problem.js';
-import type { EvaluationContext } from '../../sending/workspace.js';
+import type { Evaluator } from '../../sending/workspace.js';
 import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import { fileRows, readyRows, rowsAbout, streamRows } from './registry.js';
 
@@ -13,7 +13,7 @@ export interface RowsPlan {
   /** `data/vessels.csv`, `standard input`, `the list`. */
   readonly from: string;
   /** @param names the inputs that the trail has before any row */
-  read(workspace: EvaluationContext, names: Names): AsyncIterable<ValueMap>;
+  read(workspace: Evaluator, names: Names): AsyncIterable<ValueMap>;
   /** About how many there are, where that can be known; of a list when it is read next. */
   about(): Promise<number | undefined>;
 }
@@ -56,9 +56,9 @@ export function planRows(
         tell = resolve;
       }),
     read(workspace, own) {
-      const surroundings = workspace.surroundings();
-      const names = layered(own, variableNames(workspace.layers, own, surroundings));
-      const value = tree.evaluate(new Evaluation(names, surroundings));
+      const evaluationContext = workspace.evaluationContext();
+      const names = layered(own, variableNames(workspace.layers, own, evaluationContext));
+      const value = tree.evaluate(new Evaluation(names, evaluationContext));
       if (value !== omitted && Array.isArray(value)) {
         tell(value.length);
         return asRows(value as readonly Value[]);

@@ -8,7 +8,7 @@ import { Problem } from '../../problem/problem.js';
 import { equalValues } from '../../value/equal.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
-import { evaluated, walkEvaluation } from '../names/giving.js';
+import { evaluated, walkEvaluation } from '../names/arguments.js';
 import { Scope } from '../names/scope.js';
 import { needsIn } from '../needs/needs.js';
 import type { StepKind, Walk } from '../step-kind.js';

@@ -12,11 +12,11 @@ import type { PreparedRequest } from '../../sending/prepare.js';
 import { sendRequest } from '../../sending/send.js';
 import { durationText } from '../../value/measures.js';
 import type { Value } from '../../value/written.js';
-import { evaluated, giver, planGives, walkEvaluation } from '../names/giving.js';
+import { argumentsFor, evaluated, planArguments, walkEvaluation } from '../names/arguments.js';
 import { fileNeed, needsIn } from '../needs/needs.js';
-import type { PlanRoom, StepKind, Walk } from '../step-kind.js';
+import type { PlanContext, StepKind, Walk } from '../step-kind.js';
 import { partsOf, plainOutline } from '../step-outline.js';
-import { demandUnchanging } from './unchanging.js';
+import { requireUnchanging } from './unchanging.js';
 
 interface Side {
   readonly label: string;
@@ -98,12 +98,12 @@ export const compare: StepKind<CompareStepFile> = {
   },
 };
 
-async function planSide(side: SideFile, index: number, room: PlanRoom): Promise<Side> {
+async function planSide(side: SideFile, index: number, room: PlanContext): Promise<Side> {
   const path = [...room.path, 'compare', index];
   if ('send' in side) {
     const prepared = await room.request(side.send, 'compare');
-    demandUnchanging(prepared, 'compare', room);
-    const gives = planGives(side.give, room, [...path, 'give']);
+    requireUnchanging(prepared, 'compare', room);
+    const gives = planArguments(side.give, room, [...path, 'give']);
     const { session } = side;
     const sessions = session === undefined ? undefined : session === 'none' ? [] : [session].flat();
     const { name } = prepared.plan;
@@ -111,7 +111,7 @@ async function planSide(side: SideFile, index: number, room: PlanRoom): Promise<
       label: name,
       request: prepared,
       async response({ workspace, scope, signal, row }) {
-        const given = giver(gives, workspace, scope, name);
+        const given = argumentsFor(gives, workspace, scope, name);
         const caller = walkEvaluation(workspace, scope).names;
         const sent = await sendRequest(workspace, prepared, { given, caller, sessions, signal, step: name, row });
         return workspace.dryRun ? undefined : sentSide(sent);

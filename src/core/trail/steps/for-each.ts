@@ -14,7 +14,7 @@ import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
 import { partsOf, plainOutline } from '../step-outline.js';
 import { lineOf, openTable, planTable, settleTable, type Table } from '../table/table.js';
 import type { TablePlan } from '../table/table-plan.js';
-import { manyAtOnce } from '../walking/many.js';
+import { concurrently } from '../walking/concurrently.js';
 import { type Member, type PagesTold, planMembers } from './members.js';
 
 interface Counts {
@@ -139,7 +139,7 @@ export const forEach: StepKind<ForEachStepFile> = {
         };
         let ended: Problem | undefined;
         try {
-          ended = await manyAtOnce(members.read(walk, told)[Symbol.asyncIterator](), atOnce, work, walk.ending);
+          ended = await concurrently(members.read(walk, told)[Symbol.asyncIterator](), atOnce, work, walk.ending);
         } catch (error) {
           await open?.abandon();
           throw error;

@@ -1,6 +1,6 @@
 /** A step with only `keep`: names for values that are worked out. */
 import type { KeepStepFile } from '../../collection/files/trail-file.js';
-import { evaluated, planGives, walkEvaluation } from '../names/giving.js';
+import { evaluated, planArguments, walkEvaluation } from '../names/arguments.js';
 import { needsIn } from '../needs/needs.js';
 import type { StepKind } from '../step-kind.js';
 import { keysOf, partsOf, plainOutline } from '../step-outline.js';
@@ -17,7 +17,7 @@ export const keep: StepKind<KeepStepFile> = {
     after: [{ value: file.keep, path: ['keep'] }],
   }),
   async plan(file, room) {
-    const values = planGives(file.keep, room, [...room.path, 'keep']);
+    const values = planArguments(file.keep, room, [...room.path, 'keep']);
     const label = file.name ?? `keep ${[...values.keys()].join(', ')}`;
     return {
       kind: 'keep',

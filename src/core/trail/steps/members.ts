@@ -8,9 +8,9 @@ import { type PageCount, pagesOf } from '../../sending/pages.js';
 import type { PreparedRequest } from '../../sending/prepare.js';
 import type { Sent } from '../../sending/sending.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
-import { evaluated, giver, planGives, walkEvaluation } from '../names/giving.js';
+import { argumentsFor, evaluated, planArguments, walkEvaluation } from '../names/arguments.js';
 import { fileRows, readyRows } from '../rows/registry.js';
-import type { PlanRoom, Walk } from '../step-kind.js';
+import type { PlanContext, Walk } from '../step-kind.js';
 
 export interface Member {
   readonly value: Value;
@@ -31,7 +31,7 @@ export interface PagesTold {
 }
 
 /** @throws Problem about the file or the request that is named */
-export async function planMembers(given: MembersFile, label: string, room: PlanRoom): Promise<MembersPlan> {
+export async function planMembers(given: MembersFile, label: string, room: PlanContext): Promise<MembersPlan> {
   const path = [...room.path, 'for-each'];
   const where = room.yaml.position(path);
   if (typeof given === 'string' || Array.isArray(given)) {
@@ -79,13 +79,13 @@ export async function planMembers(given: MembersFile, label: string, room: PlanR
       remedy: 'say how its list comes in pages: `pages:` in the request file',
     });
   }
-  const gives = planGives(given.give, room, [...path, 'give']);
+  const gives = planArguments(given.give, room, [...path, 'give']);
   return {
     request: prepared,
     async *read(walk, told) {
       const { workspace, scope, signal, row } = walk;
       const sending = {
-        given: giver(gives, workspace, scope, label),
+        given: argumentsFor(gives, workspace, scope, label),
         caller: walkEvaluation(workspace, scope).names,
         signal,
         step: label,

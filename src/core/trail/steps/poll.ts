@@ -12,7 +12,7 @@ import { durationText, parseDuration } from '../../value/measures.js';
 import type { StepKind, Walk } from '../step-kind.js';
 import { keysOf, partsOf, plainOutline } from '../step-outline.js';
 import { planSent } from './sent-step.js';
-import { demandUnchanging } from './unchanging.js';
+import { requireUnchanging } from './unchanging.js';
 
 /** A growing pause grows no further, in milliseconds. */
 const longestPause = 30_000;
@@ -31,7 +31,7 @@ export const poll: StepKind<PollStepFile> = {
     const { yaml, path, loads, preparation } = room;
     const step = await planSent(file, file.poll, 'poll', room);
     const { prepared, label } = step;
-    demandUnchanging(prepared, 'poll', room);
+    requireUnchanging(prepared, 'poll', room);
     const { namespaces } = prepared.plan.content;
     const compiled = (key: 'until' | 'unless'): readonly Expectation[] =>
       compileExpectations(file[key], yaml, [...path, key], preparation.readText, loads, namespaces);
@@ -99,8 +99,8 @@ function verdictsOn(
   { workspace }: Walk,
   names: Evaluation['names'],
 ): Verdicts {
-  const surroundings = workspace.surroundings();
-  return judge(wanted, received, new Evaluation(names, surroundings), { documented: () => undefined });
+  const evaluationContext = workspace.evaluationContext();
+  return judge(wanted, received, new Evaluation(names, evaluationContext), { documented: () => undefined });
 }
 
 async function allHold(...[wanted, ...more]: Parameters<typeof verdictsOn>): Promise<boolean> {

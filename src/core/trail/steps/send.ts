@@ -10,7 +10,7 @@ import { documentedAhead, type PreparedRequest } from '../../sending/prepare.js'
 import { sendRequest } from '../../sending/send.js';
 import type { Sending, Sent } from '../../sending/sending.js';
 import { unreadPages } from '../../sending/unread.js';
-import type { Told } from '../events.js';
+import type { StepDetails } from '../events.js';
 import type { StepKind, Walk } from '../step-kind.js';
 import { keysOf, partsOf, plainOutline } from '../step-outline.js';
 import { planSent } from './sent-step.js';
@@ -122,7 +122,7 @@ async function allPages(
 }
 
 /** A list that is kept of one response is taken for all there is. */
-function unread({ workspace }: Walk, sent: Sent): Told | undefined {
+function unread({ workspace }: Walk, sent: Sent): StepDetails | undefined {
   const further = sent.kept.some(({ value }) => Array.isArray(value)) ? unreadPages(workspace, sent) : undefined;
   return further && { further };
 }

@@ -4,16 +4,16 @@ import { compileKeeps, type Keep, type Kept } from '../../expectation/keeps.js';
 import { lazily } from '../../expression/names.js';
 import type { PreparedRequest } from '../../sending/prepare.js';
 import type { Sending } from '../../sending/sending.js';
-import { type Gives, giver, planGives, walkEvaluation } from '../names/giving.js';
+import { type Arguments, argumentsFor, planArguments, walkEvaluation } from '../names/arguments.js';
 import type { Need } from '../needs/need.js';
 import { needsIn, needsOf } from '../needs/needs.js';
-import type { PlanRoom, Walk } from '../step-kind.js';
+import type { PlanContext, Walk } from '../step-kind.js';
 
 export interface SentStep {
   readonly prepared: PreparedRequest;
   readonly label: string;
   readonly needs: readonly Need[];
-  readonly gives: Gives;
+  readonly gives: Arguments;
   /** What is kept of its response. */
   readonly gains: readonly string[];
   /** What every sending of it brings along. @param own what its kind of step adds */
@@ -27,13 +27,13 @@ export async function planSent(
   file: Pick<SendStepFile & PollStepFile, 'name' | 'give' | 'session' | 'keep'>,
   request: string,
   key: 'send' | 'poll',
-  room: PlanRoom,
+  room: PlanContext,
 ): Promise<SentStep> {
   const { yaml, path, loads, collection } = room;
   const prepared = await room.request(request, key);
   const { name, content, sessions: usual } = prepared.plan;
   const label = file.name ?? name;
-  const gives: Gives = planGives(file.give, room, [...path, 'give']);
+  const gives: Arguments = planArguments(file.give, room, [...path, 'give']);
   const keeps: readonly Keep[] = compileKeeps(file.keep, yaml, [...path, 'keep'], loads, content.namespaces);
   const sessions = file.session === undefined ? undefined : file.session === 'none' ? [] : [file.session].flat();
   const own = collection.read('request', name);
@@ -48,7 +48,7 @@ export async function planSent(
     ],
     // One literal, nothing spread: a run makes thousands of them.
     sending: ({ workspace: at, scope, signal, row, forSession }, own) => ({
-      given: giver(gives, at, scope, label),
+      given: argumentsFor(gives, at, scope, label),
       // Most sendings never look at the names of the walk.
       caller: lazily(() => walkEvaluation(at, scope).names),
       sessions: forSession === undefined ? sessions : [],

@@ -1,7 +1,7 @@
 /** `trail`: another trail, with inputs and a scope of its own; what it gives back is named by `keep`. */
 import type { TrailStepFile } from '../../collection/files/trail-file.js';
 import { wayTo } from '../handled.js';
-import { evaluated, giver, planGives, walkEvaluation } from '../names/giving.js';
+import { argumentsFor, evaluated, planArguments, walkEvaluation } from '../names/arguments.js';
 import { startScope } from '../names/start-scope.js';
 import { needsIn } from '../needs/needs.js';
 import type { StepKind } from '../step-kind.js';
@@ -20,8 +20,8 @@ export const trail: StepKind<TrailStepFile> = {
   async plan(file, room) {
     const plan = await room.trail(file.trail, 'trail');
     const label = file.name ?? plan.name;
-    const gives = planGives(file.give, room, [...room.path, 'give']);
-    const keeps = planGives(file.keep, room, [...room.path, 'keep']);
+    const gives = planArguments(file.give, room, [...room.path, 'give']);
+    const keeps = planArguments(file.keep, room, [...room.path, 'keep']);
     return {
       kind: 'trail',
       label,
@@ -38,7 +38,7 @@ export const trail: StepKind<TrailStepFile> = {
       tables: [...(plan.table ? [plan.table] : []), ...plan.steps.flatMap(({ tables }) => tables ?? [])],
       async walk(walk, at) {
         const { workspace } = walk;
-        const inner = startScope(plan, workspace, giver(gives, workspace, walk.scope, label));
+        const inner = startScope(plan, workspace, argumentsFor(gives, workspace, walk.scope, label));
         const problem = await walk.steps(plan.steps, {
           ...walk,
           at,

@@ -1,10 +1,14 @@
 /** Steps that send their request more than once, or once more when a run is gone on with: it must change nothing. */
 import { Problem } from '../../problem/problem.js';
 import type { PreparedRequest } from '../../sending/prepare.js';
-import type { PlanRoom } from '../step-kind.js';
+import type { PlanContext } from '../step-kind.js';
 
 /** @throws Problem file-shape */
-export function demandUnchanging({ plan }: PreparedRequest, key: 'poll' | 'compare', { yaml, path }: PlanRoom): void {
+export function requireUnchanging(
+  { plan }: PreparedRequest,
+  key: 'poll' | 'compare',
+  { yaml, path }: PlanContext,
+): void {
   if (!plan.changes) return;
   throw new Problem('file-shape', {
     what: `${key} sends ${plan.name} more than once, and ${plan.method} changes something`,

@@ -41,7 +41,7 @@ const formats: Readonly<Record<string, (heads: readonly string[]) => Format | Pr
 };
 
 /** Before anything is sent for it. @throws Problem usage: the name ends in no known format */
-export function demandTableFile(path: string): (typeof formats)[string] {
+export function requireTableFile(path: string): (typeof formats)[string] {
   const format = ownMember(formats, extname(path).toLowerCase());
   if (format) return format;
   throw new Problem('usage', { what: `a table is written to ${Object.keys(formats).join(', ')}, not to ${path}` });
@@ -52,7 +52,7 @@ const batch = 64_000;
 
 /** @param heads the columns, in order @throws Problem file-unreadable, usage: the name ends in no known format */
 export async function tableWriter(path: string, heads: readonly string[]): Promise<TableWriter> {
-  const { head, line, foot } = await demandTableFile(path)(heads);
+  const { head, line, foot } = await requireTableFile(path)(heads);
   const file = await growFile(path);
   let waiting = head;
   let first = true;

@@ -12,9 +12,9 @@ import { ownMember } from '../../value/own-member.js';
 import { textOf } from '../../value/text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { TableEvent } from '../events.js';
-import { walkEvaluation } from '../names/giving.js';
-import type { PlanRoom, Walk } from '../step-kind.js';
-import { demandTableFile, tableWriter } from './table-file.js';
+import { walkEvaluation } from '../names/arguments.js';
+import type { PlanContext, Walk } from '../step-kind.js';
+import { requireTableFile, tableWriter } from './table-file.js';
 import type { TablePlan } from './table-plan.js';
 
 /** The column that says why a line is not whole. */
@@ -23,7 +23,7 @@ const errorColumn = 'error';
 /** @throws Problem about a column or the file, with its place in the trail */
 export function planTable(
   spec: TableFile,
-  { yaml, loads, many }: Pick<PlanRoom, 'yaml' | 'loads' | 'many'>,
+  { yaml, loads, many }: Pick<PlanContext, 'yaml' | 'loads' | 'many'>,
   path: readonly (string | number)[],
 ): TablePlan {
   const trees = new Map<string, Tree>();
@@ -45,7 +45,7 @@ export function planTable(
   let to: Tree | undefined;
   try {
     if (spec.to !== undefined) {
-      demandTableFile(spec.to);
+      requireTableFile(spec.to);
       to = compileTree(spec.to, () => where, loads);
     }
   } catch (error) {

@@ -15,7 +15,7 @@ import type { Row } from '../rows/row-source.js';
 import type { RowsPlan } from '../rows/rows-plan.js';
 import type { TrailPlan, Walk } from '../step-kind.js';
 import { lineOf, openTable, settleTable, type Table } from '../table/table.js';
-import { manyAtOnce } from './many.js';
+import { concurrently } from './concurrently.js';
 import { type Walked, walkWithUndo } from './undoing.js';
 import type { WalkSettings } from './walk-settings.js';
 
@@ -47,7 +47,7 @@ export async function walkRows(
   const source = rows.read(workspace, scope);
   // Only what is written down, or looked for, has to be known again.
   const known = journal || only ? new RowNumbers(journal?.digestsBefore(number), only) : undefined;
-  const ended = await manyAtOnce(
+  const ended = await concurrently(
     source[Symbol.asyncIterator](),
     plan.atOnce,
     async (columns, place) => {

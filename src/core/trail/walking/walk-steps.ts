@@ -3,7 +3,7 @@ import { asProblem, interruption, type Problem } from '../../problem/problem.js'
 import { moreSevere } from '../../problem/severity.js';
 import type { ValueMap } from '../../value/written.js';
 import type { StepEvent } from '../events.js';
-import { walkEvaluation } from '../names/giving.js';
+import { walkEvaluation } from '../names/arguments.js';
 import { namesOf } from '../names/kept-names.js';
 import type { PlannedStep, StepResult, Walk } from '../step-kind.js';
 import { placedCells } from '../table/table.js';

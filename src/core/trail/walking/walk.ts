@@ -137,7 +137,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
 function patienceFrom(patience: Patience): () => Patience {
   const before = { ...patience };
   return () => ({
-    refused: patience.refused - before.refused,
+    throttled: patience.throttled - before.throttled,
     triedAgain: patience.triedAgain - before.triedAgain,
     waited: Math.round(patience.waited - before.waited),
   });

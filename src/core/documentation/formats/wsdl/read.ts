@@ -85,7 +85,7 @@ class Reading {
     const parts = [...documents.parts.values()].filter(({ notation }) => notation === 'xml');
     const read = parts.map((part) => ({ part, root: rootOf(part) }));
     this.roots = read.map(({ root }) => root).filter((root) => root.namespaceURI === wsdl);
-    this.demandParts(documents);
+    this.requireParts(documents);
     const chameleons = chameleonsOf(read);
     const schemas = read.flatMap(({ part, root }) =>
       root.namespaceURI === xsd
@@ -108,7 +108,7 @@ class Reading {
     );
   }
 
-  private demandParts({ parts }: Documents): void {
+  private requireParts({ parts }: Documents): void {
     for (const part of parts.values()) {
       if (part.notation !== 'xml') continue;
       for (const reference of xmlReferences(part)) {

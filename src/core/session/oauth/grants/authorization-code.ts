@@ -2,7 +2,7 @@
 import { Problem } from '../../../problem/problem.js';
 import { listenForCallback } from '../callback.js';
 import type { Asking, Grant } from '../grant.js';
-import { demandPerson } from '../person.js';
+import { requirePerson } from '../person.js';
 
 /** Milliseconds that a person has. */
 const patience = 5 * 60_000;
@@ -12,9 +12,9 @@ export const authorizationCode: Grant = {
   about: 'a person agrees in a browser',
   async obtain(asking) {
     const { library, file, room, server, client, proof, parameters, options } = asking;
-    const person = demandPerson(room);
-    const endpoint = demandEndpoint(asking);
-    room.demandListed(new URL(endpoint));
+    const person = requirePerson(room);
+    const endpoint = requireEndpoint(asking);
+    room.requireListed(new URL(endpoint));
     const verifier = library.generateRandomCodeVerifier();
     const state = library.generateRandomState();
     room.onSecret(verifier);
@@ -58,7 +58,7 @@ export const authorizationCode: Grant = {
   },
 };
 
-function demandEndpoint({ server, room }: Asking): string {
+function requireEndpoint({ server, room }: Asking): string {
   if (server.authorization_endpoint !== undefined) return server.authorization_endpoint;
   throw new Problem('session-missing', {
     what: `no authorization endpoint is known for the session ${room.name}`,

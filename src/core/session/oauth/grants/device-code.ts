@@ -4,14 +4,14 @@ import { setTimeout } from 'node:timers/promises';
 import { action } from '../../../problem/actions.js';
 import { Problem } from '../../../problem/problem.js';
 import type { Asking, Grant } from '../grant.js';
-import { demandPerson } from '../person.js';
+import { requirePerson } from '../person.js';
 
 export const deviceCode: Grant = {
   name: 'urn:ietf:params:oauth:grant-type:device_code',
   about: 'a person agrees on another device',
   async obtain(asking) {
     const { library, room, server, client, proof, parameters, options } = asking;
-    const person = demandPerson(room);
+    const person = requirePerson(room);
     const response = await library.deviceAuthorizationRequest(server, client, proof, parameters, options);
     const device = await library.processDeviceAuthorizationResponse(server, client, response);
     room.onSecret(device.device_code);
