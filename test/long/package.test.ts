@@ -26,7 +26,7 @@ test('npm pack gives a tarball that installs into an empty folder and runs', () 
     });
   assert.match(run('--version'), /^echo-trail \d/);
   assert.match(run('init', 'harbour-agent'), /made a collection/);
-  assert.match(run('check', '--collection', 'harbour-agent'), /all well/);
+  assert.match(run('check', '--collection', 'harbour-agent'), /no findings/);
   assert.ok(readdirSync(join(place, 'harbour-agent/.echo-trail/schemas')).includes('request.json'));
   writeFileSync(
     join(place, 'use.js'),
@@ -63,7 +63,7 @@ test('the demo walks the whole path and says where to go on', async () => {
   for (const part of [
     'harbour/bookCall',
     'wrote requests/berths/show.yaml',
-    'berth-stay: all well',
+    'berth-stay: passed',
     'berth-stay: failed',
     'undone',
     '1 undone',
@@ -71,7 +71,7 @@ test('the demo walks the whole path and says where to go on', async () => {
     '7 deviations',
     'Your turn',
     'echo-trail run register-check',
-    'all well',
+    'no findings',
   ]) {
     assert.ok(out.includes(part), `${part} is in\n${out}`);
   }

@@ -54,7 +54,9 @@ export const { configure }: CommandModule = {
         }
         const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`;
         terminal.print(
-          `${count(files, 'file')}: ${findings.length === 0 ? out.green('all well') : `${count(errors, 'error')}, ${count(findings.length - errors, 'warning')}`}`,
+          findings.length === 0
+            ? `${count(files, 'file')}, ${out.green('no findings')}`
+            : `${count(files, 'file')}: ${count(errors, 'error')}, ${count(findings.length - errors, 'warning')}`,
         );
         return status;
       }),

@@ -299,7 +299,7 @@ function tellPages({ pages, items, total, partial, doubt }: PageCount, first: bo
   const { err } = terminal;
   const counted = `${items}${total === undefined ? '' : ` of ${total}`} items on ${pages} ${pages === 1 ? 'page' : 'pages'}`;
   if (partial === undefined) terminal.note(err.dim(`pages   ${counted}${doubt === undefined ? '' : `: ${doubt}`}`));
-  else if (first) terminal.note(`${err.yellow('pages')}   ${counted}: --pages all reads on`);
+  else if (first) terminal.note(`${err.yellow('pages')}   ${counted}; --pages all reads the rest`);
   else terminal.note(`${err.yellow('partial')} ${counted}: ${partial}`);
 }
 

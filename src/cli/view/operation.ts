@@ -46,11 +46,11 @@ export function operationText(operation: Operation, links: readonly Link[], term
       `${out.cyan(method)} ${path}   ${out.dim(`group ${group}, ${changes ? 'changes something' : 'changes nothing'}${certainty === undefined ? '' : `, read from ${at}: ${certainty}`}`)}`,
       ...(description !== undefined && description !== summary ? [printable(description)] : []),
     ].join('\n'),
-    wantsText(operation, terminal),
+    authenticationText(operation, terminal),
     parameters.length > 0 && `${title('parameters')}\n${fieldTable(parameters, terminal, true)}`,
     body &&
       `${title('body')}  ${body.type}${body.required ? '' : ', optional'}${body.otherTypes.length > 0 ? `, also ${body.otherTypes.join(', ')}` : ''}\n${contentText(body, terminal, true)}`,
-    links.length > 0 && `${title('supplied by')}\n${linkTable(links, operation.source, terminal)}`,
+    links.length > 0 && `${title('possible sources')}\n${linkTable(links, operation.source, terminal)}`,
     graphql && `${title('returns')}  ${graphql.returns}`,
     soap &&
       `${title('action')}  "${soap.action}"\n${title('address')}  ${soap.address}   ${out.dim(`SOAP ${soap.version}, ${soap.style}/${soap.use}, port ${soap.port}`)}`,
@@ -70,7 +70,7 @@ function linkTable(links: readonly Link[], source: string, terminal: Terminal): 
       out.cyan(name),
       `${source}/${operation}`,
       place,
-      guess ? out.dim('a guess') : '',
+      guess ? out.dim('guessed') : '',
     ]),
     terminal,
     { indent: 2 },
@@ -78,21 +78,21 @@ function linkTable(links: readonly Link[], source: string, terminal: Terminal): 
 }
 
 /** In a line; behind it the prose, where a scheme is more than a line can say. */
-function wantsText(operation: Operation, { out }: Terminal): string {
+function authenticationText(operation: Operation, { out }: Terminal): string {
   const { security } = operation;
-  if (security.length === 0) return `${out.bold('wants')}  ${unsaid(operation)}`;
+  if (security.length === 0) return `${out.bold('authentication')}  ${unsaid(operation)}`;
   const needs = security.map(({ schemes }) => schemes.map(({ name, about }) => `${name}: ${about}`).join(' and '));
   const prose = security
     .flatMap(({ schemes }) => schemes)
     .flatMap(({ description }) => (description?.includes('\n') ? printable(description).split('\n') : []));
-  return [`${out.bold('wants')}  ${needs.join('; or ')}`, ...prose.map((line) => `  ${line}`.trimEnd())].join('\n');
+  return [`${out.bold('authentication')}  ${needs.join('; or ')}`, ...prose.map((line) => `  ${line}`.trimEnd())].join(
+    '\n',
+  );
 }
 
-/** Only an OpenAPI document says that nothing is wanted; others do not speak of it. */
+/** Only an OpenAPI document says that none is required; others do not speak of it. */
 const unsaid = ({ protocol, certainty }: Operation): string =>
-  protocol === 'http' && certainty === undefined
-    ? 'no authentication'
-    : 'not documented whether it wants any authentication';
+  protocol === 'http' && certainty === undefined ? 'none required' : 'not documented';
 
 function contentText(content: Content, terminal: Terminal, toSend: boolean): string {
   const parts = [

@@ -70,17 +70,17 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
   const earlier = (['resume', 'failedOf', 'undo'] as const).filter((name) => wishes[name] !== undefined);
   const [first] = earlier;
   if (earlier.length > 1) {
-    throw new Problem('usage', { what: `${earlier.map(flagOf).join(' and ')} cannot be had together` });
+    throw new Problem('usage', { what: `${earlier.map(flagOf).join(' and ')} cannot be combined` });
   }
   if (first === undefined && names.length === 0) {
     throw new Problem('usage', {
-      what: 'nothing is named that is to be walked',
+      what: 'name a trail, a request or a folder to run',
       remedy: 'echo-trail list shows the trails and requests; --resume, --failed-of and --undo take a run instead',
     });
   }
   if (first !== undefined && names.length > 0) {
     throw new Problem('usage', {
-      what: `${flagOf(first)} takes a run, which knows what it walked`,
+      what: `${flagOf(first)} takes a run, and the run knows its names`,
       remedy: `leave ${names.join(' ')} out`,
     });
   }
@@ -98,7 +98,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
     throw new Problem('usage', { what: `--anew and ${flagOf(first)} cannot be combined` });
   }
   if (wishes.dryRun && (first === 'resume' || first === 'undo')) {
-    throw new Problem('usage', { what: `--dry-run and ${flagOf(first)} cannot be had together` });
+    throw new Problem('usage', { what: `--dry-run and ${flagOf(first)} cannot be combined` });
   }
   if (wishes.until !== undefined && text('every') === undefined && text('repeat') === undefined) {
     throw new Problem('usage', { what: '--until goes with --repeat or --every' });

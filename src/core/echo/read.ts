@@ -101,7 +101,7 @@ function echoById(local: string, id: string): Echo {
   if (found && found !== 'not wanted') return found;
   throw new Problem('echo-not-found', {
     what: `there is no echo ${id}`,
-    remedy: `${action().listEchoes()} shows the recorded ones; the oldest are let go`,
+    remedy: `${action().listEchoes()} shows the recorded ones; the oldest are deleted`,
     data: { id },
   });
 }

@@ -1,4 +1,5 @@
-/** The Link header (RFC 8288 section 3). */
+/** The Link header (RFC 8288 section 3), by a well-known library. */
+import LinkHeader from 'http-link-header';
 
 export interface HeaderLink {
   /** As written, relative or absolute. */
@@ -8,29 +9,26 @@ export interface HeaderLink {
   readonly title: string | undefined;
 }
 
-/** Links of all its lines, in order; what cannot be read is left out. */
+/** Links of all its lines, in order; a line that cannot be read is left out. */
 export function linksIn(headers: readonly (readonly [name: string, value: string])[]): HeaderLink[] {
-  return headers
-    .filter(([name]) => name.toLowerCase() === 'link')
-    .flatMap(([, value]) => [
-      ...value.matchAll(/<([^>]*)>((?:\s*;\s*[^\s=;,]+(?:\s*=\s*(?:"(?:[^"\\]|\\.)*"|[^\s;,]*))?)*)/g),
-    ])
-    .map(([, target = '', parameters = '']) => {
-      const given = new Map<string, string>();
-      // Of a parameter that stands twice the first counts (section 3.3).
-      for (const [, name = '', quoted, bare] of parameters.matchAll(
-        /;\s*([^\s=;,]+)(?:\s*=\s*(?:"((?:[^"\\]|\\.)*)"|([^\s;,]*)))?/g,
-      )) {
-        const key = name.toLowerCase();
-        if (!given.has(key)) given.set(key, (quoted?.replace(/\\(.)/g, '$1') ?? bare ?? '').trim());
-      }
-      return {
-        target,
-        relations: (given.get('rel') ?? '')
-          .toLowerCase()
-          .split(/\s+/)
-          .filter((one) => one !== ''),
-        title: given.get('title'),
-      };
-    });
+  const links: { target: string; relations: string[]; title: string | undefined }[] = [];
+  for (const [name, value] of headers) {
+    if (name.toLowerCase() !== 'link') continue;
+    for (const { uri: target, rel, title } of refsIn(value)) {
+      const relations = rel.toLowerCase().split(/\s+/).filter(Boolean);
+      const last = links.at(-1);
+      // The library gives each of several relations by itself.
+      if (last?.target === target && last.title === title) last.relations.push(...relations);
+      else links.push({ target, relations, title });
+    }
+  }
+  return links;
+}
+
+function refsIn(line: string): LinkHeader.Reference[] {
+  try {
+    return LinkHeader.parse(line).refs;
+  } catch {
+    return [];
+  }
 }

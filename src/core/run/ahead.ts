@@ -115,7 +115,7 @@ async function requireVersion(workspace: Workspace, signal: AbortSignal): Promis
   ].filter((text) => text !== false);
   if (wanted.length === 0) return;
   throw new Problem('version-refused', {
-    what: `the vendor's API is of version ${found}, and the environment ${workspace.environment.name} wants ${wanted.join(' and ')}`,
+    what: `the vendor's API has version ${found}, and the environment ${workspace.environment.name} requires ${wanted.join(' and ')}`,
     where,
     remedy: 'nothing else was sent; compare the documentation of both versions, then change version in the environment',
     data: { version: found },

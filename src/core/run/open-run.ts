@@ -84,7 +84,7 @@ async function takenUp(before: RecordedRun, open: () => Journal): Promise<Journa
   return withFileLock(before.path, async () => {
     if (statSync(before.path).size !== before.size) {
       throw new Problem('usage', {
-        what: `another command has gone on with run ${before.header.run} meanwhile`,
+        what: `another command has resumed run ${before.header.run} meanwhile`,
         remedy: 'wait until it has ended',
       });
     }
@@ -120,7 +120,7 @@ export async function openRun(
     const { run } = before.header;
     if (digest !== undefined && before.header.digest !== digest) {
       throw new Problem('usage', {
-        what: `the trails of run ${run} were changed since: it cannot be gone on with`,
+        what: `the trails of run ${run} were changed since: it cannot be resumed`,
         remedy: `${action().runFailedOf(run)} walks what failed of it, ${action().undoRun(run)} takes back what it made`,
       });
     }

@@ -50,7 +50,7 @@ test('what is not over by its time expires, each by its own limit, not before', 
   assert.deepEqual([first.after, second.after, long.after], [60, 60, 120]);
 });
 
-test('what is over before is left withFileLock, wherever it stood in the list', async () => {
+test('what is over before is left alone, wherever it stood in the list', async () => {
   for (const over of [[0], [1], [2], [0, 1], [1, 2], [0, 2], [2, 1, 0]]) {
     const clock = givenClock();
     const waiting = waitingBy(clock);

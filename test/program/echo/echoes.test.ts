@@ -144,7 +144,7 @@ test('old records are let go on request, with the journals of their runs', async
   const some = await echoTrail(['echo', 'prune', '--keep', '2', '--json'], { cwd });
   assert.deepEqual(document(some), { echoes: 1, journals: 1 });
   const none = await echoTrail(['echo', 'prune', '--older-than', '1d'], { cwd });
-  assert.match(none.out, /0 records of exchanges and 0 of runs let go/);
+  assert.match(none.out, /deleted 0 echoes and 0 runs/);
   const unsaid = await echoTrail(['echo', 'prune'], { cwd });
   assert.equal(unsaid.status, 2);
   assert.match(unsaid.err, /nothing is said of what is to go/);

@@ -307,7 +307,7 @@ test('the harvest of the demo says how often it was refused, and how long it wai
   const ended = await echoTrail(['run', 'notices-harvest'], { cwd });
   assert.equal(ended.status, 0, ended.out);
   assert.match(ended.out, /ok +harvest +100 of 100/);
-  assert.match(ended.out, /\d+ throttled, \d+ tried again, waited \d/);
+  assert.match(ended.out, /\d+ throttled, \d+ retried, waited \d/);
   assert.match(ended.err, /waiting 127\.0\.0\.1:\d+: 1\.00 s \(status 429; as the server asks\)/);
 });
 

@@ -217,7 +217,7 @@ test('faulty pages end the list, and say so', async () => {
 test('send reads one page and says that it is not all; --pages reads on', async () => {
   const cwd = collectionOf({ 'requests/entries.yaml': next.replace(', most: 3', '') }, origin);
   const one = await echoTrail(['send', 'entries'], { cwd });
-  assert.match(one.err, /20 of 95 items on 1 page: --pages all reads on/);
+  assert.match(one.err, /20 of 95 items on 1 page; --pages all reads the rest/);
   const all = await echoTrail(['send', 'entries', '--pages', 'all', '--pick', '$[94].id'], { cwd });
   assert.equal(all.out, 'E-095\n');
   const two = document0(await echoTrail(['send', 'entries', '--pages', '2', '--json'], { cwd }));
@@ -290,7 +290,7 @@ test('of a request that knows of no pages, more is noticed, and the lines it lac
   const block = 'pages: {items: $.items, next: $.next, total: $.total}';
   assert.deepEqual(sent.furtherPages, { items: '$.items', count: 20, total: 95, block });
   const picked = await echoTrail(['send', 'entries', '--pick', '$.items[*].id'], { cwd });
-  assert.ok(picked.err.includes(`20 of 95 items at $.items: ${block} in the request reads on`), picked.err);
+  assert.ok(picked.err.includes(`showing 20 of 95 items at $.items; add ${block} to the request to read the rest`), picked.err);
   const single = await echoTrail(['send', 'entries', '--pick', '$.items[0].id'], { cwd });
   assert.ok(!single.err.includes('of 95'), single.err);
 
@@ -298,7 +298,7 @@ test('of a request that knows of no pages, more is noticed, and the lines it lac
   const [, , step] = documentLines(await echoTrail(['run', 'all', '--json'], { cwd }));
   assert.deepEqual(step?.furtherPages, sent.furtherPages);
   const text = await echoTrail(['run', 'all'], { cwd });
-  assert.ok(text.out.includes(`20 of 95 items at $.items: ${block}`), text.out);
+  assert.ok(text.out.includes(`showing 20 of 95 items at $.items; add ${block}`), text.out);
   const [, , first] = documentLines(await echoTrail(['run', 'one', '--json'], { cwd }));
   assert.equal(first?.event, 'step');
   assert.equal(first?.furtherPages, undefined);

@@ -234,7 +234,7 @@ test('what could not be undone is listed, kept, and taken back by a later comman
     vendor.origin,
   );
   const failed = await echoTrail(['run', 'all'], { cwd });
-  assert.match(failed.out, /left +make by remove[\s\S]*1 undone +1 not undone/);
+  assert.match(failed.out, /not undone: make \(remove failed\)[\s\S]*1 undone +1 not undone/);
   assert.match(
     failed.out,
     /not undone: what these made may still be there\n +make by remove: status: expected under 400, found 500/,
@@ -389,7 +389,7 @@ test('of two commands that go on with a run at the same moment, one does', async
   const both = await Promise.all([1, 2].map(() => echoTrail(['run', '--resume', 'last'], { cwd })));
   assert.deepEqual(both.map(({ status }) => status === 2).sort(), [false, true]);
   const refused = both.find(({ status }) => status === 2) as Ended;
-  assert.match(refused.err, /gone on with run \w+ meanwhile|still under way/);
+  assert.match(refused.err, /resumed run \w+ meanwhile|still under way/);
   for (const [subject, count] of vendor.counts) assert.equal(count, 1, subject);
 });
 
@@ -397,9 +397,9 @@ const wrong: readonly (readonly [args: readonly string[], says: RegExp])[] = [
   [['run'], /nothing is named/],
   [['run', '--resume', 'zzzz'], /there is no run zzzz|no run is recorded/],
   [['run', 'all', '--resume', 'last'], /--resume takes a run, which knows what it walked/],
-  [['run', '--resume', 'last', '--undo', 'last'], /--resume and --undo cannot be had together/],
+  [['run', '--resume', 'last', '--undo', 'last'], /--resume and --undo cannot be combined/],
   [['run', '--resume', 'last', '--rows', '-'], /--rows: the run that --resume names knows its own/],
-  [['run', '--undo', 'last', '--dry-run'], /--dry-run and --undo cannot be had together/],
+  [['run', '--undo', 'last', '--dry-run'], /--dry-run and --undo cannot be combined/],
   [['run', '--resume', 'last', '--env', 'sandbox'], /the run knows its environment/],
   [['run', 'all', '--every', '5'], /a duration with its unit/],
   [['run', 'all', '--every', '5m', '--until', 'later'], /--until takes ok or failed/],

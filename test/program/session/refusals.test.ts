@@ -29,7 +29,7 @@ const refusals: readonly (readonly [session: string, path: string, says: readonl
       /try +is the secret right and still good\? echo-trail secret set word/,
     ],
   ],
-  ['basic', '/passes/quay', [/the server wants bearer, and the session speaks basic/]],
+  ['basic', '/passes/quay', [/the server accepts bearer, and the session uses basic/]],
   [
     'pilots',
     '/passes/quay',

@@ -156,7 +156,7 @@ test('many tables have a file each, and one for all of them is refused before an
 
   const one = await walked(inner('data/t.csv'), many, rows);
   assert.deepEqual([one.status, one.asked], [2, []]);
-  assert.match(one.err, /data\/t\.csv would be written anew for each of many[\s\S]*t-\$\{NAME\}\.csv/);
+  assert.match(one.err, /every row or iteration would overwrite data\/t\.csv[\s\S]*t-\$\{NAME\}\.csv/);
   assert.match(one.err, /trails\/t\.yaml/);
   // That two names come out alike is known only on the way: what is there stays.
   const alike = await walked(inner('"data/t-${kind}.csv"'), many, rows);
@@ -464,7 +464,7 @@ const broken: readonly (readonly [steps: string, says: RegExp])[] = [
   ['  - {send: get, only-if: {a: 1}, when: {b: 1}}\n', /`only-if` and `when`.* do not go together/],
   [
     '  - {for-each: [1], steps: [{for-each: [1], steps: [{send: get}], table: {columns: {a: $.a}, to: data/t.csv}}]}\n',
-    /data\/t\.csv would be written anew/,
+    /every row or iteration would overwrite data\/t\.csv/,
   ],
   ['  - {for-each: [1], steps: [{send: get}], table: {columns: {a: $.a}, to: "t-${quai}.csv"}}\n', /quai/],
   ['  - {for-each: [1], once-by: id, steps: [{send: get}]}\n', /id is not a place/],

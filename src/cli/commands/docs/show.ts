@@ -28,7 +28,7 @@ export const { configure }: CommandModule = {
           }
           if (given === undefined)
             throw new Problem('usage', {
-              what: 'docs show wants an operation, or --type NAME',
+              what: 'docs show needs an operation, or --type NAME',
               remedy: 'echo-trail docs tree lists the operations',
             });
           const operation = findOperation(shelf, given, wholeNumber(depth, '--depth'));

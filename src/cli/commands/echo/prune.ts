@@ -12,8 +12,8 @@ export const prune: CommandModule = {
     command
       .option('--keep <number>', 'keep so many of the newest runs')
       .option('--size <size>', 'keep the newest runs that fit into so much, such as 50MB')
-      .option('--older-than <duration>', 'let go what is older, such as 7d or 12h')
-      .option('--all', 'let everything go')
+      .option('--older-than <duration>', 'delete what is older, such as 7d or 12h')
+      .option('--all', 'delete everything')
       .action(
         run(async (context, _args, options) => {
           const { terminal } = context;
@@ -21,7 +21,7 @@ export const prune: CommandModule = {
           const { keep, size, olderThan, all } = options as Record<string, string | undefined>;
           if ([keep, size, olderThan, all].every((one) => one === undefined)) {
             throw new Problem('usage', {
-              what: 'nothing is said of what is to go',
+              what: 'say what to delete',
               remedy: '--keep NUMBER, --size SIZE, --older-than DURATION, or --all',
             });
           }
@@ -37,7 +37,9 @@ export const prune: CommandModule = {
           const gone = await retain(local, { runs, size: bytes, since });
           const journals = await retainJournals(local, { runs, since });
           if (terminal.json) return emit(terminal, 'echo prune', { echoes: gone, journals });
-          terminal.print(`${gone} ${gone === 1 ? 'record' : 'records'} of exchanges and ${journals} of runs let go`);
+          terminal.print(
+            `deleted ${gone} ${gone === 1 ? 'echo' : 'echoes'} and ${journals} ${journals === 1 ? 'run' : 'runs'}`,
+          );
           return 0;
         }),
       );

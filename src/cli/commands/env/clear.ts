@@ -11,7 +11,7 @@ export const clear: CommandModule = {
         const { name } = readEnvironment(collection, given ?? context.options.env, []);
         const names = await clearHeld(collection.local, name);
         context.terminal.note(
-          names.length === 0 ? `nothing is held in ${name}` : `let go in ${name}: ${names.join(', ')}`,
+          names.length === 0 ? `nothing is saved in ${name}` : `deleted in ${name}: ${names.join(', ')}`,
         );
         return 0;
       }),

@@ -18,6 +18,6 @@ export const { configure }: CommandModule = {
       run,
     );
     show.configure(command.command('show').description('show every name, its value and where it comes from'), run);
-    clear.configure(command.command('clear').description('let go the values that send has kept'), run);
+    clear.configure(command.command('clear').description('delete the values that send has saved'), run);
   },
 };

@@ -6,11 +6,11 @@ import { printableLine } from '../printable.js';
 export function furtherPagesLine({ items, count, total, block }: FurtherPagesRecord, colours: Colours): string {
   const counted =
     total !== null
-      ? `${count} of ${total} items at ${items}`
+      ? `showing ${count} of ${total} items at ${items}`
       : count === 1
-        ? `1 item at ${items} is not all`
-        : `${count} items at ${items} are not all`;
+        ? `showing 1 item at ${items}, which is not all`
+        : `showing ${count} items at ${items}, which are not all`;
   const remedy =
-    block === null ? 'pages: in the request says how the others are asked for' : `${block} in the request reads on`;
-  return `${colours.yellow('pages')}   ${printableLine(`${counted}: ${remedy}`)}`;
+    block === null ? 'add pages: to the request to read the rest' : `add ${block} to the request to read the rest`;
+  return `${colours.yellow('pages')}   ${printableLine(`${counted}; ${remedy}`)}`;
 }

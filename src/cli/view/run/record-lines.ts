@@ -109,7 +109,7 @@ function besideTexts({ pages, seen, chosen, members, unknown }: StepRecord): str
     chosen !== undefined && `chose ${printableLine(chosen)}`,
     members &&
       `${members.ok} of ${members.ok + members.failed}${members.passed > 0 ? `, ${members.passed} handled before` : ''}`,
-    unknown !== undefined && `depends on a response: ${printableLine(unknown)}`,
+    unknown !== undefined && `not sent in a dry run: needs an earlier response (${printableLine(unknown)})`,
   ].filter((text) => typeof text === 'string');
 }
 
@@ -155,16 +155,16 @@ function undoLines(
   out: Colours,
 ): string[] {
   const came = status === undefined ? '' : `   ${out.cyan(method ?? '')} ${statusText(status, reason, out)}`;
-  const mark =
-    state === 'done' ? out.green('undone ') : state === 'not needed' ? out.dim('undone ') : out.red('left   ');
-  const said = {
-    done: '',
-    'not needed': '   not needed: it is gone already',
-    failed: '',
-    impossible: '   not undone: a value for it is missing',
-    'in doubt': '   in doubt',
-  }[state];
-  const lines = [`${mark} ${row === null ? '' : `row ${row}: `}${out.bold(step)} by ${request}${came}${said}`];
+  const of = `${row === null ? '' : `row ${row}: `}${out.bold(step)}`;
+  const lines = [
+    {
+      done: `${out.green('undone ')} ${of} by ${request}${came}`,
+      'not needed': `${out.dim('undone ')} ${of} by ${request}${came}   not needed: it is gone already`,
+      failed: `${out.red('not undone:')} ${of} (${request} failed)${came}`,
+      impossible: `${out.red('not undone:')} ${of} (a value for ${request} is missing)`,
+      'in doubt': `${out.red('in doubt:')} undo of ${of} by ${request}${came}`,
+    }[state],
+  ];
   if (problem) lines.push(`        ${printableLine(problem.what)}`);
   return lines;
 }

@@ -10,7 +10,7 @@ import { printableLine } from '../printable.js';
 export function summaryText(summary: SummaryRecord, terminal: Terminal): string {
   const { out } = terminal;
   const { rows, notUndone, inDoubt, time, ok, interrupted, run, walked } = summary;
-  const word = interrupted ? out.yellow('interrupted') : ok ? out.green('all well') : out.red('failed');
+  const word = interrupted ? out.yellow('interrupted') : ok ? out.green('passed') : out.red('failed');
   const facts = [...countedFacts(summary, out), durationText(time)];
   const lines = [`${out.bold(walked)}: ${out.bold(word)}   ${facts.join('   ')}   ${out.dim(`run ${run}`)}`];
   const patience = patienceText(summary);
@@ -38,7 +38,7 @@ export function runSummaryText(summary: RunSummary, terminal: Terminal): string[
     );
   }
   if (runs.length > 1) {
-    const word = summary.ok ? out.green('all well') : out.red(summary.finished ? 'failed' : 'not finished');
+    const word = summary.ok ? out.green('passed') : out.red(summary.finished ? 'failed' : 'not finished');
     lines.push(
       `${out.bold(`${runs.length} runs together`)}: ${out.bold(word)}   ${countedFacts(summary, out).join('   ')}`,
     );
@@ -77,17 +77,14 @@ function contradictionLines(
   out: Terminal['out'],
 ): string[] {
   if (count === 0) return [];
-  const head = `${count} ${count === 1 ? 'response says' : 'responses say'} no inside a good status`;
-  return [
-    out.yellow(`${head}, and nothing is expected of ${count === 1 ? 'its body' : 'their bodies'}`),
-    `  ${printableLine(firstContradiction)}`,
-  ];
+  const head = `${count} ${count === 1 ? 'response reports' : 'responses report'} an error despite ${count === 1 ? 'its' : 'their'} 2xx status`;
+  return [out.yellow(`${head}, and no expectation checks the body`), `  ${printableLine(firstContradiction)}`];
 }
 
 /** How often a host asked for patience, where one did. */
 function patienceText({ throttled, triedAgain, waited }: Counted): string | undefined {
   if (throttled + triedAgain === 0 && waited === 0) return undefined;
-  return `  ${throttled} throttled, ${triedAgain} tried again, waited ${durationText(waited)}`;
+  return `  ${throttled} throttled, ${triedAgain} retried, waited ${durationText(waited)}`;
 }
 
 export function listed(head: string, items: readonly string[], { out }: Terminal): string[] {

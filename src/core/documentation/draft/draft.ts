@@ -115,15 +115,18 @@ function sessionLines(
     .map(({ schemes }) => schemes.map(({ name, about }) => `${name}, ${about}`).join(' and '))
     .join('; or ');
   if (signature !== undefined && security.every(({ schemes }) => schemes.length === 1))
-    return [active('session: none'), active(`signature: ${scalar(signature)}   # the documentation wants ${wanted}`)];
+    return [
+      active('session: none'),
+      active(`signature: ${scalar(signature)}   # the documentation requires ${wanted}`),
+    ];
   if (signature !== undefined)
     return [
       ...sessionLines({ security, protocol, certainty } as Operation, session, undefined),
       active(`signature: ${scalar(signature)}`),
     ];
   return session === undefined
-    ? [{ active: false, text: `session: NAME   # the documentation wants ${wanted}` }]
-    : [active(`session: ${scalar(session)}   # the documentation wants ${wanted}`)];
+    ? [{ active: false, text: `session: NAME   # the documentation requires ${wanted}` }]
+    : [active(`session: ${scalar(session)}   # the documentation requires ${wanted}`)];
 }
 
 function expectations(response: Operation['responses'][number] | undefined): Line[] {

@@ -27,7 +27,7 @@ export class Inputs {
     const why = supplier.guess ? '   # a guess' : '';
     return supplier.drafted
       ? [`choose-from: ${scalar(supplier.from)}${why}`]
-      : [`# supplied by ${supplier.from}${supplier.guess ? ', as a guess' : ''}`];
+      : [`# ${supplier.guess ? 'possible source' : 'source'}: ${supplier.from}`];
   }
 
   lines(): Line[] {

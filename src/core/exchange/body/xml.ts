@@ -37,7 +37,7 @@ export function compileXml(
     const sent = withoutGaps(whole);
     if (sent.includes(gap)) {
       throw new Problem('body-shape', {
-        what: 'a value that is omitted stands in no element that could be left out',
+        what: '${absent} is not inside an element that can be removed',
         where: where([]),
         remedy:
           'the element that is to vanish holds nothing but text and the value: <remarks>${remarks ?? absent}</remarks>',

@@ -151,7 +151,7 @@ function remediesFor(
   const own = kinds.flatMap((content) => kindOf(content).scheme ?? []);
   const remedies: string[] = [];
   if (offered.length > 0 && own.length > 0 && !own.some((scheme) => offered.includes(scheme)))
-    remedies.push(`the server wants ${offered.join(' or ')}, and the session speaks ${own.join(', ')}`);
+    remedies.push(`the server accepts ${offered.join(' or ')}, and the session uses ${own.join(', ')}`);
   for (const content of kinds) {
     const secrets = secretsIn(content);
     if (kindOf(content).open)

@@ -33,7 +33,7 @@ export const apiKey: SessionKind<ApiKeyFile> = {
 function requireOnePlace({ header, query, cookie }: ApiKeyFile, room: SessionContext): void {
   if ([header, query, cookie].filter((one) => one !== undefined).length === 1) return;
   throw new Problem('session-missing', {
-    what: `the session ${room.name} says not one of header, query and cookie`,
+    what: `session ${room.name} needs exactly one of header, query and cookie`,
     where: room.yaml.position([]),
     remedy: 'header: X-Key, query: key, or cookie: key',
   });

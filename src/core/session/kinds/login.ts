@@ -118,7 +118,7 @@ async function expiry(file: LoginFile, received: Received, room: SessionContext)
   const date = typeof found === 'string' ? Date.parse(found) : Number.NaN;
   if (!Number.isNaN(date)) return date;
   throw new Problem('session-missing', {
-    what: `the end of the session ${room.name} is not to be found at ${file.lasts}`,
+    what: `session ${room.name}: no expiry found at ${file.lasts}`,
     where: room.yaml.position(['lasts']),
     remedy: 'lasts takes a duration such as 30m, or the place of a number of seconds or of a date',
   });

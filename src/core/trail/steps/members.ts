@@ -114,7 +114,7 @@ function wholeNumber(value: Value | undefined, index: number, label: string): nu
   const number = given === '' || given === null ? Number.NaN : Number(given);
   if (Number.isSafeInteger(number)) return number;
   throw new Problem('data-shape', {
-    what: `${label}: the range ${index === 0 ? 'begins' : 'ends'} with ${value === undefined ? 'nothing' : shortText(value)}, which is no whole number`,
+    what: `${label}: the range ${index === 0 ? 'begins' : 'ends'} with ${value === undefined ? 'nothing' : shortText(value)}, which is not a whole number`,
   });
 }
 
@@ -123,7 +123,7 @@ function listOf(value: Value | undefined, label: string): readonly Value[] {
   if (Array.isArray(value)) return value as readonly Value[];
   if (isValueMap(value)) return Object.entries(value).map(([key, inner]) => ({ key, value: inner as Value }));
   throw new Problem('data-shape', {
-    what: `${label}: for-each goes through a list or a map, and was given neither`,
+    what: `${label}: for-each iterates over a list or a map, and got neither`,
     cause: value === undefined ? 'the value is omitted' : undefined,
     remedy: 'keep: {NAME: {at: PLACE, list: true}} keeps a list, even of one',
   });

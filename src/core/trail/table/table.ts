@@ -53,7 +53,7 @@ export function planTable(
   }
   if (many && to?.constant !== undefined) {
     throw new Problem('file-shape', {
-      what: `${spec.to} would be written anew for each of many, and the last would be left`,
+      what: `every row or iteration would overwrite ${spec.to}`,
       where,
       cause: 'its trail is walked for several rows, iterations or environments',
       remedy: `put into its name what tells them apart: ${spec.to?.replace(/(\.\w+)$/, '-${NAME}$1')}`,
