@@ -290,7 +290,10 @@ test('of a request that knows of no pages, more is noticed, and the lines it lac
   const block = 'pages: {items: $.items, next: $.next, total: $.total}';
   assert.deepEqual(sent.furtherPages, { items: '$.items', count: 20, total: 95, block });
   const picked = await echoTrail(['send', 'entries', '--pick', '$.items[*].id'], { cwd });
-  assert.ok(picked.err.includes(`showing 20 of 95 items at $.items; add ${block} to the request to read the rest`), picked.err);
+  assert.ok(
+    picked.err.includes(`showing 20 of 95 items at $.items; add ${block} to the request to read the rest`),
+    picked.err,
+  );
   const single = await echoTrail(['send', 'entries', '--pick', '$.items[0].id'], { cwd });
   assert.ok(!single.err.includes('of 95'), single.err);
 

@@ -338,10 +338,26 @@ test('what was interrupted of many has not failed, and is not counted', async ()
 const drySteps: readonly (readonly [steps: string, says: RegExp, status: number])[] = [
   ['  - {send: show}\n', /failed +show\n.*needs the input id/, 2],
   ['  - {keep: {x: "${nowhere}"}}\n', /failed +keep x\n.*the name nowhere is not known/, 2],
-  ['  - {send: list}\n  - {send: show}\n', /show +not sent in a dry run: needs an earlier response \(.*needs the input id/, 0],
-  ['  - {send: list}\n  - {keep: {x: "${id}"}}\n  - {keep: {y: "${x}"}}\n', /keep y +not sent in a dry run: needs an earlier response/, 0],
-  ['  - {send: list}\n  - {send: show, give: {id: "${id ?? absent}"}}\n', /show +not sent in a dry run: needs an earlier response/, 0],
-  ['  - {send: list}\n  - {send: show, give: {ident: "1"}}\n', /show +not sent in a dry run: needs an earlier response/, 0],
+  [
+    '  - {send: list}\n  - {send: show}\n',
+    /show +not sent in a dry run: needs an earlier response \(.*needs the input id/,
+    0,
+  ],
+  [
+    '  - {send: list}\n  - {keep: {x: "${id}"}}\n  - {keep: {y: "${x}"}}\n',
+    /keep y +not sent in a dry run: needs an earlier response/,
+    0,
+  ],
+  [
+    '  - {send: list}\n  - {send: show, give: {id: "${id ?? absent}"}}\n',
+    /show +not sent in a dry run: needs an earlier response/,
+    0,
+  ],
+  [
+    '  - {send: list}\n  - {send: show, give: {ident: "1"}}\n',
+    /show +not sent in a dry run: needs an earlier response/,
+    0,
+  ],
   ['  - for-each: ["a"]\n    as: one\n    steps: [{keep: {x: "${one.part}"}}]\n', /failed .*keep x\n/, 2],
   [
     '  - {send: list}\n  - for-each: [{value: 1}]\n    as: one\n    steps: [{keep: {x: "${one.part}"}}, {keep: {y: "${neither}"}}]\n',

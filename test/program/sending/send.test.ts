@@ -362,7 +362,10 @@ test('a body that says no to its good status is told, by send, by a step, and on
   assert.equal(document(await echoTrail(['send', 'judged', '--json'], { cwd })).contradiction, undefined);
   assert.match((await echoTrail(['run', 'ask'], { cwd })).out, says);
   const rows = await echoTrail(['run', 'rows'], { cwd });
-  assert.match(rows.out, /^3 responses report an error despite their 2xx status, .*\n {2}row 1: ask: \$\.success says false$/m);
+  assert.match(
+    rows.out,
+    /^3 responses report an error despite their 2xx status, .*\n {2}row 1: ask: \$\.success says false$/m,
+  );
   assert.doesNotMatch(rows.out, says);
   assert.equal(documentLines(await echoTrail(['run', 'rows', '--json'], { cwd })).at(-1)?.contradictions, 3);
   await vendor.close();

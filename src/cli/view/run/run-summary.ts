@@ -20,7 +20,8 @@ export function summaryText(summary: SummaryRecord, terminal: Terminal): string 
   lines.push(...listed('not undone: what these made may still be there', notUndone, terminal));
   if (notUndone.length > 0) lines.push(out.dim(`  try echo-trail run --undo ${run}`));
   if (interrupted) lines.push(out.dim(`  to go on with it: echo-trail run --resume ${run}`));
-  else if (rows && rows.failed > 0) lines.push(out.dim(`  to walk what failed: echo-trail run --failed-of ${run}`));
+  else if (rows && rows.failed > 0)
+    lines.push(out.dim(`  to run the failed rows again: echo-trail run --failed-of ${run}`));
   return lines.join('\n');
 }
 
