@@ -45,5 +45,6 @@ export const commandLineWords: ActionWords = {
   resumeWithChangedRows: () => '--rows-changed',
   acceptBaseline: () => 'run --accept',
   check: () => 'echo-trail check',
+  setting: (name) => `--set ${name}`,
   settings: () => '--set',
 };

@@ -46,7 +46,9 @@ export interface ActionWords {
   resumeWithChangedRows(): string;
   acceptBaseline(): string;
   check(): string;
-  /** Where a value comes from that was set for this command alone. */
+  /** A value that was set for this command alone, by its name. */
+  setting(name: string): string;
+  /** Where such a value comes from. */
   settings(): string;
 }
 
@@ -93,6 +95,7 @@ const plainWords: ActionWords = {
   resumeWithChangedRows: () => 'resuming with changed rows',
   acceptBaseline: () => 'accepting what is found',
   check: () => 'a check of the collection',
+  setting: (name) => `the setting ${name}`,
   settings: () => 'the settings of this command',
 };
 

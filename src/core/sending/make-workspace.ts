@@ -194,7 +194,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       for (const name of settings.keys()) {
         if (known.has(name)) continue;
         throw new Problem('usage', {
-          what: `nothing here takes the name ${name}`,
+          what: `${action().setting(name)}: no input or variable has that name`,
           remedy: nearestHint(name, known),
           data: { name },
         });

@@ -181,7 +181,7 @@ test('line breaks that a message writes out are read as such', () => {
   assert.equal(unescaped('a\\nb', ['a']), 'a\\nb');
 });
 
-test('a seal is held against encryption, told by its other encoding, and never shown where it is secret', () => {
+test('a seal is held against seals, told by its other encoding, and never shown where it is secret', () => {
   const bytes = createHash('sha256').update('harbour').digest();
   const steps = [
     step('stamp', '20260302T093000Z'),

@@ -483,7 +483,7 @@ test('the new options say what they need', async () => {
   for (const [args, says] of [
     [['run', 'all', '--rows-changed'], /--rows-changed requires --resume/],
     [['run', '--resume', 'last', '--anew'], /--anew and --resume cannot be combined/],
-    [['run', 'all', '--anew'], /--anew has nothing to forget/],
+    [['run', 'all', '--anew'], /there is nothing to forget/],
   ] as const) {
     const { status, err } = await echoTrail(args, { cwd });
     assert.equal(status, 2);

@@ -461,7 +461,7 @@ test('before the first step, everything that the trail names is read', async () 
   assert.match(circle.err, /circle/);
   const unknown = await echoTrail(['run', 'make', '--set', 'parnt=1'], { cwd });
   assert.equal(unknown.status, 2);
-  assert.match(unknown.err, /--set parnt: nothing here takes that name[\s\S]*did you mean parent/);
+  assert.match(unknown.err, /--set parnt: no input or variable has that name[\s\S]*did you mean parent/);
   writeIn(cwd, 'trails/t.yaml', 'inputs: {thing: {about: which one}}\nsteps: [{send: get}]\n');
   const input = await echoTrail(['run', 't'], { cwd });
   assert.equal(input.status, 2);
@@ -579,7 +579,7 @@ test('secrets that are missing are told before anything is sent, all at once', a
       'requests/seldom.yaml': 'url: ${origin}/y\nheaders: {X-Own: a, X-All: b, X-Seldom: "${secret.seldom}"}\n',
       'sessions/key.yaml': 'kind: bearer\ntoken: ${secret.token}\n',
       'signatures/seal.yaml':
-        'headers: {X-Seal: "${sent.path | hmac-sha-256(secret.encryption) | hex}"}\nexamples: [{request: {url: http://a.example/}, secrets: {encryption: x}, expect: {}}]\n',
+        'headers: {X-Seal: "${sent.path | hmac-sha-256(secret.sealing) | hex}"}\nexamples: [{request: {url: http://a.example/}, secrets: {sealing: x}, expect: {}}]\n',
       'trails/rows.yaml':
         'rows: data/rows.csv\nsteps:\n  - {send: show, give: {imo: "${imo}"}}\n  - {send: seldom, only-if: {never: {exists: true}}}\n',
     },
@@ -587,8 +587,8 @@ test('secrets that are missing are told before anything is sent, all at once', a
   );
   const none = await echoTrail(['run', 'rows'], { cwd });
   assert.equal(none.status, 4);
-  assert.match(none.err, /the secrets all, encryption, token are not set/);
-  assert.match(none.err, /requests\/defaults\.yaml:1:18[\s\S]*echo-trail secret set encryption[\s\S]*nothing was sent/);
+  assert.match(none.err, /the secrets all, sealing, token are not set/);
+  assert.match(none.err, /requests\/defaults\.yaml:1:18[\s\S]*echo-trail secret set sealing[\s\S]*nothing was sent/);
   assert.equal(sent.length, 0);
   const fleet = { ECHO_TRAIL_SECRET_FLEET_1: 'a-lamp-room', ECHO_TRAIL_SECRET_FLEET_2: 'b-lamp-room' };
   const given = {
