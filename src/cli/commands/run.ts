@@ -31,7 +31,7 @@ export const { configure }: CommandModule = {
       ['run berth-stay --set imo=9000031 --json', 'for another vessel, a line of JSON an event'],
       ['run vessels/show berths/free', 'two requests, with their expectations'],
       ['run lights-audit --env fleet --matrix', 'many hosts by what is checked, and every deviation'],
-      ['run --resume last', 'go on with the last run, where it was interrupted or killed'],
+      ['run --resume last', 'resume the last run, where it was interrupted or killed'],
     ]);
   },
 };

@@ -34,7 +34,7 @@ export function text(terminal: Terminal, rowsLater: boolean): Reporter {
           break;
         case 'unfinished':
           terminal.note(
-            err.dim(`interrupted before all was walked; to go on with it: echo-trail run --resume ${record.run}`),
+            err.dim(`interrupted before all was walked; to resume it: echo-trail run --resume ${record.run}`),
           );
           break;
         case 'unreachable':

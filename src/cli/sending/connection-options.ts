@@ -17,7 +17,7 @@ export function connectionOptions(command: Command): Command {
 
 const names = ['trust', 'identity', 'identitySecret', 'serverName', 'proxy', 'http'] as const;
 
-/** Undefined where nothing is said. @throws Problem usage */
+/** Undefined by default. @throws Problem usage */
 export function connectionSettings(options: Record<string, unknown>): ConnectionSettings | undefined {
   if (names.every((name) => options[name] === undefined)) return undefined;
   if (options.identitySecret !== undefined && options.identity === undefined)

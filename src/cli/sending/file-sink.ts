@@ -136,7 +136,7 @@ export class FileSink implements Sink {
   }
 
   /**
-   * @param whole false where the response was cut short: the part stays, to be gone on with
+   * @param whole false where the response was cut short: the part stays, to be resumed
    * @returns whether the file is there now; undefined where the body was none to save
    * @throws Problem file-unreadable, response-encoding
    */

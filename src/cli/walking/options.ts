@@ -38,7 +38,7 @@ export function runOptions(command: Command): Command {
     .option('--until <outcome>', 'with --repeat or --every: end with the first walk that is ok, or that failed')
     .option('--accept', 'write what same-as finds to its file, after showing the difference')
     .option('--matrix', 'end with rows by checks, and every deviation')
-    .option('--resume <run>', 'go on with a run that was interrupted or killed; last for the last one')
+    .option('--resume <run>', 'resume a run that was interrupted or killed; last for the last one')
     .option('--rows-changed', 'with --resume: continue although rows were added, removed or changed')
     .option('--anew', 'forget what once-by remembers of earlier runs')
     .option('--failed-of <run>', 'walk only what failed in a run')
@@ -120,7 +120,7 @@ function untilOf(text: string | undefined): RunOptions['until'] {
   throw new Problem('usage', { what: `--until takes ok or failed, not ${text}` });
 }
 
-/** @throws Problem usage: a run that is gone on with knows its environment */
+/** @throws Problem usage: a run that is resumed knows its environment */
 export function requireOwnEnvironment(env: string | undefined): void {
   if (env !== undefined)
     throw new Problem('usage', { what: '--env: the run knows its environment', remedy: 'leave it out' });

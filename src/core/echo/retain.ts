@@ -8,7 +8,7 @@ export interface Retention {
   readonly runs: number;
   /** Bytes. */
   readonly size: number;
-  /** Milliseconds since the epoch: what ended before is let go. */
+  /** Milliseconds since the epoch: what ended before is deleted. */
   readonly since?: number;
   /** Whether the exchanges of a run stay, whatever the limits say; asked only where something is to go. */
   readonly stays?: (run: string) => boolean;

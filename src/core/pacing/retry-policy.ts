@@ -22,7 +22,7 @@ export interface RetryPolicy {
 
 const usual = { wait: 2000, growth: 2, ceiling: 60_000, tries: 6, within: Number.POSITIVE_INFINITY, busy: [] } as const;
 
-/** In force where nothing is said. */
+/** In force by default. */
 export const toldOnly: RetryPolicy = { ...usual, statuses: new Set([429, 503]), onlyTold: true };
 
 /** Undefined for `none`. @throws Problem about a place or a matcher of `busy` */

@@ -7,7 +7,7 @@ type Lines = Observed['headers'];
 /**
  * Of a refusal. A date is reckoned from the server's own `Date`, so that two clocks do not matter.
  * @param now milliseconds since the epoch, where the response has no date
- * @returns milliseconds, undefined where nothing is said. RFC 9110 section 10.2.3
+ * @returns milliseconds, undefined by default. RFC 9110 section 10.2.3
  */
 export function waitAsked(lines: Lines, now: number): number | undefined {
   const after = headerValue(lines, 'retry-after')?.trim();

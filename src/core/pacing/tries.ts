@@ -47,7 +47,7 @@ export interface RetryContext {
 export interface Tried<A> {
   readonly attempt: A;
   readonly tries: number;
-  /** Why it was not tried again, although it would have been worth it. */
+  /** Why it was not retried, although it would have been worth it. */
   readonly gaveUp: string | undefined;
 }
 

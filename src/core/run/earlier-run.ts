@@ -1,4 +1,4 @@
-/** Going on with what an earlier run left, as it was asked for then: resumed, its failed part walked, or taken back. */
+/** Resuming what an earlier run left, as it was asked for then: resumed, its failed part walked, or taken back. */
 
 import type { Collection } from '../collection/collection.js';
 import { makeRedactor } from '../echo/redactor.js';
@@ -36,7 +36,7 @@ async function earlier(
 
 export interface EarlierWishes extends Pick<RunWishes, 'atOnce' | 'stopAtFirstFailure' | 'dryRun'> {
   readonly settings?: ReadonlyMap<string, string> | undefined;
-  /** It is gone on with although its rows changed. */
+  /** It is resumed although its rows changed. */
   readonly rowsChanged?: boolean | undefined;
 }
 
@@ -115,7 +115,7 @@ export async function undoEarlier(
   requireIdle(before, host.worker);
   const left = leftOf(before).length;
   const { hide } = workspace.redactor;
-  // Where there is nothing to take back, the run may still be gone on with.
+  // Where there is nothing to take back, the run may still be resumed.
   const summary = left === 0 ? undefined : await undone();
   const { undone: done, notUndone, inDoubt } = summary ?? { undone: 0, notUndone: 0, inDoubt: doubtsIn(before) };
   const of = before.header.run;

@@ -18,7 +18,7 @@ import { type Recorder, recorder } from './journal/recorded.js';
 import { type RecordedRun, readJournal } from './journal/recorded-run.js';
 import { rowsNow } from './rows-changed.js';
 
-/** What a run is gone on with by: as it was asked for. */
+/** What a run is resumed by: as it was asked for. */
 export interface RunOrder {
   readonly names: readonly string[];
   readonly environment: string;
@@ -79,7 +79,7 @@ export function requireNotTakenBack({ header, takenBack }: RecordedRun): void {
   });
 }
 
-/** Of two commands that go on with a run at the same moment, one does. @throws Problem usage: the other one does */
+/** Of two commands that resume a run at the same moment, one does. @throws Problem usage: the other one does */
 async function takenUp(before: RecordedRun, open: () => Journal): Promise<Journal> {
   return withFileLock(before.path, async () => {
     if (statSync(before.path).size !== before.size) {
@@ -100,7 +100,7 @@ const digestOf = (plans: readonly TrailPlan[]): string =>
     .digest('hex');
 
 /**
- * @param plans undefined where nothing is walked @param before of the run that is gone on with
+ * @param plans undefined where nothing is walked @param before of the run that is resumed
  * @throws Problem usage: its trails are not what they were
  */
 export async function openRun(

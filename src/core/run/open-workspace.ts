@@ -1,4 +1,4 @@
-/** A workspace for a command: sessions may be opened by trails, and at its end old records are let go. */
+/** A workspace for a command: sessions may be opened by trails, and at its end old records are deleted. */
 
 import { makeWorkspace } from '../sending/make-workspace.js';
 import type { Workspace, WorkspaceSettings } from '../sending/workspace.js';

@@ -1,4 +1,4 @@
-/** Rows that are not what an earlier command went through: told before the run is gone on with. */
+/** Rows that are not what an earlier command went through: told before the run is resumed. */
 import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
 import type { Workspace } from '../sending/workspace.js';
@@ -29,7 +29,7 @@ type Known = ReadonlyMap<string, number>;
 export interface WalkRows {
   readonly plan: TrailPlan;
   readonly known: Known;
-  /** The digests of those that are walked; all where nothing is said. */
+  /** The digests of those that are walked; all by default. */
   readonly only: ReadonlySet<string> | undefined;
 }
 

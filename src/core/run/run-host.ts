@@ -34,7 +34,7 @@ export interface RunHost {
   readonly undoSignal?: AbortSignal | undefined;
   /** Nobody follows any more: a run without an end of its own ends. */
   readonly unwatched?: (() => boolean) | undefined;
-  /** Asks a person whether a run is gone on with although its rows changed. */
+  /** Asks a person whether a run is resumed although its rows changed. */
   readonly confirmRows?: ((what: string, changes: string) => Promise<boolean>) | undefined;
 }
 
@@ -44,7 +44,7 @@ export interface RunWishes {
   readonly atOnce?: number | undefined;
   readonly dryRun?: boolean | undefined;
   readonly stopAtFirstFailure?: boolean | undefined;
-  /** How often all is walked, once where nothing is said; `Infinity` for as long as nobody ends it. */
+  /** How often all is walked, once by default; `Infinity` for as long as nobody ends it. */
   readonly repeat?: number | undefined;
   /** Milliseconds from one beginning to the next. */
   readonly every?: number | undefined;

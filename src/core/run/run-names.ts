@@ -52,7 +52,7 @@ export async function runNames(
   return worst;
 }
 
-/** @param more `before` of the run that is gone on with */
+/** @param more `before` of the run that is resumed */
 export async function runPlanned(
   host: RunHost,
   { workspace, plans, written }: PlannedRun,

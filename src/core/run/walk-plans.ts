@@ -20,7 +20,7 @@ export interface Walking
   readonly journal: Journal | undefined;
   /** The files that tables of this command went to, each with the environment and the trail that wrote it. */
   readonly tables?: Map<string, string> | undefined;
-  /** What was asked for, now or by the command that is gone on with. */
+  /** What was asked for, now or by the command that is resumed. */
   readonly options: RunOptions;
 }
 
@@ -61,7 +61,7 @@ export async function walkPlans(walking: Walking): Promise<Problem | undefined> 
 
 type Stores = ReadonlyMap<TrailPlan, HandledStore>;
 
-/** What earlier runs handled, and what this one did before it was gone on with. */
+/** What earlier runs handled, and what this one did before it was resumed. */
 async function handledBefore({
   plans,
   workspace,

@@ -36,7 +36,7 @@ export async function hold(
   await shared(fileOf(local, environment)).change((held) => ({ ...held, ...added }));
 }
 
-/** The names that were let go. */
+/** The names that were deleted. */
 export async function clearHeld(local: string, environment: string): Promise<readonly string[]> {
   let names: readonly string[] = [];
   await shared(fileOf(local, environment)).change((held) => {

@@ -38,7 +38,7 @@ import type { ChangeFacts, Workspace, WorkspaceSettings } from './workspace.js';
 /** What is known in the rooms above: of trails, and of runs. */
 export interface Above {
   readonly openByTrail: OpenByTrail;
-  /** Lets old records go. @returns how many went */
+  /** Deletes old records. @returns how many went */
   readonly letGo: (collection: Collection) => Promise<number>;
 }
 

@@ -125,6 +125,6 @@ export interface Workspace extends Preparation, Evaluator, Sender {
   readonly choose: ((question: string, labels: readonly string[]) => Promise<number>) | undefined;
   /** Takes what is found as the new baseline. */
   readonly accept: ((accepted: Accepted) => void) | undefined;
-  /** Closes all of it, whatever goes wrong with a part. @returns how many records of old exchanges were let go */
+  /** Closes all of it, whatever goes wrong with a part. @returns how many records of old exchanges were deleted */
   close(): Promise<number>;
 }

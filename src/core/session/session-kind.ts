@@ -107,7 +107,7 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
   calls?(file: File): readonly SessionCall[];
   /** The place of the token in the response that opens it. */
   tokenPlace?(file: File): string | undefined;
-  /** What its opening depends on; all of the file where nothing is said. */
+  /** What its opening depends on; all of the file by default. */
   openedWith?(file: File): Value;
   /** Why it cannot answer a challenge, in words. */
   unable?(headers: Received['headers']): string | undefined;

@@ -17,10 +17,10 @@ const userSettingsFile = described(
         z.array(
           z.strictObject({
             collection: described(z.string(), 'The folder of the collection that may have them, absolute.'),
-            names: described(z.optional(z.array(z.string())), 'The secrets that it prints. All where nothing is said.'),
+            names: described(z.optional(z.array(z.string())), 'The secrets that it prints. All by default.'),
             hosts: described(
               z.optional(z.array(z.string())),
-              'Where they may go: host:port, or host:*. Anywhere that the environment goes where nothing is said.',
+              'Where they may go: host:port, or host:*. Anywhere that the environment goes by default.',
             ),
             command: described(
               z.array(z.string()).check(z.minLength(1)),

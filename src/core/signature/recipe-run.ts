@@ -67,7 +67,7 @@ export class RecipeNames implements Names {
 
 /**
  * @param programs in the order in which they are worked out
- * @param used what they look at of `sent`; all where nothing is said
+ * @param used what they look at of `sent`; all by default
  */
 export function runRecipe(
   recipe: string,

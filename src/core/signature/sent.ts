@@ -29,7 +29,7 @@ export const ofQuery: ReadonlySet<string> = new Set(['query', 'query-text', 'tar
 const nothing = new Uint8Array();
 
 /**
- * @param members those that are wanted; all where nothing is said
+ * @param members those that are wanted; all by default
  * @param headers names that are looked at: null where there is no such header
  */
 export function sentValue(

@@ -48,7 +48,7 @@ export interface Signer {
   readonly name: string;
   /**
    * The request with its signature.
-   * @param only what is wanted, such as `value base` and `header X-Seal`, with what it needs; everything where nothing is said
+   * @param only what is wanted, such as `value base` and `header X-Seal`, with what it needs; everything by default
    * @throws Problem unknown-name, secret-missing and all that evaluation may throw
    */
   sign(wire: WireRequest, room: SigningContext, only?: ReadonlySet<string>): Signed;

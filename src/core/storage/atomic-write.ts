@@ -80,7 +80,7 @@ export async function growFile(path: string): Promise<GrowingFile> {
   };
 }
 
-/** Writes beside the target. A large file is flushed while the caller goes on with other work. */
+/** Writes beside the target. A large file is flushed while the caller resumes other work. */
 export async function stageFile(
   path: string,
   content: string | Uint8Array,

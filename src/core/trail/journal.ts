@@ -35,7 +35,7 @@ export interface Armed {
 }
 
 export interface Journal {
-  /** What it is gone on with by. */
+  /** What it is resumed by. */
   readonly run: string;
   /** Settles when it is on disk that this command is at it. */
   begun(): Promise<void>;

@@ -18,7 +18,7 @@ export const isCredentialHeader = (name: string): boolean => credentialHeaders.t
 const jsonMember = /"((?:[^"\\]|\\.){1,60})"(\s*:\s*)"((?:[^"\\]|\\.)+)"/g;
 const formField = /(^|[&?])([^=&?\s"]{1,60})=([^&\s"]+)/g;
 
-/** The text that was looked at last: a body and an address are asked about several times in a row. Long ones are let go. */
+/** The text that was looked at last: a body and an address are asked about several times in a row. Long ones are deleted. */
 let lastText = '';
 let lastNames = false;
 const remembered = 5000;

@@ -23,7 +23,7 @@ const wish = {
   arrival: {
     type: 'string',
     format: 'date-time',
-    description: 'When the vessel is expected; tomorrow where nothing is said',
+    description: 'When the vessel is expected; tomorrow by default',
     examples: ['2026-11-25T06:00:00Z'],
   },
   notify: {

@@ -12,7 +12,7 @@ const cases: readonly (readonly [name: string, parameter: Json, required: unknow
   ['a list, repeated', { schema: list }, '${p}', '# p: [red]   # array of string, red | green'],
   ['a list, joined', { schema: list, explode: false }, '${p | join(",")}', '# p: red   # array of string, red | green'],
   [
-    'pipes, which join where nothing is said',
+    'pipes, which join by default',
     { schema: list, style: 'pipeDelimited' },
     '${p | join("|")}',
     '# p: red   # array of string, red | green',

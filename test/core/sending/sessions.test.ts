@@ -92,7 +92,7 @@ test('a token whose time is over is renewed before it is sent', async () => {
   await one.server.close();
 });
 
-test('a refusal of a token that was opened for this very call is not tried again', async () => {
+test('a refusal of a token that was opened for this very call is not retried', async () => {
   const one = await desk();
   const { workspace } = one;
   const spoiled = workspace.transport.send.bind(workspace.transport);
@@ -127,7 +127,7 @@ test('the record hides credentials by place and by value, and is for its user on
   await one.server.close();
 });
 
-test('the oldest runs are let go, by number and by size, never the newest', async () => {
+test('the oldest runs are deleted, by number and by size, never the newest', async () => {
   const one = await desk();
   const { local } = one.workspace.collection;
   await get(one);

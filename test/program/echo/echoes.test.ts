@@ -135,7 +135,7 @@ test('a request from the command line is sent again as it left, unless something
   await close();
 });
 
-test('old records are let go on request, with the journals of their runs', async () => {
+test('old records are deleted on request, with the journals of their runs', async () => {
   const { origin, close } = await vendor();
   const cwd = collectionOf({ 'requests/get.yaml': 'url: ${origin}/x\n' }, origin);
   for (let count = 0; count < 3; count += 1) await echoTrail(['run', 'get'], { cwd });

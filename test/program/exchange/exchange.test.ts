@@ -334,7 +334,7 @@ test('a table of the request file is the view of its response, and goes to CSV o
   assert.deepEqual(JSON.parse(readFileSync(join(cwd, 'out.json'), 'utf8'))[2], { no: 'NM-03', where: 'West quay' });
 });
 
-test('a response goes to a file whole, or not at all; a part is gone on with by a range', async () => {
+test('a response goes to a file whole, or not at all; a part is continued with a range request', async () => {
   const cwd = collectionOf({}, origin);
   const file = join(temporaryFolder(), 'archive.bin');
   const whole = await echoTrail(['send', 'GET', '/notices/archive', '--to', file], { cwd });
@@ -669,7 +669,7 @@ test('a long body is recorded beside its echo, secrets hidden, and goes with its
   const file = join(cwd, '.echo-trail/echoes', echo.received.body.file);
   assert.ok(existsSync(file));
   await echoTrail(['send', 'GET', '/', '--view', 'none'], { cwd });
-  assert.equal(existsSync(file), false, 'it is let go with its run');
+  assert.equal(existsSync(file), false, 'it is deleted with its run');
   await server.close();
 });
 

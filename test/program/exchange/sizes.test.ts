@@ -1,4 +1,4 @@
-/** Responses that are very deep or come in odd ways; files that are written beside their place; what is let go. */
+/** Responses that are very deep or come in odd ways; files that are written beside their place; what is deleted. */
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
@@ -122,7 +122,7 @@ test('what a killed run left beside a table goes with the next', async () => {
   ]);
 });
 
-test('the exchanges of the newest run stay, whatever the limit, and what is let go is said', async () => {
+test('the exchanges of the newest run stay, whatever the limit, and what is deleted is said', async () => {
   const cwd = collection({
     'echo-trail.yaml': 'name: test\nenvironment: sandbox\nechoes: {size: 1kB}\n',
     'requests/x.yaml': 'inputs: {n: {default: 1}}\nurl: ${origin}/x/{n}\n',

@@ -56,7 +56,7 @@ test('a folder that cannot be written, and no cache at all, are no trouble', asy
   assert.deepEqual(readdirSync(off), []);
 });
 
-test('what nothing has renewed for a month is let go, and builds that are long past', async () => {
+test('what nothing has renewed for a month is deleted, and builds that are long past', async () => {
   const cache = temporaryFolder();
   const folder = join(cache, 'echo-trail/compiled');
   mkdirSync(folder, { recursive: true });

@@ -165,7 +165,7 @@ test('what is sent again, and what never is, by status, method, key and what is 
   }
 });
 
-test('why it was not tried again is said', async () => {
+test('why it was not retried is said', async () => {
   const { origin } = await vendor((_asked, _count, response) => say(response, 429, { 'retry-after': '3600' }));
   const cwd = collectionOf({ 'requests/r.yaml': `url: \${origin}/r\nretry: ${retry}\n` }, origin);
   assert.match((await echoTrail(['run', 'r'], { cwd })).out, /asks to wait 60 min, and retry waits 2\.00 s at most/);
@@ -182,7 +182,7 @@ test('why it was not tried again is said', async () => {
   assert.match((await echoTrail(['run', 'r'], { cwd: short })).out, /another try would take longer than retry allows/);
 });
 
-test('where nothing is said, run and send wait only for a server that says how long; retry: none sends once', async () => {
+test('by default, run and send wait only for a server that says how long; retry: none sends once', async () => {
   const told = await vendor((_asked, count, response) =>
     count === 1 ? say(response, 429, { 'retry-after': '1' }) : say(response, 200),
   );

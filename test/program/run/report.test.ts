@@ -51,7 +51,7 @@ test('a reporter of ten lines tells a run from disk as it was told while it happ
   assert.equal(later.out, live.out);
 });
 
-test('a run that was killed half-way is summed up from disk, and once more when it was gone on with', async () => {
+test('a run that was killed half-way is summed up from disk, and once more when it was resumed', async () => {
   const vendor = await ledger(2);
   const cwd = collectionOf(files, vendor.origin);
   let calls = 0;

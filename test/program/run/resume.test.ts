@@ -1,4 +1,4 @@
-/** Runs that were killed, interrupted or failed: gone on with, walked again where they failed, taken back. */
+/** Runs that were killed, interrupted or failed: resumed, walked again where they failed, taken back. */
 import assert from 'node:assert/strict';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -39,7 +39,7 @@ const kills: readonly (readonly number[])[] = [
 
 for (const [index, moments] of kills.entries()) {
   const keyed = index === 1;
-  test(`killed after ${moments.join(', ')} calls${keyed ? ' with keys' : ''} and gone on with: completed and in doubt are exactly the set, nothing twice`, async () => {
+  test(`killed after ${moments.join(', ')} calls${keyed ? ' with keys' : ''} and resumed: completed and in doubt are exactly the set, nothing twice`, async () => {
     const vendor = await ledger(2);
     const cwd = collectionOf(
       {
@@ -97,7 +97,7 @@ test('what a step kept before the kill is there for the steps behind it, and a t
   assert.ok((vendor.asked.get('GET made-t1') ?? 0) === 1, 'what was looked at is not looked at again');
 });
 
-test('a run that is interrupted can be gone on with; what was under way is not lost', async () => {
+test('a run that is interrupted can be resumed; what was under way is not lost', async () => {
   const vendor = await ledger(5);
   const cwd = collectionOf(
     {
@@ -151,7 +151,7 @@ test('--failed-of walks only what failed, once what was wrong is mended', async 
   assert.deepEqual([nothing.status, /nothing failed in run/.test(nothing.err)], [0, true]);
 });
 
-test('a run of what failed that is killed itself is gone on with for those rows alone', async () => {
+test('a run of what failed that is killed itself is resumed for those rows alone', async () => {
   const vendor = await ledger(5);
   const odd = many.map((name, at) => (at % 2 === 0 ? name : `missing-${name}`));
   const cwd = collectionOf(
@@ -172,7 +172,7 @@ test('a run of what failed that is killed itself is gone on with for those rows 
   assert.ok([...vendor.counts.values()].every((count) => count === 1));
 });
 
-test('a repeated run that was killed goes on with its repetitions, and handles no item twice', async () => {
+test('a repeated run that was killed resumes its repetitions, and handles no item twice', async () => {
   const vendor = await ledger(5);
   const cwd = collectionOf(
     {
@@ -199,7 +199,7 @@ test('a repeated run that was killed goes on with its repetitions, and handles n
   assert.deepEqual([vendor.asked.get('POST a'), vendor.asked.get('POST b')], [1, 1]);
 });
 
-test('a table of what is handled once is whole when the run is gone on with, whatever the list has become', async () => {
+test('a table of what is handled once is whole when the run is resumed, whatever the list has become', async () => {
   const vendor = await ledger(5);
   const cwd = collectionOf(
     {
@@ -312,7 +312,7 @@ test('kept secrets and what --set gave are sealed in the journal, and open for t
   assert.equal(vendor.counts.get('quarterdeck-5512'), 1);
 });
 
-test('a run that is still under way, or whose trail was changed, is not gone on with', async () => {
+test('a run that is still under way, or whose trail was changed, is not resumed', async () => {
   const vendor = await ledger(20);
   const cwd = collectionOf(
     { ...requests, 'trails/all.yaml': 'rows: data/rows.csv\nsteps: [{send: look}]\n', 'data/rows.csv': rowsOf(many) },
@@ -369,7 +369,7 @@ test('a number of a process that another has got since keeps nobody from going o
   assert.equal(resumed.status, 0, resumed.err);
 });
 
-test('of two commands that go on with a run at the same moment, one does', async () => {
+test('of two commands that resume a run at the same moment, one does', async () => {
   const vendor = await ledger(20);
   const cwd = collectionOf(
     {
@@ -434,7 +434,7 @@ test('--undo names the call that was in flight when the run was killed, and says
     /7 undone, 1 in doubt\nin doubt: these may or may not have happened\n {2}POST .*\/things\/s8/,
   );
   assert.equal(vendor.removed.length, 7);
-  // Nothing is taken back twice, and what was taken back is not gone on with.
+  // Nothing is taken back twice, and what was taken back is not resumed.
   const again = await echoTrail(['run', '--undo', 'last'], { cwd });
   assert.deepEqual([again.status, vendor.removed.length], [1, 7]);
   const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });

@@ -93,7 +93,7 @@ for (const [file, wrong] of [
   });
 }
 
-test('a wrong password is refused once, and not tried again and again', async () => {
+test('a wrong password is refused once, and not retried and again', async () => {
   const run = collection({ 'sessions/wrong.yaml': 'kind: digest\nuser: agent\npassword: guess\n' });
   const { status, out } = await run('send', 'GET', '/vault/digest', '--session', 'wrong');
   assert.equal(status, 1);

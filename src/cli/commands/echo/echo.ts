@@ -9,7 +9,7 @@ export const { configure }: CommandModule = {
   configure(command, run) {
     list.configure(command.command('list').description('list recorded exchanges, the newest first'), run);
     resend.configure(command.command('resend').description('send a recorded request once more'), run);
-    prune.configure(command.command('prune').description('let old records go'), run);
+    prune.configure(command.command('prune').description('delete old records'), run);
     show.configure(command.command('show').description('show what was sent and what came back'), run);
   },
 };

@@ -1,4 +1,4 @@
-/** `echo prune`: lets recorded runs go, with all they recorded. */
+/** `echo prune`: deletes recorded runs with their echoes. */
 import { retain } from '../../../core/echo/retain.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { retainJournals } from '../../../core/run/journal/retain.js';

@@ -19,7 +19,7 @@ export function summaryText(summary: SummaryRecord, terminal: Terminal): string 
   lines.push(...listed('in doubt: these may or may not have happened', inDoubt, terminal));
   lines.push(...listed('not undone: what these made may still be there', notUndone, terminal));
   if (notUndone.length > 0) lines.push(out.dim(`  try echo-trail run --undo ${run}`));
-  if (interrupted) lines.push(out.dim(`  to go on with it: echo-trail run --resume ${run}`));
+  if (interrupted) lines.push(out.dim(`  to resume it: echo-trail run --resume ${run}`));
   else if (rows && rows.failed > 0)
     lines.push(out.dim(`  to run the failed rows again: echo-trail run --failed-of ${run}`));
   return lines.join('\n');
@@ -35,7 +35,7 @@ export function runSummaryText(summary: RunSummary, terminal: Terminal): string[
     lines.push(
       `${out.bold(walked)}: ${out.bold(out.yellow('not finished'))}   ${countedFacts(counted, out).join('   ')}   ${out.dim(`run ${run}`)}`,
       ...listed('in doubt: these may or may not have happened', counted.inDoubt, terminal),
-      out.dim(`  killed, or still under way; to go on with it: echo-trail run --resume ${run}`),
+      out.dim(`  killed, or still under way; to resume it: echo-trail run --resume ${run}`),
     );
   }
   if (runs.length > 1) {

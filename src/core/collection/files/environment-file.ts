@@ -8,7 +8,7 @@ export const environmentFile = described(
     about: z.optional(about),
     changes: described(
       z.optional(z.enum(['allow', 'ask', 'refuse'])),
-      'What happens to a call that changes something here. `ask` where nothing is said.',
+      'What happens to a call that changes something here. `ask` by default.',
     ),
     variables: described(z.optional(values), 'Names for requests, such as `origin`. Worked out anew for each request.'),
     hosts: described(
@@ -40,7 +40,7 @@ export const environmentFile = described(
     ),
     clock: described(
       z.optional(z.enum(['own', 'follow-server'])),
-      'Whose time signatures are made with: that of this machine (`own`, where nothing is said), or corrected by the `Date` of the server.',
+      'Whose time signatures are made with: that of this machine (`own`, by default), or corrected by the `Date` of the server.',
     ),
     tls: described(
       z.optional(
@@ -80,12 +80,12 @@ export const environmentFile = described(
           }),
         ]),
       ),
-      'The proxy, or `none`. HTTPS_PROXY, HTTP_PROXY and NO_PROXY of the process where nothing is said.',
+      'The proxy, or `none`. HTTPS_PROXY, HTTP_PROXY and NO_PROXY of the process by default.',
     ),
-    http: described(z.optional(z.union([z.literal(1), z.literal(2)])), 'The version of HTTP. 1 where nothing is said.'),
+    http: described(z.optional(z.union([z.literal(1), z.literal(2)])), 'The version of HTTP. 1 by default.'),
     'url-limit': described(
       z.optional(anyValue),
-      'How long an address may be; a longer one is sent with a warning. 8000 where nothing is said.',
+      'How long an address may be; a longer one is sent with a warning. 8000 by default.',
     ),
   }),
   'An environment: where requests go, and what is allowed there.',

@@ -37,8 +37,8 @@ export const manifestFile = described(
     echoes: described(
       z.optional(
         z.strictObject({
-          runs: described(z.optional(z.number()), 'How many runs are kept. 200 where nothing is said.'),
-          size: described(z.optional(size), 'How much they may take together. 256MB where nothing is said.'),
+          runs: described(z.optional(z.number()), 'How many runs are kept. 200 by default.'),
+          size: described(z.optional(size), 'How much they may take together. 256MB by default.'),
         }),
       ),
       'How long echoes are kept; the oldest run goes first.',

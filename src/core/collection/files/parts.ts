@@ -24,10 +24,10 @@ export const duration = z.string().check(
 
 export const timeout = described(
   z.strictObject({
-    connect: described(z.optional(duration), 'Until the connection stands, TLS included. 10s where nothing is said.'),
+    connect: described(z.optional(duration), 'Until the connection stands, TLS included. 10s by default.'),
     'first-byte': described(z.optional(duration), 'From sending to the first byte of the response.'),
     idle: described(z.optional(duration), 'Between two pieces of the response.'),
-    total: described(z.optional(duration), 'From the start to the last byte. 60s where nothing is said.'),
+    total: described(z.optional(duration), 'From the start to the last byte. 60s by default.'),
   }),
   'How long to wait.',
 );
@@ -41,7 +41,7 @@ export const query = described(
 
 export const lists = described(
   z.enum(['repeated', 'joined', 'bracketed']),
-  'How a list in the query is written: `a=1&a=2` (repeated, where nothing is said), `a=1,2` or `a[]=1&a[]=2`.',
+  'How a list in the query is written: `a=1&a=2` (repeated, by default), `a=1,2` or `a[]=1&a[]=2`.',
 );
 
 const places = z.array(z.string());
@@ -81,7 +81,7 @@ export const keep = described(
 
 export const redirects = described(
   z.union([z.literal('none'), z.number()]),
-  'How many redirects are followed, or `none`. Where nothing is said, 10 of GET and HEAD, and the GET that a 303 asks for.',
+  'How many redirects are followed, or `none`. By default, 10 of GET and HEAD, and the GET that a 303 asks for.',
 );
 
 const count = z.number().check(z.int(), z.minimum(1));
@@ -92,7 +92,7 @@ export const retry = described(
     z.strictObject({
       statuses: described(
         z.optional(z.array(z.number().check(z.int(), z.minimum(400), z.maximum(599)))),
-        'Statuses that are worth another try. 429, 502, 503 and 504 where nothing is said.',
+        'Statuses that are worth another try. 429, 502, 503 and 504 by default.',
       ),
       busy: described(
         z.optional(z.record(z.string(), anyValue)),
@@ -111,7 +111,7 @@ export const retry = described(
       within: described(z.optional(duration), 'All tries together take no longer.'),
     }),
   ]),
-  'When a request is sent again, or `none`. Nearest wins: request, folder defaults, environment. Where nothing is said, a request waits only for a 429 or 503 that says how long.',
+  'When a request is sent again, or `none`. Nearest wins: request, folder defaults, environment. By default, a request waits only for a 429 or 503 that says how long.',
 );
 export type RetryFile = z.infer<typeof retry>;
 

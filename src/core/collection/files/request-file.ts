@@ -55,7 +55,7 @@ const bodySpec = described(
       soap: described(
         z.strictObject({
           envelope: described(z.string(), 'The envelope, or the path of an .xml file; the values in it are escaped.'),
-          version: described(z.optional(z.enum(['1.1', '1.2'])), 'The version of SOAP. 1.1 where nothing is said.'),
+          version: described(z.optional(z.enum(['1.1', '1.2'])), 'The version of SOAP. 1.1 by default.'),
           action: described(z.optional(z.string()), 'The action, with or without its quotes; may hold `${…}`.'),
         }),
         'A SOAP envelope; content type and action follow from the version.',
@@ -90,7 +90,7 @@ export const requestFile = described(
       'The documented operation, SOURCE/OPERATION: the request is checked against it.',
     ),
     inputs: z.optional(inputs),
-    method: described(z.optional(z.string()), 'The method; may hold `${…}`. GET where nothing is said.'),
+    method: described(z.optional(z.string()), 'The method; may hold `${…}`. GET by default.'),
     url: described(
       z.string(),
       'The address; `${…}` may open it, `{name}` takes `path.name` or the input of that name.',
@@ -107,8 +107,8 @@ export const requestFile = described(
           z.literal(true),
           z.string(),
           z.strictObject({
-            header: described(z.optional(z.string()), 'The header. `Idempotency-Key` where nothing is said.'),
-            value: described(z.optional(z.string()), 'The key. A new UUID for each request where nothing is said.'),
+            header: described(z.optional(z.string()), 'The header. `Idempotency-Key` by default.'),
+            value: described(z.optional(z.string()), 'The key. A new UUID for each request by default.'),
           }),
         ]),
       ),
@@ -119,10 +119,7 @@ export const requestFile = described(
     table: described(
       z.optional(
         z.strictObject({
-          rows: described(
-            z.optional(z.string()),
-            'The place of the list; the largest list of maps where nothing is said.',
-          ),
+          rows: described(z.optional(z.string()), 'The place of the list; the largest list of maps by default.'),
           columns: described(
             z.optional(z.union([z.array(z.string()), z.record(z.string(), z.string())])),
             'Paths in an item, such as `berth.code`; with names where they are to be called otherwise.',

@@ -28,7 +28,7 @@ const shared = {
 
 const headers = described(
   z.optional(values),
-  'What is sent with every request; `${token}` is the token. `Authorization: Bearer ${token}` where nothing is said.',
+  'What is sent with every request; `${token}` is the token. `Authorization: Bearer ${token}` by default.',
 );
 
 const bearer = described(
@@ -147,7 +147,7 @@ const oauth2 = described(
         'key-id': described(z.optional(z.string()), 'The id of the key.'),
         algorithm: described(
           z.optional(z.enum(['RS256', 'PS256', 'ES256', 'EdDSA'])),
-          'The algorithm of the key. `RS256` where nothing is said.',
+          'The algorithm of the key. `RS256` by default.',
         ),
       }),
       'The client, as the vendor registered it.',
@@ -160,7 +160,7 @@ const oauth2 = described(
     'refresh-token': described(z.optional(z.string()), 'A refresh token that you have, for the grant `refresh_token`.'),
     callback: described(
       z.optional(z.strictObject({ port: z.optional(z.number()), path: z.optional(z.string()) })),
-      'Where the browser comes back to: a port of 127.0.0.1 (a free one where nothing is said) and a path (`/callback`).',
+      'Where the browser comes back to: a port of 127.0.0.1 (a free one by default) and a path (`/callback`).',
     ),
     headers,
   }),

@@ -8,7 +8,7 @@ const example = described(
     about: z.optional(about),
     request: described(
       z.strictObject({
-        method: described(z.optional(z.string()), 'The method. GET where nothing is said.'),
+        method: described(z.optional(z.string()), 'The method. GET by default.'),
         url: described(z.string(), 'The whole address, with its query as it is sent.'),
         headers: described(z.optional(z.record(z.string(), z.string())), 'Its header lines, host left out.'),
         body: described(z.optional(z.string()), 'Its body as it is sent, character for character.'),
@@ -45,7 +45,7 @@ const linesSpec = z.strictObject({
     z.array(anyValue),
     'A text of several lines; a list in it is spliced in, an empty item is an empty line.',
   ),
-  'joined-by': described(z.optional(z.string()), 'What stands between the lines. A line feed where nothing is said.'),
+  'joined-by': described(z.optional(z.string()), 'What stands between the lines. A line feed by default.'),
 });
 
 const recipe = described(
@@ -104,7 +104,7 @@ const verifiedResponses = z.optional(
   z.strictObject({
     signed: described(
       z.optional(z.enum(['always', 'perhaps'])),
-      'Whether a response without a signature is a failure (`always`, where nothing is said).',
+      'Whether a response without a signature is a failure (`always`, by default).',
     ),
     components: described(z.optional(z.array(componentSpec)), 'What the signature of a response must cover.'),
     keys: described(
@@ -117,7 +117,7 @@ const verifiedResponses = z.optional(
       ),
       'The keys of the vendor by `keyid`.',
     ),
-    'older-than': described(z.optional(duration), 'A signature of this age is refused. 5m where nothing is said.'),
+    'older-than': described(z.optional(duration), 'A signature of this age is refused. 5m by default.'),
   }),
 );
 
@@ -149,10 +149,7 @@ const keyedDigest = described(
     ),
     key: described(z.string(), 'The key, usually `${secret.NAME}`.'),
     header: described(z.string(), 'The header that takes it.'),
-    encoding: described(
-      z.optional(z.enum(['hex', 'base64', 'base64url'])),
-      'How it is written. hex where nothing is said.',
-    ),
+    encoding: described(z.optional(z.enum(['hex', 'base64', 'base64url'])), 'How it is written. hex by default.'),
     prefix: described(z.optional(z.string()), 'What stands in front of it, such as `v1=`.'),
   }),
   'A keyed digest of the body, in a header.',
@@ -182,14 +179,11 @@ const requestToken = described(
     ),
     key: described(z.string(), 'The key, usually `${secret.NAME}`: text for HS…, else PEM or a JSON Web Key.'),
     'key-id': described(z.optional(z.string()), 'The header parameter `kid`.'),
-    type: described(z.optional(z.string()), 'The header parameter `typ`. JWT where nothing is said.'),
+    type: described(z.optional(z.string()), 'The header parameter `typ`. JWT by default.'),
     claims: described(z.optional(values), 'Claims, over `sent.…` too. `iat` and `exp` are added.'),
-    lasts: described(z.optional(duration), 'How long it is good for. 60s where nothing is said.'),
-    header: described(z.optional(z.string()), 'The header that takes it. Authorization where nothing is said.'),
-    scheme: described(
-      z.optional(z.string()),
-      'What stands in front of it. Bearer where nothing is said; empty for nothing.',
-    ),
+    lasts: described(z.optional(duration), 'How long it is good for. 60s by default.'),
+    header: described(z.optional(z.string()), 'The header that takes it. Authorization by default.'),
+    scheme: described(z.optional(z.string()), 'What stands in front of it. Bearer by default; empty for nothing.'),
   }),
   'A JSON Web Token (RFC 7519) that is made and signed for each request.',
 );

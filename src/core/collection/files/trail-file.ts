@@ -47,10 +47,7 @@ const table = described(
       z.optional(z.string()),
       'A csv, json or jsonl file in the collection, written when all is done. Its name may hold `${…}`, and has to where there are many such tables.',
     ),
-    show: described(
-      z.optional(z.boolean()),
-      'Whether it is printed. Where nothing is said, a table without `as` and `to` is.',
-    ),
+    show: described(z.optional(z.boolean()), 'Whether it is printed. By default, a table without `as` and `to` is.'),
   }),
   'What leaves the rows or the iterations: a line each, in their order, a failed one with its error.',
 );
@@ -90,12 +87,12 @@ const pollStep = described(
       'What is awaited, by place. Together with what the request expects; a miss, a 404 or a lost response means "not yet".',
     ),
     unless: described(z.optional(values), 'What fails at once, by place, when all of it is so.'),
-    pause: described(z.optional(duration), 'Between two sendings. 1s where nothing is said.'),
+    pause: described(z.optional(duration), 'Between two sendings. 1s by default.'),
     growth: described(
       z.optional(z.number().check(z.minimum(1), z.maximum(10))),
-      'How many times as long each further pause is, up to 30s. 1 where nothing is said.',
+      'How many times as long each further pause is, up to 30s. 1 by default.',
     ),
-    within: described(z.optional(duration), 'How long to wait for it altogether. 60s where nothing is said.'),
+    within: described(z.optional(duration), 'How long to wait for it altogether. 60s by default.'),
     keep: z.optional(keep),
   }),
   'Sends a request until its response is as awaited.',
@@ -107,7 +104,7 @@ const chooseStep = described(
       z.strictObject({
         from: described(anyValue, 'The list to choose from.'),
         label: described(z.optional(z.string()), 'What a person sees of an `${item}`.'),
-        value: described(z.optional(z.string()), 'What is kept of it. The item itself where nothing is said.'),
+        value: described(z.optional(z.string()), 'What is kept of it. The item itself by default.'),
         as: described(
           z.string(),
           'The name that it is kept under; unattended, a label or a value that is given under it chooses.',
@@ -210,9 +207,9 @@ const forEachStep: z.ZodMiniType<ForEachStepFile, ForEachStepFile> = described(
     ...shared,
     as: described(
       z.optional(z.string()),
-      'The name of each one: `item` where nothing is said. Of a map, it has `key` and `value`.',
+      'The name of each one: `item` by default. Of a map, it has `key` and `value`.',
     ),
-    'at-once': described(z.optional(atOnce), 'How many are under way at once. 1 where nothing is said.'),
+    'at-once': described(z.optional(atOnce), 'How many are under way at once. 1 by default.'),
     'once-by': described(
       z.optional(z.string()),
       'The place in an item that tells it apart, such as `$.id`: one that was handled is passed over when the run is repeated.',
@@ -244,11 +241,8 @@ export const trailFile = described(
       z.optional(z.union([z.string(), z.array(anyValue)])),
       'A csv, json or jsonl file in the collection, `-` for standard input, or a list, written out or in `${…}`: the trail is walked once a row.',
     ),
-    'at-once': described(z.optional(atOnce), 'How many rows are walked at once. 1 where nothing is said.'),
-    undo: described(
-      z.optional(z.enum(['failure', 'always', 'never'])),
-      'When undo parts run. `failure` where nothing is said.',
-    ),
+    'at-once': described(z.optional(atOnce), 'How many rows are walked at once. 1 by default.'),
+    undo: described(z.optional(z.enum(['failure', 'always', 'never'])), 'When undo parts run. `failure` by default.'),
     steps: described(z.array(step).check(z.minLength(1)), 'The steps, in order.'),
     table: z.optional(table),
   }),

@@ -2,7 +2,7 @@
 import { textOf } from '../../value/text.js';
 import type { Field } from './model.js';
 
-/** `1 to 14`, `at least 1`, `matches ^B[0-9]+$`, `grain, timber or mixed`; empty where nothing is said. */
+/** `1 to 14`, `at least 1`, `matches ^B[0-9]+$`, `grain, timber or mixed`; empty by default. */
 export function limitsText({ allowed, limits = {} }: Pick<Field, 'allowed' | 'limits'>): string {
   const out: string[] = [];
   if (allowed) out.push(allowed.map(textOf).join(' | '));

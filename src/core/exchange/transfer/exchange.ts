@@ -170,7 +170,7 @@ class Exchange implements Interruptible, Limited {
     this.overflow = overflow;
     return (async () => {
       for (const [at, one] of chunks.entries()) {
-        // What is written is let go: all of it would stay until the end.
+        // What is written is deleted: all of it would stay until the end.
         chunks[at] = empty;
         await overflow.write(one);
       }

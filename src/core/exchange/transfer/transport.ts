@@ -23,7 +23,7 @@ export interface Transport {
   close(): Promise<void>;
 }
 
-/** The time to connect that is in force where nothing is said. */
+/** The time to connect that is in force by default. */
 const usualConnect = 10_000;
 
 export function openTransport(): Transport {

@@ -82,7 +82,7 @@ export const pairFilters: readonly Filter[] = [
   {
     name: 'encoded',
     about:
-      'the pairs as the text of a query: "percent" (RFC 3986, where nothing is said), "form", "as-sent" or "decoded"; with "bare" behind it a name that is sent without an equals sign stays so',
+      'the pairs as the text of a query: "percent" (RFC 3986, by default), "form", "as-sent" or "decoded"; with "bare" behind it a name that is sent without an equals sign stays so',
     example: '${sent.query | sorted | encoded}',
     arguments: [0, 2],
     apply(input, [writing, bare]) {

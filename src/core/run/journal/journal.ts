@@ -1,6 +1,6 @@
 /**
  * The journal of a run: what was asked for, each step and row as it ends, each changing call before it leaves. With it a
- * run that was killed can be gone on with, and what it made can be taken back.
+ * run that was killed can be resumed, and what it made can be taken back.
  */
 import type { Problem } from '../../problem/problem.js';
 import { lineLog } from '../../storage/line-log.js';

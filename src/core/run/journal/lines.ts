@@ -1,6 +1,6 @@
 /**
  * The lines of a run's journal: one JSON object each, appended as it happens. Between them stand the records of the run, which
- * have `event` in place of `line`: these lines are what a later command needs beyond that to go on with it.
+ * have `event` in place of `line`: these lines are what a later command needs beyond that to resume it.
  */
 import * as z from 'zod/mini';
 import { briefProblem } from '../../problem/brief.js';
@@ -17,7 +17,7 @@ const runOptions = z.strictObject({
   /** Milliseconds from one beginning to the next. */
   every: z.number(),
   until: z.optional(z.enum(['ok', 'failed'])),
-  /** By plan; all of every plan where nothing is said. */
+  /** By plan; all of every plan by default. */
   parts: z.optional(z.array(part)),
 });
 export type RunOptions = z.infer<typeof runOptions>;
@@ -55,7 +55,7 @@ export const journalLine = z.discriminatedUnion('line', [
     digest: z.string(),
   }),
   z.strictObject({ line: z.literal('resumed'), run: z.string(), at: z.string(), process: z.number() }),
-  /** A command that takes back what the run made: it is not gone on with any more. */
+  /** A command that takes back what the run made: it is not resumed any more. */
   z.strictObject({ line: z.literal('undo'), run: z.string(), at: z.string(), process: z.number() }),
   /** A call that changes something is about to leave. */
   z.strictObject({

@@ -24,7 +24,7 @@ export interface FailedRow {
 
 export interface RecordedRun {
   readonly path: string;
-  /** How many bytes it had when it was read: whoever goes on with the run adds to them. */
+  /** How many bytes it had when it was read: whoever resumes the run adds to them. */
   readonly size: number;
   readonly header: Extract<JournalLine, { line: 'run' }>;
   /** The process that worked on it last, and since when, in milliseconds since 1970. */

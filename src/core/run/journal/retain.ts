@@ -1,4 +1,4 @@
-/** Letting old journals go, and what they tell of. */
+/** Deleting old journals, and what they tell of. */
 import { readFileSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { retain } from '../../echo/retain.js';
@@ -32,7 +32,7 @@ export async function retainJournals(
 const tenths = 9;
 
 /**
- * What a command lets go at its end: the oldest, where there is more than the collection keeps. The exchanges of the newest run
+ * What a command deletes at its end: the oldest, where there is more than the collection keeps. The exchanges of the newest run
  * stay: its summary names them.
  * @param size bytes @returns how many records of exchanges went
  */
@@ -48,7 +48,7 @@ export async function retainAtEnd(local: string, { runs, size }: { runs: number;
   return over === 0 ? 0 : retain(local, { runs: few(runs), size: few(size), stays });
 }
 
-/** A run that was gone on with has several. */
+/** A run that was resumed has several. */
 function echoLogsOf(journal: JournalFile | undefined): ReadonlySet<string> {
   if (!journal) return new Set();
   const beginnings = readFileSync(journal.path, 'utf8').matchAll(/^\{"line":"(?:run|resumed)","run":"(\w+)"/gm);

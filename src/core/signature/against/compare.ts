@@ -42,7 +42,7 @@ export interface Against {
 
 /**
  * @param steps of our signature
- * @param name of the value that is meant; the most alike where nothing is said
+ * @param name of the value that is meant; the most alike by default
  */
 export function compareAgainst(steps: readonly SigningStep[], theirs: string, name?: string): Against | undefined {
   const texts = steps.flatMap((step) => {

@@ -64,7 +64,7 @@ const run = z.strictObject({
   environments: z.array(z.string()),
   /** Trails, requests, and folders of them, as they were named. */
   names: z.array(z.string()),
-  /** A run before was gone on with. */
+  /** A run before was resumed. */
   resumed: z.boolean(),
   /** Nothing is sent. */
   dryRun: z.boolean(),
@@ -249,7 +249,7 @@ const unreachable = z.strictObject({
   problem: placedProblem,
 });
 
-/** Of a run that was to be gone on with, and has finished. */
+/** Of a run that was to be resumed, and has finished. */
 const nothingLeft = z.strictObject({
   event: z.literal('nothing-left'),
   run: z.string(),

@@ -27,7 +27,7 @@ export type Counted = Pick<
 interface StepCounts {
   readonly steps: { ok: number; failed: number; skipped: number };
   readonly expectations: { met: number; failed: number };
-  /** Steps that were interrupted: who goes on with the run takes them again. */
+  /** Steps that were interrupted: who resumes the run takes them again. */
   interrupted: number;
 }
 

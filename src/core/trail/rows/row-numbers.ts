@@ -1,5 +1,5 @@
 /**
- * A row is known by its content: the number that a run gave it stays its own when it is gone on with, wherever the row stands
+ * A row is known by its content: the number that a run gave it stays its own when it is resumed, wherever the row stands
  * by then. Of rows that are alike, the first is the first.
  */
 import { writeJson } from '../../value/json-text.js';
@@ -25,7 +25,7 @@ export class RowNumbers {
 
   /**
    * @param known by the digest of a row, as an earlier command gave them
-   * @param only the digests of the rows that are walked; all where nothing is said
+   * @param only the digests of the rows that are walked; all by default
    */
   constructor(
     known: ReadonlyMap<string, number> = new Map(),

@@ -34,7 +34,7 @@ export const keep: StepKind<KeepStepFile> = {
         }
         return { sent: undefined, kept: [...values.keys()], problems: [] };
       },
-      // A moment or a random number is the same when the run is gone on with.
+      // A moment or a random number is the same when the run is resumed.
       restore: () => undefined,
     };
   },

@@ -1,4 +1,4 @@
-/** Steps that send their request more than once, or once more when a run is gone on with: it must change nothing. */
+/** Steps that send their request more than once, or once more when a run is resumed: it must change nothing. */
 import { Problem } from '../../problem/problem.js';
 import type { PreparedRequest } from '../../sending/prepare.js';
 import type { PlanContext } from '../step-kind.js';

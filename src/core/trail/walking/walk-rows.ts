@@ -66,7 +66,7 @@ export async function walkRows(
       const walk = walkOf(startScope(plan, workspace, given, row), row.number, label);
       const walked = await walkWithUndo(plan, walk, undoSignal);
       const came = table ? await withLine(plan, walk, row, table, walked) : walked;
-      // A row that was interrupted is gone on with when the run is resumed, unless it was taken back.
+      // A row that was interrupted is resumed when the run is resumed, unless it was taken back.
       if (signal.aborted && came.problem && !came.takenBack) return;
       report({ event: 'row', row: row.number, ok: !came.problem, label, problem: came.problem });
       journal?.row(number, row.number, digest, label, came.problem);

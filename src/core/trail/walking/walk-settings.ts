@@ -15,7 +15,7 @@ export interface WalkSettings {
   /** Which of the walks of a command it is, from 0. */
   readonly number?: number;
   readonly journal?: Journal | undefined;
-  /** Only the rows of these digests; all where nothing is said. */
+  /** Only the rows of these digests; all by default. */
   readonly rows?: ReadonlySet<string> | undefined;
   /** No further row or iteration is begun once one has failed. */
   readonly stopAtFirstFailure?: boolean | undefined;

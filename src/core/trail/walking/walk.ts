@@ -103,7 +103,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
       const walk = walkOf(startScope(plan, workspace, fromCommandLine(workspace)));
       const walked = await walkWithUndo(plan, walk, settings.undoSignal);
       ({ problem } = walked);
-      // What was taken back is not gone on with.
+      // What was taken back is not resumed.
       if (signal.aborted && walked.takenBack) await journal?.walked(number, false);
     }
   } finally {
@@ -113,7 +113,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   over = true;
   const interrupted = signal.aborted;
   if (interrupted) problem = interruption();
-  // Where rows were not begun any more, there is something left to go on with.
+  // Where rows were not begun any more, there is something left to resume.
   else if (!(plan.rows && ending.aborted)) await journal?.walked(number, problem === undefined);
   const { hide } = workspace.redactor;
   const summary: SummaryRecord = {

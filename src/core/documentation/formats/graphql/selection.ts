@@ -13,7 +13,7 @@ export interface SelectionSettings {
   readonly fields?: readonly string[] | undefined;
 }
 
-/** Levels of the response that are asked for where nothing is said. */
+/** Levels of the response that are asked for by default. */
 export const usualDepth = 2;
 
 /** Types that wrap others by the Relay connection convention. */

@@ -130,7 +130,7 @@ class Description {
       ...(example !== undefined && { example: example as Value }),
       ...(own.deprecated === true && { deprecated: true }),
       ...(field.type.startsWith('array') && {
-        // Where nothing is said, only the usual style repeats the name.
+        // By default, only the usual style repeats the name.
         lists:
           own.explode === true || (own.explode === undefined && (own.style ?? 'form') === 'form')
             ? ('repeated' as const)
