@@ -106,7 +106,7 @@ function takeOne(
   if (!only || !Array.isArray(found)) return found;
   if (found.length === 1) return found[0] as Value;
   throw new Problem('keep-missing', {
-    what: `${name} is not kept: ${place.text} holds ${found.length} items, and only: true wants one`,
+    what: `${name} is not kept: ${place.text} holds ${found.length} items, and only: true needs one`,
     where,
     cause: secret ? undefined : `they are ${firstOf(found)}`,
     remedy: 'narrow the place, for example with a filter: $.items[?@.code == "N1"]',

@@ -59,7 +59,7 @@ test('tree, find with a typing mistake, show of an operation and of a type', asy
   assert.match((await ok('docs', 'show', '--type', 'pilots/RotaEntry')).out, /either Boarding[\s\S]*or Rest/);
   assert.match(
     (await ok('docs', 'show', 'tides/get-tides-station-levels')).out,
-    /not documented whether[\s\S]*line \d+/,
+    /authentication {2}not documented[\s\S]*line \d+/,
   );
   assert.match((await ok('docs', 'show', 'harbour/bookCall')).out, /possible sources\n {2}imo +harbour\/listVessels/);
 });

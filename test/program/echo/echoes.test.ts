@@ -147,7 +147,7 @@ test('old records are deleted on request, with the journals of their runs', asyn
   assert.match(none.out, /deleted 0 echoes and 0 runs/);
   const unsaid = await echoTrail(['echo', 'prune'], { cwd });
   assert.equal(unsaid.status, 2);
-  assert.match(unsaid.err, /nothing is said of what is to go/);
+  assert.match(unsaid.err, /say what to delete/);
   await echoTrail(['echo', 'prune', '--all'], { cwd });
   assert.deepEqual([left('echoes'), left('runs')], [0, 0]);
   await close();

@@ -394,9 +394,9 @@ test('of two commands that resume a run at the same moment, one does', async () 
 });
 
 const wrong: readonly (readonly [args: readonly string[], says: RegExp])[] = [
-  [['run'], /nothing is named/],
+  [['run'], /name a trail, a request or a folder to run/],
   [['run', '--resume', 'zzzz'], /there is no run zzzz|no run is recorded/],
-  [['run', 'all', '--resume', 'last'], /--resume takes a run, which knows what it walked/],
+  [['run', 'all', '--resume', 'last'], /--resume takes a run, and the run knows its names/],
   [['run', '--resume', 'last', '--undo', 'last'], /--resume and --undo cannot be combined/],
   [['run', '--resume', 'last', '--rows', '-'], /--rows: the run that --resume names knows its own/],
   [['run', '--undo', 'last', '--dry-run'], /--dry-run and --undo cannot be combined/],

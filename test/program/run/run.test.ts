@@ -212,7 +212,7 @@ const walks: readonly TrailCase[] = [
     trail: 'steps:\n  - {send: get, keep: {a: {at: "$.list[*]", only: true}}}\n',
     status: 1,
     asked: ['GET /things/x'],
-    out: /holds 2 items, and only: true wants one\n +they are \S+, \S+\n/,
+    out: /holds 2 items, and only: true needs one\n +they are \S+, \S+\n/,
   },
   {
     name: 'what is kept stays although an expectation failed',

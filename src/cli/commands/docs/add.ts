@@ -22,7 +22,9 @@ export const { configure }: CommandModule = {
       .option('--sample <echo|file...>', 'learn operations from echoes, or from files with a request and its response')
       .option('--fetch-from <host...>', 'other hosts from which documents that it refers to may be fetched')
       .action(
-        run(async (context, [given], { name, replace, fetchFrom, sample, graphql }) => {
+        run(async (context, [typed], { name, replace, fetchFrom, sample, graphql }) => {
+          // An empty text is a shell variable without a value.
+          const given = typed === '' ? undefined : typed;
           const { terminal } = context;
           const shelf = await context.shelf({ remember: false });
           const samples = sample as string[] | undefined;
@@ -30,8 +32,8 @@ export const { configure }: CommandModule = {
             throw new Problem('usage', {
               what:
                 given === undefined
-                  ? 'docs add wants a file or an address'
-                  : '--sample stands alone: no file or address beside it',
+                  ? 'docs add needs a file or an address'
+                  : '--sample cannot be combined with a file or an address',
               remedy: 'echo-trail docs add FILE|URL, or echo-trail docs add --sample ECHO --name NAME',
             });
           }

@@ -49,7 +49,7 @@ const algorithms = {
 
 async function privateKey(client: Client, room: SessionContext): Promise<oauth.PrivateKey> {
   const pem = client.key === undefined ? '' : await written(client.key, 'client', room);
-  if (pem === '') throw missing(room, 'private_key_jwt wants a key', 'client: {key: "${secret.NAME}"} with a PEM');
+  if (pem === '') throw missing(room, 'private_key_jwt needs a key', 'client: {key: "${secret.NAME}"} with a PEM');
   const { algorithm = 'RS256', 'key-id': kid } = client;
   // What the libraries say of a key that they do not take names neither the key nor what is wrong.
   let own: KeyObject;

@@ -126,7 +126,7 @@ async function askingFor(
       const value = file[key] === undefined ? '' : await written(file[key], key, room);
       if (value !== '') return value;
       throw new Problem('session-missing', {
-        what: `the session ${room.name} has no ${key}, and its grant wants one`,
+        what: `the session ${room.name} has no ${key}, and its grant needs one`,
         where: room.yaml.position(['grant']),
         remedy: `${key}: "\${secret.NAME}" in the session file`,
       });
