@@ -75,7 +75,7 @@ for (const [file, wrong] of [
   ['kind: basic\nuser: "a:b"\npassword: x\n', /the user holds a colon/],
   ['kind: basic\nuser: a\npassword: "x\\ny"\n', /the password holds a line break/],
   ['kind: basic\nuser: a\npassword: "\'x\'"\n', /begins and ends with quotes/],
-  ['kind: api-key\nkey: x\n', /not one of header, query and cookie/],
+  ['kind: api-key\nkey: x\n', /exactly one of header, query and cookie/],
   ['kind: api-key\nkey: ""\nheader: X-Key\n', /the key of the session wrong cannot be sent: it is empty/],
   ['kind: api-key\nkey: "Bearer x"\nheader: X-Key\n', /begins with the word Bearer/],
   ['kind: digest\nuser: agent\n', /password is missing/],

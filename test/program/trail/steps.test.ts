@@ -306,8 +306,8 @@ const choices: readonly (readonly [given: string | undefined, status: number, ou
   ['S1', 0, 'GET /S1'],
   ['N2 at the north quay', 0, 'GET /N2'],
   ['south', 0, 'GET /S1'],
-  ['north', 2, /--set berth=north fits 2 of them: N1 at the north quay; N2 at the north quay/],
-  ['west', 2, /--set berth=west fits none of 3/],
+  ['north', 2, /north for berth fits 2 of them: N1 at the north quay; N2 at the north quay/],
+  ['west', 2, /west for berth fits none of 3/],
   [undefined, 2, /somebody has to choose berth, and nobody is at the terminal/],
 ];
 for (const [given, status, outcome] of choices) {
@@ -492,7 +492,7 @@ test('what a range or a column of a table cannot be is told by its name', async 
   const range = await walked('  - for-each: {range: [1, "${most}"]}\n    steps: [{send: get, give: {name: x}}]\n', [], {
     'environments/sandbox.yaml': 'variables: {origin: "http://127.0.0.1:9", most: many}\nhosts: [127.0.0.1]\n',
   });
-  assert.match(JSON.stringify(stepsOf(range)), /the range ends with \\"many\\", which is no whole number/);
+  assert.match(JSON.stringify(stepsOf(range)), /the range ends with \\"many\\", which is not a whole number/);
   const column = await walked(
     '  - for-each: [a]\n    as: one\n    steps: [{send: get, give: {name: "${one}"}}]\n    table: {columns: {depth: "${one.depth}"}}\n',
   );
