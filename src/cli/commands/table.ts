@@ -39,7 +39,7 @@ export const stages: readonly Stage[] = [
       { name: 'draft', summary: 'write a request file from the documentation', load: () => import('./draft.js') },
       {
         name: 'import',
-        summary: 'make request files of what there is already',
+        summary: 'make request files from what you have, such as an address',
         below: [
           {
             name: 'address',
@@ -76,20 +76,20 @@ export const stages: readonly Stage[] = [
         summary: 'list the links of the last response, and send one of them',
         load: () => import('./follow.js'),
       },
-      { name: 'echo', summary: 'list, show and send again what was exchanged', load: () => import('./echo/echo.js') },
+      { name: 'echo', summary: 'list, show and resend recorded exchanges', load: () => import('./echo/echo.js') },
     ],
   },
   {
-    heading: 'Walk',
+    heading: 'Run',
     commands: [
-      { name: 'run', summary: 'walk trails and requests, assert, wait, resume, undo', load: () => import('./run.js') },
-      { name: 'report', summary: 'what runs came to, from their records', load: () => import('./report.js') },
+      { name: 'run', summary: 'run trails and requests: assert, wait, resume, undo', load: () => import('./run.js') },
+      { name: 'report', summary: 'summarize runs from their records', load: () => import('./report.js') },
     ],
   },
   {
     heading: 'Compare',
     commands: [
-      { name: 'compare', summary: 'tell what differs between two responses', load: () => import('./compare.js') },
+      { name: 'compare', summary: 'show the differences between two responses', load: () => import('./compare.js') },
     ],
   },
   {

@@ -94,7 +94,7 @@ const chapters: readonly {
   },
   { title: 'Check: the whole collection, without sending anything', commands: [{ args: ['check'] }] },
   {
-    title: 'Walk: from login to clean-up, every step asserted',
+    title: 'Run: from login to clean-up, every step asserted',
     commands: [{ args: ['session', 'close', 'agent'] }, { args: ['run', 'berth-stay'] }],
   },
   {
