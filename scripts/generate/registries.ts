@@ -1,10 +1,11 @@
 /** Reference pages made from the registries of filters, sources, places, matchers and errors. */
 import { exitStatuses } from '../../src/cli/exit-status.js';
+import { remedies } from '../../src/cli/view/error-catalogue.js';
 import { filterFamilies } from '../../src/core/expression/filters/registry.js';
 import { sources } from '../../src/core/expression/sources/registry.js';
 import { matchers } from '../../src/core/matcher/registry.js';
 import { placeKinds } from '../../src/core/place/registry.js';
-import { type ProblemFamily, problemCodes } from '../../src/core/problem/codes.js';
+import { type ProblemCode, type ProblemFamily, problemCodes } from '../../src/core/problem/codes.js';
 import { causes } from '../../src/core/signature/against/registry.js';
 import { signatureKinds } from '../../src/core/signature/registry.js';
 import { sentMembers } from '../../src/core/signature/sent.js';
@@ -47,7 +48,8 @@ export function signaturesPage(): string {
 
 export function errorsPage(): string {
   const rows = Object.entries(problemCodes).map(
-    ([code, { family, meaning }]) => `| \`${code}\` | ${exitStatuses[family as ProblemFamily]} | ${meaning} |`,
+    ([code, { family, meaning }]) =>
+      `| \`${code}\` | ${exitStatuses[family as ProblemFamily]} | ${meaning} | ${remedies[code as ProblemCode]} |`,
   );
-  return `# Errors\n\n${made} The code is in the document that \`--json\` prints of an error.\n\n| code | exit status | meaning |\n|---|---|---|\n${rows.join('\n')}\n`;
+  return `# Errors\n\n${made} The code is in the document that \`--json\` prints of an error.\n\n| code | exit status | meaning | what to do |\n|---|---|---|---|\n${rows.join('\n')}\n`;
 }

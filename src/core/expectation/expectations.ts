@@ -143,7 +143,7 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Ma
     place: place.text,
     ok: false,
     expected: check.describe(),
-    // Of a whole document what differs says more than what is there.
+    // For a document, show the differences, not the value.
     found: deviations ? countText(deviations.length) : shortText(found),
     ...(miss !== '' && { detail: miss }),
     ...(near !== undefined && { near }),

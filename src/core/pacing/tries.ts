@@ -1,4 +1,4 @@
-/** Sending through the gate of a host, and again where the server is too busy or the response was lost. */
+/** Sends through the gate of a host, and retries when the server throttles or the response is lost. */
 import type { Outcome } from '../exchange/transfer/transport.js';
 import { asProblem, interruption, type Problem } from '../problem/problem.js';
 import { durationText } from '../value/measures.js';
@@ -6,12 +6,12 @@ import type { HostGate } from './host-gate.js';
 import { ownWait, type RetryPolicy } from './retry-policy.js';
 import { spent, waitAsked } from './server-waits.js';
 
-/** The host asked for patience, and all that is sent to it waits. */
+/** The host throttles: everything for it waits. */
 export interface Wait {
   readonly host: string;
   /** Milliseconds from now until the host is called again. */
   readonly wait: number;
-  /** By how many of them the wait of before was lengthened. */
+  /** How many milliseconds were added to a wait that was already running. */
   readonly added: number;
   /** `status 429`, `too busy`, a problem's code, `quota spent`. */
   readonly why: string;
@@ -19,13 +19,13 @@ export interface Wait {
   readonly told: boolean;
 }
 
-/** What a walk counts of it. */
+/** Counters of a walk. */
 export interface Patience {
-  /** Responses that said "too busy". */
+  /** Throttled responses. */
   throttled: number;
-  /** Requests that were sent more than once. */
+  /** Requests that were retried. */
   triedAgain: number;
-  /** Milliseconds that hosts were not called for. */
+  /** Milliseconds during which hosts were left alone. */
   waited: number;
 }
 
@@ -33,11 +33,11 @@ export interface RetryContext {
   readonly gate: HostGate;
   readonly host: string;
   readonly policy: RetryPolicy | undefined;
-  /** A second sending does no harm: nothing is changed, the method is idempotent (RFC 9110 section 9.2.2), or it carries a key. */
+  /** A retry is safe: the call changes nothing, is idempotent (RFC 9110 section 9.2.2), or carries an idempotency key. */
   readonly repeatable: boolean;
   readonly signal: AbortSignal | undefined;
   readonly patience: Patience;
-  /** A response that is expected is never asked for again. */
+  /** An expected response is never retried. */
   readonly expected: (outcome: Outcome) => Promise<boolean>;
   /** The body says "too busy". */
   readonly busy: (outcome: Outcome) => Promise<boolean>;
@@ -47,7 +47,7 @@ export interface RetryContext {
 export interface Tried<A> {
   readonly attempt: A;
   readonly tries: number;
-  /** Why it was not retried, although it would have been worth it. */
+  /** Why a retry that seemed worthwhile was not made. */
   readonly gaveUp: string | undefined;
 }
 
@@ -71,7 +71,7 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
   const { gate, policy, signal, patience, host } = room;
   const started = performance.now();
   let last: A | undefined;
-  /** What keeps a further try from leaving is told beside the response that there is. */
+  /** A problem that prevents a further try is reported beside the response of the last one. */
   const ended = (tries: number, problem: Problem): Tried<A> => {
     if (!last) throw problem;
     last.faults.push(problem);
@@ -80,7 +80,7 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
   for (let tries = 1; ; tries += 1) {
     const entering = gate.enter(signal);
     const turn = entering instanceof Promise ? await entering : entering;
-    // Interrupted while it waited: it does not leave.
+    // Interrupted while waiting: nothing is sent.
     if (!turn) return ended(tries, interruption());
     if (signal?.aborted) {
       gate.leave(false);
@@ -120,25 +120,25 @@ export async function inTries<A extends { readonly outcome: Outcome; readonly fa
             : elapsed + wait > policy.within
               ? `tried ${tries} times in ${durationText(elapsed)}; another try would take longer than retry allows`
               : undefined;
-    // Where nobody said how long, and nobody asked for patience, the refusal is a response like any other.
+    // Without a policy and without Retry-After, a throttled response is an ordinary result.
     if (gaveUp !== undefined) {
       gate.leave(false);
       return { attempt, tries, gaveUp: gaveUp === '' ? undefined : gaveUp };
     }
     if (tries === 1) patience.triedAgain += 1;
-    // Shut before its place is given to the next.
+    // Shut the gate before the next request gets this place.
     const added = received ? gate.shut(wait, turn) : 0;
     gate.leave(false);
     patience.waited += added;
-    // Those that were refused together lengthen one wait by a little each, which is no news.
+    // Requests that are throttled together extend one wait only a little: not worth a message.
     if (added > wait / 4 || !received) room.onWait({ host, wait, added, why, told: told !== undefined });
     onTry(attempt);
-    // A lost response is no word of the host: only this request waits.
+    // A lost response says nothing about the host: only this request waits.
     if (!received) await pause(wait, signal);
   }
 }
 
-/** A quota that is spent: the host is left alone until it is filled, ahead of a refusal. */
+/** The quota is used up: wait until it resets, before the host has to refuse. */
 function waitAhead(
   lines: readonly (readonly [string, string])[],
   { gate, policy, host, patience, onWait }: RetryContext,
@@ -151,7 +151,7 @@ function waitAhead(
   if (added > 0) onWait({ host, wait, added, why: 'quota spent', told: true });
 }
 
-/** Most responses are what was wanted, and nobody need be asked. */
+/** Most responses need no further look. */
 const mayBeAgain = ({ received, trouble }: Outcome, { statuses, busy }: RetryPolicy): boolean =>
   trouble !== undefined || busy.length > 0 || (received !== undefined && statuses.has(received.status));
 
@@ -172,7 +172,7 @@ async function whyAgain(
   return trouble.code;
 }
 
-/** Ends early where the signal comes first. */
+/** Ends early when the signal aborts. */
 export function pause(ms: number, signal: AbortSignal | undefined): Promise<void> {
   return new Promise((resolve) => {
     if (signal?.aborted) return resolve();

@@ -47,7 +47,7 @@ export function runSummary(): Reporter & { summary(): RunSummary } {
         const key = `${run} ${record.walk}`;
         const before = walks.get(key);
         before?.totals.goneOnWith();
-        current = before ?? { run, environment, began: record, totals: new WalkTotals(), summary: undefined };
+        current = before ?? { run, environment, began: record, totals: new WalkTotals(true), summary: undefined };
         current.summary = undefined;
         walks.set(key, current);
       } else {
@@ -57,7 +57,7 @@ export function runSummary(): Reporter & { summary(): RunSummary } {
     },
     summary() {
       const all = [...walks.values()].map(walkSummary);
-      const none = new WalkTotals().counted(all.some(({ rows }) => rows !== null));
+      const none = new WalkTotals(false).counted(all.some(({ rows }) => rows !== null));
       const finished = all.length > 0 && all.every((one) => one.finished);
       return {
         ...all.reduce<Counted>(sum, none),

@@ -1,4 +1,4 @@
-/** What can be known before the first step: secrets, files, whether the hosts are there, the version of the vendor's API. */
+/** Checks before the first step: secrets, files, reachable hosts, the version of the vendor's API. */
 import { connect } from 'node:net';
 import type { EnvironmentFile } from '../collection/files/environment-file.js';
 import { variableNames } from '../collection/variables/variable-scopes.js';
@@ -15,9 +15,9 @@ import type { TrailPlan } from '../trail/step-kind.js';
 import { textOf } from '../value/text.js';
 import { compareVersions } from './versions.js';
 
-/** Milliseconds that a host may take to be there. */
+/** Milliseconds that a host may take to accept a connection. */
 const patience = 3000;
-/** Hosts that are looked for; more of them are rows. */
+/** How many hosts are checked; more than that come from rows. */
 const mostHosts = 20;
 
 /** @throws Problem secret-missing, file-not-found, connection-refused, name-lookup, connection-timeout, version-refused */
@@ -32,11 +32,11 @@ export async function requireAhead(
   await requireVersion(workspace, signal);
 }
 
-/** Hosts that are the same for every row. Through a proxy nothing is known ahead. */
+/** Checks the hosts that do not depend on a row. Behind a proxy nothing can be known. */
 async function requireHosts(workspace: Workspace, plans: readonly TrailPlan[]): Promise<void> {
   const hosts = new Map<string, URL>();
   for (const { steps, rows } of plans) {
-    // One call by itself finds out as fast; a row may say which host is meant.
+    // A single call finds out as fast.
     if (steps.length < 2) continue;
     if (
       rows &&
@@ -56,7 +56,7 @@ async function requireHosts(workspace: Workspace, plans: readonly TrailPlan[]): 
   if (missing.length > 0) throw missing.reduce(moreSevere);
 }
 
-/** What the address begins with, where that needs no row; undefined where a proxy stands before it. */
+/** The origin of the address if it depends on no row; undefined behind a proxy. */
 function fixedOrigin(workspace: Workspace, origin: AddressPlan['origin']): URL | undefined {
   try {
     const evaluationContext = workspace.evaluationContext();
@@ -93,7 +93,7 @@ function reached({ host, hostname, port, protocol }: URL): Promise<Problem | und
     socket.once('error', ({ code }: NodeJS.ErrnoException) => {
       if (code === 'ENOTFOUND' || code === 'EAI_AGAIN') silent('name-lookup', 'is a name that is not known');
       else if (code === 'ECONNREFUSED') silent('connection-refused', 'is there, and nothing listens on that port');
-      // What is odder than that is told by the exchange itself.
+      // The exchange itself reports anything else.
       else done(undefined);
     });
   });

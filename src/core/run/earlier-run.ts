@@ -1,4 +1,4 @@
-/** Resuming what an earlier run left, as it was asked for then: resumed, its failed part walked, or taken back. */
+/** Continues an earlier run with its own options: resumes it, runs its failed part, or undoes it. */
 
 import type { Collection } from '../collection/collection.js';
 import { makeRedactor } from '../echo/redactor.js';
@@ -36,7 +36,7 @@ async function earlier(
 
 export interface EarlierWishes extends Pick<RunWishes, 'atOnce' | 'stopAtFirstFailure' | 'dryRun'> {
   readonly settings?: ReadonlyMap<string, string> | undefined;
-  /** It is resumed although its rows changed. */
+  /** Resume although the rows have changed. */
   readonly rowsChanged?: boolean | undefined;
 }
 
@@ -70,7 +70,7 @@ export async function resumeRun(
   return runPlanned(host, { ...own, plans }, order, { ...wishes, environments, before });
 }
 
-/** A run that was walked so many times has come to its end with the last of them. */
+/** A repeated run has ended when all its repetitions have. */
 const hasEnded = ({ walks }: RecordedRun, plans: number, repeat: number | undefined): boolean =>
   repeat !== undefined && walks.size >= plans * repeat;
 
@@ -81,7 +81,7 @@ async function plansOf({ workspace, order }: Earlier) {
   return plans;
 }
 
-/** What failed of a run, as a run of its own. */
+/** Runs what failed of a run, as a run of its own. */
 export async function runFailedOf(
   host: RunHost,
   collection: Collection,
@@ -104,7 +104,7 @@ export async function runFailedOf(
   return runPlanned(host, { ...own, plans }, { ...order, options }, { ...wishes, environments: [order.environment] });
 }
 
-/** Takes back what a run made and has not taken back itself. */
+/** Undoes what a run made and has not undone itself. */
 export async function undoEarlier(
   host: RunHost,
   collection: Collection,
@@ -115,7 +115,7 @@ export async function undoEarlier(
   requireIdle(before, host.worker);
   const left = leftOf(before).length;
   const { hide } = workspace.redactor;
-  // Where there is nothing to take back, the run may still be resumed.
+  // With nothing to undo, the run may still be resumed.
   const summary = left === 0 ? undefined : await undone();
   const { undone: done, notUndone, inDoubt } = summary ?? { undone: 0, notUndone: 0, inDoubt: doubtsIn(before) };
   const of = before.header.run;

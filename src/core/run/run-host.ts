@@ -1,4 +1,4 @@
-/** Who runs something: what a run is given of the process, the person and the outlets around it. */
+/** The host of a run: what the process, the person and the outputs around it provide. */
 import type { Collection } from '../collection/collection.js';
 import type { Settings } from '../collection/variables/variable-scopes.js';
 import type { Redactor } from '../echo/redactor.js';
@@ -6,7 +6,7 @@ import type { Workspace } from '../sending/workspace.js';
 import type { RunRecord } from '../trail/record/run-record.js';
 import type { Worker } from './open-run.js';
 
-/** In which environment, and what an earlier run knows already. */
+/** Which environment to open, and what an earlier run already knows. */
 export interface Opening {
   readonly environment?: string | undefined;
   readonly settings?: Settings | undefined;
@@ -16,7 +16,7 @@ export interface Opening {
 
 export interface OpenedRun {
   readonly workspace: Workspace;
-  /** Settles when the baselines that were accepted are written. */
+  /** Settles when the accepted baselines are written. */
   readonly written: () => Promise<void>;
 }
 
@@ -26,30 +26,30 @@ export interface RunHost {
   readonly worker: Worker;
   open(opening: Opening): Promise<OpenedRun>;
   readonly report: (record: RunRecord) => void;
-  /** Who follows wants to know about how many rows there are. */
+  /** Report the approximate number of rows. */
   readonly countRows?: boolean | undefined;
   /** Ends the run; undo parts run after it. */
   readonly signal: AbortSignal;
   /** Ends the undo parts too. */
   readonly undoSignal?: AbortSignal | undefined;
-  /** Nobody follows any more: a run without an end of its own ends. */
+  /** Nobody reads the output any more: an endless run ends. */
   readonly unwatched?: (() => boolean) | undefined;
-  /** Asks a person whether a run is resumed although its rows changed. */
+  /** Asks a person whether to resume although the rows have changed. */
   readonly confirmRows?: ((what: string, changes: string) => Promise<boolean>) | undefined;
 }
 
-/** What is asked of a run, beside what is walked. */
+/** The options of a run. */
 export interface RunWishes {
   readonly rows?: string | undefined;
   readonly atOnce?: number | undefined;
   readonly dryRun?: boolean | undefined;
   readonly stopAtFirstFailure?: boolean | undefined;
-  /** How often all is walked, once by default; `Infinity` for as long as nobody ends it. */
+  /** How many times, once by default; `Infinity` repeats until interrupted. */
   readonly repeat?: number | undefined;
-  /** Milliseconds from one beginning to the next. */
+  /** Milliseconds between the starts of two repetitions. */
   readonly every?: number | undefined;
-  /** The first walk that comes out so is the last. */
+  /** Stop at the first repetition with this outcome. */
   readonly until?: 'ok' | 'failed' | undefined;
-  /** What `once-by` remembers of earlier runs is forgotten. */
+  /** Forget what `once-by` remembers of earlier runs. */
   readonly anew?: boolean | undefined;
 }

@@ -1,4 +1,4 @@
-/** A run of trails, requests and folders of them: in one environment, or in several, one after the other. */
+/** Runs trails, requests and folders of them, in one environment or in several, one after the other. */
 import { requireNames } from '../check/names-ahead.js';
 import { asProblem, interruption, type Problem } from '../problem/problem.js';
 import { moreSevere } from '../problem/severity.js';
@@ -59,7 +59,7 @@ export async function runPlanned(
   order: RunOrder,
   more: Pick<Walking, 'anew' | 'stopAtFirstFailure'> & {
     readonly dryRun?: boolean | undefined;
-    /** All of the command, this one included. */
+    /** All environments of the command, including this one. */
     readonly environments: readonly string[];
     readonly tables?: Walking['tables'];
     readonly before?: RecordedRun | undefined;
@@ -82,13 +82,13 @@ export async function runPlanned(
     calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),
     rows: plans.some(({ rows }) => rows !== undefined),
   });
-  // A dry run tells each by its step.
+  // A dry run reports each unknown name at its step.
   if (!dryRun) requireNames(workspace, plans, order.options.rows);
   try {
     await requireAhead(workspace, plans, host.signal);
   } catch (error) {
     const problem = asProblem(error);
-    // Of several environments, one that is not there is a result.
+    // With several environments, an unreachable one is a result.
     if (environments.length === 1 || problem.family !== 'no-response') throw error;
     host.report(began(workspace.log.run));
     const { environment } = order;

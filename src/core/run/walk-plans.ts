@@ -1,4 +1,4 @@
-/** Walking what is planned, as often as is wished. */
+/** Walks the plans, as often as the options say. */
 import { setTimeout } from 'node:timers/promises';
 import { interruption, Problem } from '../problem/problem.js';
 import { moreSevere } from '../problem/severity.js';
@@ -42,14 +42,14 @@ export async function walkPlans(walking: Walking): Promise<Problem | undefined> 
       const { problem, walked } = await walkPass(pass, walking, handled, stores);
       if (problem) worst = moreSevere(worst, problem);
       const enough = until !== undefined && (until === 'ok') === (problem === undefined);
-      // What is waited for has come: that it was not there before is no failure.
+      // The awaited outcome has come: earlier failures do not count.
       if (enough && until === 'ok') worst = undefined;
       if (enough || (stopAtFirstFailure && problem) || pass + 1 === repeat) break;
-      // Without an end of its own it was walked for whoever watched.
+      // An endless run serves its reader.
       if (repeat === undefined && unwatched?.()) break;
-      // What an earlier command walked needs no rest.
+      // A repetition of an earlier command needs no pause.
       if (walked) await rest(every - (performance.now() - began), walking);
-      // The walk itself may have come to its end well.
+      // The walk itself may have ended well.
       if (signal.aborted) {
         if (problem?.code !== 'interrupted' && repeat !== undefined) tellLeft(walking);
         return interruption();

@@ -1,4 +1,4 @@
-/** One sending, from names to echo: resolve, attach sessions, compose, send, judge, keep, record. */
+/** One request from file to echo: resolve, compose, attach sessions, sign, send, judge, keep, record. */
 import { certificateOf } from '../exchange/connection/certificate.js';
 import { resolveRequest } from '../exchange/request/resolve.js';
 import type { WireRequest } from '../exchange/request/wire.js';
@@ -26,7 +26,7 @@ import { requestSigner, signerFor } from './trying/request-signer.js';
 import { retryContext } from './trying/retry-context.js';
 import type { Workspace } from './workspace.js';
 
-/** Characters of echoes that may wait to be written before a walk waits for them. */
+/** Characters of unwritten echoes above which a walk waits for the log. */
 const mostWaiting = 4e6;
 
 /**
@@ -37,7 +37,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   if (workspace.dryRun) return unsent(workspace, prepared, sending);
   const outside = outsideOf(workspace, prepared, sending);
   const sessions = outside ? [] : (sending.sessions ?? prepared.plan.sessions);
-  // Before it is clear that the request may leave, no session is opened for it.
+  // No session is opened until the environment permits the request.
   const own = resolutionInput(workspace, sending);
   if (sessions.length > 0) own.supplied = await sessionVariables(workspace, sessions, false, own.world, sending.caller);
   const { supplied } = own;
@@ -75,7 +75,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const tried = await inTries(
     retryContext(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? talk.resolved.names, giving)),
     () => authenticatedAttempt(talk),
-    // It is not the response: nothing is expected of it, and nothing is kept.
+    // An early try is not the result: it is not judged, and nothing is kept of it.
     (early) => record(talk, early.exchanged, unjudged(early.outcome), true),
   );
   const { outcome } = tried.attempt;
@@ -90,7 +90,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   return sent;
 }
 
-/** What became of it, recorded. */
+/** Records the last try and puts the result together. */
 function concluded(
   talk: Conversation,
   { attempt, tries, gaveUp }: Tried<Attempt>,
@@ -101,7 +101,7 @@ function concluded(
   const { wire, exchanged, faults } = attempt;
   const { problems: found } = judged;
   record(talk, exchanged, judged, found.length > 0 && talk.sending.asksAgain?.(judged.outcome.received) === true);
-  // Each by its name: to spread them costs as much as a whole expectation.
+  // Listed one by one: object spread is measurably slower here.
   const { outcome, verdicts, kept, problems } = judged;
   const sent = {
     echo: exchanged.echo,
@@ -132,7 +132,7 @@ function allWarnings(wire: WireRequest, workspace: Workspace, received: Received
   return ofResponse.length === 0 ? ofRequest : [...ofRequest, ...ofResponse];
 }
 
-/** What is said of it beside. */
+/** Adds what the response and its signature say beyond the verdicts. */
 function withRemarks(
   sent: Sent,
   { workspace, sessions, seal, resolved: { request } }: Conversation,
@@ -167,7 +167,7 @@ async function acceptCertificate(
   onAccepted(facts, await pins.accept(url, facts));
 }
 
-/** The request with what open sessions add; undefined where one has still to be opened, or a signature adds more. */
+/** The request with everything attached, for validation; undefined while a session is not open, or a signature adds more. */
 async function wholeBefore({
   workspace,
   sessions,

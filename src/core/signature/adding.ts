@@ -24,7 +24,7 @@ function extendedBy(lines: readonly HeaderLine[], line: HeaderLine): readonly He
 export function withHeader(wire: WireRequest, line: HeaderLine): WireRequest {
   const headers = extendedBy(wire.headers, line);
   const { method, url, shownUrl, body, timeout, redirects, connection } = wire;
-  // Written out: a run makes thousands, and to spread such an object takes as long as to sign it.
+  // Listed one by one: object spread takes as long as signing.
   return { method, url, shownUrl, headers, body, timeout, redirects, connection, signed: true };
 }
 

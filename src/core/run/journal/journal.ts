@@ -6,7 +6,6 @@ import type { Problem } from '../../problem/problem.js';
 import { lineLog } from '../../storage/line-log.js';
 import type { Journal } from '../../trail/journal.js';
 import type { KeptName } from '../../trail/names/kept-names.js';
-import type { RunRecord } from '../../trail/record/run-record.js';
 import { writeJson } from '../../value/json-text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { JournalLine } from './lines.js';
@@ -32,7 +31,7 @@ const cellNames = (cells: ValueMap): KeptName[] =>
   Object.entries(cells).map(([name, value]) => ({ name, value: value as Value, origin: 'table' }));
 
 export function openJournal({ path, run, recorder, first, before }: JournalSettings): Journal {
-  let waiting: (string | (() => JournalLine | RunRecord) | undefined)[] = [];
+  let waiting: (string | (() => JournalLine) | undefined)[] = [];
   const groups = new Map<string, number[]>();
   // Behind a line that a kill cut off.
   const start = before ? '\n' : '';
@@ -44,11 +43,11 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     let text = begun ? '' : start;
     begun = true;
     for (const one of lines) {
-      if (one !== undefined) text += `${typeof one === 'string' ? one : writeJson(one() as Value)}\n`;
+      if (one !== undefined) text += `${typeof one === 'string' ? one : JSON.stringify(one())}\n`;
     }
     return text;
   });
-  const add = (group: string, line: string | (() => JournalLine | RunRecord)): void => {
+  const add = (group: string, line: string | (() => JournalLine)): void => {
     const index = waiting.push(line) - 1;
     if (group !== '') {
       const others = groups.get(group);
@@ -103,7 +102,8 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
       return log.written();
     },
     undone: (at, state, problem) => add('', () => ({ line: 'undone', at, state, ...recorded(problem) })),
-    record: (record) => add('', () => record),
+    // As text at once: thousands of records that wait for the next write are a burden to the collector of garbage.
+    record: (record) => add('', writeJson(record as Value)),
     doubtsBefore: (walk) => (before?.doubts ?? []).filter((one) => one.walk === walk).map(({ call }) => call),
     handled: (way, key, item) => add('', () => ({ line: 'handled', way, key, ...item })),
     handledBefore: () => before?.handled ?? new Map(),

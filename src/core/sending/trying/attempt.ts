@@ -1,4 +1,4 @@
-/** One try of a request: sessions and cookies attached, sent, and its cookies taken. */
+/** One try of a request: attaches sessions and cookies, signs, sends, and stores the cookies of the response. */
 
 import { type Attached, attach } from '../../exchange/request/attach.js';
 import { composeRequest } from '../../exchange/request/compose.js';
@@ -31,7 +31,7 @@ export function pinned({ pins }: Workspace, wire: WireRequest): WireRequest {
   return connection === wire.connection ? wire : { ...wire, connection };
 }
 
-/** With what is attached to it: nothing of it goes to a host that is not listed, and its credentials are known as secrets. */
+/** With what is attached to it; refuses hosts that are not listed, and registers its credentials as secrets. */
 export function attached(
   { origins, redactor }: Workspace,
   { outside }: ResolvedRequest,
@@ -53,7 +53,7 @@ type UsualCarrying = Omit<Carrying, 'leaving' | 'ledOn' | 'signed' | 'spool'>;
 
 const carryings = new WeakMap<OpenJar, UsualCarrying>();
 
-/** The same for every request with the same jar. */
+/** Shared by all requests with the same cookie jar. */
 function carryingOf({ origins, redactor }: Workspace, jar: OpenJar): UsualCarrying {
   let carrying = carryings.get(jar);
   if (!carrying) {
@@ -74,23 +74,23 @@ export const jarFor = (
   without: boolean | undefined,
   caller: Names,
 ): OpenJar | Promise<OpenJar> =>
-  // What is opened has cookies of its own; a key or a certificate beside it has none.
+  // Only sessions that are opened have cookies; keys and certificates have none.
   without ? withoutJar() : workspace.cookies.open(workspace.sessions.opening(sessions, caller));
 
 /** One try: what was attached, what left and when, and what became of it. */
 export interface Attempt {
-  /** The last exchange of it: redirects have echoes of their own. */
+  /** The last exchange; each redirect has its own echo. */
   readonly exchanged: Exchanged;
   readonly attached: Attachment | undefined;
   readonly wire: WireRequest;
   readonly outcome: Outcome;
-  /** Refused in the words of the vendor, whatever the status; found out when its response is read. */
+  /** The session file's `refused` matches the response, whatever its status. */
   inside: boolean;
-  /** What went wrong once the response was there: it is told beside the response. */
+  /** Problems after the response arrived; they are reported beside it. */
   readonly faults: Problem[];
 }
 
-/** What a proof is made of. */
+/** What digest access signs (RFC 7616). */
 const callOf = ({ method, url, body }: WireRequest): CallToProve => ({
   host: url.host,
   method,
@@ -98,14 +98,14 @@ const callOf = ({ method, url, body }: WireRequest): CallToProve => ({
   body: body?.streamed ? undefined : body?.bytes,
 });
 
-/** Whether the sessions want the request sent again, after what they heard. */
+/** Whether a session asks for the request to be sent again, after its challenge. */
 export function attachedHeard({ sessions }: Workspace, { attached, outcome: { received } }: Attempt): boolean {
   return (
     attached !== undefined && received !== undefined && sessions.heard(attached, received.status, received.headers)
   );
 }
 
-/** The address that the response came from, as it was before it was signed. */
+/** The final address without the parameters that a signature added. */
 function withoutSignature(outcome: Outcome, addresses: ReadonlyMap<string, string>): Outcome {
   const { received } = outcome;
   const bare = received && addresses.get(received.finalUrl);
@@ -133,7 +133,7 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
   const signed = (own: WireRequest): WireRequest => {
     const made = seal ? seal.sign(own).wire : own;
     if (made.url === own.url) return made;
-    // What a signature adds to an address is nobody's to read, wherever the address is told.
+    // Parameters that a signature adds stay out of every message and record.
     workspace.origins.require(made.url);
     addresses ??= new Map();
     addresses.set(made.url.href, own.url.href);
@@ -145,7 +145,7 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
   if (talk.changing) await Promise.all([leaving, recordLeaving(talk, one)]);
   else if (leaving) await leaving;
   const usual = carryingOf(workspace, jar);
-  // Each by its name: to spread them takes longer than the rest of this try.
+  // Listed one by one: object spread is measurably slower here.
   const carrying: Carrying = {
     lists: usual.lists,
     holdsSecret: usual.holdsSecret,

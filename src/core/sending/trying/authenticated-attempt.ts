@@ -1,4 +1,4 @@
-/** One try as the vendor sees it: with its sessions and its signature, and what they want to be sent again for. */
+/** One try, sent again where authentication requires it: a challenge, a clock that differs, or an expired token. */
 import { asProblem } from '../../problem/problem.js';
 import { refusedInside } from '../sessions/session-variables.js';
 import type { Workspace } from '../workspace.js';
@@ -8,7 +8,7 @@ import { record, unjudged } from './exchanged.js';
 
 export function authenticatedAttempt(talk: Conversation): Promise<Attempt> {
   const { workspace, sessions, seal } = talk;
-  // Who shows no session, and no signature by another's clock, has nothing to hear in the response.
+  // Without a session or a server-clock signature the response needs no auth handling.
   const hears = sessions.length > 0 || (seal !== undefined && workspace.environment.clock === 'follow-server');
   return hears ? conversation(talk) : attempt(talk);
 }
@@ -21,7 +21,7 @@ async function conversation(talk: Conversation): Promise<Attempt> {
   try {
     await heard();
   } catch (error) {
-    // What came back is there, whatever keeps the request from being sent again.
+    // The response is kept, whatever prevents a further try.
     tried.faults.push(asProblem(error));
   }
   return tried;
@@ -29,17 +29,17 @@ async function conversation(talk: Conversation): Promise<Attempt> {
   async function heard(): Promise<void> {
     const { sessions, seal } = talk;
     const { attached } = tried;
-    // A server that wants a proof says first of what; a nonce that ended is answered with the next.
+    // The first response of a server with challenges carries the nonce; an expired nonce comes with the next one.
     for (let rounds = 0; rounds < 3 && attachedHeard(workspace, tried); rounds += 1) await again();
-    // The clock that a signature was made with was found to be wrong by its very refusal.
+    // The refusal itself showed that the clock of the signature was wrong.
     if (seal && refusedStatus(tried) && workspace.environment.clock === 'follow-server')
       if (workspace.clocks.ahead(host) !== ahead) await again();
-    // Without a session nobody is refused by name, and there is nothing to wait for.
+    // Only session files describe refusals inside a response.
     if (sessions.length > 0) tried.inside = await refusesInside(workspace, sessions, tried);
     const refused = tried.inside || tried.outcome.received?.status === 401;
     if (!attached || !refused) return;
-    // A token that was good once and is refused now has ended: once more with a new one.
-    // It is recorded before what it leads to; where nothing can be renewed, it is recorded once more, as the response.
+    // A token that worked before and is refused now has expired: renew it and send once more.
+    // The refused try is recorded before the renewal; if nothing can be renewed, it is recorded again as the result.
     record(talk, tried.exchanged, unjudged(tried.outcome), true);
     const renewed = await workspace.sessions.renew(attached);
     if (!renewed) return;

@@ -61,7 +61,7 @@ function stepRecord(event: StepEvent, walk: number, hiding: Hiding): StepRecord 
   const received = sent?.outcome.received;
   const verdicts = sent?.verdicts ?? [];
   const failed = verdicts.filter(({ ok }) => !ok);
-  // Each key where it is: to spread parts together takes longer than all the rest.
+  // Set one by one: object spread is measurably slower here.
   const record: StepRecord = {
     event: 'step',
     walk,

@@ -68,6 +68,9 @@ export class WalkTotals {
   /** The most severe that a row, or a step outside of rows, came to. */
   problem: BriefProblem | null = null;
 
+  /** @param mayResume the walk may be resumed further on in the records: steps of unfinished rows are counted again then */
+  constructor(private readonly mayResume: boolean) {}
+
   take(record: RunRecord): void {
     switch (record.event) {
       case 'step':
@@ -100,10 +103,11 @@ export class WalkTotals {
   private takeStep(record: StepRecord): void {
     const { row, depth, state, expectations, problems } = record;
     let counts = this.ended;
-    if (row !== null) {
+    if (row !== null && this.mayResume) {
       counts = this.open.get(row) ?? noSteps();
       this.open.set(row, counts);
-    } else if (depth === 0 && state === 'failed') this.problem = moreSevereBrief(this.problem, problems[0] ?? null);
+    } else if (row === null && depth === 0 && state === 'failed')
+      this.problem = moreSevereBrief(this.problem, problems[0] ?? null);
     counts.steps[state] += 1;
     counts.expectations.met += expectations.met;
     counts.expectations.failed += expectations.failed.length;

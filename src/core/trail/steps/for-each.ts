@@ -105,7 +105,7 @@ export const forEach: StepKind<ForEachStepFile> = {
           const before = key === undefined ? undefined : once?.before(key);
           if (before) {
             counts.passed += 1;
-            // A run that is resumed has its whole table.
+            // A resumed run keeps its complete table.
             if (before.cells) await open?.add(place, before.cells);
             return;
           }

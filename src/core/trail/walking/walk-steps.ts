@@ -54,7 +54,7 @@ function ended(step: PlannedStep, walk: Walk, at: string, result: StepResult, sk
   const received = sent?.outcome.received;
   if (received && walk.table && walk.table.places.size > 0) {
     const cells = placedCells(walk.table, received);
-    // What failed tells less than what came before it, such as the id of what was made.
+    // A failed step keeps the cells of earlier steps, such as the id of what they created.
     walk.last.cells = first ? { ...walk.last.cells, ...withoutNulls(cells) } : cells;
   }
   // What was interrupted did not end: a resumed run takes the step again, or says that it is in doubt.
@@ -66,7 +66,7 @@ function ended(step: PlannedStep, walk: Walk, at: string, result: StepResult, sk
       sent?.echo,
       first,
     );
-  // Of many that were interrupted none has failed.
+  // An interrupted row or iteration has not failed.
   if (first?.code === 'interrupted' && (walk.row !== undefined || walk.member !== undefined)) return first;
   walk.report(stepEvent(step, walk, first ? 'failed' : skipped ? 'skipped' : 'ok', result));
   if (result.table) walk.report(result.table);

@@ -34,7 +34,7 @@ export interface WalkResult {
 export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings: WalkSettings): Promise<WalkResult> {
   const started = performance.now();
   const { journal, number = 0, signal } = settings;
-  const totals = new WalkTotals();
+  const totals = new WalkTotals(false);
   // What an earlier command could not say of its calls is still not known.
   for (const call of journal?.doubtsBefore(number) ?? []) totals.take({ event: 'in-doubt', walk: number, call });
   const patience = patienceFrom(workspace.patience);
@@ -103,7 +103,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
       const walk = walkOf(startScope(plan, workspace, fromCommandLine(workspace)));
       const walked = await walkWithUndo(plan, walk, settings.undoSignal);
       ({ problem } = walked);
-      // What was taken back is not resumed.
+      // A walk that was undone is not resumed.
       if (signal.aborted && walked.takenBack) await journal?.walked(number, false);
     }
   } finally {
