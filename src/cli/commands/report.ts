@@ -1,7 +1,7 @@
 /** `report`: what runs came to, from what is on disk. */
 import { together } from '../../core/report/reporter.js';
 import { runSummary } from '../../core/report/run-summary.js';
-import { recordsOf } from '../../core/run/journal/recorded-run.js';
+import { recordedRuns, recordsOf } from '../../core/run/journal/recorded-run.js';
 import { type CommandModule, examples } from '../command.js';
 import type { Documents } from '../documents/documents.js';
 import { reporters } from '../reporters/registry.js';
@@ -21,8 +21,17 @@ export const { configure }: CommandModule = {
           const { local } = await context.collection();
           const totals = runSummary();
           const told = together([reporters(terminal, { matrix: options.matrix === true, watched: false }), totals]);
-          for (const name of names.length === 0 ? ['last'] : names)
-            for await (const record of recordsOf(local, name)) told.take(record);
+          for (const name of recordedRuns(local, names.length === 0 ? ['last'] : names)) {
+            let empty = true;
+            for await (const record of recordsOf(local, name)) {
+              told.take(record);
+              empty = false;
+            }
+            if (empty)
+              terminal.note(
+                `run ${name} has no record: it was killed before its first step, or an earlier version made it`,
+              );
+          }
           told.end();
           const summary = totals.summary();
           if (terminal.json) terminal.document({ event: 'report', ...summary } satisfies Documents['report']);

@@ -1,5 +1,6 @@
 /** What is told of runs from their records alone: while they happen or from disk, of one that was killed, of several together. */
 import assert from 'node:assert/strict';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { type Reporter, recordsOf, reportFrom, runSummary } from '../../../src/core/index.js';
@@ -121,6 +122,22 @@ test('no secret is in the record, whichever part of it a response gives back', a
     assert.doesNotMatch(JSON.stringify(record), /lantern-and-rope/);
   }
   assert.ok(records >= 5);
+});
+
+test('a run is counted once, however often it is named; one without a record is told; nothing is printed for a wrong name', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf({ ...files, 'data/rows.csv': rowsOf(['s1', 's2']) }, vendor.origin);
+  const ran = documentLines(await echoTrail(['run', 'all', '--json'], { cwd })).at(-1)?.run as string;
+  const twice = await echoTrail(['report', 'last', ran, 'last', '--json'], { cwd });
+  assert.deepEqual(documentLines(twice).at(-1)?.rows, { ok: 2, failed: 0, before: 0 });
+  const wrong = await echoTrail(['report', 'last', 'nope'], { cwd });
+  assert.equal(wrong.status, 2);
+  assert.equal(wrong.out, '');
+  assert.match(wrong.err, /there is no run nope\ntry +known: \w{4}/);
+  writeFileSync(join(cwd, '.echo-trail/runs/29990101T000000000Z-zzzz.jsonl'), 'torn\n{"event":"step"}\n');
+  const torn = await echoTrail(['report'], { cwd });
+  assert.equal(torn.status, 0, torn.err);
+  assert.match(torn.err, /run zzzz has no record/);
 });
 
 test('a run that is not there is told, with those that are', async () => {

@@ -41,7 +41,7 @@ export const pages = described(
     total: described(z.optional(z.string()), 'The place of the number of items that there are altogether.'),
     most: described(
       z.optional(count),
-      'How many pages are asked for at most; what is missing then is told. 1000 by default.',
+      'How many pages are asked for at most; a list that is cut there is reported. 1000 by default.',
     ),
   }),
   'The response is one page of many. How the next is asked for is one of `next`, `cursor`, `number` and `offset`.',

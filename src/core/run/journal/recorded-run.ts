@@ -52,7 +52,7 @@ export interface RecordedRun {
 
 /** @throws Problem echo-not-found, data-shape */
 export async function readJournal(folder: string, run: string, recorder: Recorder): Promise<RecordedRun> {
-  const path = join(folder, fileOf(folder, run));
+  const path = join(folder, journalOf(folder, run).file);
   const steps = new Map<string, Map<string, KnownStep>>();
   const cells = new Map<string, Value>();
   const rows = new Map<number, Map<number, boolean>>();
@@ -178,10 +178,18 @@ function recordedJournals(folder: string): { readonly run: string; readonly file
     .map((file) => ({ file, run: file.replace(/^.*-|\.jsonl$/g, '') }));
 }
 
-function fileOf(folder: string, run: string): string {
+/**
+ * The names of runs, each once.
+ * @param given names, or `last` @throws Problem echo-not-found
+ */
+export const recordedRuns = (local: string, given: readonly string[]): string[] => [
+  ...new Set(given.map((run) => journalOf(journalFolder(local), run).run)),
+];
+
+function journalOf(folder: string, run: string): ReturnType<typeof recordedJournals>[number] {
   const all = recordedJournals(folder);
   const found = run === 'last' ? all[0] : all.find((one) => one.run === run);
-  if (found) return found.file;
+  if (found) return found;
   throw new Problem('echo-not-found', {
     what: run === 'last' ? 'no run is recorded yet' : `there is no run ${run}`,
     remedy:
@@ -204,7 +212,7 @@ const isRecord = (line: unknown): line is { readonly event: unknown } =>
  */
 export async function* recordsOf(local: string, run: string): AsyncGenerator<RunRecord> {
   const folder = journalFolder(local);
-  for await (const line of jsonLines(join(folder, fileOf(folder, run)), parseJson)) {
+  for await (const line of jsonLines(join(folder, journalOf(folder, run).file), parseJson)) {
     const record = isRecord(line) ? runRecord.safeParse(line).data : undefined;
     if (record) yield record;
   }
