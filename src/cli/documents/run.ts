@@ -1,25 +1,19 @@
 /** The documents of `run --json` and `report --json`: the records of runs, a line each, and what is made of them at the end. */
 import * as z from 'zod/mini';
 import { runRecord, summaryRecord } from '../../core/trail/record/run-record.js';
-import { problem } from './pieces.js';
 
 const counted = {
-  rows: summaryRecord.shape.rows,
-  steps: summaryRecord.shape.steps,
-  expectations: summaryRecord.shape.expectations,
-  throttled: z.number(),
-  triedAgain: z.number(),
-  waited: z.number(),
-  contradictions: z.number(),
-  firstContradiction: z.optional(z.string()),
-  undone: z.number(),
-  notUndone: z.array(z.string()),
-  inDoubt: z.array(z.string()),
+  ...z.omit(summaryRecord, {
+    event: true,
+    run: true,
+    walk: true,
+    walked: true,
+    environment: true,
+    time: true,
+    ended: true,
+  }).shape,
   /** It came to its end: it was neither killed nor interrupted, nor is it still under way. */
   finished: z.boolean(),
-  interrupted: z.boolean(),
-  ok: z.boolean(),
-  problem: z.nullable(problem),
 };
 
 export const runDocuments = {

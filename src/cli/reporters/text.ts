@@ -88,7 +88,7 @@ function walkText(
   const width = rows === null ? Math.min(40, Math.max(0, ...steps.map((label) => label.length))) : 0;
   const alike = alikeFailures();
   let shown = 0;
-  /** What went well of many is not told: a run has thousands of it. Where nothing is sent, the first are what one wants to see. */
+  /** Passed rows and iterations are not shown: a run has thousands. A dry run shows the first of them. */
   const quietly = (record: RunRecord): boolean => {
     if (!wentWell(record)) return false;
     if (!dryRun || record.event === 'row') return true;
@@ -105,7 +105,7 @@ function walkText(
       terminal.note(`${terminal.err.yellow('warning')}  ${printableLine(`${step}: ${warning}`)}`);
     }
   };
-  /** Rows whose failing step was told. */
+  /** Rows whose failed step was shown. */
   const rowsTold = new Set<number>();
   return {
     take(record) {
@@ -120,7 +120,7 @@ function walkText(
       } else if (failed && isOneOfMany(failed)) {
         for (const line of alike.take(failed, () => recordLines(failed, terminal, width))) terminal.print(line);
       } else if (told) {
-        // Its failing step said all.
+        // Its failed step was shown.
       } else if (!terminal.quiet || failed) {
         for (const line of recordLines(record, terminal, width)) terminal.print(line);
       }

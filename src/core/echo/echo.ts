@@ -17,6 +17,16 @@ const body = z.strictObject({
 });
 export type RecordedBody = z.infer<typeof body>;
 
+/** Milliseconds each. */
+export const phases = z.strictObject({
+  lookup: z.optional(z.number()),
+  connect: z.optional(z.number()),
+  tls: z.optional(z.number()),
+  waiting: z.optional(z.number()),
+  receiving: z.optional(z.number()),
+  total: z.optional(z.number()),
+});
+
 /** As a comparison tells it. */
 export const difference = z.strictObject({
   at: z.string(),
@@ -98,17 +108,7 @@ export const echo = z.strictObject({
       wireSize: z.optional(z.number()),
     }),
   ),
-  /** Milliseconds. */
-  phases: z.optional(
-    z.strictObject({
-      lookup: z.optional(z.number()),
-      connect: z.optional(z.number()),
-      tls: z.optional(z.number()),
-      waiting: z.optional(z.number()),
-      receiving: z.optional(z.number()),
-      total: z.optional(z.number()),
-    }),
-  ),
+  phases: z.optional(phases),
   trouble: z.optional(z.extend(briefProblem, { where: z.optional(z.string()) })),
   /** All expectations where one failed; else only how many were met. */
   met: z.number(),

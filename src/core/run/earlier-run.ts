@@ -4,13 +4,12 @@ import type { Collection } from '../collection/collection.js';
 import { makeRedactor } from '../echo/redactor.js';
 import { interruption, Problem } from '../problem/problem.js';
 import type { RunRecord } from '../trail/record/run-record.js';
-import { recordVersion } from '../trail/record/run-record.js';
 import type { RecordedRun } from './journal/recorded-run.js';
 import { planNames } from './names.js';
 import { earlierRun, failedParts, openRun, type RunOrder, requireIdle, requireNotTakenBack } from './open-run.js';
 import { changedRows, rowsChanged, rowsOfRun } from './rows-changed.js';
 import type { OpenedRun, RunHost, RunWishes } from './run-host.js';
-import { runPlanned } from './run-names.js';
+import { runBegan, runPlanned } from './run-names.js';
 import { doubtsIn, leftOf, type UndoSummary, undoRun } from './undo-run.js';
 
 interface Earlier extends OpenedRun {
@@ -122,7 +121,7 @@ export async function undoEarlier(
   host.report({ event: 'undo-summary', run: of, undone: done, notUndone, inDoubt: inDoubt.map(hide) });
   if (host.signal.aborted) return interruption();
   if (notUndone + inDoubt.length === 0) return undefined;
-  return new Problem('step-failed', { what: `of run ${of} not all was taken back` });
+  return new Problem('step-failed', { what: `run ${of} was not undone completely` });
 
   async function undone(): Promise<UndoSummary> {
     workspace.expectChanges({ calls: left, rows: false });
@@ -131,17 +130,7 @@ export async function undoEarlier(
       journal.record(record);
       host.report(record);
     };
-    report({
-      event: 'run',
-      version: recordVersion,
-      run: before.header.run,
-      at: new Date().toISOString(),
-      environment: order.environment,
-      environments: [order.environment],
-      names: [...order.names],
-      resumed: true,
-      dryRun: false,
-    });
+    report(runBegan(before.header.run, order, { environments: [order.environment], resumed: true, dryRun: false }));
     try {
       return await undoRun(workspace, before, journal, report, host.signal);
     } finally {

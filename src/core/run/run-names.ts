@@ -52,6 +52,23 @@ export async function runNames(
   return worst;
 }
 
+/** The first record of a command. */
+export const runBegan = (
+  run: string,
+  { environment, names }: RunOrder,
+  facts: { readonly environments: readonly string[]; readonly resumed: boolean; readonly dryRun: boolean },
+): RecordOf<'run'> => ({
+  event: 'run',
+  version: recordVersion,
+  run,
+  at: new Date().toISOString(),
+  environment,
+  environments: [...facts.environments],
+  names: [...names],
+  resumed: facts.resumed,
+  dryRun: facts.dryRun,
+});
+
 /** @param more `before` of the run that is resumed */
 export async function runPlanned(
   host: RunHost,
@@ -67,17 +84,7 @@ export async function runPlanned(
 ): Promise<Problem | undefined> {
   const { before, environments, dryRun = false } = more;
   const report = environments.length > 1 ? inEnvironment(order.environment, host.report) : host.report;
-  const began = (run: string): RecordOf<'run'> => ({
-    event: 'run',
-    version: recordVersion,
-    run,
-    at: new Date().toISOString(),
-    environment: order.environment,
-    environments: [...environments],
-    names: [...order.names],
-    resumed: before !== undefined,
-    dryRun,
-  });
+  const facts = { environments, resumed: before !== undefined, dryRun };
   workspace.expectChanges({
     calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),
     rows: plans.some(({ rows }) => rows !== undefined),
@@ -90,13 +97,13 @@ export async function runPlanned(
     const problem = asProblem(error);
     // With several environments, an unreachable one is a result.
     if (environments.length === 1 || problem.family !== 'no-response') throw error;
-    host.report(began(workspace.log.run));
+    host.report(runBegan(workspace.log.run, order, facts));
     const { environment } = order;
     host.report({ event: 'unreachable', environment, problem: placedRecord(problem, workspace.redactor.hide) });
     return problem;
   }
   const journal = dryRun ? undefined : await openRun(workspace, host.home, plans, order, host.worker, before);
-  const beginning = began(journal?.run ?? workspace.log.run);
+  const beginning = runBegan(journal?.run ?? workspace.log.run, order, facts);
   journal?.record(beginning);
   host.report(beginning);
   try {

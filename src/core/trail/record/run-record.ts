@@ -4,7 +4,7 @@
  * changes its meaning.
  */
 import * as z from 'zod/mini';
-import { difference, verdict } from '../../echo/echo.js';
+import { difference, phases, verdict } from '../../echo/echo.js';
 import { briefProblem } from '../../problem/brief.js';
 
 export const recordVersion = 1;
@@ -39,16 +39,6 @@ export const furtherPages = z.strictObject({
   total: z.nullable(z.number()),
   /** `pages:` for the request file, as far as the response tells. */
   block: z.nullable(z.string()),
-});
-
-/** Milliseconds. */
-const phases = z.strictObject({
-  lookup: z.optional(z.number()),
-  connect: z.optional(z.number()),
-  tls: z.optional(z.number()),
-  waiting: z.optional(z.number()),
-  receiving: z.optional(z.number()),
-  total: z.optional(z.number()),
 });
 
 /** A command began to walk in an environment. */
