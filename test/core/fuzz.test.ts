@@ -19,8 +19,8 @@ import { planRequest } from '../../src/core/exchange/request/request-plan.js';
 import { compileExpectations } from '../../src/core/expectation/expectations.js';
 import { Evaluation } from '../../src/core/expression/evaluation.js';
 import { namesFrom } from '../../src/core/expression/names.js';
+import { runtimeMaker } from '../../src/core/expression/runtime.js';
 import { compileTemplate } from '../../src/core/expression/template.js';
-import { worldMaker } from '../../src/core/expression/world.js';
 import { asResponse } from '../../src/core/place/observed.js';
 import { readPlace } from '../../src/core/place/registry.js';
 import { asProblem, Problem } from '../../src/core/problem/problem.js';
@@ -108,14 +108,14 @@ test('a broken expression is told in words', async () => {
     { vessel: { name: 'x' }, items: [{ id: 1 }], list: [{ a: 1 }], row: { 'Vessel name': 'y' } },
     'test',
   );
-  const world = worldMaker({ root: collectionOf({}), secret: () => undefined });
+  const runtime = runtimeMaker({ root: collectionOf({}), secret: () => undefined });
   await fc.assert(
     fc.asyncProperty(fc.constantFrom(...expressions).chain(broken), (text) =>
       tried(async () => {
         const loads: Promise<unknown>[] = [];
         const template = compileTemplate(text, undefined, loads);
         await Promise.all(loads);
-        template.evaluate(new Evaluation(names, { world: world(), onSecret: () => undefined }));
+        template.evaluate(new Evaluation(names, { runtime: runtime(), onSecret: () => undefined }));
       }, text),
     ),
     { ...settings, numRuns: numRuns * 4 },

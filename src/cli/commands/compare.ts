@@ -18,7 +18,7 @@ import { type CommandModule, collect, examples } from '../command.js';
 import type { Context } from '../context.js';
 import { emit } from '../documents/emit.js';
 import { wholeNumber } from '../options/whole-number.js';
-import { type Giving, withInputs } from '../sending/giving.js';
+import { type RequestInputs, withInputs } from '../sending/request-inputs.js';
 import { printableLine } from '../view/printable.js';
 import { table } from '../view/table.js';
 
@@ -129,7 +129,7 @@ async function responseOf(
   if (isEcho(given)) return echoSide(workspace.collection.local, given);
   if (!prepared) return { status: undefined, headers: [], text: readFileSync(given, 'utf8') };
   context.terminal.progress(`sending ${given}`);
-  const send = ({ given: values }: Giving): Promise<Sent> =>
+  const send = ({ given: values }: RequestInputs): Promise<Sent> =>
     sendRequest(workspace, prepared, { given: values, caller: noNames, signal: context.signal });
   const sent = await withInputs(workspace, prepared, context.terminal, false, send, { others });
   context.terminal.progress('');

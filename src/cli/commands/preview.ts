@@ -8,7 +8,7 @@ import { durationText } from '../../core/value/measures.js';
 import { type CommandModule, examples } from '../command.js';
 import { emit } from '../documents/emit.js';
 import { comparedWith, momentFrom } from '../options/signing.js';
-import { sessionsFrom, withInputs } from '../sending/giving.js';
+import { sessionsFrom, withInputs } from '../sending/request-inputs.js';
 import { hiding, revealing } from '../view/eyes.js';
 import { previewDocument, previewText, signaturePreview } from '../view/preview.js';
 import { printableLine } from '../view/printable.js';

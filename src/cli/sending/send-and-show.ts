@@ -7,9 +7,9 @@ import { type Named, noNames } from '../../core/expression/names.js';
 import type { FurtherPages } from '../../core/paging/further-pages.js';
 import type { Place } from '../../core/place/place.js';
 import { asProblem, Problem } from '../../core/problem/problem.js';
-import { hold } from '../../core/sending/held.js';
 import type { PageCount } from '../../core/sending/pages.js';
 import type { PreparedRequest } from '../../core/sending/prepare.js';
+import { saveValues } from '../../core/sending/saved-values.js';
 import type { Outside, Sent } from '../../core/sending/sending.js';
 import { unreadPages } from '../../core/sending/unread.js';
 import type { Workspace } from '../../core/sending/workspace.js';
@@ -30,10 +30,10 @@ import { furtherPagesLine } from '../view/response/further-pages.js';
 import { sendDocument, takenBackDocument, told } from '../view/response/send-document.js';
 import { headersText, prettyText } from '../view/response/views.js';
 import { type SentPages, sendPages } from './all-pages.js';
-import { sessionsFrom, withInputs } from './giving.js';
 import { LiveSink } from './live-sink.js';
 import { type Wishes, wishesOf } from './options.js';
 import { printBody, tellMore, tellSpooled } from './print-body.js';
+import { sessionsFrom, withInputs } from './request-inputs.js';
 
 export interface SendingWishes {
   /** What an earlier sending of it was given. */
@@ -108,9 +108,13 @@ export async function sendAndShow(
   };
   const { outcome, request, kept } = responded;
   const saved = await wishes.sink?.finish(outcome.trouble === undefined).catch(beside);
-  await hold(workspace.collection.local, workspace.environment.name, request.name, kept, workspace.redactor).catch(
-    beside,
-  );
+  await saveValues(
+    workspace.collection.local,
+    workspace.environment.name,
+    request.name,
+    kept,
+    workspace.redactor,
+  ).catch(beside);
   const sent = faults.length === 0 ? responded : { ...responded, problems: [...responded.problems, ...faults] };
   const status = graverStatus(...sent.problems.map(exitStatus));
   for (const { at, what } of sent.undocumented)

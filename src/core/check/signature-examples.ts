@@ -21,11 +21,11 @@ export async function exampleFindings(
     workspace.signer(name),
   ]);
   return examples.flatMap((example, index): Finding[] => {
-    const world = workspace.world();
-    const variables = variableNames(workspace.layers, noNames, { world, onSecret: workspace.redactor.add });
+    const runtime = workspace.runtime();
+    const variables = variableNames(workspace.layers, noNames, { runtime, onSecret: workspace.redactor.add });
     const path = ['examples', index];
     try {
-      return exampleMismatches(signer, example, { world, variables }).map((mismatch) => ({
+      return exampleMismatches(signer, example, { runtime, variables }).map((mismatch) => ({
         rule,
         severity: 'error',
         where: yaml.position([...path, 'expect', ...mismatch.path]),

@@ -75,7 +75,7 @@ export function compileExpression(source: string, loads: Loads): Program {
     return (e) => {
       const wanted = String(name(e));
       const part = key ? String(key(e)) : undefined;
-      const value = e.world.secret(wanted, part);
+      const value = e.runtime.secret(wanted, part);
       if (value === undefined) {
         if (optional) return undefined;
         throw missingSecret(wanted, part);

@@ -12,8 +12,8 @@ export interface Moment {
   readonly nonce?: string | undefined;
 }
 
-/** What expressions may ask of the world, passed in so that a run can be repeated exactly. */
-export interface World {
+/** What expressions may ask of the runtime, passed in so that a run can be repeated exactly. */
+export interface Runtime {
   /** One moment for all of one request. */
   readonly now: Date;
   /** 32 hexadecimal digits that are used once: for one try of one request. */
@@ -33,12 +33,12 @@ export interface World {
   /** A secret by name and key; undefined where it is not to be had. */
   secret(name: string, key?: string): string | undefined;
   /** The same request at another moment, with a nonce of its own: for the next try. */
-  again(moment: Moment): World;
+  again(moment: Moment): Runtime;
 }
 
 /** What every evaluation of one request shares. */
 export interface EvaluationContext {
-  readonly world: World;
+  readonly runtime: Runtime;
   /** Told of every value that was worked out from a secret, steps in between included. */
   readonly onSecret: (value: Value) => void;
 }
@@ -57,7 +57,7 @@ export const masked = (text: string, pieces: readonly Piece[] | undefined, repla
 
 /** A class, since a run makes thousands: objects of one shape are read and written many times faster. */
 export class Evaluation implements EvaluationContext {
-  readonly world: World;
+  readonly runtime: Runtime;
   readonly onSecret: (value: Value) => void;
   /** Set when a secret, or a name worked out from one, was used. */
   touchedSecret = false;
@@ -67,10 +67,10 @@ export class Evaluation implements EvaluationContext {
   /** @param onName told of every name used, for the list of origins */
   constructor(
     readonly names: Names,
-    { world, onSecret }: EvaluationContext,
+    { runtime, onSecret }: EvaluationContext,
     readonly onName?: ((name: string, named: Named) => void) | undefined,
   ) {
-    this.world = world;
+    this.runtime = runtime;
     this.onSecret = onSecret;
   }
 

@@ -55,7 +55,7 @@ const settingsList = z.array(z.tuple([z.string(), z.string()]));
 /** @throws Problem secret-unreadable: sealed with another key, or changed since */
 function settingsIn(sealed: string, encryption: Encryption, path: string): Map<string, string> {
   try {
-    return new Map(settingsList.parse(JSON.parse(encryption.open(sealed))));
+    return new Map(settingsList.parse(JSON.parse(encryption.decrypt(sealed))));
   } catch (error) {
     throw unreadable(path, error, anotherKey);
   }
@@ -134,7 +134,7 @@ export async function openRun(
     process,
     environment: order.environment,
     names: [...order.names],
-    settings: keys.seal(JSON.stringify([...order.settings])),
+    settings: keys.encrypt(JSON.stringify([...order.settings])),
     options: order.options,
     digest: digest ?? '',
   };

@@ -3,14 +3,14 @@ import { setTimeout } from 'node:timers/promises';
 import { interruption, Problem } from '../problem/problem.js';
 import { moreSevere } from '../problem/severity.js';
 import type { Workspace } from '../sending/workspace.js';
-import type { Handled } from '../trail/handled.js';
 import type { Journal } from '../trail/journal.js';
 import type { RunRecord } from '../trail/record/run-record.js';
+import type { SeenItems } from '../trail/seen-items.js';
 import type { TrailPlan } from '../trail/step-kind.js';
 import { walkTrail } from '../trail/walking/walk.js';
-import { type HandledStore, handledStore } from './handled-store.js';
 import type { RunOptions } from './journal/lines.js';
 import type { RunHost, RunWishes } from './run-host.js';
+import { type SeenStore, seenStore } from './seen-store.js';
 
 export interface Walking
   extends Pick<RunHost, 'report' | 'countRows' | 'signal' | 'undoSignal' | 'unwatched'>,
@@ -28,7 +28,7 @@ export interface Walking
 export async function walkPlans(walking: Walking): Promise<Problem | undefined> {
   const { options, signal, stopAtFirstFailure, unwatched } = walking;
   const { repeat, every, until } = options;
-  const { handled, stores } = await handledBefore(walking);
+  const { seen, stores } = await seenBefore(walking);
   try {
     return await passes();
   } finally {
@@ -39,7 +39,7 @@ export async function walkPlans(walking: Walking): Promise<Problem | undefined> 
     let worst: Problem | undefined;
     for (let pass = 0; repeat === undefined || pass < repeat; pass += 1) {
       const began = performance.now();
-      const { problem, walked } = await walkPass(pass, walking, handled, stores);
+      const { problem, walked } = await walkPass(pass, walking, seen, stores);
       if (problem) worst = moreSevere(worst, problem);
       const enough = until !== undefined && (until === 'ok') === (problem === undefined);
       // The awaited outcome has come: earlier failures do not count.
@@ -59,24 +59,24 @@ export async function walkPlans(walking: Walking): Promise<Problem | undefined> 
   }
 }
 
-type Stores = ReadonlyMap<TrailPlan, HandledStore>;
+type Stores = ReadonlyMap<TrailPlan, SeenStore>;
 
 /** What earlier runs handled, and what this one did before it was resumed. */
-async function handledBefore({
+async function seenBefore({
   plans,
   workspace,
   journal,
   anew = false,
-}: Walking): Promise<{ handled: Handled; stores: Stores }> {
-  const handled: Handled = new Map();
-  const stores = new Map<TrailPlan, HandledStore>();
+}: Walking): Promise<{ seen: SeenItems; stores: Stores }> {
+  const seen: SeenItems = new Map();
+  const stores = new Map<TrailPlan, SeenStore>();
   const { collection, environment } = workspace;
-  const adds = (more: Handled): void => {
-    for (const [way, items] of more) handled.set(way, new Map([...(handled.get(way) ?? []), ...items]));
+  const adds = (more: SeenItems): void => {
+    for (const [way, items] of more) seen.set(way, new Map([...(seen.get(way) ?? []), ...items]));
   };
   for (const plan of plans) {
     if (!plan.steps.some(({ remembers }) => remembers) || stores.has(plan)) continue;
-    const store = await handledStore(collection.local, environment.name, plan.name, anew && !workspace.dryRun);
+    const store = await seenStore(collection.local, environment.name, plan.name, anew && !workspace.dryRun);
     stores.set(plan, store);
     if (!anew) adds(store.items);
   }
@@ -86,15 +86,15 @@ async function handledBefore({
       remedy: 'walk it without forgetting',
     });
   }
-  if (journal) adds(journal.handledBefore());
-  return { handled, stores };
+  if (journal) adds(journal.seenBefore());
+  return { seen, stores };
 }
 
 /** All plans once. */
 async function walkPass(
   pass: number,
   walking: Walking,
-  handled: Handled,
+  seen: SeenItems,
   stores: Stores,
 ): Promise<{ readonly problem: Problem | undefined; readonly walked: boolean }> {
   const { plans, journal, options, stopAtFirstFailure, signal } = walking;
@@ -108,7 +108,7 @@ async function walkPass(
     if (before !== undefined || part === 'none') continue;
     walked = true;
     const rows = part === 'all' ? undefined : new Set(part);
-    const problem = await walkOne(plan, number, walking, handled, rows, stores.get(plan));
+    const problem = await walkOne(plan, number, walking, seen, rows, stores.get(plan));
     if (problem) worst = moreSevere(worst, problem);
     if (stopAtFirstFailure && problem) break;
     if (signal.aborted && index + 1 < plans.length) {
@@ -131,9 +131,9 @@ async function walkOne(
   plan: TrailPlan,
   number: number,
   { workspace, stopAtFirstFailure, journal, tables, report: tell, countRows, signal, undoSignal }: Walking,
-  handled: Handled,
+  seen: SeenItems,
   rows: ReadonlySet<string> | undefined,
-  store: HandledStore | undefined,
+  store: SeenStore | undefined,
 ): Promise<Problem | undefined> {
   // Walked again, a trail writes its tables anew; another one must not.
   const writer = `${workspace.environment.name} ${plan.name}`;
@@ -151,7 +151,7 @@ async function walkOne(
     journal,
     rows,
     stopAtFirstFailure,
-    handled,
+    seen,
     remember: workspace.dryRun ? undefined : store?.add,
     tablesElsewhere,
   });

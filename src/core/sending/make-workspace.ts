@@ -14,9 +14,9 @@ import { timeoutOf } from '../exchange/request/request-plan.js';
 import { templateRenderer } from '../exchange/request/templates.js';
 import { openTransport } from '../exchange/transfer/transport.js';
 import type { Loads } from '../expression/compile.js';
-import type { World } from '../expression/evaluation.js';
+import type { Runtime } from '../expression/evaluation.js';
 import { namesUsed } from '../expression/names-used.js';
-import { worldMaker } from '../expression/world.js';
+import { runtimeMaker } from '../expression/runtime.js';
 import { HostGate } from '../pacing/host-gate.js';
 import { retryPolicy, toldOnly } from '../pacing/retry-policy.js';
 import { action } from '../problem/actions.js';
@@ -59,7 +59,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
   ]);
   const used = new Map<string, string>();
   const allowed: string[] = [];
-  const secret: World['secret'] = (name, key) => {
+  const secret: Runtime['secret'] = (name, key) => {
     if (origins.any) throw anyHosts(environment.name, `the secret ${name}`);
     const full = key === undefined ? name : `${name}[${key}]`;
     const before = used.get(full);
@@ -77,7 +77,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     used.set(full, found.value);
     return found.value;
   };
-  const world = worldMaker({
+  const runtime = runtimeMaker({
     root: collection.root,
     secret,
     seed: given.seed,
@@ -86,7 +86,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     typedFiles: given.typedFiles,
     standardInput: given.standardInput,
   });
-  const { origins, origin, ways } = waysOut(environment, layers, world(), (named) =>
+  const { origins, origin, ways } = waysOut(environment, layers, runtime(), (named) =>
     pathInside(collection.root, named),
   );
   const retryLoads: Loads = [];
@@ -107,8 +107,8 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     secrets,
     redactor,
     userAgent,
-    world,
-    evaluationContext: () => ({ world: world(), onSecret: redactor.add }),
+    runtime,
+    evaluationContext: () => ({ runtime: runtime(), onSecret: redactor.add }),
     transport: openTransport(),
     log: openEchoLog(collection.local, new Date()),
     timeout: timeoutOf(environment.timeout),

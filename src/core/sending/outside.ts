@@ -5,9 +5,9 @@
 
 import { withoutIdentity } from '../exchange/connection/connection.js';
 import { hostAndPort } from '../exchange/hosts/listed-origins.js';
-import type { Giving } from '../exchange/request/resolve.js';
+import type { ResolutionInput } from '../exchange/request/resolve.js';
 import type { ResolvedRequest } from '../exchange/request/wire.js';
-import type { World } from '../expression/evaluation.js';
+import type { Runtime } from '../expression/evaluation.js';
 import { noNames } from '../expression/names.js';
 import { Problem } from '../problem/problem.js';
 import type { PreparedRequest } from './prepare.js';
@@ -53,22 +53,22 @@ export function outsideOf(
 }
 
 /** Of what a sending brings along, what may go outside: no name, and no secret, of the collection. */
-export const outsideInput = <G extends Giving>(giving: G): G => ({
-  ...giving,
+export const outsideInput = <G extends ResolutionInput>(input: G): G => ({
+  ...input,
   layers: { settings: new Map(), layers: [] },
   caller: noNames,
   supplied: undefined,
-  world: worldWithoutSecrets(giving.world),
+  runtime: runtimeWithoutSecrets(input.runtime),
 });
 
-function worldWithoutSecrets(world: World): World {
+function runtimeWithoutSecrets(runtime: Runtime): Runtime {
   const refuse = (name: string): never => {
     throw new Problem('host-not-listed', {
       what: `the secret ${name} was not used: the environment does not list the origin of the address`,
       remedy: 'list its host under hosts: in the environment',
     });
   };
-  return new Proxy(world, { get: (target, key) => (key === 'secret' ? refuse : Reflect.get(target, key)) });
+  return new Proxy(runtime, { get: (target, key) => (key === 'secret' ? refuse : Reflect.get(target, key)) });
 }
 
 /** The request as it may go outside. */

@@ -21,10 +21,10 @@ export async function previewRequest(
   sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'signature' | 'noCookies' | 'documented'>,
 ): Promise<Preview> {
   const sessions = sending.sessions ?? prepared.plan.sessions;
-  const giving = resolutionInput(workspace, sending);
+  const input = resolutionInput(workspace, sending);
   const { request } = resolveRequest(prepared.plan, {
-    ...giving,
-    supplied: await sessionVariables(workspace, sessions, false, giving.world, sending.caller),
+    ...input,
+    supplied: await sessionVariables(workspace, sessions, false, input.runtime, sending.caller),
     withOrigins: true,
   });
   const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
@@ -32,9 +32,9 @@ export async function previewRequest(
   const bare = attached(workspace, request, composed(workspace, request), { lines, query, identity });
   const cookie = (await jarFor(workspace, sessions, sending.noCookies, sending.caller)).line(bare.url);
   const unsigned = cookie ? attached(workspace, request, bare, { lines: [cookie], query: [], identity }) : bare;
-  const signer = await signerFor(workspace, prepared, sending.signature);
-  const seal = signer && requestSigner(workspace, signer, giving.world, sending.caller);
-  const signed = seal?.sign(unsigned, 'look');
+  const chosen = await signerFor(workspace, prepared, sending.signature);
+  const signer = chosen && requestSigner(workspace, chosen, input.runtime, sending.caller);
+  const signed = signer?.sign(unsigned, 'look');
   const wire = signed?.wire ?? unsigned;
   const whole = notOpen.length === 0 && !signed?.missing;
   return {
@@ -45,9 +45,9 @@ export async function previewRequest(
       ? await undocumentedParts(workspace, request, sending.documented, whole ? wire : undefined)
       : [],
     wire,
-    signed: seal &&
+    signed: signer &&
       signed && {
-        name: seal.signer.name,
+        name: signer.signer.name,
         steps: signed.steps,
         missing: signed.missing,
         clock: {

@@ -1,5 +1,5 @@
 /** What a request is worked out from when it is sent: layers of names, what its caller gives, what its environment says. */
-import type { Giving } from '../exchange/request/resolve.js';
+import type { ResolutionInput } from '../exchange/request/resolve.js';
 import type { Names } from '../expression/names.js';
 import type { Sending } from './sending.js';
 import type { Workspace } from './workspace.js';
@@ -7,9 +7,20 @@ import type { Workspace } from './workspace.js';
 export function resolutionInput(
   workspace: Workspace,
   { given, caller, idempotencyKey, address }: Pick<Sending, 'given' | 'caller' | 'idempotencyKey' | 'address'>,
-): Giving & { /** Another renewal of its sessions may replace them. */ supplied: Names | undefined } {
+): ResolutionInput & { /** Another renewal of its sessions may replace them. */ supplied: Names | undefined } {
   const { layers, redactor, timeout, connection } = workspace;
-  const world = workspace.world();
+  const runtime = workspace.runtime();
   const onSecret = redactor.add;
-  return { layers, given, caller, timeout, connection, world, onSecret, idempotencyKey, address, supplied: undefined };
+  return {
+    layers,
+    given,
+    caller,
+    timeout,
+    connection,
+    runtime,
+    onSecret,
+    idempotencyKey,
+    address,
+    supplied: undefined,
+  };
 }

@@ -19,8 +19,8 @@ import { resolutionInput } from './resolution-input.js';
 import type { Sending, Sent } from './sending.js';
 import { sessionVariables } from './sessions/session-variables.js';
 import { type Attempt, attached, composed, pinned } from './trying/attempt.js';
-import { authenticatedAttempt, workOutAnew } from './trying/authenticated-attempt.js';
-import type { Conversation } from './trying/conversation.js';
+import { authenticatedAttempt } from './trying/authenticated-attempt.js';
+import type { Composed, Conversation } from './trying/conversation.js';
 import { record, unjudged } from './trying/exchanged.js';
 import { requestSigner, signerFor } from './trying/request-signer.js';
 import { retryContext } from './trying/retry-context.js';
@@ -39,10 +39,11 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const sessions = outside ? [] : (sending.sessions ?? prepared.plan.sessions);
   // No session is opened until the environment permits the request.
   const own = resolutionInput(workspace, sending);
-  if (sessions.length > 0) own.supplied = await sessionVariables(workspace, sessions, false, own.world, sending.caller);
+  if (sessions.length > 0)
+    own.supplied = await sessionVariables(workspace, sessions, false, own.runtime, sending.caller);
   const { supplied } = own;
-  const giving = outside === 'typed' ? outsideInput(own) : own;
-  const inside = resolveRequest(prepared.plan, giving);
+  const input = outside === 'typed' ? outsideInput(own) : own;
+  const inside = resolveRequest(prepared.plan, input);
   for (const [name, named] of inside.inputs)
     if (named && (named.secret || isSecretName(name))) workspace.redactor.add(named.value);
   const resolved = outside ? { ...inside, request: outsideRequest(inside.request, outside) } : inside;
@@ -51,40 +52,46 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
     await acceptCertificate(workspace, bare, sending.onAccepted);
     bare = pinned(workspace, bare);
   }
-  const signer = outside
+  const chosen = outside
     ? undefined
     : sending.signature === undefined
       ? prepared.signer
       : await signerFor(workspace, prepared, sending.signature);
-  const seal = signer && requestSigner(workspace, signer, giving.world, sending.caller);
+  const signer = chosen && requestSigner(workspace, chosen, input.runtime, sending.caller);
   const anew =
     supplied &&
-    (async () => {
-      giving.supplied = await sessionVariables(workspace, sessions, true, giving.world, sending.caller);
-      return resolveRequest(prepared.plan, giving);
+    (async (): Promise<Composed> => {
+      const renewed = await sessionVariables(workspace, sessions, true, input.runtime, sending.caller);
+      const resolution = resolveRequest(prepared.plan, { ...input, supplied: renewed });
+      return { ...resolution, bare: composed(workspace, resolution.request, sending.lines) };
     });
   const { request } = resolved;
   const changing = !sending.changesNothing && (request.changes || changesByDocumentation(workspace, prepared));
-  const talk: Conversation = { workspace, sessions, sending, seal, changing, resolved, bare, anew };
+  const conversation: Conversation = { workspace, sessions, sending, signer, changing, anew };
   if (changing) await workspace.requireChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
-  if (talk.anew) await workOutAnew(talk);
+  // What sessions supply is worked out where the environment permits the request, and after each renewal.
+  let current: Composed = (await anew?.()) ?? { ...resolved, bare };
   const undocumented = sending.documented
-    ? await undocumentedParts(workspace, talk.resolved.request, sending.documented, await wholeBefore(talk))
+    ? await undocumentedParts(workspace, current.request, sending.documented, await wholeBefore(conversation, current))
     : [];
 
   const tried = await inTries(
-    retryContext(workspace, prepared, sending, talk, (own) => new Evaluation(own ?? talk.resolved.names, giving)),
-    () => authenticatedAttempt(talk),
+    retryContext(workspace, prepared, sending, current, (own) => new Evaluation(own ?? current.names, input)),
+    async () => {
+      const tried = await authenticatedAttempt(conversation, current);
+      current = tried.composed;
+      return tried;
+    },
     // An early try is not the result: it is not judged, and nothing is kept of it.
-    (early) => record(talk, early.exchanged, unjudged(early.outcome), true),
+    (early) => record(conversation, early, unjudged(early.outcome), true),
   );
   const { outcome } = tried.attempt;
   const judging = orElse(
-    () => judgeOutcome(workspace, prepared, sending, outcome, talk.resolved.names, giving),
+    () => judgeOutcome(workspace, prepared, sending, outcome, current.names, input),
     (problem): Judged => ({ ...unjudged(outcome), problems: [problem] }),
   );
   const judged = judging instanceof Promise ? await judging : judging;
-  const sent = concluded(talk, tried, judged, undocumented);
+  const sent = concluded(conversation, tried, judged, undocumented);
   if (workspace.log.waiting > mostWaiting)
     await workspace.log.flushed().catch((error: unknown) => judged.problems.push(asProblem(error)));
   return sent;
@@ -92,21 +99,26 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
 
 /** Records the last try and puts the result together. */
 function concluded(
-  talk: Conversation,
+  conversation: Conversation,
   { attempt, tries, gaveUp }: Tried<Attempt>,
   judged: Judged,
   undocumented: Sent['undocumented'],
 ): Sent {
-  const { workspace, resolved } = talk;
-  const { wire, exchanged, faults } = attempt;
+  const { workspace } = conversation;
+  const { composed, wire, exchanged, faults } = attempt;
   const { problems: found } = judged;
-  record(talk, exchanged, judged, found.length > 0 && talk.sending.asksAgain?.(judged.outcome.received) === true);
+  record(
+    conversation,
+    attempt,
+    judged,
+    found.length > 0 && conversation.sending.asksAgain?.(judged.outcome.received) === true,
+  );
   // Listed one by one: object spread is measurably slower here.
   const { outcome, verdicts, kept, problems } = judged;
   const sent = {
     echo: exchanged.echo,
     tries,
-    request: resolved.request,
+    request: composed.request,
     wire,
     undocumented,
     warnings: allWarnings(wire, workspace, outcome.received),
@@ -119,7 +131,7 @@ function concluded(
   };
   if (faults.length > 0) problems.unshift(...faults);
   try {
-    return withRemarks(sent, talk, attempt, problems, gaveUp);
+    return withRemarks(sent, conversation, attempt, problems, gaveUp);
   } catch (error) {
     problems.push(asProblem(error));
     return sent;
@@ -135,15 +147,15 @@ function allWarnings(wire: WireRequest, workspace: Workspace, received: Received
 /** Adds what the response and its signature say beyond the verdicts. */
 function withRemarks(
   sent: Sent,
-  { workspace, sessions, seal, resolved: { request } }: Conversation,
-  { wire, inside, outcome }: Attempt,
+  { workspace, sessions, signer }: Conversation,
+  { composed: { request }, wire, inside, outcome }: Attempt,
   problems: Problem[],
   gaveUp: string | undefined,
 ): Sent {
   const { received } = outcome;
-  const signature = seal && { signature: seal.signer.name, request: request.name };
+  const signature = signer && { signature: signer.signer.name, request: request.name };
   const accessDenied = received && accessDeniedBy(workspace, sessions, wire.headers, received, inside, signature);
-  const distrust = received && !outcome.trouble ? seal?.distrust(received, wire) : undefined;
+  const distrust = received && !outcome.trouble ? signer?.distrust(received, wire) : undefined;
   if (distrust) problems.push(distrust);
   if (gaveUp !== undefined && problems.length > 0) problems.push(new Problem('step-failed', { what: gaveUp }));
   const contradiction = received && problems.length === 0 ? contradictionIn(received, sent.verdicts) : undefined;
@@ -168,15 +180,11 @@ async function acceptCertificate(
 }
 
 /** The request with everything attached, for validation; undefined while a session is not open, or a signature adds more. */
-async function wholeBefore({
-  workspace,
-  sessions,
-  seal,
-  resolved: { request },
-  bare,
-  sending,
-}: Conversation): Promise<WireRequest | undefined> {
-  if (seal) return undefined;
+async function wholeBefore(
+  { workspace, sessions, signer, sending }: Conversation,
+  { request, bare }: Composed,
+): Promise<WireRequest | undefined> {
+  if (signer) return undefined;
   const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
   const beside = { lines, query, identity: undefined };
   return notOpen.length > 0 ? undefined : attached(workspace, request, bare, beside);

@@ -10,7 +10,7 @@ import type { Pins } from '../exchange/hosts/pins.js';
 import type { WaysOut } from '../exchange/hosts/ways-out.js';
 import type { Timeout } from '../exchange/request/wire.js';
 import type { Transport } from '../exchange/transfer/transport.js';
-import type { EvaluationContext, Moment, World } from '../expression/evaluation.js';
+import type { EvaluationContext, Moment, Runtime } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
 import type { Accepted } from '../matcher/matcher.js';
 import type { HostGate } from '../pacing/host-gate.js';
@@ -67,7 +67,7 @@ export interface WorkspaceSettings {
   readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
 }
 
-/** What evaluates: the names that are in force, and the world that expressions ask. */
+/** What evaluates: the names that are in force, and the runtime that expressions ask. */
 export interface Evaluator {
   readonly environment: Environment;
   readonly layers: VariableScopes;
@@ -78,8 +78,8 @@ export interface Evaluator {
   readonly outsideNames: ReadonlySet<string>;
   /** Where rows come from that are read from standard input. */
   readonly standardInput: (() => Readable) | undefined;
-  world(): World;
-  /** What one evaluation, or those of one request, share: a world of its own. */
+  runtime(): Runtime;
+  /** What one evaluation, or those of one request, share: a runtime of its own. */
   evaluationContext(): EvaluationContext;
   /** @throws Problem usage: a name of `--set` that neither these inputs nor any variable knows */
   checkSettings(inputs: Iterable<string>): void;

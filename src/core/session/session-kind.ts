@@ -4,7 +4,7 @@ import type { YamlFile } from '../collection/yaml.js';
 import type { TlsIdentity } from '../exchange/connection/connection.js';
 import type { HeaderLine, QueryPair } from '../exchange/request/wire.js';
 import type { Received } from '../exchange/response/received.js';
-import type { Result, World } from '../expression/evaluation.js';
+import type { Result, Runtime } from '../expression/evaluation.js';
 import type { Value } from '../value/written.js';
 
 /** What an open session holds; kept in a sealed file between runs. */
@@ -77,13 +77,13 @@ export interface SessionContext {
   identity(given: Readonly<Record<string, Value>>): TlsIdentity;
   /**
    * Works out a value of the session file; what it yields is secret where it was made from one.
-   * @param world of the request that it is for: its moment and its nonce are the same throughout
+   * @param runtime of the request that it is for: its moment and its nonce are the same throughout
    */
   evaluate(
     value: Value,
     path: readonly (string | number)[],
     names: Readonly<Record<string, Value>>,
-    world?: World,
+    runtime?: Runtime,
   ): Promise<Result>;
 }
 

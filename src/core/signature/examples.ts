@@ -3,7 +3,7 @@
 import type { SignatureExample } from '../collection/files/signature-file.js';
 import { plainConnection } from '../exchange/connection/connection.js';
 import type { WireBody, WireRequest } from '../exchange/request/wire.js';
-import type { World } from '../expression/evaluation.js';
+import type { Runtime } from '../expression/evaluation.js';
 import { layered, type Names, namesFrom } from '../expression/names.js';
 import { Problem } from '../problem/problem.js';
 import { parseMoment } from '../value/moment.js';
@@ -27,13 +27,13 @@ export interface Mismatch {
 }
 
 /**
- * @param world where secrets come from that the example does not give
+ * @param runtime where secrets come from that the example does not give
  * @throws Problem: the signature cannot be made of the example
  */
 export function exampleMismatches(
   signer: Signer,
   example: SignatureExample,
-  { world, variables }: { readonly world: World; readonly variables: Names },
+  { runtime, variables }: { readonly runtime: Runtime; readonly variables: Names },
 ): readonly Mismatch[] {
   const { values = {}, headers = {}, query = {}, body } = example.expect;
   const wanted = [
@@ -43,16 +43,16 @@ export function exampleMismatches(
     ),
     ...Object.entries(query).map(([name, text]) => ({ part: 'query', name, text, path: ['query', name] }) as const),
   ];
-  const own = world.again({ now: timeOf(example), nonce: example.nonce });
+  const own = runtime.again({ now: timeOf(example), nonce: example.nonce });
   const { secrets = {} } = example;
-  const given: World = {
+  const given: Runtime = {
     ...boundWorld(own),
     secret: (name, key) => ownMember(secrets, key === undefined ? name : `${name}[${key}]`) ?? own.secret(name, key),
   };
   const signed = signer.sign(
     exampleRequest(example),
     {
-      world: given,
+      runtime: given,
       variables: layered(namesFrom((example.variables ?? {}) as Record<string, Value>, 'the example'), variables),
       onSecret: () => undefined,
     },
@@ -99,24 +99,24 @@ function timeOf({ time }: SignatureExample): Date | undefined {
   });
 }
 
-/** The methods of a world keep their world. */
-const boundWorld = (world: World): World => ({
+/** The methods of a runtime keep their runtime. */
+const boundWorld = (runtime: Runtime): Runtime => ({
   get now() {
-    return world.now;
+    return runtime.now;
   },
   get nonce() {
-    return world.nonce;
+    return runtime.nonce;
   },
   get uuid() {
-    return world.uuid;
+    return runtime.uuid;
   },
-  random: () => world.random(),
-  file: (path) => world.file(path),
-  path: (named) => world.path(named),
+  random: () => runtime.random(),
+  file: (path) => runtime.file(path),
+  path: (named) => runtime.path(named),
   standardInput: undefined,
-  render: (path, evaluation) => world.render(path, evaluation),
-  secret: (name, key) => world.secret(name, key),
-  again: (moment) => world.again(moment),
+  render: (path, evaluation) => runtime.render(path, evaluation),
+  secret: (name, key) => runtime.secret(name, key),
+  again: (moment) => runtime.again(moment),
 });
 
 /** As it would be composed: the host and what the body brings along are there. @throws Problem address-shape */

@@ -73,11 +73,11 @@ export function runRecipe(
   recipe: string,
   programs: readonly Program[],
   given: WireRequest,
-  { world, variables, onSecret, look }: SigningContext,
+  { runtime, variables, onSecret, look }: SigningContext,
   used?: Used,
 ): Signed {
   const names = new RecipeNames(recipe, given, variables, used);
-  const evaluation = new Evaluation(names, { world, onSecret });
+  const evaluation = new Evaluation(names, { runtime, onSecret });
   const steps: SigningStep[] = [];
   const absent = new Set<string>();
   let missing: Problem | undefined;

@@ -4,7 +4,7 @@ import type { YamlFile } from '../collection/yaml.js';
 import type { WireRequest } from '../exchange/request/wire.js';
 import type { Received } from '../exchange/response/received.js';
 import type { Loads } from '../expression/compile.js';
-import type { World } from '../expression/evaluation.js';
+import type { Runtime } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
 import type { Problem } from '../problem/problem.js';
 import type { Value } from '../value/written.js';
@@ -12,7 +12,7 @@ import type { Value } from '../value/written.js';
 /** What one signing has at hand. */
 export interface SigningContext {
   /** The moment of signing, a nonce, the secrets. */
-  readonly world: World;
+  readonly runtime: Runtime;
   /** Variables of the environment and the collection. */
   readonly variables: Names;
   /** Told of every value that was worked out from a secret. */

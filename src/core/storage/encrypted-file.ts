@@ -20,13 +20,13 @@ export function encryptedFile<T>(path: string, home: string, empty: T): StoredFi
       if (text === undefined) return empty;
       try {
         if (!text.startsWith(header)) throw new Error('the first line is not the one that Echo Trail writes');
-        return JSON.parse((await encryption(home)).open(text.slice(header.length))) as T;
+        return JSON.parse((await encryption(home)).decrypt(text.slice(header.length))) as T;
       } catch (error) {
         throw unreadable(path, error);
       }
     },
     async write(content) {
-      await writeAtomically(path, `${header}${(await encryption(home)).seal(JSON.stringify(content))}\n`, {
+      await writeAtomically(path, `${header}${(await encryption(home)).encrypt(JSON.stringify(content))}\n`, {
         mode: 0o600,
       });
     },

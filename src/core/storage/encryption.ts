@@ -11,22 +11,22 @@ import { besideOf, cannotWrite } from './atomic-write.js';
 
 export interface Encryption {
   /** In base64. */
-  seal(text: string): string;
+  encrypt(text: string): string;
   /** @throws Error where the key does not fit, or the text was altered */
-  open(sealed: string): string;
+  decrypt(sealed: string): string;
 }
 
 /** @param home the user's own Echo Trail folder @throws Problem secret-unreadable */
 export async function encryption(home: string): Promise<Encryption> {
   const own = await key(home);
   return {
-    seal(text) {
+    encrypt(text) {
       const nonce = randomBytes(12);
       const sealer = createCipheriv('aes-256-gcm', own, nonce);
       const body = Buffer.concat([sealer.update(text, 'utf8'), sealer.final()]);
       return Buffer.concat([nonce, sealer.getAuthTag(), body]).toString('base64');
     },
-    open(sealed) {
+    decrypt(sealed) {
       const bytes = Buffer.from(sealed, 'base64');
       const opener = createDecipheriv('aes-256-gcm', own, bytes.subarray(0, 12));
       opener.setAuthTag(bytes.subarray(12, 28));

@@ -2,9 +2,9 @@
 import type { Problem } from '../problem/problem.js';
 import type { Value, ValueMap } from '../value/written.js';
 import type { UndoState } from './events.js';
-import type { Handled, HandledItem } from './handled.js';
 import type { KeptName } from './names/kept-names.js';
 import type { RunRecord } from './record/run-record.js';
+import type { SeenItem, SeenItems } from './seen-items.js';
 
 export interface KnownStep {
   /** `under way`: a changing call left, or was about to, and nothing is known of its response. */
@@ -72,8 +72,8 @@ export interface Journal {
   record(record: RunRecord): void;
   doubtsBefore(walk: number): readonly string[];
   /** @param way to the step that goes through them */
-  handled(way: string, key: string, item: HandledItem): void;
-  handledBefore(): Handled;
+  seen(way: string, key: string, item: SeenItem): void;
+  seenBefore(): SeenItems;
   /** Settles when it is on disk, and all of the walk with it. */
   walked(walk: number, ok: boolean): Promise<void>;
   close(): Promise<void>;

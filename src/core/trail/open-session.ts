@@ -34,7 +34,7 @@ export async function openByTrail(
     journal: undefined,
     table: undefined,
     last: { cells: {} },
-    handled: new Map(),
+    seen: new Map(),
     tableFiles: new Set(),
     assumed: new Set(),
     report: (event) => {

@@ -10,11 +10,11 @@ import type { Workspace } from '../sending/workspace.js';
 import type { ValueMap } from '../value/written.js';
 import type { Condition } from './conditions.js';
 import type { StepEvent, TableEvent, WalkEvent } from './events.js';
-import type { Handled, HandledItem } from './handled.js';
 import type { Journal } from './journal.js';
 import type { Scope } from './names/scope.js';
 import type { Need } from './needs/need.js';
 import type { RowsPlan } from './rows/rows-plan.js';
+import type { SeenItem, SeenItems } from './seen-items.js';
 import type { StepOutline } from './step-outline.js';
 import type { TablePlan } from './table/table-plan.js';
 
@@ -136,9 +136,9 @@ export interface Walk {
   /** Files that tables of this walk, and of those beside it, have gone to. */
   readonly tableFiles: Set<string>;
   /** What was handled already. */
-  readonly handled: Handled;
+  readonly seen: SeenItems;
   /** Keeps it for the runs to come; undefined where nothing is kept. */
-  readonly remember?: ((way: string, key: string, item: HandledItem) => void) | undefined;
+  readonly remember?: ((way: string, key: string, item: SeenItem) => void) | undefined;
   readonly report: (event: WalkEvent) => void;
   /** Walks steps in this walk; the gravest problem when one failed. */
   readonly steps: (steps: readonly PlannedStep[], walk: Walk) => Promise<Problem | undefined>;

@@ -13,12 +13,12 @@ import { parseYaml } from '../../../src/core/collection/yaml.js';
 import { absoluteUrl, compileAddress, withQuery } from '../../../src/core/exchange/address/address.js';
 import { Evaluation } from '../../../src/core/expression/evaluation.js';
 import { type Named, type Names, namesFrom, noNames } from '../../../src/core/expression/names.js';
-import { worldMaker } from '../../../src/core/expression/world.js';
+import { runtimeMaker } from '../../../src/core/expression/runtime.js';
 import { nearest, nearestHint } from '../../../src/core/problem/nearest.js';
 import type { Value } from '../../../src/core/value/written.js';
 import { collectionOf } from '../../support/folder.js';
 
-const hooks = { world: worldMaker({ root: '.', secret: () => 'gull-and-tern' })(), onSecret: () => undefined };
+const hooks = { runtime: runtimeMaker({ root: '.', secret: () => 'gull-and-tern' })(), onSecret: () => undefined };
 const evaluation = (names: Names): Evaluation => new Evaluation(names, hooks);
 
 function variables(

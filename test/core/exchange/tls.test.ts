@@ -21,8 +21,8 @@ import type { WireRequest } from '../../../src/core/exchange/request/wire.js';
 import { type Outcome, openTransport } from '../../../src/core/exchange/transfer/transport.js';
 import { Evaluation } from '../../../src/core/expression/evaluation.js';
 import { namesFrom } from '../../../src/core/expression/names.js';
+import { runtimeMaker } from '../../../src/core/expression/runtime.js';
 import { compileTree } from '../../../src/core/expression/tree.js';
-import { worldMaker } from '../../../src/core/expression/world.js';
 import type { Value } from '../../../src/core/value/written.js';
 import { startSecure } from '../../../src/standin/secure/server.js';
 import { temporaryFolder } from '../../support/folder.js';
@@ -261,8 +261,8 @@ for (const [url, except, through] of proxied) {
 function planned(spec: Value, environment: Record<string, string> = {}, row: Record<string, Value> = {}): Connection {
   const tree = compileTree(spec, () => undefined, []);
   const plan = connectionPlan(tree, (named) => named, environment);
-  const world = worldMaker({ root: '.', secret: () => certificates.client.key })();
-  return plan(() => new Evaluation(namesFrom(row, 'row'), { world, onSecret: () => undefined }));
+  const runtime = runtimeMaker({ root: '.', secret: () => certificates.client.key })();
+  return plan(() => new Evaluation(namesFrom(row, 'row'), { runtime, onSecret: () => undefined }));
 }
 
 test('what an environment says of connections: a key from the secret store, values of a row, a proxy', () => {

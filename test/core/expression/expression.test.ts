@@ -6,10 +6,10 @@ import { Evaluation, omitted, type Result } from '../../../src/core/expression/e
 import { otherWords } from '../../../src/core/expression/filters/other-words.js';
 import { filters } from '../../../src/core/expression/filters/registry.js';
 import { namesFrom } from '../../../src/core/expression/names.js';
+import { runtimeMaker } from '../../../src/core/expression/runtime.js';
 import { sources } from '../../../src/core/expression/sources/registry.js';
 import { compileTemplate } from '../../../src/core/expression/template.js';
 import { compileTree, type SecretTrace } from '../../../src/core/expression/tree.js';
-import { worldMaker } from '../../../src/core/expression/world.js';
 import { SourceScalar, type Value } from '../../../src/core/value/written.js';
 
 const secrets: Record<string, string> = { key: 'Jefe', token: 'tide-0123456789', 'password[n1]': 'gull-77' };
@@ -34,14 +34,14 @@ const known: Record<string, Value> = {
 const now = new Date('2026-05-14T09:30:00Z');
 
 function evaluation(seen: Value[] = []): Evaluation {
-  const world = worldMaker({
+  const runtime = runtimeMaker({
     root: '.',
     seed: 7,
     moment: { now },
     secret: (name, key) => secrets[key === undefined ? name : `${name}[${key}]`],
   });
   return new Evaluation(namesFrom(known, 'test values'), {
-    world: world(),
+    runtime: runtime(),
     onSecret: (value) => seen.push(value),
   });
 }
@@ -275,9 +275,11 @@ test('a chain that is given the same again yields the same and tells its secrets
   await Promise.all(loads);
   const made = (part: Value): [Result, number] => {
     const seen: Value[] = [];
-    const { world } = evaluation();
+    const { runtime } = evaluation();
     return [
-      template.evaluate(new Evaluation(namesFrom({ part }, 'test'), { world, onSecret: (value) => seen.push(value) })),
+      template.evaluate(
+        new Evaluation(namesFrom({ part }, 'test'), { runtime, onSecret: (value) => seen.push(value) }),
+      ),
       seen.length,
     ];
   };

@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { Received } from '../../../src/core/exchange/response/received.js';
 import { Evaluation } from '../../../src/core/expression/evaluation.js';
 import { namesFrom } from '../../../src/core/expression/names.js';
-import { worldMaker } from '../../../src/core/expression/world.js';
+import { runtimeMaker } from '../../../src/core/expression/runtime.js';
 import { listAt, type Place } from '../../../src/core/place/place.js';
 import { readBoundPlace, readPlace } from '../../../src/core/place/registry.js';
 import type { Value } from '../../../src/core/value/written.js';
@@ -264,7 +264,7 @@ test('as a list a place gives its nodes, the items of a list, or one value', asy
 test('${…} in a place is put in as a value, and can be no part of the query', async () => {
   const bound = async (text: string, who: Value, at: Received): Promise<Value | undefined> => {
     const evaluation = new Evaluation(namesFrom({ who }, 'a test'), {
-      world: worldMaker({ root: '.', secret: () => undefined })(),
+      runtime: runtimeMaker({ root: '.', secret: () => undefined })(),
       onSecret: () => undefined,
     });
     return (await placeAt(text)).bound?.(evaluation).find(at);

@@ -5,12 +5,12 @@ import { test } from 'node:test';
 import { Evaluation } from '../../../src/core/expression/evaluation.js';
 import { filters } from '../../../src/core/expression/filters/registry.js';
 import { noNames } from '../../../src/core/expression/names.js';
-import { worldMaker } from '../../../src/core/expression/world.js';
+import { runtimeMaker } from '../../../src/core/expression/runtime.js';
 import { StreamedBytes } from '../../../src/core/value/streamed.js';
 import type { Value } from '../../../src/core/value/written.js';
 
 const evaluation = new Evaluation(noNames, {
-  world: worldMaker({ root: '.', secret: () => undefined })(),
+  runtime: runtimeMaker({ root: '.', secret: () => undefined })(),
   onSecret: () => undefined,
 });
 const apply = (name: string, input: Value, ...args: Value[]): Buffer => {

@@ -4,7 +4,7 @@ import { parseYaml } from '../../../src/core/collection/yaml.js';
 import { plainConnection } from '../../../src/core/exchange/connection/connection.js';
 import type { WireRequest } from '../../../src/core/exchange/request/wire.js';
 import { type Names, namesFrom } from '../../../src/core/expression/names.js';
-import { worldMaker } from '../../../src/core/expression/world.js';
+import { runtimeMaker } from '../../../src/core/expression/runtime.js';
 import { compileSignature } from '../../../src/core/signature/registry.js';
 import type { Signed, Signer } from '../../../src/core/signature/signature-kind.js';
 
@@ -58,12 +58,12 @@ export async function signerOf(yamlText: string): Promise<Signer> {
 }
 
 export function roomOf({ secrets = {}, now, nonce, variables = namesFrom({}, 'no variables'), look = true }: Signing) {
-  const world = worldMaker({
+  const runtime = runtimeMaker({
     root: '.',
     secret: (name) => secrets[name],
     moment: { now: now === undefined ? undefined : new Date(now), nonce },
   });
-  return { world: world(), variables, onSecret: () => undefined, look };
+  return { runtime: runtime(), variables, onSecret: () => undefined, look };
 }
 
 export async function signedBy(yamlText: string, given: Given, signing: Signing = {}): Promise<Signed> {

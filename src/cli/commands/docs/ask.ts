@@ -18,7 +18,7 @@ import { ownMember } from '../../../core/value/own-member.js';
 import { plain, type Value } from '../../../core/value/written.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../documents/emit.js';
-import { withInputs } from '../../sending/giving.js';
+import { withInputs } from '../../sending/request-inputs.js';
 import type { Terminal } from '../../terminal/terminal.js';
 
 const lists = ['values', 'fields', 'operators'] as const;

@@ -1,6 +1,6 @@
 /** `env clear`: lets the values go that `send` has kept for the next `send`. */
 import { readEnvironment } from '../../../core/collection/variables/variable-scopes.js';
-import { clearHeld } from '../../../core/sending/held.js';
+import { clearSavedValues } from '../../../core/sending/saved-values.js';
 import { type CommandModule, examples } from '../../command.js';
 
 export const clear: CommandModule = {
@@ -9,7 +9,7 @@ export const clear: CommandModule = {
       run(async (context, [given]) => {
         const collection = await context.collection();
         const { name } = readEnvironment(collection, given ?? context.options.env, []);
-        const names = await clearHeld(collection.local, name);
+        const names = await clearSavedValues(collection.local, name);
         context.terminal.note(
           names.length === 0 ? `nothing is saved in ${name}` : `deleted in ${name}: ${names.join(', ')}`,
         );

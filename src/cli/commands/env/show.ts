@@ -5,7 +5,7 @@ import { hidden } from '../../../core/exchange/request/wire.js';
 import { noNames } from '../../../core/expression/names.js';
 import { shortText } from '../../../core/matcher/reading.js';
 import { asProblem } from '../../../core/problem/problem.js';
-import { readHeld } from '../../../core/sending/held.js';
+import { readSavedValues } from '../../../core/sending/saved-values.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../documents/emit.js';
 import { waysDocument } from '../../view/preview.js';
@@ -21,7 +21,7 @@ export const show: CommandModule = {
         workspace.checkSettings([]);
         const { environment, collection, redactor } = workspace;
         const variables = variableNames(workspace.layers, noNames, {
-          world: workspace.world(),
+          runtime: workspace.runtime(),
           onSecret: redactor.add,
         });
         const names = [...new Set(variables.known())].map((name) => {
@@ -33,7 +33,7 @@ export const show: CommandModule = {
             return { name, value: null, origin: `not available by itself: ${asProblem(error).what}` };
           }
         });
-        const held = Object.entries(await readHeld(collection.local, environment.name)).map(
+        const held = Object.entries(await readSavedValues(collection.local, environment.name)).map(
           ([name, { value, from }]) => ({
             name,
             value: redactor.hideIn(value),

@@ -76,8 +76,8 @@ export const { configure }: CommandModule = {
 /** Of the environment that is chosen, where there is one. */
 async function originOf(context: Context): Promise<string | undefined> {
   try {
-    const { layers, world, redactor } = await context.workspace();
-    const found = variableNames(layers, noNames, { world: world(), onSecret: redactor.add }).lookup('origin');
+    const { layers, runtime, redactor } = await context.workspace();
+    const found = variableNames(layers, noNames, { runtime: runtime(), onSecret: redactor.add }).lookup('origin');
     return found && textOf(found.value);
   } catch {
     return undefined;

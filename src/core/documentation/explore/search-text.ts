@@ -1,28 +1,38 @@
 /**
  * What searches scan, in lower case:
  *
- *     find.txt     a line an operation: its words by kind
- *     shared.txt   a line for what several operations share, such as the schema of a body: who has it, and its words
+ *     find.txt          a line an operation: what it is called, and its fields
+ *     said.txt          a line an operation: the words of its description
+ *     shared.txt        a line for what several operations share, such as the schema of a body: who has it, and its fields
+ *     shared-said.txt   the words of its description
  */
 import type { Describer, Searchable } from '../formats/format.js';
 import type { Definitions, OperationEntry } from '../model/model.js';
 import { cellText } from '../reading/text-lines.js';
 
-/** The columns of `find.txt`; `fields` are the words of each, `written` their names as they are written. */
-export const searched = { name: 0, path: 1, summary: 2, group: 3, fields: 4, description: 5, written: 6 } as const;
-/** The columns of `shared.txt`; `users` are the numbers of the lines of operations. */
-export const sharedColumns = { users: 0, fields: 1, description: 2, written: 3 } as const;
+/**
+ * The columns of `find.txt`: the number of the operation, where its line in `list.txt` stands, in bytes, and its words by kind;
+ * `fields` are the words of each, `written` their names as they are written. `said.txt` has the number and the words.
+ */
+export const searched = { number: 0, place: 1, name: 2, path: 3, summary: 4, group: 5, fields: 6, written: 7 } as const;
+/** The columns of `shared.txt`; `users` are numbers of operations. `shared-said.txt` has the users and the words. */
+export const sharedColumns = { users: 0, fields: 1, written: 2 } as const;
+/** Of both files of descriptions. */
+export const saidColumn = 1;
 
 /** More of a description finds what nobody looks for. */
 export const longestText = 400;
 
-/** The lines of both files. The second is complete when the first has been written. */
+/** The lines of the files, by their names. The others are complete when the first has been written. */
 export function searchLines(
   operations: readonly OperationEntry[],
+  listPlaces: readonly number[],
   definitions: Definitions,
   { searchable, searchableShared }: Describer,
-): { readonly find: Iterable<string>; readonly shared: Iterable<string> } {
+): Readonly<Record<string, Iterable<string>>> {
   const users = new Map<string, number[]>();
+  const said: string[] = [];
+  const sharedSaid: string[] = [];
   function* find(): Generator<string> {
     for (const [number, entry] of operations.entries()) {
       const { shared = [], ...own } = searchable(entry, definitions);
@@ -34,16 +44,21 @@ export function searchLines(
       const { id, method, path, group, summary = '' } = entry;
       const [fields, description, written] = wordCells(own);
       const called = `${words(id)}\t${method.toLowerCase()} ${words(path)}\t${words(summary)}\t${words(group)}`;
-      yield `${called}\t${fields}\t${description}\t${written}\n`;
+      said.push(`${number}\t${description}\n`);
+      yield `${number}\t${listPlaces[number]}\t${called}\t${fields}\t${written}\n`;
     }
   }
   function* shared(): Generator<string> {
     for (const [key, numbers] of users) {
-      const said = searchableShared?.(key, definitions);
-      if (said) yield `${numbers.join(' ')}\t${wordCells(said).join('\t')}\n`;
+      const own = searchableShared?.(key, definitions);
+      if (!own) continue;
+      const [fields, description, written] = wordCells(own);
+      const who = numbers.join(' ');
+      sharedSaid.push(`${who}\t${description}\n`);
+      yield `${who}\t${fields}\t${written}\n`;
     }
   }
-  return { find: find(), shared: shared() };
+  return { 'find.txt': find(), 'said.txt': said, 'shared.txt': shared(), 'shared-said.txt': sharedSaid };
 }
 
 const wordCells = ({ fields, description }: Searchable): [string, string, string] => [

@@ -7,8 +7,8 @@
  *     places.txt          where each definition stands
  *     types.txt           the names of the types, each with the key of its definition
  *     list.txt            a line an operation: what a list shows, and where the operation stands
- *     find.txt            a line an operation, in the same order: what a search scans
- *     shared.txt          and what several operations share
+ *     find.txt            a line an operation, in the same order: what a search scans; more of it in `said.txt`,
+ *                         `shared.txt` and `shared-said.txt`
  */
 import { closeSync, fstatSync, openSync, readFileSync, readSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -21,7 +21,7 @@ import { shallowOperation } from '../model/shallow.js';
 import { cellOf, fromBytes, TextLines, toBytes } from '../reading/text-lines.js';
 
 /** Raised when what the index holds changes, so that an older one is made anew. */
-export const indexVersion = 6;
+export const indexVersion = 7;
 
 /** A file of the snapshot; size and time say whether it has to be looked at again. */
 export interface StampedFile {
@@ -67,14 +67,14 @@ export interface SourceLists {
   readonly facts: IndexFacts;
   /** In the order of the document. */
   listed(): Iterable<ListedOperation>;
-  /** What is listed of the operation of a line. */
-  listedAt(line: number): ListedOperation;
+  /** What is listed of the operation whose line begins at a byte. */
+  listedAt(place: number): ListedOperation;
   /** Those whose line in the list has a word, in any case. */
   listedWith(word: string): Iterable<ListedOperation>;
   /** Those whose responses feed an operation, as the documentation says. */
   feeding(id: string): Iterable<ListedOperation>;
-  /** What a search scans of each operation, and of what they share. */
-  searched(): { readonly operations: TextLines; readonly shared: TextLines };
+  /** What a search scans, one of the files of `search-text.ts`. */
+  searched(file: 'find' | 'said' | 'shared' | 'shared-said'): TextLines;
 }
 
 export interface DocumentationIndex extends SourceLists {
@@ -142,7 +142,7 @@ export function openLists(folder: string, facts: IndexFacts, lines: Lines = line
   const list = (): TextLines => lines('list.txt');
   return {
     facts,
-    listedAt: (line) => listedIn(list().line(line)),
+    listedAt: (place) => listedIn(lineAt(join(folder, 'list.txt'), place)),
     *listed() {
       for (const line of list()) yield listedIn(line);
     },
@@ -155,7 +155,7 @@ export function openLists(folder: string, facts: IndexFacts, lines: Lines = line
         if (listed.feeds.includes(id)) yield listed;
       }
     },
-    searched: () => ({ operations: lines('find.txt'), shared: lines('shared.txt') }),
+    searched: (file) => lines(`${file}.txt`),
   };
 }
 
@@ -261,6 +261,24 @@ function lineOfId(list: TextLines, id: string): string | undefined {
   const bytes = toBytes(id);
   for (const line of list.holding(`\t${id}\t`)) if (cellOf(line, listColumns.id) === bytes) return line;
   return undefined;
+}
+
+/** Bytes that most lines of a list fit in. */
+const usualLine = 1024;
+
+/** A line that begins at a byte, as bytes, without its end. */
+function lineAt(path: string, place: number): string {
+  const file = openSync(path, 'r');
+  try {
+    for (let size = usualLine; ; size *= 4) {
+      const bytes = Buffer.alloc(size);
+      const read = readSync(file, bytes, 0, size, place);
+      const end = bytes.indexOf(10);
+      if (end !== -1 || read < size) return bytes.toString('latin1', 0, end === -1 ? read : end);
+    }
+  } finally {
+    closeSync(file);
+  }
 }
 
 function textAt(path: string, [offset, length]: readonly [number, number]): string {

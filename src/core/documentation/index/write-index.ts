@@ -21,17 +21,16 @@ export function writeIndex(
     operations: operations.length,
     types: types.size,
   };
-  const { find, shared } = searchLines(operations, definitions, describer);
   const places: [number, number][] = [];
   const definitionPlaces: [number, number][] = [];
+  const listPlaces: number[] = [];
   const contents = {
     'operations.jsonl': placed(operations, (_, place) => places.push(place)),
     'definitions.jsonl': placed(definitions.values(), (_, place) => definitionPlaces.push(place)),
     'places.txt': placeLines(definitions.keys(), definitionPlaces),
     'types.txt': typeLines(types),
-    'list.txt': listLines(operations, places),
-    'find.txt': find,
-    'shared.txt': shared,
+    'list.txt': listLines(operations, places, listPlaces),
+    ...searchLines(operations, listPlaces, definitions, describer),
   };
   writeFolderAtomically(folder, contents, {
     name: 'facts.json',
@@ -66,10 +65,16 @@ function* placed(values: Iterable<unknown>, told: (index: number, place: [number
   }
 }
 
-function* listLines(operations: readonly OperationEntry[], places: readonly [number, number][]): Generator<string> {
+/** @param listPlaces filled with where each line begins, in bytes */
+function* listLines(
+  operations: readonly OperationEntry[],
+  places: readonly [number, number][],
+  listPlaces: number[],
+): Generator<string> {
+  let at = 0;
   for (const [index, { id, method, path, group, summary = '', deprecated, links }] of operations.entries()) {
     const [offset, length] = places[index] as [number, number];
-    yield lineOf([
+    const line = lineOf([
       offset,
       length,
       id,
@@ -80,5 +85,8 @@ function* listLines(operations: readonly OperationEntry[], places: readonly [num
       deprecated ? 'deprecated' : '',
       (links ?? []).map((link) => link.operation).join(' '),
     ]);
+    listPlaces.push(at);
+    at += Buffer.byteLength(line);
+    yield line;
   }
 }

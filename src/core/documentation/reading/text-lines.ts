@@ -20,10 +20,6 @@ export class TextLines {
     return from === undefined ? '' : this.text.slice(from, this.endFrom(from));
   }
 
-  get count(): number {
-    return this.lineStarts().length;
-  }
-
   *[Symbol.iterator](): Generator<string> {
     for (let from = 0; from < this.text.length; ) {
       const end = this.endFrom(from);
@@ -32,21 +28,11 @@ export class TextLines {
     }
   }
 
-  /**
-   * Numbers of lines that have a text which `accept` takes, each once, in order.
-   * @param accept told where the text stands and where its line begins and ends
-   */
-  *numbersWith(wanted: string, accept: (at: number, from: number, end: number) => boolean): Generator<number> {
+  /** Tells every place of a text, and where its line begins. */
+  eachPlace(wanted: string, visit: (at: number, from: number) => void): void {
     const { text } = this;
-    const starts = this.lineStarts();
-    let line = 0;
-    for (let at = text.indexOf(wanted); at !== -1; ) {
-      while ((starts[line + 1] ?? Number.POSITIVE_INFINITY) <= at) line += 1;
-      const from = starts[line] as number;
-      const end = this.endFrom(at);
-      const found = accept(at, from, end);
-      if (found) yield line;
-      at = text.indexOf(wanted, found ? end : at + 1);
+    for (let at = text.indexOf(wanted); at !== -1; at = text.indexOf(wanted, at + 1)) {
+      visit(at, text.lastIndexOf('\n', at) + 1);
     }
   }
 
@@ -78,6 +64,11 @@ export class TextLines {
     if (at === -1) return undefined;
     if (at > 0) at += 1;
     return this.text.slice(at, this.endFrom(at));
+  }
+
+  /** The line that begins there. */
+  lineFrom(from: number): string {
+    return this.text.slice(from, this.endFrom(from));
   }
 
   private endFrom(at: number): number {

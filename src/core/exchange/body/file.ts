@@ -25,7 +25,7 @@ export const file: BodyKind = {
       if (value === omitted) return undefined;
       const named = textOf(value);
       if (named === '') throw new Problem('body-shape', { what: 'the file of the body has no name', where: where([]) });
-      if (named === '-' && evaluation.world.standardInput) return fromStandardInput(evaluation.world.standardInput);
+      if (named === '-' && evaluation.runtime.standardInput) return fromStandardInput(evaluation.runtime.standardInput);
       const path = pathNamed(named, evaluation, where([]));
       const { size } = statSync(path);
       return {

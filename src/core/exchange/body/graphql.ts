@@ -142,7 +142,7 @@ function takeFiles(value: Value, at: string, files: Upload[], evaluation: Evalua
   const keys = Object.keys(value);
   if (keys.length === 1 && keys[0] === 'upload') {
     const named = textOf(value.upload as Value);
-    files.push({ at, named, path: evaluation.world.path(named) });
+    files.push({ at, named, path: evaluation.runtime.path(named) });
     return null;
   }
   return Object.fromEntries(

@@ -8,7 +8,7 @@ import type { Value } from '../../value/written.js';
 /** Its real path. @throws Problem file-outside, file-not-found, at the place where it is named */
 export function pathNamed(named: string, evaluation: Evaluation, where: FilePosition | undefined): string {
   try {
-    return evaluation.world.path(named);
+    return evaluation.runtime.path(named);
   } catch (error) {
     throw asProblem(error).at(where);
   }

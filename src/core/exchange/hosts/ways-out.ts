@@ -16,11 +16,11 @@ import {
   variableScopes,
 } from '../../collection/variables/variable-scopes.js';
 import type { Loads } from '../../expression/compile.js';
-import type { World } from '../../expression/evaluation.js';
+import type { Runtime } from '../../expression/evaluation.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { noNames } from '../../expression/names.js';
+import { runtimeMaker } from '../../expression/runtime.js';
 import type { Tree } from '../../expression/tree.js';
-import { worldMaker } from '../../expression/world.js';
 import { Problem } from '../../problem/problem.js';
 import { pathInside } from '../../storage/inside.js';
 import { textOf } from '../../value/text.js';
@@ -53,11 +53,13 @@ const aSecret = 'a-secret.invalid';
 export function waysOut(
   environment: Environment,
   layers: VariableScopes,
-  world: World,
+  runtime: Runtime,
   path: (named: string) => string,
 ): KnownWays {
   const evaluationContext = {
-    world: new Proxy(world, { get: (target, key) => (key === 'secret' ? () => aSecret : Reflect.get(target, key)) }),
+    runtime: new Proxy(runtime, {
+      get: (target, key) => (key === 'secret' ? () => aSecret : Reflect.get(target, key)),
+    }),
     onSecret: () => undefined,
   };
   const names = variableNames(layers, noNames, evaluationContext);
@@ -105,8 +107,8 @@ export async function waysOfEnvironment(collection: Collection, name: string, se
   const environment = readEnvironment(collection, name, loads);
   const layers = variableScopes(settings, environment, collectionVariables(collection, loads));
   await Promise.all(loads);
-  const world = worldMaker({ root: collection.root, secret: () => undefined })();
-  return waysOut(environment, layers, world, (named) => pathInside(collection.root, named));
+  const runtime = runtimeMaker({ root: collection.root, secret: () => undefined })();
+  return waysOut(environment, layers, runtime, (named) => pathInside(collection.root, named));
 }
 
 const listOf = (value: Value | undefined): readonly Value[] | undefined =>

@@ -17,7 +17,7 @@ import { linesOf, wantText } from './written-lines.js';
 const none: ReadonlyMap<string, Named> = new Map();
 
 /** What a sending brings with it. */
-export interface Giving extends EvaluationContext {
+export interface ResolutionInput extends EvaluationContext {
   readonly layers: VariableScopes;
   /** A value that the caller has for an input. */
   readonly given: (input: string) => Named | undefined;
@@ -45,16 +45,16 @@ export interface Resolution {
 }
 
 /** @throws Problem unknown-name, input-missing, input-value, secret-missing and all that evaluation may throw */
-export function resolveRequest(plan: RequestPlan, giving: Giving): Resolution {
-  const used = giving.withOrigins ? new Map<string, Named>() : undefined;
-  const variables = variableNames(giving.layers, giving.caller, giving);
-  const inputs = new InputNames(plan.inputs, giving.given, variables, giving);
-  const names = giving.supplied ? layered(inputs, giving.supplied, variables) : layered(inputs, variables);
-  const evaluation = new Evaluation(names, giving, used && ((name, named) => used.set(name, named)));
+export function resolveRequest(plan: RequestPlan, input: ResolutionInput): Resolution {
+  const used = input.withOrigins ? new Map<string, Named>() : undefined;
+  const variables = variableNames(input.layers, input.caller, input);
+  const inputs = new InputNames(plan.inputs, input.given, variables, input);
+  const names = input.supplied ? layered(inputs, input.supplied, variables) : layered(inputs, variables);
+  const evaluation = new Evaluation(names, input, used && ((name, named) => used.set(name, named)));
   try {
     const connection =
-      giving.connection?.(() => new Evaluation(layered(variables, giving.caller), giving)) ?? plainConnection;
-    const request = resolveParts(plan, giving, evaluation, connection, used);
+      input.connection?.(() => new Evaluation(layered(variables, input.caller), input)) ?? plainConnection;
+    const request = resolveParts(plan, input, evaluation, connection, used);
     return { request, names, inputs: inputs.used() };
   } catch (error) {
     throw missingAsInput(plan, asProblem(error));
@@ -70,12 +70,12 @@ function missingAsInput(plan: RequestPlan, problem: Problem): Problem {
 
 function resolveParts(
   plan: RequestPlan,
-  giving: Giving,
+  input: ResolutionInput,
   evaluation: Evaluation,
   connection: Connection,
   used: ReadonlyMap<string, Named> | undefined,
 ): ResolvedRequest {
-  const paged = giving.address;
+  const paged = input.address;
   const partOf = (part: string): Value | undefined => {
     const [own, secret] = evaluation.traced(() => plan.path.get(part)?.evaluate(evaluation));
     if (own === omitted) return undefined;
@@ -107,7 +107,7 @@ function resolveParts(
   const query = paged === undefined ? plan.query.flatMap((value) => queryPairs(value, lists, evaluation)) : [];
   const own = plan.fixedHeaders ?? plan.headers.flatMap((value) => headerLines(value, evaluation));
   const cookie = plan.cookies.size > 0 ? cookieLine(plan, evaluation) : undefined;
-  const key = plan.idempotencyKey && keyLine(plan.idempotencyKey, giving.idempotencyKey, evaluation);
+  const key = plan.idempotencyKey && keyLine(plan.idempotencyKey, input.idempotencyKey, evaluation);
   const headers = cookie || key ? [...own, ...(cookie ? [cookie] : []), ...(key ? [key] : [])] : own;
   evaluation.touchedSecret = false;
   const made = plan.body?.(evaluation);
@@ -127,7 +127,7 @@ function resolveParts(
     changes: plan.changes,
     redirects: redirects === 'none' ? 0 : redirects,
     connection,
-    timeout: timeoutFor(plan, giving.timeout),
+    timeout: timeoutFor(plan, input.timeout),
     names: used ?? none,
     idempotencyKey: key?.value,
     addressSecret: addressSecret || query.some(({ secret }) => secret),

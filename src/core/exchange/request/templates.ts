@@ -1,6 +1,6 @@
 /** Template files for `render` and `render-each`, each read and parsed once. */
 import { readFileSync } from 'node:fs';
-import type { Piece, World } from '../../expression/evaluation.js';
+import type { Piece, Runtime } from '../../expression/evaluation.js';
 import { Problem } from '../../problem/problem.js';
 import { pathInside } from '../../storage/inside.js';
 import type { BodyPlan } from '../body/body-kind.js';
@@ -11,7 +11,7 @@ import { hidden } from './wire.js';
 const deepest = 20;
 
 /** @param root the collection folder */
-export function templateRenderer(root: string): World['render'] {
+export function templateRenderer(root: string): Runtime['render'] {
   const plans = new Map<string, BodyPlan>();
   let depth = 0;
   return (path, evaluation) => {

@@ -24,7 +24,7 @@ export const renderFilters: readonly Filter[] = [
         .map((item) => {
           const own = namesFrom(isValueMap(item) ? { ...item, item } : { item }, `an item of ${textOf(path)}`);
           const inner = new Evaluation(layered(own, evaluation.names), evaluation, evaluation.onName);
-          const text = evaluation.world.render(path, inner);
+          const text = evaluation.runtime.render(path, inner);
           evaluation.touchedSecret ||= inner.touchedSecret;
           return text;
         })

@@ -7,9 +7,9 @@ export const file: Source = {
   bare: false,
   about: 'the bytes of a file inside the collection',
   example: '${file("data/note.txt") | text}',
-  value([path], { world }) {
+  value([path], { runtime }) {
     if (typeof path !== 'string')
       throw new Problem('expression-value', { what: 'file takes a path', remedy: file.example });
-    return world.file(path);
+    return runtime.file(path);
   },
 };

@@ -63,7 +63,7 @@ export const madeUp: Source = {
   async load() {
     library ??= (await import('@faker-js/faker/locale/en')).faker;
   },
-  value([given], { world }) {
+  value([given], { runtime }) {
     const kind = String(given ?? '');
     const make = ownMember(kinds, kind);
     if (!make) {
@@ -73,9 +73,9 @@ export const madeUp: Source = {
       });
     }
     const made = library as Library;
-    made.seed(Math.floor(world.random() * 2 ** 31));
+    made.seed(Math.floor(runtime.random() * 2 ** 31));
     // Dates in the past and to come are counted from the moment of sending, so that they repeat with it.
-    made.setDefaultRefDate(world.now);
+    made.setDefaultRefDate(runtime.now);
     const value = make(made);
     return value instanceof Date ? value.toISOString() : value;
   },

@@ -6,5 +6,5 @@ export const nonce: Source = {
   bare: true,
   about: '32 random hexadecimal digits, anew for each try of a request',
   example: '${nonce}',
-  value: (_args, { world }) => world.nonce,
+  value: (_args, { runtime }) => runtime.nonce,
 };

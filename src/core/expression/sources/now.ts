@@ -19,5 +19,5 @@ export const now: Source = {
   bare: true,
   about: 'the moment of sending, the same throughout one request',
   example: '${now | http-date}',
-  value: (_args, { world }) => textOf(world.now),
+  value: (_args, { runtime }) => textOf(runtime.now),
 };

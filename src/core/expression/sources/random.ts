@@ -8,7 +8,7 @@ export const random: Source = {
   bare: false,
   about: 'a random whole number, both ends included; a seed makes it repeat',
   example: '${random(1, 6)}',
-  value(args, { world }) {
+  value(args, { runtime }) {
     const [from, to] = args.map(plain);
     if (typeof from !== 'number' || typeof to !== 'number' || !(from <= to) || args.length !== 2) {
       throw new Problem('expression-value', {
@@ -16,6 +16,6 @@ export const random: Source = {
         remedy: random.example,
       });
     }
-    return Math.floor(from + world.random() * (to - from + 1));
+    return Math.floor(from + runtime.random() * (to - from + 1));
   },
 };

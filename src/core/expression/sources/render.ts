@@ -14,6 +14,6 @@ export const render: Source = {
   value([path], evaluation) {
     if (typeof path !== 'string')
       throw new Problem('expression-value', { what: 'render takes the path of a template', remedy: render.example });
-    return evaluation.world.render(path, evaluation);
+    return evaluation.runtime.render(path, evaluation);
   },
 };

@@ -6,5 +6,5 @@ export const uuid: Source = {
   bare: true,
   about: 'a random UUID, the same throughout one request',
   example: '${uuid}',
-  value: (_args, { world }) => world.uuid,
+  value: (_args, { runtime }) => runtime.uuid,
 };

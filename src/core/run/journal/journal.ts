@@ -105,8 +105,8 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     // As text at once: thousands of records that wait for the next write are a burden to the collector of garbage.
     record: (record) => add('', writeJson(record as Value)),
     doubtsBefore: (walk) => (before?.doubts ?? []).filter((one) => one.walk === walk).map(({ call }) => call),
-    handled: (way, key, item) => add('', () => ({ line: 'handled', way, key, ...item })),
-    handledBefore: () => before?.handled ?? new Map(),
+    seen: (way, key, item) => add('', () => ({ line: 'handled', way, key, ...item })),
+    seenBefore: () => before?.seen ?? new Map(),
     walked(walk, ok) {
       add('', () => ({ line: 'walk', walk, ok }));
       return log.written();

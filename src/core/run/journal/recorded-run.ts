@@ -7,9 +7,9 @@ import type { BriefProblem } from '../../problem/brief.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
 import { jsonLines } from '../../storage/json-lines.js';
-import { type Handled, handledBy } from '../../trail/handled.js';
 import type { Armed, KnownStep, LeftCall } from '../../trail/journal.js';
 import { type RunRecord, runRecord } from '../../trail/record/run-record.js';
+import { type SeenItems, seenOn } from '../../trail/seen-items.js';
 import { parseJson } from '../../value/json-text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import { journalFolder } from './folder.js';
@@ -37,7 +37,7 @@ export interface RecordedRun {
   readonly failed: readonly (FailedRow & { readonly walk: number })[];
   /** Changing calls whose response was lost. */
   readonly doubts: readonly { readonly walk: number; readonly call: string }[];
-  readonly handled: Handled;
+  readonly seen: SeenItems;
   readonly walks: ReadonlyMap<number, boolean>;
   /** What can be taken back, the oldest first. */
   readonly armed: ReadonlyMap<string, Armed>;
@@ -58,7 +58,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
   const rows = new Map<number, Map<number, boolean>>();
   const failed: (FailedRow & { walk: number })[] = [];
   const doubts: { walk: number; call: string }[] = [];
-  const handled: Handled = new Map();
+  const seen: SeenItems = new Map();
   const walks = new Map<number, boolean>();
   const armed = new Map<string, Armed>();
   const undone = new Set<string>();
@@ -142,7 +142,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
         if (line.state !== 'in doubt') undoing.delete(line.at);
         break;
       case 'handled':
-        handledBy(handled, line.way).set(line.key, {
+        seenOn(seen, line.way).set(line.key, {
           walk: line.walk,
           place: line.place,
           cells: line.cells as ValueMap | undefined,
@@ -159,7 +159,7 @@ export async function readJournal(folder: string, run: string, recorder: Recorde
       remedy: 'the run was killed before its first step: run it again',
     });
   }
-  const known = { steps, cells, rows, failed, doubts, handled, walks, armed, undone, undoing, digests, takenBack };
+  const known = { steps, cells, rows, failed, doubts, seen, walks, armed, undone, undoing, digests, takenBack };
   return { path, size, header, worker, ...known };
 }
 

@@ -21,14 +21,14 @@ export interface Recorder {
 export function recorder(encryption: Encryption, redactor: Pick<Redactor, 'hide' | 'hideIn' | 'add'>): Recorder {
   const recordedName = ({ name, value, origin, secret }: KeptName): RecordedNames[number] =>
     secret || !equalValues(value, redactor.hideIn(value))
-      ? { name, origin, sealed: encryption.seal(writeJson(value)), secret: secret && true }
+      ? { name, origin, sealed: encryption.encrypt(writeJson(value)), secret: secret && true }
       : // As text, so that a number keeps all its digits.
         { name, origin, value: writeJson(value) };
   return {
     names: (given) => given.map(recordedName),
     read: (recorded) =>
       recorded.map(({ name, origin, value, sealed, secret }) => {
-        const read = parseJson(sealed === undefined ? (value as string) : encryption.open(sealed)) as Value;
+        const read = parseJson(sealed === undefined ? (value as string) : encryption.decrypt(sealed)) as Value;
         if (secret) redactor.add(read);
         return { name, origin, value: read, ...(secret && { secret }) };
       }),

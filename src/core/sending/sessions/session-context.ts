@@ -46,11 +46,11 @@ export function sessionContext(
     fetch: async (call) => (await import('./protocol-call.js')).sendProtocolCall(workspace, name, call, caller),
     requireListed: workspace.origins.require,
     identity: (given) => tlsIdentity(given, (named) => pathInside(workspace.collection.root, named)),
-    async evaluate(value: Value, path, own, world = workspace.world()) {
+    async evaluate(value: Value, path, own, runtime = workspace.runtime()) {
       const loads: Loads = [];
       const tree = compileTree(value, (inner) => yaml.position([...path, ...inner]), loads);
       await Promise.all(loads);
-      const evaluationContext = { world, onSecret: workspace.redactor.add };
+      const evaluationContext = { runtime, onSecret: workspace.redactor.add };
       const names = layered(
         namesFrom(own, `session ${name}`),
         variableNames(workspace.layers, caller, evaluationContext),

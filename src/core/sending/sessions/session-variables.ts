@@ -2,7 +2,7 @@
 import type { Received } from '../../exchange/response/received.js';
 import { compileExpectations, type Expectation, judge } from '../../expectation/expectations.js';
 import type { Loads } from '../../expression/compile.js';
-import type { World } from '../../expression/evaluation.js';
+import type { Runtime } from '../../expression/evaluation.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
 import { type Named, type Names, noNames } from '../../expression/names.js';
 import { namesOf } from '../../session/token-headers.js';
@@ -11,12 +11,12 @@ import type { Workspace } from '../workspace.js';
 /** What stands in a preview for what only an open session knows. */
 const notOpenYet = '(known when the session is open)';
 
-/** @param opening opens what is not open @param world of the request that they are for @returns undefined where no session supplies anything */
+/** @param opening opens what is not open @param runtime of the request that they are for @returns undefined where no session supplies anything */
 export async function sessionVariables(
   workspace: Workspace,
   sessions: readonly string[],
   opening: boolean,
-  world: World,
+  runtime: Runtime,
   caller: Names,
 ): Promise<Names | undefined> {
   const values = new Map<string, Named>();
@@ -30,7 +30,7 @@ export async function sessionVariables(
     const closed = !open && workspace.sessions.opening([full], caller).length > 0;
     const room = workspace.sessionContext(full, caller);
     for (const [key, value] of Object.entries(content.supply)) {
-      const result = closed ? notOpenYet : await room.evaluate(value, ['supply', key], namesOf(open), world);
+      const result = closed ? notOpenYet : await room.evaluate(value, ['supply', key], namesOf(open), runtime);
       if (result === omitted) continue;
       if (!closed) workspace.redactor.add(result);
       values.set(key, { value: result, origin, secret: !closed });

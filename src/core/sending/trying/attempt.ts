@@ -12,7 +12,7 @@ import type { OpenJar } from '../../session/cookie-jar.js';
 import type { CallToProve } from '../../session/session-kind.js';
 import type { Attachment } from '../../session/sessions.js';
 import type { Workspace } from '../workspace.js';
-import type { Conversation } from './conversation.js';
+import type { Composed, Conversation } from './conversation.js';
 import { type Exchanged, exchanged, record, recordLeaving, unjudged } from './exchanged.js';
 
 /** The request as it leaves, before anything is attached to it. @throws Problem host-not-listed */
@@ -79,6 +79,7 @@ export const jarFor = (
 
 /** One try: what was attached, what left and when, and what became of it. */
 export interface Attempt {
+  readonly composed: Composed;
   /** The last exchange; each redirect has its own echo. */
   readonly exchanged: Exchanged;
   readonly attached: Attachment | undefined;
@@ -120,9 +121,9 @@ const withCookies = (beside: Attachment | undefined, cookie: HeaderLine | undefi
   identity: beside?.identity,
 });
 
-export async function attempt(talk: Conversation): Promise<Attempt> {
-  const { workspace, sessions, sending, seal, bare, resolved } = talk;
-  const { request } = resolved;
+export async function attempt(conversation: Conversation, composed: Composed): Promise<Attempt> {
+  const { workspace, sessions, sending, signer } = conversation;
+  const { request, bare } = composed;
   const { signal, onLeaving, noCookies, cookiesOf, sink, caller } = sending;
   const beside = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare), caller) : undefined;
   const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies, caller);
@@ -131,7 +132,7 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
   const unsigned = beside || cookie ? attached(workspace, request, bare, withCookies(beside, cookie)) : bare;
   let addresses: Map<string, string> | undefined;
   const signed = (own: WireRequest): WireRequest => {
-    const made = seal ? seal.sign(own).wire : own;
+    const made = signer ? signer.sign(own).wire : own;
     if (made.url === own.url) return made;
     // Parameters that a signature adds stay out of every message and record.
     workspace.origins.require(made.url);
@@ -139,10 +140,10 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
     addresses.set(made.url.href, own.url.href);
     return made;
   };
-  const wire = seal ? signed(unsigned) : unsigned;
-  let one = exchanged(talk, wire);
+  const wire = signer ? signed(unsigned) : unsigned;
+  let one = exchanged(conversation, wire);
   const leaving = onLeaving?.(request, () => `${wire.method} ${workspace.redactor.hide(wire.shownUrl)}`);
-  if (talk.changing) await Promise.all([leaving, recordLeaving(talk, one)]);
+  if (conversation.changing) await Promise.all([leaving, recordLeaving(conversation, { composed, exchanged: one })]);
   else if (leaving) await leaving;
   const usual = carryingOf(workspace, jar);
   // Listed one by one: object spread is measurably slower here.
@@ -151,18 +152,19 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
     holdsSecret: usual.holdsSecret,
     cookies: usual.cookies,
     responded: usual.responded,
-    signed: seal && { bare: unsigned, sign: signed },
+    signed: signer && { bare: unsigned, sign: signed },
     spool: (textual) => workspace.log.spool(one.echo, textual ? workspace.redactor.hide : undefined),
     ledOn(outcome) {
       if (outcome.received) for (const value of credentialsReceived(outcome.received)) workspace.redactor.add(value);
-      record(talk, one, unjudged(outcome), true);
+      record(conversation, { composed, exchanged: one }, unjudged(outcome), true);
     },
     leaving(next) {
-      const following = exchanged(talk, next);
+      const following = exchanged(conversation, next);
       const left = (): void => {
         one = following;
       };
-      if (talk.changing && next.method === wire.method) return recordLeaving(talk, following).then(left);
+      if (conversation.changing && next.method === wire.method)
+        return recordLeaving(conversation, { composed, exchanged: following }).then(left);
       left();
       return undefined;
     },
@@ -177,14 +179,14 @@ export async function attempt(talk: Conversation): Promise<Attempt> {
     if (addresses) outcome = withoutSignature(sent, addresses);
     const { received } = outcome;
     if (received) for (const value of credentialsReceived(received)) workspace.redactor.add(value);
-    if (seal && received) {
+    if (signer && received) {
       if (received.parts.hops.length === 0) workspace.clocks.heard(wire.url.host, received, sentAt);
-      seal.hide(received);
+      signer.hide(received);
     }
     if (received && setsCookies(received.headers))
       await carrying.responded(new URL(received.finalUrl), received.headers);
   } catch (error) {
     faults.push(asProblem(error));
   }
-  return { exchanged: one, attached: beside, wire, outcome, inside: false, faults };
+  return { composed, exchanged: one, attached: beside, wire, outcome, inside: false, faults };
 }

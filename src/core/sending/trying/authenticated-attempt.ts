@@ -2,22 +2,22 @@
 import { asProblem } from '../../problem/problem.js';
 import { refusedInside } from '../sessions/session-variables.js';
 import type { Workspace } from '../workspace.js';
-import { type Attempt, attachedHeard, attempt, composed } from './attempt.js';
-import type { Conversation } from './conversation.js';
+import { type Attempt, attachedHeard, attempt } from './attempt.js';
+import type { Composed, Conversation } from './conversation.js';
 import { record, unjudged } from './exchanged.js';
 
-export function authenticatedAttempt(talk: Conversation): Promise<Attempt> {
-  const { workspace, sessions, seal } = talk;
+export function authenticatedAttempt(conversation: Conversation, composed: Composed): Promise<Attempt> {
+  const { workspace, sessions, signer } = conversation;
   // Without a session or a server-clock signature the response needs no auth handling.
-  const hears = sessions.length > 0 || (seal !== undefined && workspace.environment.clock === 'follow-server');
-  return hears ? conversation(talk) : attempt(talk);
+  const hears = sessions.length > 0 || (signer !== undefined && workspace.environment.clock === 'follow-server');
+  return hears ? challenged(conversation, composed) : attempt(conversation, composed);
 }
 
-async function conversation(talk: Conversation): Promise<Attempt> {
-  const { workspace } = talk;
-  const { host } = talk.bare.url;
+async function challenged(conversation: Conversation, composed: Composed): Promise<Attempt> {
+  const { workspace, sessions, signer } = conversation;
+  const { host } = composed.bare.url;
   const ahead = workspace.clocks.ahead(host);
-  let tried = await attempt(talk);
+  let tried = await attempt(conversation, composed);
   try {
     await heard();
   } catch (error) {
@@ -27,12 +27,11 @@ async function conversation(talk: Conversation): Promise<Attempt> {
   return tried;
 
   async function heard(): Promise<void> {
-    const { sessions, seal } = talk;
     const { attached } = tried;
     // The first response of a server with challenges carries the nonce; an expired nonce comes with the next one.
     for (let rounds = 0; rounds < 3 && attachedHeard(workspace, tried); rounds += 1) await again();
     // The refusal itself showed that the clock of the signature was wrong.
-    if (seal && refusedStatus(tried) && workspace.environment.clock === 'follow-server')
+    if (signer && refusedStatus(tried) && workspace.environment.clock === 'follow-server')
       if (workspace.clocks.ahead(host) !== ahead) await again();
     // Only session files describe refusals inside a response.
     if (sessions.length > 0) tried.inside = await refusesInside(workspace, sessions, tried);
@@ -40,24 +39,21 @@ async function conversation(talk: Conversation): Promise<Attempt> {
     if (!attached || !refused) return;
     // A token that worked before and is refused now has expired: renew it and send once more.
     // The refused try is recorded before the renewal; if nothing can be renewed, it is recorded again as the result.
-    record(talk, tried.exchanged, unjudged(tried.outcome), true);
+    recordEarly();
     const renewed = await workspace.sessions.renew(attached);
     if (!renewed) return;
-    if (talk.anew) await workOutAnew(talk);
-    tried = await attempt(talk);
+    tried = await attempt(conversation, (await conversation.anew?.()) ?? composed);
     tried.inside = await refusesInside(workspace, sessions, tried);
   }
 
   async function again(): Promise<void> {
-    record(talk, tried.exchanged, unjudged(tried.outcome), true);
-    tried = await attempt(talk);
+    recordEarly();
+    tried = await attempt(conversation, composed);
   }
-}
 
-export async function workOutAnew(talk: Conversation): Promise<void> {
-  if (!talk.anew) return;
-  talk.resolved = await talk.anew();
-  talk.bare = composed(talk.workspace, talk.resolved.request, talk.sending.lines);
+  function recordEarly(): void {
+    record(conversation, tried, unjudged(tried.outcome), true);
+  }
 }
 
 const refusedStatus = ({ outcome: { received } }: Attempt): boolean =>

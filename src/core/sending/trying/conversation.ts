@@ -9,12 +9,15 @@ export interface Conversation {
   readonly workspace: Workspace;
   readonly sessions: readonly string[];
   readonly sending: Sending;
-  readonly seal: RequestSigner | undefined;
+  readonly signer: RequestSigner | undefined;
   /** Each time it leaves, that is on disk first. */
   readonly changing: boolean;
-  /** The request and its names as they are now: a renewed session may have supplied others. */
-  resolved: Resolution;
-  bare: WireRequest;
   /** Works the request out once more; undefined where no session supplies anything. */
-  readonly anew: (() => Promise<Resolution>) | undefined;
+  readonly anew: (() => Promise<Composed>) | undefined;
+}
+
+/** The request and its names as they are for one try: a renewed session may supply others for the next. */
+export interface Composed extends Resolution {
+  /** As it leaves, without what is attached to it. */
+  readonly bare: WireRequest;
 }

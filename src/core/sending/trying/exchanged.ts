@@ -6,7 +6,7 @@ import { faultyEcho, type Occasion, recordEcho } from '../../echo/record.js';
 import type { WireRequest } from '../../exchange/request/wire.js';
 import type { Outcome } from '../../exchange/transfer/transport.js';
 import type { Sent } from '../sending.js';
-import type { Conversation } from './conversation.js';
+import type { Composed, Conversation } from './conversation.js';
 
 export interface Exchanged {
   readonly echo: string;
@@ -28,9 +28,15 @@ export const exchanged = ({ workspace: { log } }: Conversation, wire: WireReques
   wire,
 });
 
+/** What was tried, and an exchange of it. */
+interface Tried {
+  readonly composed: Composed;
+  readonly exchanged: Exchanged;
+}
+
 const occasionOf = (
-  { workspace: { environment }, sessions, sending, resolved: { request, inputs } }: Conversation,
-  { echo: id, at }: Exchanged,
+  { workspace: { environment }, sessions, sending }: Conversation,
+  { composed: { request, inputs }, exchanged: { echo: id, at } }: Tried,
   state: Occasion['state'],
 ): Occasion => ({
   id,
@@ -46,33 +52,35 @@ const occasionOf = (
 });
 
 /** Settles when it is on disk that it leaves. @throws Problem file-unreadable: then it may not leave */
-export function recordLeaving(talk: Conversation, one: Exchanged): Promise<void> {
-  const { log, redactor } = talk.workspace;
+export function recordLeaving(conversation: Conversation, tried: Tried): Promise<void> {
+  const { log, redactor } = conversation.workspace;
+  const { wire } = tried.exchanged;
   const { outcome, verdicts, kept } = unjudged(nothingYet);
   log.append(
-    () => recordEcho(occasionOf(talk, one, 'leaving'), one.wire, outcome, verdicts, kept, redactor, log.beside),
-    one.wire.body?.shown.length ?? 0,
+    () => recordEcho(occasionOf(conversation, tried, 'leaving'), wire, outcome, verdicts, kept, redactor, log.beside),
+    wire.body?.shown.length ?? 0,
   );
   return log.written();
 }
 
 /** @param again something more was sent because of it: another try, or where a redirect leads */
 export function record(
-  talk: Conversation,
-  one: Exchanged,
+  conversation: Conversation,
+  tried: Tried,
   { outcome, verdicts, kept }: Concluded,
   again = false,
 ): void {
-  const { log, redactor } = talk.workspace;
-  const occasion = occasionOf(talk, one, again ? 'again' : undefined);
+  const { log, redactor } = conversation.workspace;
+  const { wire } = tried.exchanged;
+  const occasion = occasionOf(conversation, tried, again ? 'again' : undefined);
   log.append(
     () => {
       try {
-        return recordEcho(occasion, one.wire, outcome, verdicts, kept, redactor, log.beside);
+        return recordEcho(occasion, wire, outcome, verdicts, kept, redactor, log.beside);
       } catch (error) {
-        return faultyEcho(occasion, one.wire, outcome, error, redactor);
+        return faultyEcho(occasion, wire, outcome, error, redactor);
       }
     },
-    (one.wire.body?.shown.length ?? 0) + (outcome.received?.parts.body.length ?? 0),
+    (wire.body?.shown.length ?? 0) + (outcome.received?.parts.body.length ?? 0),
   );
 }

@@ -2,7 +2,7 @@
 import { variableNames } from '../../collection/variables/variable-scopes.js';
 import type { WireRequest } from '../../exchange/request/wire.js';
 import type { Received } from '../../exchange/response/received.js';
-import type { World } from '../../expression/evaluation.js';
+import type { Runtime } from '../../expression/evaluation.js';
 import { percentEncode } from '../../expression/filters/text.js';
 import type { Names } from '../../expression/names.js';
 import type { Problem } from '../../problem/problem.js';
@@ -38,8 +38,8 @@ export interface RequestSigner {
 /** A first try is made with the moment of its request, as long as that is the present. Milliseconds. */
 const present = 1000;
 
-/** @param world of the request that is signed */
-export function requestSigner(workspace: Workspace, signer: Signer, world: World, caller: Names): RequestSigner {
+/** @param runtime of the request that is signed */
+export function requestSigner(workspace: Workspace, signer: Signer, runtime: Runtime, caller: Names): RequestSigner {
   const { layers, environment, clocks, moment, redactor } = workspace;
   let first = true;
   // A run makes thousands of signatures: only one that comes back is a secret to look for.
@@ -49,10 +49,12 @@ export function requestSigner(workspace: Workspace, signer: Signer, world: World
   };
   const room = (wire: WireRequest): SigningContext => {
     const ahead = environment.clock === 'follow-server' && moment?.now === undefined ? clocks.ahead(wire.url.host) : 0;
-    const fresh = first && ahead === 0 && (moment?.now !== undefined || Date.now() - world.now.getTime() < present);
-    const own = fresh ? world : world.again({ now: moment?.now ?? new Date(Date.now() + ahead), nonce: moment?.nonce });
+    const fresh = first && ahead === 0 && (moment?.now !== undefined || Date.now() - runtime.now.getTime() < present);
+    const own = fresh
+      ? runtime
+      : runtime.again({ now: moment?.now ?? new Date(Date.now() + ahead), nonce: moment?.nonce });
     first = false;
-    return { world: own, variables: variableNames(layers, caller, { world: own, onSecret }), onSecret };
+    return { runtime: own, variables: variableNames(layers, caller, { runtime: own, onSecret }), onSecret };
   };
   return {
     signer,

@@ -8,13 +8,13 @@ import type { RetryContext } from '../../pacing/tries.js';
 import type { PreparedRequest } from '../prepare.js';
 import type { Sending } from '../sending.js';
 import type { Workspace } from '../workspace.js';
-import type { Conversation } from './conversation.js';
+import type { Composed } from './conversation.js';
 
 export function retryContext(
   workspace: Workspace,
   prepared: PreparedRequest,
   { expectations = [], caller, signal }: Sending,
-  { resolved, bare }: Conversation,
+  { request, bare }: Composed,
   evaluation: (names?: Names) => Evaluation,
 ): RetryContext {
   const { host } = bare.url;
@@ -27,7 +27,7 @@ export function retryContext(
     gate: workspace.gate(host),
     host,
     policy,
-    repeatable: isRepeatable(resolved.request),
+    repeatable: isRepeatable(request),
     signal,
     patience: workspace.patience,
     onWait: workspace.listeners.waiting,

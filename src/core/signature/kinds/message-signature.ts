@@ -181,9 +181,9 @@ function membersIn({ headers }: WireRequest, field: string): string[] {
 function parametersOf(
   { created, lasts, algorithm, namesAlgorithm, texts, order }: Label,
   evaluation: Evaluation,
-  { world }: SigningContext,
+  { runtime }: SigningContext,
 ): Map<string, BareItem> {
-  const now = Math.floor(world.now.getTime() / 1000);
+  const now = Math.floor(runtime.now.getTime() / 1000);
   const text = (key: 'key-id' | 'nonce' | 'tag'): string | undefined => {
     const template = texts.get(key);
     return template && textFrom(template, evaluation);
@@ -222,7 +222,7 @@ function verifier(file: ResponsesFile, at: 'responses' | 'answers', { name, yaml
       covered,
       keys: new Map(keys.map(({ id, algorithm, key }) => [id, { algorithm, key: textFrom(key, evaluation) }])),
       oldest,
-      now: room.world.now,
+      now: room.runtime.now,
     });
   };
 }

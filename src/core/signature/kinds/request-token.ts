@@ -30,14 +30,14 @@ export const requestToken: SignatureKind<RequestTokenFile> = {
     const signing = filterFor(algorithm);
     return {
       name,
-      sign(wire, { world, variables, onSecret }) {
-        const evaluation = new Evaluation(new RecipeNames(name, wire, variables), { world, onSecret });
+      sign(wire, { runtime, variables, onSecret }) {
+        const evaluation = new Evaluation(new RecipeNames(name, wire, variables), { runtime, onSecret });
         const text = (tree: typeof key): string => {
           const value = tree.evaluate(evaluation);
           return value === omitted ? '' : textOf(value);
         };
         const id = text(keyId);
-        const now = Math.floor(world.now.getTime() / 1000);
+        const now = Math.floor(runtime.now.getTime() / 1000);
         const head = writeJson({ alg: algorithm, ...(type !== '' && { typ: type }), ...(id !== '' && { kid: id }) });
         const [own, secretClaims] = evaluation.traced(() => claims.evaluate(evaluation));
         const body = writeJson({ ...(own as ValueMap), iat: now, exp: now + seconds });

@@ -98,12 +98,12 @@ export function requireNeeds(workspace: Workspace, plans: readonly TrailPlan[]):
 }
 
 function requireSecrets(workspace: Workspace, needs: readonly Need[]): void {
-  const world = workspace.world();
+  const runtime = workspace.runtime();
   const missing = new Map<string, SecretNeed>();
   for (const need of needs) {
     if (need.kind !== 'secret') continue;
     const full = need.key === undefined ? need.name : `${need.name}[${need.key}]`;
-    if (!missing.has(full) && world.secret(need.name, need.key) === undefined) missing.set(full, need);
+    if (!missing.has(full) && runtime.secret(need.name, need.key) === undefined) missing.set(full, need);
   }
   const [first] = missing;
   if (!first) return;

@@ -4,7 +4,7 @@
  */
 import { writeJson } from '../../value/json-text.js';
 import type { ValueMap } from '../../value/written.js';
-import { keyDigest } from '../handled.js';
+import { keyDigest } from '../seen-items.js';
 
 /** What of the rows of a run is not as it was. */
 export interface RowChanges {

@@ -7,9 +7,9 @@ import { moreSevere } from '../../problem/severity.js';
 import { textOf } from '../../value/text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { TableEvent } from '../events.js';
-import { handledBy, itemOnWay, keyDigest, OnceEach, wayTo } from '../handled.js';
 import { Scope } from '../names/scope.js';
 import { needsIn } from '../needs/needs.js';
+import { itemOnWay, keyDigest, OnceEach, seenOn, wayTo } from '../seen-items.js';
 import type { PlannedStep, StepKind, StepResult, Walk } from '../step-kind.js';
 import { partsOf, plainOutline } from '../step-outline.js';
 import { lineOf, openTable, planTable, settleTable, type Table } from '../table/table.js';
@@ -85,7 +85,7 @@ export const forEach: StepKind<ForEachStepFile> = {
         const counts: Counts = { ok: 0, failed: 0, passed: 0, problem: undefined };
         const way = wayTo(walk, at);
         const { number } = walk;
-        const once = keyPlace && new OnceEach(handledBy(walk.handled, way), number);
+        const once = keyPlace && new OnceEach(seenOn(walk.seen, way), number);
         // Where nothing is sent, there are no responses to make lines of.
         const lines = walk.workspace.dryRun ? undefined : table;
         const open = lines && (await openTable(lines, walk, once?.linesBefore()));
@@ -133,7 +133,7 @@ export const forEach: StepKind<ForEachStepFile> = {
           else if (key !== undefined && !walk.signal.aborted) {
             once?.add(key, place, cells);
             const item = { walk: number, place, cells };
-            walk.journal?.handled(way, key, item);
+            walk.journal?.seen(way, key, item);
             walk.remember?.(way, key, item);
           }
         };

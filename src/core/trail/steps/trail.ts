@@ -1,9 +1,9 @@
 /** `trail`: another trail, with inputs and a scope of its own; what it gives back is named by `keep`. */
 import type { TrailStepFile } from '../../collection/files/trail-file.js';
-import { wayTo } from '../handled.js';
 import { argumentsFor, evaluated, planArguments, walkEvaluation } from '../names/arguments.js';
 import { startScope } from '../names/start-scope.js';
 import { needsIn } from '../needs/needs.js';
+import { wayTo } from '../seen-items.js';
 import type { StepKind } from '../step-kind.js';
 import { keysOf, partsOf, plainOutline } from '../step-outline.js';
 

@@ -1,7 +1,8 @@
 /** What a caller says of a walk. */
-import type { Handled } from '../handled.js';
+
 import type { Journal } from '../journal.js';
 import type { RunRecord } from '../record/run-record.js';
+import type { SeenItems } from '../seen-items.js';
 import type { Walk } from '../step-kind.js';
 
 export interface WalkSettings {
@@ -22,6 +23,6 @@ export interface WalkSettings {
   /** Files that other tables of the same command went to: of other trails, or in other environments. */
   readonly tablesElsewhere?: ReadonlySet<string> | undefined;
   /** What `once-by` passes over; kept from one walk to the next. */
-  readonly handled?: Handled | undefined;
+  readonly seen?: SeenItems | undefined;
   readonly remember?: Walk['remember'];
 }

@@ -74,7 +74,7 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     assumed: workspace.dryRun ? new Set() : nothing,
     last: { cells: {} },
     tableFiles,
-    handled: settings.handled ?? new Map(),
+    seen: settings.seen ?? new Map(),
     remember: settings.remember,
     report,
     steps: walkSteps,

@@ -3,10 +3,10 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { documents } from '../../../src/cli/documents/documents.js';
-import { demoCollection, temporaryFolder } from '../../support/folder.js';
-import { documentLines, echoTrail, projectFolder } from '../../support/program.js';
-import { harbourForThisFile } from '../../support/standin.js';
+import { documents } from '../../src/cli/documents/documents.js';
+import { demoCollection, temporaryFolder } from '../support/folder.js';
+import { documentLines, echoTrail, projectFolder } from '../support/program.js';
+import { harbourForThisFile } from '../support/standin.js';
 
 const standin = await harbourForThisFile();
 const cwd = demoCollection(standin.origin);

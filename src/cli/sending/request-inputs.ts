@@ -4,8 +4,8 @@ import type { InputPlan } from '../../core/collection/variables/inputs.js';
 import type { Named } from '../../core/expression/names.js';
 import { shortText } from '../../core/matcher/reading.js';
 import { asProblem, Problem } from '../../core/problem/problem.js';
-import { readHeld } from '../../core/sending/held.js';
 import type { PreparedRequest } from '../../core/sending/prepare.js';
+import { readSavedValues } from '../../core/sending/saved-values.js';
 import type { Workspace } from '../../core/sending/workspace.js';
 import { keepersOf } from '../../core/usage/capturing-requests.js';
 import { ownMember } from '../../core/value/own-member.js';
@@ -13,7 +13,7 @@ import type { Offered } from '../ask/offered.js';
 import type { Terminal } from '../terminal/terminal.js';
 import { printableLine } from '../view/printable.js';
 
-export interface Giving {
+export interface RequestInputs {
   readonly given: (input: string) => Named | undefined;
 }
 
@@ -33,11 +33,11 @@ export async function withInputs<T>(
   { plan }: PreparedRequest,
   terminal: Terminal,
   ask: boolean,
-  work: (giving: Giving) => Promise<T>,
+  work: (inputs: RequestInputs) => Promise<T>,
   { recorded, others = [] }: Beside = {},
 ): Promise<T> {
   workspace.checkSettings([...plan.inputs.map(({ name }) => name), ...others]);
-  const held = await readHeld(workspace.collection.local, workspace.environment.name);
+  const held = await readSavedValues(workspace.collection.local, workspace.environment.name);
   const answers = new Map<string, Named>();
   const told = new Set<string>();
   const given = (input: string): Named | undefined => {
@@ -59,7 +59,7 @@ export async function withInputs<T>(
     }
     return { value: one.value, origin };
   };
-  const offeredFor = async (input: InputPlan, own: Giving['given']): Promise<readonly Offered[]> => {
+  const offeredFor = async (input: InputPlan, own: RequestInputs['given']): Promise<readonly Offered[]> => {
     const source = input.declaration['choose-from'];
     if (source === undefined) return [];
     const { offeredBy } = await import('../ask/offered.js');

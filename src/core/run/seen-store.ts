@@ -6,7 +6,7 @@ import * as z from 'zod/mini';
 import { withFileLock } from '../storage/file-lock.js';
 import { jsonLines } from '../storage/json-lines.js';
 import { lineLog } from '../storage/line-log.js';
-import { type Handled, type HandledItem, handledBy } from '../trail/handled.js';
+import { type SeenItem, type SeenItems, seenOn } from '../trail/seen-items.js';
 import type { ValueMap } from '../value/written.js';
 
 const itemLine = z.strictObject({
@@ -18,29 +18,24 @@ const itemLine = z.strictObject({
 /** Of runs before any walk of this one. */
 const earlier = -1;
 
-export interface HandledStore {
+export interface SeenStore {
   /** What earlier runs handled. */
-  readonly items: Handled;
-  add(way: string, key: string, item: HandledItem): void;
+  readonly items: SeenItems;
+  add(way: string, key: string, item: SeenItem): void;
   close(): Promise<void>;
 }
 
 /** @param anew forgets what is there @throws Problem file-unreadable */
-export async function handledStore(
-  local: string,
-  environment: string,
-  trail: string,
-  anew: boolean,
-): Promise<HandledStore> {
+export async function seenStore(local: string, environment: string, trail: string, anew: boolean): Promise<SeenStore> {
   const path = join(local, 'handled', encodeURIComponent(environment), `${encodeURIComponent(trail)}.jsonl`);
-  const items: Handled = new Map();
+  const items: SeenItems = new Map();
   if (anew) await withFileLock(path, () => rm(path, { force: true }));
   let place = 0;
   for await (const line of existsSync(path) ? jsonLines(path) : []) {
     const { data } = itemLine.safeParse(line);
     if (!data) continue;
     place += 1;
-    handledBy(items, data.way).set(data.key, { walk: earlier, place, cells: data.cells as ValueMap | undefined });
+    seenOn(items, data.way).set(data.key, { walk: earlier, place, cells: data.cells as ValueMap | undefined });
   }
   let waiting = '';
   const log = lineLog(path, () => {

@@ -1,28 +1,28 @@
-/** The world that expressions ask, opened once for a command. */
+/** What expressions ask of their surroundings (secrets, files, the time, randomness), opened once for a command. */
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { Readable } from 'node:stream';
 import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
-import type { Evaluation, Moment, World } from './evaluation.js';
+import type { Evaluation, Moment, Runtime } from './evaluation.js';
 
-export interface WorldSettings {
+export interface RuntimeSettings {
   /** The collection folder. */
   readonly root: string;
-  readonly secret: World['secret'];
+  readonly secret: Runtime['secret'];
   /** Real paths of files that the user named on the command line, by what was typed; they may lie anywhere. */
   readonly typedFiles?: ReadonlyMap<string, string> | undefined;
   readonly standardInput?: (() => Readable) | undefined;
   /** Renders template files; without it there are none. */
-  readonly render?: World['render'] | undefined;
+  readonly render?: Runtime['render'] | undefined;
   /** Makes random values, UUIDs included, repeat. */
   readonly seed?: number | undefined;
   /** In place of the present: what a documented example was made with. */
   readonly moment?: Moment | undefined;
 }
 
-/** A maker of worlds, one a request, sharing one stream of random numbers. */
-export function worldMaker(settings: WorldSettings): () => World {
+/** A maker of runtimes, one a request, sharing one stream of random numbers. */
+export function runtimeMaker(settings: RuntimeSettings): () => Runtime {
   const { root, secret, seed, render = noTemplates, moment, typedFiles, standardInput } = settings;
   const random = seed === undefined ? Math.random : seeded(seed);
   const uuid = seed === undefined ? randomUUID : () => seededUuid(random);
@@ -34,12 +34,12 @@ export function worldMaker(settings: WorldSettings): () => World {
 }
 
 /** What all requests of a run share, with one moment and one UUID of its own. */
-class OneRequest implements World {
+class OneRequest implements Runtime {
   private made: string | undefined;
   private once: string | undefined;
 
   constructor(
-    private readonly shared: Pick<World, 'random' | 'file' | 'path' | 'render' | 'secret' | 'standardInput'> & {
+    private readonly shared: Pick<Runtime, 'random' | 'file' | 'path' | 'render' | 'secret' | 'standardInput'> & {
       uuid(): string;
       nonce(): string;
     },
@@ -73,7 +73,7 @@ class OneRequest implements World {
     return this.shared.path(named);
   }
 
-  get standardInput(): World['standardInput'] {
+  get standardInput(): Runtime['standardInput'] {
     return this.shared.standardInput;
   }
 
@@ -85,7 +85,7 @@ class OneRequest implements World {
     return this.shared.secret(name, key);
   }
 
-  again({ now, nonce }: Moment): World {
+  again({ now, nonce }: Moment): Runtime {
     const next = new OneRequest(this.shared, now);
     next.made = this.uuid;
     next.once = nonce;

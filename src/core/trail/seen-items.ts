@@ -7,7 +7,7 @@ import { writeJson } from '../value/json-text.js';
 import { textOf } from '../value/text.js';
 import { plain, type Value, type ValueMap } from '../value/written.js';
 
-export interface HandledItem {
+export interface SeenItem {
   /** Which of the walks of the command handled it. */
   readonly walk: number;
   /** Where it stood in the list, from 1. */
@@ -17,7 +17,7 @@ export interface HandledItem {
 }
 
 /** By the way to the step, then by the key of the item. */
-export type Handled = Map<string, Map<string, HandledItem>>;
+export type SeenItems = Map<string, Map<string, SeenItem>>;
 
 /** One step going through its items, in one of the walks of a command. */
 export class OnceEach {
@@ -26,7 +26,7 @@ export class OnceEach {
   private readonly begun = new Set<string>();
 
   constructor(
-    private readonly items: Map<string, HandledItem>,
+    private readonly items: Map<string, SeenItem>,
     private readonly walk: number,
   ) {
     for (const [key, { walk: by, cells }] of items) if (by === walk) this.notMet.set(key, cells);
@@ -62,11 +62,11 @@ export class OnceEach {
 }
 
 /** Those of one step. */
-export function handledBy(handled: Handled, way: string): Map<string, HandledItem> {
-  let items = handled.get(way);
+export function seenOn(seen: SeenItems, way: string): Map<string, SeenItem> {
+  let items = seen.get(way);
   if (!items) {
     items = new Map();
-    handled.set(way, items);
+    seen.set(way, items);
   }
   return items;
 }

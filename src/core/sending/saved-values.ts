@@ -1,4 +1,4 @@
-/** Values that `send` kept, held for the next `send` in the same environment. Secrets are not held. */
+/** Values that `send` kept, saved for the next `send` in the same environment. Secrets are not saved. */
 import { join } from 'node:path';
 import * as z from 'zod/mini';
 import type { Redactor } from '../echo/redactor.js';
@@ -7,21 +7,22 @@ import { openFile, type StoredFile, shared } from '../storage/shared-file.js';
 import { equalValues } from '../value/equal.js';
 import type { Value } from '../value/written.js';
 
-const heldFile = z.record(z.string(), z.strictObject({ value: z.custom<Value>(() => true), from: z.string() }));
-export type Held = z.infer<typeof heldFile>;
+const savedFile = z.record(z.string(), z.strictObject({ value: z.custom<Value>(() => true), from: z.string() }));
+export type SavedValues = z.infer<typeof savedFile>;
 
-const fileOf = (local: string, environment: string): StoredFile<Held> =>
+const fileOf = (local: string, environment: string): StoredFile<SavedValues> =>
   openFile(
     join(local, 'held', `${environment.replaceAll('/', '-')}.json`),
-    (content) => heldFile.parse(content) as Held,
+    (content) => savedFile.parse(content) as SavedValues,
     {},
   );
 
-/** Nothing where none are held, or where the file is not what Echo Trail wrote. */
-export const readHeld = (local: string, environment: string): Promise<Held> => fileOf(local, environment).read();
+/** Nothing where none are saved, or where the file is not what Echo Trail wrote. */
+export const readSavedValues = (local: string, environment: string): Promise<SavedValues> =>
+  fileOf(local, environment).read();
 
-/** @param redactor knows what is secret: a value that holds any of it is not held */
-export async function hold(
+/** @param redactor knows what is secret: a value that holds any of it is not saved */
+export async function saveValues(
   local: string,
   environment: string,
   request: string,
@@ -37,7 +38,7 @@ export async function hold(
 }
 
 /** The names that were deleted. */
-export async function clearHeld(local: string, environment: string): Promise<readonly string[]> {
+export async function clearSavedValues(local: string, environment: string): Promise<readonly string[]> {
   let names: readonly string[] = [];
   await shared(fileOf(local, environment)).change((held) => {
     names = Object.keys(held);

@@ -2,9 +2,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { collectionOf, everyFile } from '../../support/folder.js';
-import { type Ended, echoTrail, userFolder } from '../../support/program.js';
-import { harbourForThisFile } from '../../support/standin.js';
+import { collectionOf, everyFile } from '../support/folder.js';
+import { type Ended, echoTrail, userFolder } from '../support/program.js';
+import { harbourForThisFile } from '../support/standin.js';
 
 const { origin } = await harbourForThisFile();
 
