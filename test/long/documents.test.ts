@@ -23,6 +23,7 @@ const single: readonly (readonly [name: keyof typeof documents, args: readonly s
   ['init', ['init', temporaryFolder()]],
   ['docs add', ['docs', 'add', `${standin.origin}/openapi.json`, '--name', 'copy']],
   ['docs list', ['docs', 'list']],
+  ['docs list operations', ['docs', 'list', '--operations']],
   ['docs find', ['docs', 'find', 'berth']],
   ['docs show', ['docs', 'show', 'harbour/bookCall']],
   ['docs show', ['docs', 'show', '--type', 'harbour/Vessel']],

@@ -41,6 +41,18 @@ export const documents = {
   init: z.strictObject({ folder: z.string(), files: z.array(z.string()) }),
   'docs add': source,
   'docs list': z.strictObject({ sources: z.array(source) }),
+  'docs list operations': z.strictObject({
+    operations: z.array(
+      z.strictObject({
+        operation: z.string(),
+        method: z.string(),
+        path: z.string(),
+        group: z.nullable(z.string()),
+        summary: z.nullable(z.string()),
+        deprecated: z.boolean(),
+      }),
+    ),
+  }),
   'docs find': z.strictObject({
     words: z.array(z.string()),
     complete: z.boolean(),

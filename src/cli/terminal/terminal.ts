@@ -29,8 +29,9 @@ export interface Terminal {
   readonly live: boolean;
   /** Nobody reads standard output any more. */
   readonly closed: boolean;
-  /** Columns of standard output. */
+  /** Columns and lines of standard output. */
   readonly width: number;
+  readonly height: number;
   readonly out: Colours;
   readonly err: Colours;
   /** From now on, what is printed hides what this one knows; undefined shows it, on purpose. */
@@ -99,6 +100,7 @@ export function openTerminal({
       return outputs.closed;
     },
     width: stdout.columns ?? (Number(env.COLUMNS) || 120),
+    height: stdout.rows ?? (Number(env.LINES) || 40),
     out: makeColours(coloured(stdout) && !json),
     err: makeColours(coloured(stderr)),
     hideBy(given) {

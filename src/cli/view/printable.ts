@@ -15,6 +15,9 @@ export function printableLine(text: string): string {
   return printable(text).replaceAll('\n', '\\n').replaceAll('\t', ' ');
 }
 
+/** Prose on one line, as Markdown and YAML wrap it: a line feed is a space. */
+export const proseLine = (text: string): string => printableLine(text.trim().replace(/\s*\n\s*/g, ' '));
+
 const controlInJson = /[\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g;
 
 /** A JSON text, in which C0 characters are escaped already, with the others escaped too. */

@@ -15,13 +15,15 @@ export interface TableSettings {
   readonly indent?: number;
   /** Columns that may be wrapped, the widest first to give way; else the last. */
   readonly flexible?: readonly number[];
+  /** The flexible column that keeps its room as long as the others have some to give. */
+  readonly favoured?: number;
 }
 
 /** Columns that are empty in every row are left out. */
 export function table(
   given: readonly (readonly string[])[],
   terminal: Terminal,
-  { head, indent = 0, flexible }: TableSettings = {},
+  { head, indent = 0, flexible, favoured }: TableSettings = {},
 ): string {
   const columns = Math.max(0, ...given.map((row) => row.length));
   const kept = Array.from({ length: columns }, (_, index) => index).filter((index) =>
@@ -35,11 +37,15 @@ export function table(
       ...rows.map((row) => Math.max(...(row[index] ?? '').split('\n').map((line) => stringWidth(line)))),
     ),
   );
-  fit(
-    widths,
-    terminal.width - indent - 2 * (kept.length - 1),
-    (flexible ?? [columns - 1]).map((index) => kept.indexOf(index)),
-  );
+  const room = terminal.width - indent - 2 * (kept.length - 1);
+  const giving = (flexible ?? [columns - 1]).map((index) => kept.indexOf(index));
+  if (favoured !== undefined)
+    fit(
+      widths,
+      room,
+      giving.filter((index) => index !== kept.indexOf(favoured)),
+    );
+  fit(widths, room, giving);
   const margin = ' '.repeat(indent);
   const lines = rows.flatMap((row) => rowLines(row, widths));
   if (heads)
@@ -56,12 +62,12 @@ export function table(
 function rowLines(row: readonly string[], widths: readonly number[]): string[] {
   const cells = row.map((cell, index) => {
     const width = widths[index] as number;
-    const whole = wordsFit(cell, width);
     return stringWidth(cell) <= width && !cell.includes('\n')
       ? [cell]
-      : whole && plain.test(cell)
+      : plain.test(cell) && wordsFit(cell, width)
         ? wrapped(cell, width)
-        : colouredLines(wrapAnsi(cell, width, { hard: !whole, wordWrap: whole, trim: true }));
+        : // Between words; only a word that is wider than the column, such as an address, is cut.
+          colouredLines(wrapAnsi(cell, width, { hard: true, wordWrap: true, trim: true }));
   });
   const height = Math.max(...cells.map((lines) => lines.length));
   return Array.from({ length: height }, (_, line) =>
@@ -87,7 +93,6 @@ function wrapped(text: string, width: number): string[] {
 
 const padded = (text: string, width: number): string => text + ' '.repeat(Math.max(0, width - stringWidth(text)));
 
-/** Between words where every word has room; else an address, say, would be cut off. */
 const wordsFit = (cell: string, width: number): boolean =>
   cell.split(/\s+/).every((word) => stringWidth(word) <= width);
 

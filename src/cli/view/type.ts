@@ -2,12 +2,13 @@
 import { limitsText } from '../../core/documentation/model/limits-text.js';
 import type { TypeDescription } from '../../core/documentation/model/model.js';
 import type { Terminal } from '../terminal/terminal.js';
-import { alternativesText, fieldTable } from './operation.js';
+import { fieldsText } from './field-table.js';
 import { printable } from './printable.js';
 
 export function typeText(
   { name, source, kind, description, fields, allowed, alternatives }: TypeDescription & { readonly source: string },
   terminal: Terminal,
+  depth?: number,
 ): string {
   const { out } = terminal;
   const blocks = [
@@ -15,8 +16,9 @@ export function typeText(
       '\n',
     ),
     allowed && `${out.bold('allowed')}  ${limitsText({ allowed })}`,
-    !alternatives && fields.length > 0 && `${out.bold('fields')}\n${fieldTable(fields, terminal, false)}`,
-    alternatives && alternativesText(alternatives, terminal),
+    alternatives
+      ? fieldsText({ fields, alternatives }, terminal, { depth })
+      : fields.length > 0 && `${out.bold('fields')}\n${fieldsText({ fields }, terminal, { depth })}`,
   ];
   return blocks.filter((block) => typeof block === 'string').join('\n\n');
 }

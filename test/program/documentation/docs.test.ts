@@ -254,7 +254,7 @@ test('samples: from an echo and from a file, more beside the first', async () =>
   );
   await ok('docs', 'add', '--sample', file, '--name', 'seen');
   assert.match((await ok('docs', 'tree', 'seen')).out, /vessels\/\{imo\} {2}GET[\s\S]*notices {2}POST/);
-  assert.match((await ok('docs', 'show', 'seen/post-v0-notices')).out, /text +string +required +guess/);
+  assert.match((await ok('docs', 'show', 'seen/post-v0-notices')).out, /text +string +required +\(guess\)/);
 });
 
 test('refresh tells what changed and whom it affects, and overwrites only when that is accepted', async () => {
@@ -270,7 +270,7 @@ test('refresh tells what changed and whom it affects, and overwrites only when t
   assert.equal(told.status, 1);
   assert.match(
     told.out,
-    /changed +bookCall +affects requests calls\/book; trails berth-stay\n +narrowed +body nights +at-most 14, was 20/,
+    /changed +bookCall +affects requests calls\/book; trails berth-stay\n +breaking: narrowed +body nights +at-most 14, was 20/,
   );
   assert.match(told.out, /added +showBerth[\s\S]*removed +oneBerth/);
   assert.equal(readFileSync(snapshot, 'utf8'), older);

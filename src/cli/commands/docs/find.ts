@@ -6,6 +6,7 @@ import { Problem } from '../../../core/problem/problem.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../documents/emit.js';
 import { wholeNumber } from '../../options/whole-number.js';
+import { proseLine } from '../../view/printable.js';
 import { table } from '../../view/table.js';
 
 export const { configure }: CommandModule = {
@@ -51,7 +52,7 @@ export const { configure }: CommandModule = {
               shown.map(({ source, id, method, path, summary, deprecated, in: where }) => [
                 out.bold(`${source}/${id}`),
                 `${out.cyan(method)} ${path}`,
-                `${summary}${deprecated ? out.yellow(' (deprecated)') : ''}`,
+                `${proseLine(summary)}${deprecated ? out.yellow(' (deprecated)') : ''}`,
                 out.dim(`found in ${where.join(', ')}`),
               ]),
               terminal,

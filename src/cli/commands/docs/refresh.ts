@@ -138,10 +138,10 @@ function driftText({ source, operations }: SourceDrift, { out }: Terminal): stri
       trails.length > 0 && `trails ${trails.join(', ')}`,
     ].filter(Boolean);
     return [
-      `  ${paint(kind.padEnd(7))}  ${out.bold(operation)}${users.length > 0 ? `   ${out.dim(`affects ${users.join('; ')}`)}` : ''}`,
+      `  ${paint(kind.padEnd(7))}  ${out.bold(operation)}${kind === 'removed' ? out.red('  breaking') : ''}${users.length > 0 ? `   ${out.dim(`affects ${users.join('; ')}`)}` : ''}`,
       ...fields.map(
         ({ at, kind: how, what, breaks }) =>
-          `           ${breaks ? out.red(how) : how}  ${out.cyan(printableLine(at))}  ${printableLine(what)}`,
+          `           ${breaks ? out.red(`breaking: ${how}`) : how}  ${out.cyan(printableLine(at))}  ${printableLine(what)}`,
       ),
     ];
   });

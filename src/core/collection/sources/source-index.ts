@@ -174,12 +174,20 @@ function byEnd(shelf: SourceCatalogue, given: string, depth: number | undefined)
 }
 
 function byAddress(shelf: SourceCatalogue, given: string, depth: number | undefined): Operation[] {
-  const found = /^([A-Za-z]+)\s+(\S+)$/.exec(given);
-  if (!found) return [];
-  return Object.keys(shelf.docs).flatMap((name) => {
-    const index = sourceIndex(shelf, name);
-    return [...index.listed()]
-      .filter(({ method, path }) => method === found[1] && path === found[2])
-      .flatMap(({ id }) => index.operation(id, depth) ?? []);
-  });
+  const [, method, path] = /^([A-Za-z]+)\s+(\S+)$/.exec(given) ?? [];
+  if (method === undefined || path === undefined) return [];
+  const wanted = anyParameter(path);
+  const found = Object.keys(shelf.docs).flatMap((source) =>
+    [...sourceIndex(shelf, source).listed()]
+      .filter((one) => one.method === method.toUpperCase() && anyParameter(one.path).endsWith(wanted))
+      .map(({ id, path: own }) => ({ source, id, whole: anyParameter(own) === wanted })),
+  );
+  // Some pages leave out what all paths begin with.
+  const whole = found.filter((one) => one.whole);
+  return (whole.length > 0 ? whole : found).flatMap(
+    ({ source, id }) => sourceIndex(shelf, source).operation(id, depth) ?? [],
+  );
 }
+
+/** A path whatever its parameters are called. */
+const anyParameter = (path: string): string => path.replace(/\{[^}]*\}/g, '{}');

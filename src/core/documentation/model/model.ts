@@ -36,8 +36,8 @@ export interface Field {
   readonly fields?: readonly Field[];
   /** The name of a schema that holds itself; its fields are listed where it stands first. */
   readonly recursive?: string;
-  /** Its fields are left out, as deeper than was asked for: the name of their type, empty where it has none. */
-  readonly more?: string;
+  /** Its fields are left out, as deeper than was asked for: how many there are, and the name of their type. */
+  readonly more?: { readonly fields: number; readonly type?: string };
   /** How it is written in XML, where its name and an element are not all there is to it. */
   readonly xml?: XmlWriting;
   /** The shapes that it may have instead of one: of `oneOf`, of `anyOf`, of a union. */

@@ -32,6 +32,7 @@ function shallow<T extends Holder>({ fields, alternatives }: T, depth: number): 
 function shallowField(field: Field, depth: number): Field {
   if (!field.fields && !field.alternatives) return field;
   if (depth > 0) return { ...field, ...shallow(field, depth - 1) };
-  const { fields: _, alternatives: __, ...rest } = field;
-  return { ...rest, more: '' };
+  const { fields = [], alternatives = [], ...rest } = field;
+  const below = alternatives.length > 0 ? Math.max(...alternatives.map((one) => one.fields.length)) : fields.length;
+  return { ...rest, more: { fields: below } };
 }

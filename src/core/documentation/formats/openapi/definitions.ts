@@ -6,7 +6,7 @@ import { ownMember } from '../../../value/own-member.js';
 import type { Value } from '../../../value/written.js';
 import type { Warning } from '../../model/model.js';
 import { addressOf, type Documents, type Part, partName } from '../../reading/documents.js';
-import { atPointer, isMap, type Json, type JsonMap, pointer } from './references.js';
+import { atPointer, isMap, type Json, type JsonMap, pointer, schemaName } from './references.js';
 
 /** Samples of data: what looks like a reference there is none. */
 const dataKeys = new Set(['example', 'default', 'enum', 'const', 'value']);
@@ -129,6 +129,21 @@ export function foreignReferences(part: Part): string[] {
   return [...found];
 }
 
+/** Schemas of further documents that are referred to, with their keys. */
+export function* schemasBeside(
+  definitions: ReadonlyMap<string, Value>,
+): Generator<readonly [name: string, key: string]> {
+  for (const [key, value] of definitions) {
+    if (key.startsWith('#') || !/#(?:.*\/(?:schemas|definitions)\/[^/]+)?$/.test(key)) continue;
+    const content = value as Json;
+    // A file of its own may be a parameter or a path as well.
+    if (isMap(content) && schemaWords.some((word) => content[word] !== undefined) && content.in === undefined)
+      yield [schemaName(key), key];
+  }
+}
+
+const schemaWords = ['type', 'properties', 'allOf', 'oneOf', 'anyOf', 'enum', 'items'];
+
 /** Named schemas of the first document, with their keys. */
 export function namedSchemas(root: JsonMap): Map<string, { readonly key: string; readonly schema: Json }> {
   const components = isMap(root.components) ? root.components : {};
@@ -137,7 +152,7 @@ export function namedSchemas(root: JsonMap): Map<string, { readonly key: string;
     [components.schemas, '#/components/schemas/'],
     [root.definitions, '#/definitions/'],
   ] as const) {
-    for (const [name, schema] of Object.entries(isMap(schemas) ? schemas : {}))
+    for (const [name, schema] of Object.entries(isMap(schemas) && typeof schemas.$ref !== 'string' ? schemas : {}))
       found.set(name, { schema, key: `${at}${name.replaceAll('~', '~0').replaceAll('/', '~1')}` });
   }
   return found;

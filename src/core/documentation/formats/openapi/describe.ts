@@ -120,7 +120,7 @@ class Description {
     const [media, content] = Object.entries(isMap(own.content) ? own.content : {})[0] ?? [];
     const schema = own.schema ?? (isMap(content) ? content.schema : undefined);
     const field = this.reader.field(own.name, schema, own.required === true || own.in === 'path', at);
-    const example = own.example ?? firstExample(own.examples);
+    const example = own.example ?? this.firstExample(own.examples, at);
     const operators = field.type === 'string' ? operatorsSaid(text(own.description)) : [];
     return {
       ...field,
@@ -181,6 +181,15 @@ class Description {
     });
   }
 
+  /** The value of the first of several named examples that has one; an example may be referred to. */
+  private firstExample(examples: Json | undefined, at: string): Json | undefined {
+    for (const [name, one] of Object.entries(isMap(examples) ? examples : {})) {
+      const example = this.references.follow(one, below(below(at, 'examples'), name));
+      if (isMap(example) && example.value !== undefined) return example.value;
+    }
+    return undefined;
+  }
+
   /** The JSON content where there is one, else the first. */
   private content(content: JsonMap, at: string, toSend: boolean): Content | undefined {
     const types = Object.keys(content);
@@ -192,7 +201,10 @@ class Description {
     const described = this.reader.fields(own.schema, where);
     const alternatives = this.reader.alternatives(own.schema, where);
     const schema = this.references.follow(own.schema, where);
-    const documented = own.example ?? firstExample(own.examples) ?? (isMap(schema) ? exampleOf(schema) : undefined);
+    const documented =
+      own.example ??
+      this.firstExample(own.examples, below(at, type)) ??
+      (isMap(schema) ? exampleOf(schema) : undefined);
     const fields = withExamples(described, documented as Value | undefined);
     const list = isMap(schema) && schema.type === 'array';
     const made = fields.length === 0 ? undefined : exampleFrom(fields, { toSend });
@@ -238,12 +250,6 @@ export const isStatus = (key: string): boolean => /^(?:[1-5](?:\d\d|XX)|default)
 const firstOf = (value: Value): Value => (Array.isArray(value) ? ((value[0] as Value | undefined) ?? '') : value);
 
 const text = (given: Json | undefined): string | undefined => (typeof given === 'string' ? given : undefined);
-
-/** The value of the first of several named examples. */
-function firstExample(examples: Json | undefined): Json | undefined {
-  const first = isMap(examples) ? Object.values(examples)[0] : undefined;
-  return isMap(first) ? first.value : undefined;
-}
 
 /** `onMoored: POST {$request.body#/callback}`. */
 function callbackNames(callbacks: JsonMap): string[] {

@@ -3,7 +3,7 @@ import { Problem } from '../../../problem/problem.js';
 import type { Value } from '../../../value/written.js';
 import type { Documentation, OperationEntry, Server, Warning } from '../../model/model.js';
 import type { Documents } from '../../reading/documents.js';
-import { collectDefinitions, namedSchemas } from './definitions.js';
+import { collectDefinitions, namedSchemas, schemasBeside } from './definitions.js';
 import { documentedLinks, type OwnOperation } from './describe.js';
 import { warnOfFaults } from './faults.js';
 import { below, isMap, type Json, type JsonMap, pointer, type References, references } from './references.js';
@@ -72,12 +72,15 @@ class Reading {
       types.set(name, key);
       this.definitions.set(key, schema as Value);
     }
+    for (const [name, key] of schemasBeside(this.definitions)) if (!types.has(name)) types.set(name, key);
     const components = isMap(root.components) ? root.components : {};
     const schemes = this.version2 ? securitySchemes3(root.securityDefinitions) : components.securitySchemes;
     for (const [name, scheme] of Object.entries(isMap(schemes) ? schemes : {}))
       this.definitions.set(`#/components/securitySchemes/${name}`, scheme as Value);
     const operations: OperationEntry[] = [];
-    for (const [path, item] of Object.entries(isMap(root.paths) ? root.paths : {}))
+    // Some split a document so far that all its paths stand in another.
+    const paths = this.references.follow(root.paths, '/paths');
+    for (const [path, item] of Object.entries(isMap(paths) ? paths : {}))
       if (!path.startsWith('x-')) this.pathItem(path, item, operations);
     if (operations.length === 0) this.references.warn('/paths', 'the document describes no operation');
     return {

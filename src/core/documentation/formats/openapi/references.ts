@@ -67,3 +67,9 @@ export function atPointer(document: Json, fragment: string): Json | undefined {
   }
   return value;
 }
+
+/** What a schema is called by the key that leads to it: the last part of that, or the name of its file. */
+export function schemaName(key: string): string {
+  const [file = '', fragment = ''] = key.split('#');
+  return fragment === '' ? file.replace(/^.*\//, '').replace(/\.\w+$/, '') : fragment.replace(/^.*\//, '');
+}

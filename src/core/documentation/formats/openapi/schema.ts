@@ -4,7 +4,14 @@ import { typeOf, type Value } from '../../../value/written.js';
 import { fullBudget } from '../../model/budget.js';
 import type { Alternative, Definitions, Field, Limits, TypeDescription, XmlWriting } from '../../model/model.js';
 import { asJsonSchema } from './json-schema.js';
-import { isMap, type Json, type JsonMap, references as makeReferences, type References } from './references.js';
+import {
+  isMap,
+  type Json,
+  type JsonMap,
+  references as makeReferences,
+  type References,
+  schemaName,
+} from './references.js';
 
 /** Beyond this nothing is listed any more: a person has stopped reading, and a document may be hostile. */
 const deepest = 12;
@@ -93,7 +100,8 @@ export function fieldReader(references: References, levels = deepest): FieldRead
     const inside = reference === undefined ? above : [...above, reference];
     budget.left -= 1;
     const stop = recursive !== undefined || depth >= last || budget.left <= 0;
-    const more = stop && recursive === undefined && isMap(contentOf(own, at).properties);
+    const { properties } = contentOf(own, at);
+    const more = stop && recursive === undefined && isMap(properties) ? Object.keys(properties).length : 0;
     const fields = stop ? [] : members(own, at, inside, depth + 1);
     const alternatives = stop ? undefined : alternativesOf(own, at, inside, depth + 1);
     return {
@@ -114,7 +122,9 @@ export function fieldReader(references: References, levels = deepest): FieldRead
         xmlOf(own, (inner) => whole(inner, at)),
       ),
       ...fact('recursive', recursive),
-      ...(more && { more: reference?.replace(/^.*\//, '') ?? '' }),
+      ...(more > 0 && {
+        more: { fields: more, ...fact('type', reference === undefined ? undefined : schemaName(reference)) },
+      }),
       ...fact('alternatives', alternatives),
     };
   }

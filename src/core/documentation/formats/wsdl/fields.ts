@@ -21,7 +21,8 @@ export function elementField(
   const stop = again !== undefined || depth >= deepest || budget.left <= 0;
   const fields = stop ? [] : membersOf(resolved, definitions, inside, depth + 1, budget);
   const alternatives = stop ? undefined : extensionsOf(resolved, definitions, inside, depth + 1, budget);
-  const more = stop && again === undefined && resolved.particles.length > 0;
+  const more = stop && again === undefined ? resolved.particles.length : 0;
+  const [typeName] = resolved.names;
   const many = element.most === -1 || element.most > 1;
   const about = element.about ?? resolved.about;
   const allowed = element.fixed !== undefined ? [element.fixed] : resolved.allowed;
@@ -42,7 +43,7 @@ export function elementField(
     ...(fields.length > 0 && { fields }),
     ...(alternatives && { alternatives }),
     ...(again !== undefined && { recursive: localName(again) }),
-    ...(more && { more: localName(resolved.names[0] ?? '') }),
+    ...(more > 0 && { more: { fields: more, ...(typeName !== undefined && { type: localName(typeName) }) } }),
   };
 }
 

@@ -1,0 +1,146 @@
+/** Fields of a body, a type or a response, and parameters, as a table: what lies deeper than fits is folded, and counted. */
+import { limitsText } from '../../core/documentation/model/limits-text.js';
+import type { Alternative, ClauseTerms, Field, Parameter } from '../../core/documentation/model/model.js';
+import { textOf } from '../../core/value/text.js';
+import type { Terminal } from '../terminal/terminal.js';
+import { printableLine, proseLine } from './printable.js';
+import { table } from './table.js';
+
+type Row = Field | Parameter;
+
+interface Holder {
+  readonly fields: readonly Row[];
+  readonly alternatives?: readonly Alternative[] | undefined;
+}
+
+export interface FieldSettings {
+  /** Levels of fields within fields; else as many as fit two screens. */
+  readonly depth?: number | undefined;
+  /** Whether the place of each is a column: of parameters. */
+  readonly where?: boolean;
+}
+
+/** How much of the fields is shown: levels of fields within fields, and characters of a description. */
+interface Extent {
+  readonly levels: number;
+  readonly longest: number;
+}
+
+/** Levels that are looked at where as many as fit are wanted. */
+export const deepestFitting = 3;
+
+export function fieldsText(holder: Holder, terminal: Terminal, { depth, where = false }: FieldSettings): string {
+  const text = (extent: Extent): string =>
+    holder.alternatives
+      ? alternativesText(holder.alternatives, terminal, extent)
+      : fieldTable(holder.fields, terminal, extent, where);
+  if (depth !== undefined) return text({ levels: depth, longest: longestDescription });
+  for (let levels = deepestFitting; levels >= 0; levels -= 1) {
+    const shown = text({ levels, longest: longestDescription });
+    if (shown.split('\n').length <= 2 * terminal.height) return shown;
+  }
+  return text({ levels: 0, longest: shortDescription });
+}
+
+/** One of several shapes: each with its name, and what chooses it. */
+function alternativesText(alternatives: readonly Alternative[], terminal: Terminal, extent: Extent): string {
+  return alternatives
+    .map(({ name, when, fields }, index) => {
+      const head = `  ${index === 0 ? 'either' : 'or'} ${terminal.out.bold(name)}${when === undefined ? '' : terminal.out.dim(`  where ${when}`)}`;
+      return fields.length === 0 ? head : `${head}\n${fieldTable(fields, terminal, extent, false)}`;
+    })
+    .join('\n\n');
+}
+
+/** Nested fields stand below their holder, indented. */
+function fieldTable(fields: readonly Row[], terminal: Terminal, { levels, longest }: Extent, where: boolean): string {
+  const { out } = terminal;
+  const rows: string[][] = [];
+  const add = (list: readonly Row[], level: number, indent: number): void => {
+    for (const field of list) {
+      const inner = field.fields ?? [];
+      const shapes = field.alternatives ?? [];
+      const folded = level >= levels;
+      const notes = notesOf(field, folded ? belowOf(field) : undefined, level);
+      const about = [
+        notes === '' ? '' : out.dim(`(${notes})`),
+        shortened(proseLine(linkTexts(field.description ?? '')), longest),
+      ];
+      rows.push([
+        `${'  '.repeat(indent)}${out.cyan(field.name)}`,
+        where && 'in' in field ? field.in : '',
+        field.type,
+        field.required ? out.bold('required') : '',
+        field.default === undefined ? '' : shortened(printableLine(textOf(field.default) || '""'), longestDefault),
+        shortened('clauses' in field && field.clauses ? clausesText(field.clauses) : limitsText(field), longestLimits),
+        about.filter((one) => one !== '').join(' '),
+      ]);
+      if (folded) continue;
+      if (shapes.length === 0) add(inner, level + 1, indent + 1);
+      for (const { name, when, fields: own } of shapes) {
+        const choice = when === undefined ? '' : out.dim(`where ${when}`);
+        rows.push([`${'  '.repeat(indent + 1)}${out.dim(`as ${name}`)}`, '', choice, '', '', '', '']);
+        add(own, level + 1, indent + 2);
+      }
+    }
+  };
+  add(fields, 0, 0);
+  return table(rows, terminal, {
+    indent: 2,
+    head: ['name', 'where', 'type', '', 'default', 'allowed', 'description'],
+    flexible: [2, 4, 5, 6],
+    favoured: 6,
+  });
+}
+
+/** How many fields are folded below a field, and the end of their type's name. */
+function belowOf({ fields = [], alternatives = [], more }: Row): Field['more'] {
+  if (more) return more;
+  const count = alternatives.length > 0 ? Math.max(...alternatives.map((one) => one.fields.length)) : fields.length;
+  return count === 0 ? undefined : { fields: count };
+}
+
+function notesOf(field: Row, folded: Field['more'], level: number): string {
+  const below = folded ?? field.more;
+  const notes = [
+    field.readOnly && 'read-only',
+    field.writeOnly && 'write-only',
+    field.deprecated && 'deprecated',
+    field.recursive && `a ${field.recursive} again`,
+    below && `${below.fields} ${below.fields === 1 ? 'field' : 'fields'} below: ${unfolding(below, level)}`,
+    'style' in field && field.style,
+    'media' in field && field.media !== undefined && `as ${field.media}`,
+    'from' in field && field.from,
+    field.certainty && field.certainty !== 'sure' && field.certainty,
+    field.at,
+  ];
+  return notes.filter(Boolean).join(', ');
+}
+
+/** What shows the fields below a field. A long name of a type is found by its end. */
+const unfolding = ({ type = '' }: NonNullable<Field['more']>, level: number): string =>
+  `--depth ${level + 1}${type === '' ? '' : `, or --type ${type.slice(type.lastIndexOf('.') + 1)}`}`;
+
+/** In a table a long text pushes everything else out of sight; `--json` has it whole. Characters. */
+const longestDescription = 300;
+/** Where there are very many fields. */
+const shortDescription = 100;
+const longestLimits = 160;
+const longestDefault = 60;
+
+/** Of a link in Markdown, what is to be read. */
+const linkTexts = (text: string): string => text.replace(/\[([^\]]*)\]\([^)\s]*\)/g, '$1');
+
+function shortened(text: string, longest: number): string {
+  if (text.length <= longest) return text;
+  return `${text.slice(0, text.lastIndexOf(' ', longest) + 1 || longest).trimEnd()} …`;
+}
+
+/** What the clauses of a filter may name. */
+function clausesText({ fields, operators }: ClauseTerms): string {
+  const parts = [
+    fields.length > 0 && `clauses of ${fields.join(', ')}`,
+    operators.length > 0 && `with ${operators.join(', ')}`,
+  ];
+  return parts.filter(Boolean).join(' ');
+}
