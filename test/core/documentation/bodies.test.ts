@@ -98,7 +98,7 @@ test('XML: names, attributes, namespaces, wrapped lists and plain ones; what is 
     </passage>
 `,
   );
-  assert.match(text, /# id: \/\/id$/m, 'kept by XPath');
+  assert.match(text, /# {3}id: \/\/id$/m, 'kept by XPath');
   assert.doesNotMatch(text, /schema: documented/, 'a JSON Schema says nothing of XML');
   const example = operation('enter').responses[0]?.content?.example;
   assert.match(String(example), /<id>text<\/id>/, 'a response has what the server sets');
@@ -111,13 +111,21 @@ test('parts: texts, files and structures; a file as it is; a text that is nobody
     bodyOf(draft('plan')),
     `body:
   parts:
-    about: \${about}   # string
-    plan: {file: "\${plan}"}   # string (binary)
-    berth: {json: "\${berth}"}   # object
-    # photo: {file: data/file.bin}   # string (binary)
-    # place: {json: {code: N1}}   # object
+    about: \${about} # string
+    plan:
+      # string (binary)
+      file: \${plan}
+    berth:
+      # object
+      json: \${berth}
+    # photo:
+    #   # string (binary)
+    #   file: data/file.bin
+    # place:
+    #   # object
+    #   json: {code: N1}
 `,
   );
-  assert.match(draft('chart'), /^ {2}file: \$\{file\}$/m);
-  assert.match(draft('note'), /^# body: \{text: ""\} {3}# text\/plain: its text is yours to write/m);
+  assert.match(draft('chart'), /^ {2}file: \$\{file\} # application\/pdf$/m);
+  assert.match(draft('note'), /^ {2}text: \$\{text\} # text\/plain$/m);
 });

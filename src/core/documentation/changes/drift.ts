@@ -167,6 +167,7 @@ function placed({ parameters, body, responses }: Operation): Map<string, Placed>
   const found = new Map<string, Placed>();
   const add = (fields: readonly Field[], before: string, response: boolean): void => {
     for (const field of fields) {
+      if (field.undescribed) continue;
       found.set(`${before}${field.name}`, { field, response });
       add(field.fields ?? [], `${before}${field.name}.`, response);
       for (const shape of field.alternatives ?? [])

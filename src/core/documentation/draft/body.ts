@@ -1,91 +1,129 @@
 /** The body of an HTTP call, and the structured values that it shares with the variables of GraphQL. */
 import type { Alternative, Body, Field, Operation } from '../model/model.js';
+import { isList, remark, sample } from './facts.js';
 import type { Inputs } from './inputs.js';
-import { active, block, flow, isList, key, type Line, reference, remark, sample } from './lines.js';
-import { fileLine, partLines } from './parts.js';
-import { xmlLines } from './xml.js';
+import { isFileType, partsMap } from './parts.js';
+import { xmlBody } from './xml.js';
+import { DraftMap, type DraftNode, expression, list, literal, reference } from './yaml.js';
 
-export function bodyLines({ body, method }: Operation, inputs: Inputs): Line[] {
-  if (!body) return [];
-  const json = /[/+]json\b/.test(body.type);
-  const form = body.type === 'application/x-www-form-urlencoded';
-  if (!json && !form) return [...variantLines(method), ...otherBody(body, inputs)];
-  const kind = json ? 'json' : 'form';
-  const lines = withAlternatives(body.fields, body.alternatives, [], inputs, true);
-  if (lines.length === 0)
-    return block('body', [active(`${kind}: ${body.example === undefined ? '{}' : flow(body.example)}`)]);
-  if (!lines.some((line) => line.active)) {
-    // A body of comments only would be no body at all.
-    return [
-      active('body:'),
-      active(`  ${kind}:`),
-      active('    {}'),
-      ...lines.map((line) => ({ ...line, text: `    ${line.text}` })),
-    ];
-  }
-  return [...variantLines(method), ...block('body', block(kind, lines))];
+/** What is drafted of fields. */
+export interface MemberSettings {
+  /** The names above them. */
+  readonly path: readonly string[];
+  readonly inputs: Inputs;
+  /** Whether an optional field, by its name with those above it, is written to be sent. */
+  readonly wanted: (path: string) => boolean;
 }
 
-/** Neither JSON nor a form. */
-function otherBody(body: Body, inputs: Inputs): Line[] {
-  const { type, required } = body;
-  const isXml = /[/+]xml\b/.test(type);
-  const lines = type === 'multipart/form-data' ? partLines(body, inputs) : isXml ? xmlLines(body, inputs) : [];
-  if (lines.length > 0) return block('body', lines);
-  if (/^(?:application\/(?:octet-stream|pdf|zip)|image\/|audio\/|video\/)/.test(type))
-    return block('body', [fileLine(type, required, inputs)]);
-  return [{ active: false, text: `body: {${isXml ? 'xml' : 'text'}: ""}   # ${type}: its text is yours to write` }];
+/** @returns undefined where there is none, else how it is written, and whether it has to be sent */
+export function bodyEntry(
+  { body, method }: Operation,
+  inputs: Inputs,
+  wanted: MemberSettings['wanted'],
+): { readonly node: DraftMap; readonly active: boolean; readonly remark: string | undefined } | undefined {
+  if (!body) return undefined;
+  const { type } = body;
+  const settings = { path: [], inputs, wanted };
+  const known = body.fields.length > 0 || body.whole !== undefined;
+  const node = new DraftMap();
+  let active = true;
+  if (/[/+]json\b/.test(type) || (known && /^(?:\*|application)\/\*$/.test(type))) {
+    const content = wholeBody(body, settings);
+    active = body.required || content.kind !== 'map' || content.isActive;
+    node.set('json', content, { about: body.whole && remark(body.whole) });
+  } else if (type === 'application/x-www-form-urlencoded') {
+    const content = withAlternatives(body.fields, body.alternatives, settings);
+    active = body.required || content.isActive;
+    node.set('form', content);
+  } else if (type === 'multipart/form-data' && body.fields.length > 0) {
+    const parts = partsMap(body.fields, inputs, wanted);
+    active = body.required || parts.isActive;
+    node.set('parts', parts);
+  } else if (/[/+]xml\b/.test(type) && body.fields.length > 0) {
+    node.set('xml', xmlBody(body, inputs));
+  } else {
+    // Nothing else is sent, so it is written whether or not the documentation says that it has to be.
+    const kind = isText(type) && !(body.whole && isFileType(body.whole.type)) ? 'text' : 'file';
+    const about = kind === 'text' ? `the body, as ${type}` : `the path of a file in the collection, sent as ${type}`;
+    const field = { name: kind, type: 'string', required: true, description: about };
+    node.set(kind, expression(reference(inputs.add(field, [kind], 'body'))), { about: type });
+  }
+  return { node, active, remark: active ? variantRemark(method) : undefined };
+}
+
+const isText = (type: string): boolean =>
+  /^text\/|[/+](?:json|xml|yaml|x-yaml|graphql|sql|javascript|x-ndjson|csv)\b/.test(type);
+
+/** An object, a list of objects, or any other value. */
+function wholeBody(body: Body, settings: MemberSettings): DraftNode {
+  const { fields, alternatives, whole, documentedExample, example } = body;
+  const map = withAlternatives(fields, alternatives, settings);
+  if (whole && !isList(whole.type) && map.isEmpty) return wholeValue(whole, body, settings);
+  if (whole && isList(whole.type)) return map.isActive ? list(map) : wholeValue(whole, body, settings);
+  // Where nothing is known of its fields, or none is required, an example says more than nothing.
+  return map.isEmpty && documentedExample && example !== undefined ? literal(example) : map;
+}
+
+function wholeValue(whole: Field, { example }: Body, { inputs }: MemberSettings): DraftNode {
+  const [only, more] = whole.allowed ?? [];
+  if (only !== undefined && more === undefined) return literal(only);
+  if (/^(?:object|any)/.test(whole.type)) return literal(example ?? {});
+  const field = { ...whole, name: 'body', ...(example !== undefined && { example }) };
+  return expression(reference(inputs.add(field, ['body'], 'request')));
 }
 
 /** What a replacement and an amendment do with a field that is left out (RFC 9110 section 9.3.4, RFC 5789). */
-function variantLines(method: string): Line[] {
-  if (method === 'PUT') return [active('# A replacement: what is left out here is lost at the vendor.')];
-  if (method === 'PATCH') return [active('# An amendment: only what is written here changes.')];
-  return [];
+function variantRemark(method: string): string | undefined {
+  if (method === 'PUT') return 'A replacement: what is left out here is lost at the vendor.';
+  return method === 'PATCH' ? 'An amendment: only what is written here changes.' : undefined;
 }
 
 /** The first of several shapes, and the others as comments. */
 function withAlternatives(
   fields: readonly Field[],
   alternatives: readonly Alternative[] | undefined,
-  path: readonly string[],
-  inputs: Inputs,
-  on: boolean,
-): Line[] {
+  settings: MemberSettings,
+): DraftMap {
   const [first, ...others] = alternatives ?? [];
-  if (!first) return members(fields, path, inputs, on);
+  if (!first) return members(fields, settings);
   const about = ({ name, when }: Alternative): string => `${name}${when === undefined ? '' : ` (${when})`}`;
-  return [
-    active(`# As ${about(first)}:`),
-    ...members(first.fields, path, inputs, on),
-    ...others.flatMap((other) => [active(`# or as ${about(other)}:`), ...members(other.fields, path, inputs, false)]),
-  ];
+  const map = new DraftMap().remark(`As ${about(first)}:`).take(members(first.fields, settings));
+  for (const other of others) map.remark(`or as ${about(other)}:`).take(asSamples(other.fields, settings));
+  return map;
 }
 
-export function members(fields: readonly Field[], path: readonly string[], inputs: Inputs, on: boolean): Line[] {
-  return fields
-    .filter((field) => !field.readOnly)
-    .flatMap((field) => {
-      const here = [...path, field.name];
-      const use = on && field.required;
-      const list = isList(field.type);
-      if ((field.fields && field.fields.length > 0) || field.alternatives) {
-        const inner = withAlternatives(field.fields ?? [], field.alternatives, here, inputs, use);
-        const below = list ? asItem(inner) : inner.map((line) => ({ ...line, text: `  ${line.text}` }));
-        return [{ active: use, text: `${key(field.name)}:${remark(field)}` }, ...below];
-      }
-      const [only, more] = field.allowed ?? [];
-      const fixed = only !== undefined && more === undefined && !list;
-      const value = fixed ? flow(only) : use ? reference(inputs.add(field, here, 'body')) : flow(sample(field));
-      return [{ active: use, text: `${key(field.name)}: ${value}${remark(field)}` }];
-    });
+export function members(fields: readonly Field[], settings: MemberSettings): DraftMap {
+  const map = new DraftMap();
+  for (const field of fields) {
+    if (field.readOnly) continue;
+    const path = [...settings.path, field.name];
+    const active = field.required || settings.wanted(path.join('.'));
+    const node = active ? sent(field, { ...settings, path }) : literal(sampleOf(field));
+    map.set(field.name, node, { about: remark(field), active });
+  }
+  return map;
 }
 
-/** Members as the one item of a list: the dash stands before the first active one. */
-function asItem(lines: readonly Line[]): Line[] {
-  const first = Math.max(
-    0,
-    lines.findIndex((line) => line.active),
-  );
-  return lines.map((line, index) => ({ ...line, text: `${index === first ? '  - ' : '    '}${line.text}` }));
+/** A field as it is sent: its own fields, the only value that it may have, or an input. */
+function sent(field: Field, settings: MemberSettings): DraftNode {
+  const { fields = [], alternatives, type, allowed = [] } = field;
+  if (fields.length > 0 || alternatives) {
+    const inner = withAlternatives(fields, alternatives, settings);
+    return isList(type) ? list(inner) : inner;
+  }
+  const [only] = allowed;
+  if (only !== undefined && allowed.length === 1 && !isList(type)) return literal(only);
+  return expression(reference(settings.inputs.add(field, settings.path, 'body')));
 }
+
+/** Fields with samples of their values, as comments. */
+function asSamples(fields: readonly Field[], { path }: MemberSettings): DraftMap {
+  const map = new DraftMap();
+  for (const field of fields)
+    if (!field.readOnly) map.set(field.name, literal(sampleOf(field)), { about: remark(field), active: false });
+  return path.length > 20 ? new DraftMap() : map;
+}
+
+/** The only value that it may have, else a sample. */
+const sampleOf = (field: Field): ReturnType<typeof sample> =>
+  field.allowed?.length === 1 && !isList(field.type) ? (field.allowed[0] ?? null) : sample(field);

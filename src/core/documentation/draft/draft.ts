@@ -1,12 +1,20 @@
 /** A request file written from the documentation: what is required is active, the rest is there as comments. */
 import type { SelectionSettings } from '../formats/graphql/selection.js';
 import type { Definitions, Field, Operation, OperationEntry, Parameter } from '../model/model.js';
-import { bodyLines } from './body.js';
-import { graphqlLines } from './graphql.js';
+import { bodyEntry } from './body.js';
+import { oneLine } from './facts.js';
+import { graphqlCall } from './graphql.js';
 import { Inputs, inputName, type Supplier } from './inputs.js';
-import { active, block, type CallLines, commented, key, type Line, oneLine, scalar } from './lines.js';
-import { parameterLines } from './parameter.js';
-import { soapLines } from './soap.js';
+import { setParameter } from './parameter.js';
+import { soapCall } from './soap.js';
+import { DraftMap, draftText, expression, literal, literalText, reference } from './yaml.js';
+
+/** The parts of a call: before its session, what it sends, and what is expected of its response. */
+export interface DraftedCall {
+  readonly address: DraftMap;
+  readonly body: DraftMap;
+  readonly result: DraftMap;
+}
 
 export interface DraftSettings {
   /** What the index has of the operation, and of what it refers to. */
@@ -20,6 +28,8 @@ export interface DraftSettings {
   readonly schema: string;
   /** The only session of the collection, where there is just one. */
   readonly session?: string | undefined;
+  /** Optional fields and parameters that are written to be sent: all of them, or some by their names, such as `cargo.kind`. */
+  readonly optional?: 'all' | readonly string[] | undefined;
   /** The signature that the operation wants, and the headers that it makes itself. */
   readonly signature?: { readonly name: string; readonly makes: ReadonlySet<string> } | undefined;
 }
@@ -40,24 +50,18 @@ function slug(text: string): string {
 /** The text of the file. */
 export function draftRequest(operation: Operation, settings: DraftSettings): string {
   const inputs = new Inputs(settings.suppliers);
-  const call = callLines(unsigned(operation, settings), settings, inputs);
+  const call = callOf(unsigned(operation, settings), settings, inputs);
   const { schema, session, signature } = settings;
-  const blocks: Line[][] = [
-    [active(`# yaml-language-server: $schema=${schema}`)],
-    [
-      active(`about: ${scalar(oneLine(operation.summary ?? operation.description ?? operation.id))}`),
-      active(`operation: ${scalar(`${operation.source}/${operation.id}`)}`),
-      ...(operation.deprecated ? [active('# The documentation calls this operation deprecated.')] : []),
-    ],
-    block('inputs', inputs.lines()),
-    ...call.address,
-    sessionLines(operation, session, signature?.name),
-    ...call.body,
-  ];
-  return `${blocks
-    .filter((lines) => lines.length > 0)
-    .map((lines) => lines.map(({ active: on, text }) => (on ? text : commented(text))).join('\n'))
-    .join('\n')}\n`;
+  const file = new DraftMap()
+    .set('about', literal(oneLine(operation.summary ?? operation.description ?? '') || operation.id))
+    .set('operation', literal(`${operation.source}/${operation.id}`));
+  if (operation.deprecated) file.remark('The documentation calls this operation deprecated.');
+  const declared = inputs.map();
+  if (!declared.isEmpty) file.set('inputs', declared);
+  file.take(call.address);
+  setSession(file, operation, session, signature?.name);
+  file.take(call.body).take(call.result);
+  return draftText(file, `yaml-language-server: $schema=${schema}`);
 }
 
 /** What a signature makes is nobody's to give. */
@@ -71,89 +75,89 @@ function unsigned(operation: Operation, { signature }: DraftSettings): Operation
   };
 }
 
-function callLines(operation: Operation, settings: DraftSettings, inputs: Inputs): CallLines {
+function callOf(operation: Operation, settings: DraftSettings, inputs: Inputs): DraftedCall {
   const { graphql, soap } = operation;
-  const { entry, definitions, selection } = settings;
-  if (graphql) return graphqlLines(operation, graphql, definitions, selection, inputs);
-  return soap ? soapLines(operation, soap, entry, definitions, inputs) : httpLines(operation, inputs);
+  const { entry, definitions, selection, optional } = settings;
+  const wanted = (name: string): boolean => optional === 'all' || optional?.includes(name) === true;
+  if (graphql) return graphqlCall(operation, graphql, definitions, selection, inputs, wanted);
+  return soap ? soapCall(operation, soap, entry, definitions, inputs) : httpCall(operation, inputs, wanted);
 }
 
-function httpLines(operation: Operation, inputs: Inputs): CallLines {
-  const at = (where: Parameter['in']): readonly Parameter[] =>
-    operation.parameters.filter((parameter) => parameter.in === where);
-  const path = at('path').map((parameter) => inputs.add(parameter, [parameter.name], 'path'));
-  const renamed = at('path').flatMap(({ name }, index) =>
-    path[index] === name ? [] : [{ active: true, text: `${key(name)}: \${${path[index]}}` }],
-  );
-  const query = at('query').flatMap((parameter) => parameterLines(parameter, inputs));
-  const headers = at('header').flatMap((parameter) => parameterLines(parameter, inputs));
-  const body = bodyLines(operation, inputs);
-  const response = operation.responses.find(({ status }) => /^2/.test(status));
-  const accept = response?.content?.type;
-
-  return {
-    address: [
-      [active(`method: ${operation.method}`), active(`url: ${addressText(operation.path)}`)],
-      block('path', renamed),
-      block('query', query),
-      block('headers', [...(accept ? [active(`Accept: ${scalar(accept)}`)] : []), ...headers]),
-    ],
-    body: [body, block('expect', expectations(response)), block('keep', keeps(response))],
-  };
+function httpCall(operation: Operation, inputs: Inputs, wanted: (name: string) => boolean): DraftedCall {
+  const { method, path, parameters, responses } = operation;
+  const at = (where: Parameter['in']): readonly Parameter[] => parameters.filter((one) => one.in === where);
+  const renamed = new DraftMap();
+  for (const parameter of at('path')) {
+    const name = inputs.add(parameter, [parameter.name], 'path');
+    if (name !== parameter.name) renamed.set(parameter.name, expression(reference(name)));
+  }
+  const response = responses.find(({ status }) => /^2/.test(status));
+  const maps = { path: renamed, query: new DraftMap(), headers: new DraftMap(), cookies: new DraftMap() };
+  if (response?.content) maps.headers.set('Accept', literal(response.content.type));
+  for (const [where, map] of [
+    ['query', maps.query],
+    ['header', maps.headers],
+    ['cookie', maps.cookies],
+  ] as const)
+    for (const parameter of at(where))
+      setParameter(map, parameter, inputs, parameter.required || wanted(parameter.name));
+  const address = new DraftMap().set('method', literal(method)).set('url', expression(addressText(path)));
+  for (const [name, map] of Object.entries(maps)) if (!map.isEmpty) address.set(name, map, { active: map.isActive });
+  const body = new DraftMap();
+  const entry = bodyEntry(operation, inputs, wanted);
+  if (entry?.remark !== undefined) body.remark(entry.remark);
+  if (entry) body.set('body', entry.node, { active: entry.active });
+  return { address, body, result: resultOf(response) };
 }
 
-function sessionLines(
+function setSession(
+  file: DraftMap,
   { security, protocol, certainty }: Operation,
   session: string | undefined,
   signature: string | undefined,
-): Line[] {
+): void {
   // GraphQL, WSDL, pages and samples do not say what they want.
-  if (security.length === 0 && (protocol !== 'http' || certainty !== undefined))
-    return [active('session: none                       # whether one is wanted is not documented')];
-  if (security.length === 0) return [active('session: none')];
+  const silent = security.length === 0 && (protocol !== 'http' || certainty !== undefined);
   const wanted = security
     .map(({ schemes }) => schemes.map(({ name, about }) => `${name}, ${about}`).join(' and '))
     .join('; or ');
-  if (signature !== undefined && security.every(({ schemes }) => schemes.length === 1))
-    return [
-      active('session: none'),
-      active(`signature: ${scalar(signature)}   # the documentation requires ${wanted}`),
-    ];
-  if (signature !== undefined)
-    return [
-      ...sessionLines({ security, protocol, certainty } as Operation, session, undefined),
-      active(`signature: ${scalar(signature)}`),
-    ];
-  return session === undefined
-    ? [{ active: false, text: `session: NAME   # the documentation requires ${wanted}` }]
-    : [active(`session: ${scalar(session)}   # the documentation requires ${wanted}`)];
+  const requires = `the documentation requires ${wanted}`;
+  const alone = signature !== undefined && security.every(({ schemes }) => schemes.length === 1);
+  if (silent) file.set('session', literal('none'), { about: 'whether one is wanted is not documented' });
+  else if (security.length === 0 || alone) file.set('session', literal('none'));
+  else if (session === undefined) file.set('session', literal('NAME'), { about: requires, active: false });
+  else file.set('session', literal(session), { about: requires });
+  if (signature !== undefined) file.set('signature', literal(signature), { about: alone ? requires : undefined });
 }
 
-function expectations(response: Operation['responses'][number] | undefined): Line[] {
-  if (!response) return [];
-  const lines = [active(`status: ${/^\d+$/.test(response.status) ? response.status : response.status.toLowerCase()}`)];
-  if (response.content) lines.push(active(`header.content-type: {starts-with: ${scalar(response.content.type)}}`));
-  if (response.content?.schema !== undefined && /[/+]json\b/.test(response.content.type))
-    lines.push(active('$: {schema: documented}'));
-  return lines;
+/** What is expected of a response, and what the next request usually needs of it. */
+function resultOf(response: Operation['responses'][number] | undefined): DraftMap {
+  const result = new DraftMap();
+  if (!response) return result;
+  const { status, content } = response;
+  const expect = new DraftMap().set('status', literal(/^\d+$/.test(status) ? Number(status) : status.toLowerCase()));
+  if (content) expect.set('header.content-type', literal({ 'starts-with': content.type }));
+  if (content?.schema !== undefined && /[/+]json\b/.test(content.type))
+    expect.set('$', literal({ schema: 'documented' }));
+  result.set('expect', expect);
+  const keep = keepOf(response);
+  if (!keep.isEmpty) result.set('keep', keep, { active: false });
+  return result;
 }
 
-/** What the server sets is what the next request usually needs. */
-function keeps(response: Operation['responses'][number] | undefined): Line[] {
-  const array = JSON.stringify(response?.content?.schema ?? null).startsWith('{"type":"array"');
-  const own = (response?.content?.fields ?? [])
-    .filter((field) => field.readOnly || /^id$|Id$|_id$/.test(field.name))
-    .slice(0, 3);
-  const xml = /[/+]xml\b/.test(response?.content?.type ?? '');
+/** What the server sets. */
+function keepOf({ content, headers }: Operation['responses'][number]): DraftMap {
+  const keep = new DraftMap();
+  const list = JSON.stringify(content?.schema ?? null).startsWith('{"type":"array"');
+  const own = (content?.fields ?? []).filter((field) => field.readOnly || /^id$|Id$|_id$/.test(field.name)).slice(0, 3);
+  const xml = /[/+]xml\b/.test(content?.type ?? '');
   const place = ({ name, xml: written }: Field): string =>
     xml ? `${written?.attribute ? '//@' : '//'}${written?.name ?? name}` : `$.${name}`;
-  const lines = array ? [] : own.map((field) => ({ active: false, text: `${inputName(field.name)}: ${place(field)}` }));
-  if (response?.headers.some((header) => header.name.toLowerCase() === 'location'))
-    lines.push({ active: false, text: 'address: header.location' });
-  return lines;
+  if (!list) for (const field of own) keep.set(inputName(field.name), literal(place(field)));
+  if (headers.some((header) => header.name.toLowerCase() === 'location'))
+    keep.set('address', literal('header.location'));
+  return keep;
 }
 
-function addressText(path: string): string {
-  const plain = path.replace(/\{([^}]+)\}/g, (_, name: string) => `{${name}}`);
-  return `\${origin}${plain}`;
-}
+/** A brace of the document stays one: only a parameter is put in. */
+const addressText = (path: string): string => `\${origin}${literalText(path)}`;

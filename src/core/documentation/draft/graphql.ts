@@ -1,44 +1,48 @@
 /** The call of a GraphQL field: its document, and the variables that it wants. */
+import type { Value } from '../../value/written.js';
 import { callDocument, type SelectionSettings, usualDepth } from '../formats/graphql/selection.js';
 import type { Definitions, GraphqlCall, Operation } from '../model/model.js';
 import { members } from './body.js';
+import type { DraftedCall } from './draft.js';
 import type { Inputs } from './inputs.js';
-import { active, block, type CallLines, type Line, scalar } from './lines.js';
+import { block, DraftMap, expression, literal, literalText } from './yaml.js';
 
-export function graphqlLines(
-  { parameters, changes }: Operation,
+export function graphqlCall(
+  { parameters, changes, responses }: Operation,
   call: GraphqlCall,
   definitions: Definitions,
   selection: Partial<SelectionSettings> | undefined,
   inputs: Inputs,
-): CallLines {
+  wanted: (name: string) => boolean,
+): DraftedCall {
   const required = parameters.filter((one) => one.required).map(({ name }) => name);
   // A variable that is declared and not used is refused, so optional ones are in the document from the start.
   const optional = parameters.filter((one) => !one.required && one.deprecated !== true).map(({ name }) => name);
   const document = callDocument(call, definitions, [...required, ...optional], { depth: usualDepth, ...selection });
   const { pathname = '/graphql' } = call.endpoint === undefined ? {} : new URL(call.endpoint);
-  const variables = members(parameters, [], inputs, true);
-  const graphql: Line[] = [
-    active('document: |'),
-    ...document.split('\n').map((line) => active(`  ${line}`)),
-    ...block('variables', variables),
-  ];
+  const variables = members(parameters, { path: [], inputs, wanted });
+  const graphql = new DraftMap().set('document', block(`${literalText(document)}\n`));
+  if (!variables.isEmpty) graphql.set('variables', variables, { active: variables.isActive });
+  const address = new DraftMap()
+    .set('method', literal('POST'))
+    .set('url', expression(`\${origin}${literalText(pathname)}`));
+  if (!changes) address.set('changes', literal(false), { about: 'a query, although it is a POST' });
+  address.set('headers', new DraftMap().set('Accept', literal('application/graphql-response+json, application/json')));
   return {
-    address: [
-      [
-        active('method: POST'),
-        active(`url: \${origin}${pathname}`),
-        ...(changes ? [] : [active('changes: false                      # a query, although it is a POST')]),
-      ],
-      block('headers', [active(`Accept: ${scalar('application/graphql-response+json, application/json')}`)]),
-    ],
-    body: [
-      block('body', block('graphql', graphql)),
-      block('expect', [
-        active('status: 200'),
-        active('errors: {count: 0}'),
-        active(`${scalar(`$.data.${call.field}`)}: {exists: true}`),
-      ]),
-    ],
+    address,
+    body: new DraftMap().set('body', new DraftMap().set('graphql', graphql)),
+    result: new DraftMap().set(
+      'expect',
+      new DraftMap()
+        .set('status', literal(200))
+        .set('errors', literal({ count: 0 }))
+        .set(`$.data.${call.field}`, literal(resultMatcher(call, (responses[0]?.content?.fields.length ?? 0) > 0))),
+    ),
   };
+}
+
+/** What is there, and is not null: GraphQL says both that a thing is not there, and that something failed, by null. */
+function resultMatcher({ returns }: GraphqlCall, hasFields: boolean): Value {
+  if (returns.startsWith('[')) return { type: 'array' };
+  return hasFields ? { type: 'object' } : { exists: true, not: null };
 }

@@ -1,7 +1,8 @@
 /** The inputs of a drafted file: what the engineer must supply. */
 import type { Value } from '../../value/written.js';
 import type { Field } from '../model/model.js';
-import { active, flow, isList, type Line, oneLine, plainType, scalar } from './lines.js';
+import { isList, oneLine, plainType, sample } from './facts.js';
+import { DraftMap, literal } from './yaml.js';
 
 /** Inputs by name, in the order in which they were needed. */
 export class Inputs {
@@ -21,32 +22,33 @@ export class Inputs {
     return name;
   }
 
-  private supplierLines({ name }: Field): string[] {
-    const supplier = this.suppliers.get(name);
-    if (!supplier) return [];
-    const why = supplier.guess ? '   # a guess' : '';
-    return supplier.drafted
-      ? [`choose-from: ${scalar(supplier.from)}${why}`]
-      : [`# ${supplier.guess ? 'possible source' : 'source'}: ${supplier.from}`];
+  map(): DraftMap {
+    const map = new DraftMap();
+    for (const [name, field] of this.fields) map.set(name, this.declaration(field));
+    return map;
   }
 
-  lines(): Line[] {
-    return [...this.fields].flatMap(([name, field]) => [
-      active(`${name}:`),
-      ...[
-        field.description && `about: ${scalar(oneLine(field.description))}`,
-        `type: ${plainType(field.type)}`,
-        /\(password\)/.test(field.type) && 'secret: true',
-        ...matcherLines(field),
-        field.default !== undefined && `default: ${flow(field.default)}`,
-        ...this.supplierLines(field),
-        field.example !== undefined && field.default === undefined && `# such as ${flow(field.example)}`,
-      ]
-        .filter((line) => typeof line === 'string')
-        .map((line) => active(`  ${line}`)),
-    ]);
+  private declaration(field: Field): DraftMap {
+    const { name, description, type, default: fallback, example } = field;
+    const map = new DraftMap();
+    if (description) map.set('about', literal(oneLine(description)));
+    map.set('type', literal(plainType(type)));
+    if (/\(password\)/.test(type)) map.set('secret', literal(true));
+    setMatchers(map, field);
+    if (fallback !== undefined) map.set('default', literal(fallback));
+    const supplier = this.suppliers.get(name);
+    if (supplier?.drafted)
+      map.set('choose-from', literal(supplier.from), { about: supplier.guess ? 'a guess' : undefined });
+    else if (supplier) map.remark(`${supplier.guess ? 'possible source' : 'source'}: ${supplier.from}`);
+    if (fallback !== undefined) return map;
+    if (example !== undefined) map.remark(`such as ${shown(example)}`);
+    else if (isList(type) || type.startsWith('object') || /\(/.test(type))
+      map.remark(`such as ${shown(sample(field))}`);
+    return map;
   }
 }
+
+const shown = (value: Value): string => (typeof value === 'string' ? value : JSON.stringify(value));
 
 /** Where the values of an identifier come from. */
 export interface Supplier {
@@ -59,14 +61,16 @@ export interface Supplier {
 }
 
 /** Allowed values and limits that an input understands. */
-function matcherLines({ allowed, limits = {}, type }: Field): string[] {
-  const lines = allowed && !isList(type) ? [`one-of: ${flow(allowed as Value)}`] : [];
+function setMatchers(map: DraftMap, { allowed, limits = {}, type }: Field): void {
+  if (allowed && !isList(type)) map.set('one-of', literal(allowed as Value));
   for (const name of ['at-least', 'at-most', 'over', 'under', 'matches'] as const) {
     const value = limits[name];
-    if (value !== undefined) lines.push(`${name}: ${flow(value)}`);
+    if (value !== undefined) map.set(name, literal(value));
   }
-  return lines;
 }
 
-export const inputName = (name: string): string =>
-  name.replace(/[^\p{L}\p{N}_]+/gu, '-').replace(/^[^\p{L}_]+|-$/gu, '') || 'value';
+export function inputName(name: string): string {
+  const plain = name.replace(/[^\p{L}\p{N}_]+/gu, '-').replace(/^[^\p{L}_]+|-$/gu, '') || 'value';
+  // `${secret}` begins the name of a secret.
+  return plain === 'secret' ? 'secret-value' : plain;
+}

@@ -4,32 +4,36 @@ import type { Value } from '../../value/written.js';
 import type { Parameter } from '../model/model.js';
 import { separatorOf } from '../model/parameter-style.js';
 import { members } from './body.js';
+import { remark, sample } from './facts.js';
 import type { Inputs } from './inputs.js';
-import { active, block, flow, key, type Line, reference, remark, sample, scalar } from './lines.js';
+import { type DraftMap, type DraftNode, expression, literal, reference } from './yaml.js';
 
-export function parameterLines(parameter: Parameter, inputs: Inputs): Line[] {
-  const { name, required, fields = [], media } = parameter;
+/** @param wanted whether it is written to be sent */
+export function setParameter(map: DraftMap, parameter: Parameter, inputs: Inputs, wanted: boolean): void {
+  const { name, fields = [], media } = parameter;
   // Its members are parameters of one name: `near[lat]=54.1`.
-  if (parameter.style === 'deepObject' && required && fields.length > 0)
-    return block(key(name), members(fields, [name], inputs, true));
-  const value = required ? scalarOf(parameter, inputs.add(parameter, [name], parameter.in)) : sampleOf(parameter);
-  return [{ ...active(`${key(name)}: ${value}${remark(parameter)}${mediaText(media)}`), active: required }];
+  const structured = parameter.style === 'deepObject' && wanted && fields.length > 0;
+  const node = structured
+    ? members(fields, { path: [name], inputs, wanted: () => false })
+    : wanted
+      ? expression(given(parameter, inputs.add(parameter, [name], parameter.in)))
+      : sampleOf(parameter);
+  const about = structured ? undefined : `${remark(parameter)}${media === undefined ? '' : `, as ${media}`}`;
+  map.set(name, node, { about, active: wanted });
 }
 
 /** The input, brought into one text where it is a list or a structure. */
-function scalarOf(parameter: Parameter, input: string): string {
+function given(parameter: Parameter, input: string): string {
   const between = separatorOf(parameter);
-  if (parameter.media !== undefined && /[/+]json\b/.test(parameter.media)) return scalar(`\${${input} | json}`);
-  return between === undefined ? reference(input) : scalar(`\${${input} | join("${between}")}`);
+  if (parameter.media !== undefined && /[/+]json\b/.test(parameter.media)) return `\${${input} | json}`;
+  return between === undefined ? reference(input) : `\${${input} | join("${between}")}`;
 }
 
-function sampleOf(parameter: Parameter): string {
+function sampleOf(parameter: Parameter): DraftNode {
   const value = sample(parameter);
-  if (parameter.media !== undefined && /[/+]json\b/.test(parameter.media)) return scalar(JSON.stringify(value));
+  if (parameter.media !== undefined && /[/+]json\b/.test(parameter.media)) return literal(JSON.stringify(value));
   const between = separatorOf(parameter);
   return between === undefined || !Array.isArray(value)
-    ? flow(value)
-    : scalar(value.map((item: Value) => textOf(item)).join(between));
+    ? literal(value)
+    : literal(value.map((item: Value) => textOf(item)).join(between));
 }
-
-const mediaText = (media: string | undefined): string => (media === undefined ? '' : `, as ${media}`);

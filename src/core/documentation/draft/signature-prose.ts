@@ -1,6 +1,5 @@
 /** What the prose of a security scheme says of a signature: its algorithm, what is signed, the headers it speaks of. */
 import { ownMember } from '../../value/own-member.js';
-import { scalar } from './lines.js';
 
 export function algorithmIn(text: string): string | undefined {
   const keyed = /hmac[-_ ]?(?:with )?sha[-_ ]?(1|224|256|384|512)\b/i.exec(text)?.[1];
@@ -63,7 +62,7 @@ export const nonceHeader = (text: string): string | undefined => headerNames(tex
 
 /** What is signed, and what stands between: a line feed where undefined. */
 export interface Signed {
-  readonly lines: readonly string[];
+  readonly lines: readonly SignedLine[];
   readonly between: string | undefined;
 }
 
@@ -127,7 +126,9 @@ export function headerValueIn(text: string): { readonly value: string; readonly 
     .map(([, one = '']) => one.replace(/^[A-Za-z][\w-]*:\s+/, ''))
     .find((one) => made.test(one));
   if (shape === undefined) return { value: '${seal}', hasId: false };
-  return { value: shape.replace(made, '${seal}').replace(id, '${key-id}'), hasId: shape.search(id) !== -1 };
+  // What looks like an expression in the prose is none.
+  const bare = shape.replace(/\$(?=\{)/g, '');
+  return { value: bare.replace(made, '${seal}').replace(id, '${key-id}'), hasId: bare.search(id) !== -1 };
 }
 
 /** What an item of the list means, the surest reading first. */
@@ -151,10 +152,15 @@ const readings: readonly (readonly [RegExp, (item: string) => string])[] = [
   [/\b(?:empty|blank) line\b/i, () => ''],
 ];
 
-function itemLine(item: string): string {
+/** A line of what is signed; of an item that is not understood, nothing, and what it says. */
+export interface SignedLine {
+  readonly text: string;
+  readonly about: string | undefined;
+}
+
+function itemLine(item: string): SignedLine {
   const reading = readings.find(([shape]) => shape.test(item));
-  if (!reading) return `      - ""                           # not understood: ${item}`;
-  return `      - ${scalar(reading[1](item))}`;
+  return reading ? { text: reading[1](item), about: undefined } : { text: '', about: `not understood: ${item}` };
 }
 
 function digestOfBody(item: string): string {

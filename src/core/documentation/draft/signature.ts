@@ -2,7 +2,6 @@
  * A recipe proposed from the prose of a security scheme: its algorithm, its lines in a list, the headers it
  * speaks of. What is not understood stands in the file as a comment.
  */
-import { scalar } from './lines.js';
 import {
   algorithmIn,
   encodingIn,
@@ -13,6 +12,7 @@ import {
   timeExpression,
   timeHeader,
 } from './signature-prose.js';
+import { DraftMap, type DraftNode, draftText, expression, list, literal } from './yaml.js';
 
 /** A scheme as the documentation describes it. */
 export interface DescribedScheme {
@@ -39,14 +39,11 @@ export const signatureName = ({ name }: DescribedScheme): string =>
 /** @param source of the documentation, for the comment at the top */
 export function proposeSignature(scheme: DescribedScheme, source: string, schema: string): string {
   const { name, description = '' } = scheme;
-  const head = [
-    `# yaml-language-server: $schema=${schema}`,
-    `about: ${scalar(`${name}, as ${source} describes it`)}`,
-    '# Proposed from the prose below: compare each line with it, and prove it with an example of the vendor.',
-    ...description.split('\n').map((line) => `#   ${line}`.trimEnd()),
-  ];
-  const lines = isMessageSignature(description) ? messageLines(description) : recipeLines(scheme);
-  return `${[...head, ...lines].join('\n')}\n`;
+  const file = new DraftMap().set('about', literal(`${name}, as ${source} describes it`));
+  file.remark('Proposed from the prose below: compare each line with it, and prove it with an example of the vendor.');
+  for (const line of description.split('\n')) file.remark(`  ${line}`);
+  file.take(isMessageSignature(description) ? messageSignature(description) : recipe(scheme));
+  return draftText(file, `yaml-language-server: $schema=${schema}`);
 }
 
 /** Headers that the recipe makes itself, in small letters: they are no inputs of a request. */
@@ -72,57 +69,68 @@ const registered = [
   'ed25519',
 ];
 
-function messageLines(text: string): string[] {
+function messageSignature(text: string): DraftMap {
   const algorithm = registered.find((one) => text.toLowerCase().includes(one));
   const named = [...text.matchAll(/[`"](@[a-z-]+|[a-z][a-z0-9-]*)[`"]/g)].map(([, one]) => one as string);
   const components = [...new Set(named)].filter((one) => one.startsWith('@') || /^(?:content|date|host|x-)/.test(one));
-  const digest = /content-digest/i.test(text);
-  return [
-    'kind: message-signature',
-    ...(digest ? [`digest: ${/sha-?512/i.test(text.replaceAll(/rsa-pss-sha512/gi, '')) ? 'sha-512' : 'sha-256'}`] : []),
-    'signatures:',
-    '  sig1:',
-    components.length > 0
-      ? `    components: [${components.map((one) => JSON.stringify(one)).join(', ')}]`
-      : '    components: ["@method", "@target-uri"]     # the documentation names none',
-    `    algorithm: ${algorithm ?? 'hmac-sha256              # the documentation names none of the registry'}`,
-    '    key: ${secret.signingKey}',
-    '    key-id: KEY-ID                  # the id that the vendor gave your key',
-    ...(/\bnonce\b/i.test(text) ? ['    nonce: ${nonce}'] : []),
-    ...(/\bexpires\b/i.test(text) ? ['    expires: 5m'] : []),
-    ...(/\balg\b/.test(text) ? ['    name-algorithm: true'] : []),
-  ];
+  const file = new DraftMap().set('kind', literal('message-signature'));
+  if (/content-digest/i.test(text))
+    file.set('digest', literal(/sha-?512/i.test(text.replaceAll(/rsa-pss-sha512/gi, '')) ? 'sha-512' : 'sha-256'));
+  const one = new DraftMap()
+    .set('components', literal(components.length > 0 ? components : ['@method', '@target-uri']), {
+      about: components.length > 0 ? undefined : 'the documentation names none',
+    })
+    .set('algorithm', literal(algorithm ?? 'hmac-sha256'), {
+      about: algorithm === undefined ? 'the documentation names none of the registry' : undefined,
+    })
+    .set('key', expression('${secret.signingKey}'))
+    .set('key-id', literal('KEY-ID'), { about: keyIdRemark });
+  if (/\bnonce\b/i.test(text)) one.set('nonce', expression('${nonce}'));
+  if (/\bexpires\b/i.test(text)) one.set('expires', literal('5m'));
+  if (/\balg\b/.test(text)) one.set('name-algorithm', literal(true));
+  return file.set('signatures', new DraftMap().set('sig1', one));
 }
 
-function recipeLines({ description: text = '', header }: DescribedScheme): string[] {
+const keyIdRemark = 'the id that the vendor gave your key';
+
+function recipe({ description: text = '', header }: DescribedScheme): DraftMap {
   const time = timeHeader(text);
   const nonce = nonceHeader(text);
   const { lines, between } = signedIn(text);
   const { value, hasId } = headerValueIn(text);
   // What is signed has to be there, whether or not the prose says which header carries it.
-  const uses = (name: string): boolean => lines.some((line) => line.includes(`\${${name}}`));
+  const uses = (name: string): boolean => lines.some((line) => line.text.includes(`\${${name}}`));
   const made = new Set([header, time?.name, nonce].map((one) => one?.toLowerCase()));
-  const others = headerNames(text).filter((one) => !made.has(one.toLowerCase()));
-  return [
-    'define:',
-    ...(time || uses('stamp') ? [`  stamp: ${scalar(time?.expression ?? timeExpression(text))}`] : []),
-    ...(hasId || uses('key-id') ? ['  key-id: KEY-ID                    # the id that the vendor gave your key'] : []),
-    '  base:',
-    '    lines:                          # joined by a line feed; joined-by: says otherwise',
-    ...(lines.length > 0
-      ? lines
-      : [
-          '      - ${sent.method}               # the documentation has no list of what is signed',
-          '      - ${sent.target}',
-          '      - ${sent.body | sha-256 | hex}',
-        ]),
-    ...(between === undefined ? [] : [`    joined-by: ${JSON.stringify(between)}`]),
-    `  seal: \${base | ${algorithmIn(text)} | ${encodingIn(text)}}`,
-    'headers:',
-    ...(time ? [`  ${time.name}: \${stamp}`] : []),
-    ...(nonce ? [`  ${nonce}: \${nonce}`] : []),
-    `  ${header ?? 'X-Signature'}: ${scalar(value)}`,
-    ...others.map((one) => `  # ${one}: ""   # the documentation speaks of it: it stands here or in the request`),
-    'examples: []                        # the example of the documentation: check holds the recipe against it',
-  ];
+  const define = new DraftMap();
+  if (time || uses('stamp')) define.set('stamp', expression(time?.expression ?? timeExpression(text)));
+  if (hasId || uses('key-id')) define.set('key-id', literal('KEY-ID'), { about: keyIdRemark });
+  const items = lines.length > 0 ? lines : usualLines;
+  const base = new DraftMap().set(
+    'lines',
+    list(...items.map(({ text: line, about }): DraftNode => expression(line, about))),
+    {
+      about: 'joined by a line feed; joined-by: says otherwise',
+    },
+  );
+  if (between !== undefined) base.set('joined-by', literal(between));
+  define.set('base', base).set('seal', expression(`\${base | ${algorithmIn(text)} | ${encodingIn(text)}}`));
+  const headers = new DraftMap();
+  if (time) headers.set(time.name, expression('${stamp}'));
+  if (nonce) headers.set(nonce, expression('${nonce}'));
+  headers.set(header ?? 'X-Signature', expression(value));
+  for (const name of headerNames(text).filter((one) => !made.has(one.toLowerCase())))
+    headers.set(name, literal(''), {
+      about: 'the documentation speaks of it: it stands here or in the request',
+      active: false,
+    });
+  return new DraftMap()
+    .set('define', define)
+    .set('headers', headers)
+    .set('examples', literal([]), { about: 'the example of the documentation: check holds the recipe against it' });
 }
+
+const usualLines = [
+  { text: '${sent.method}', about: 'the documentation has no list of what is signed' },
+  { text: '${sent.target}', about: undefined },
+  { text: '${sent.body | sha-256 | hex}', about: undefined },
+];

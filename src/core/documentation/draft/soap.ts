@@ -4,18 +4,19 @@ import { envelopeText, type Leaf, sampleText } from '../formats/wsdl/envelope.js
 import type { OwnSoapOperation } from '../formats/wsdl/model.js';
 import { escaped } from '../model/escape-xml.js';
 import type { Definitions, Operation, OperationEntry, SoapCall } from '../model/model.js';
+import type { DraftedCall } from './draft.js';
 import type { Inputs } from './inputs.js';
-import { active, block, type CallLines, reference, scalar } from './lines.js';
+import { block, DraftMap, expression, literal, literalText, reference } from './yaml.js';
 
-export function soapLines(
+export function soapCall(
   { changes }: Operation,
   { version, action, address }: SoapCall,
   entry: OperationEntry,
   definitions: Definitions,
   inputs: Inputs,
-): CallLines {
+): DraftedCall {
   const input = (leaf: Leaf): string => {
-    if (!leaf.active) return escaped(sampleText(leaf));
+    if (!leaf.active) return literalText(escaped(sampleText(leaf)));
     const { path, type, allowed, limits, about, default: fallback } = leaf;
     const field = {
       name: path.at(-1) ?? 'value',
@@ -30,27 +31,19 @@ export function soapLines(
   };
   const envelope = envelopeText(entry.own as unknown as OwnSoapOperation, definitions, input);
   const path = URL.canParse(address) ? new URL(address).pathname : '/';
+  const soap = new DraftMap().set('version', literal(version));
+  if (action !== '' || version !== '1.2') soap.set('action', literal(action === '' ? '""' : action));
+  soap.set('envelope', block(`${envelope}\n`));
+  const call = new DraftMap().set('method', literal('POST')).set('url', expression(`\${origin}${literalText(path)}`));
+  if (!changes) call.set('changes', literal(false), { about: 'by its name a call that only reads' });
+  // The type of a response is that of its version (SOAP 1.1, section 6; RFC 3902).
+  call.set('headers', new DraftMap().set('Accept', literal(version === '1.2' ? 'application/soap+xml' : 'text/xml')));
   return {
-    address: [
-      [
-        active('method: POST'),
-        active(`url: \${origin}${path}`),
-        ...(changes ? [] : [active('changes: false                      # by its name a call that only reads')]),
-      ],
-      // The type of a response is that of its version (SOAP 1.1, section 6; RFC 3902).
-      block('headers', [active(`Accept: ${version === '1.2' ? 'application/soap+xml' : 'text/xml'}`)]),
-    ],
-    body: [
-      block(
-        'body',
-        block('soap', [
-          active(`version: "${version}"`),
-          ...(action === '' && version === '1.2' ? [] : [active(`action: ${scalar(action === '' ? '""' : action)}`)]),
-          active('envelope: |'),
-          ...envelope.split('\n').map((line) => active(`  ${line}`)),
-        ]),
-      ),
-      block('expect', [active('status: 200'), active('errors: {count: 0}')]),
-    ],
+    address: call,
+    body: new DraftMap().set('body', new DraftMap().set('soap', soap)),
+    result: new DraftMap().set(
+      'expect',
+      new DraftMap().set('status', literal(200)).set('errors', literal({ count: 0 })),
+    ),
   };
 }

@@ -1,4 +1,5 @@
 /** How well an operation fits a question, beyond having its words: its method, the shape of its path, and what its name says. */
+import { ownMember } from '../../value/own-member.js';
 import type { Question, Term } from './question.js';
 import type { ScannedOperation } from './scan.js';
 import { wordsOf } from './search-text.js';
@@ -41,7 +42,7 @@ export function fitOf(question: Question, candidate: ScannedOperation, telling: 
   return (
     (telling ? methodFit(question, candidate.method, path, said) : 0) +
     nameFit(question, candidate, said) +
-    pathFit(question, path, telling ? (methods[question.intent ?? 'none'][candidate.method] ?? 0) : 0) -
+    pathFit(question, path, telling ? naturalness(question, candidate.method) : 0) -
     (candidate.deprecated ? 5 : 0)
   );
 }
@@ -70,9 +71,12 @@ function saidBy({ words: { name, summary } }: ScannedOperation): Intent | undefi
   return (made ? undefined : (intentOf(first) ?? intentOf(name.at(-1) ?? ''))) ?? intentOf(summary[0] ?? '');
 }
 
+/** What a method is worth to the intent of a question, whatever else there is. */
+const naturalness = ({ intent }: Question, method: string): number => ownMember(methods[intent ?? 'none'], method) ?? 0;
+
 function methodFit(question: Question, method: string, path: Path, said: Intent | undefined): number {
   const { intent, intentStems, head } = question;
-  let fit = methods[intent ?? 'none'][method] ?? 0;
+  let fit = naturalness(question, method);
   // `POST /things/{id}/delete` deletes, whatever its method is for.
   if (fit < 0 && intent && (said === intent || path.fixed.at(-1)?.some((word) => intentStems.has(word)))) fit = 3;
   if (fit <= 0) return fit;

@@ -32,6 +32,8 @@ export interface Field {
   readonly readOnly?: boolean;
   readonly writeOnly?: boolean;
   readonly deprecated?: boolean;
+  /** It is required, and nothing else is said of it. */
+  readonly undescribed?: boolean;
   /** Members of an object, or of the items of a list. */
   readonly fields?: readonly Field[];
   /** The name of a schema that holds itself; its fields are listed where it stands first. */
@@ -102,6 +104,8 @@ export interface Content {
   readonly example?: Value;
   /** False where the example was made from the fields. */
   readonly documentedExample: boolean;
+  /** The whole as one value, where it is no object: a list of objects, whose fields are those above, a text, anything. */
+  readonly whole?: Field;
   /** The schema as documented; what it refers to is among the source's definitions. */
   readonly schema?: Value;
   readonly alternatives?: readonly Alternative[];

@@ -137,7 +137,11 @@ export function* schemasBeside(
     if (key.startsWith('#') || !/#(?:.*\/(?:schemas|definitions)\/[^/]+)?$/.test(key)) continue;
     const content = value as Json;
     // A file of its own may be a parameter or a path as well.
-    if (isMap(content) && schemaWords.some((word) => content[word] !== undefined) && content.in === undefined)
+    if (
+      isMap(content) &&
+      schemaWords.some((word) => ownMember(content, word) !== undefined) &&
+      content.in === undefined
+    )
       yield [schemaName(key), key];
   }
 }

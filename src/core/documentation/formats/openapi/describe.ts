@@ -217,6 +217,8 @@ class Description {
       ...(example !== undefined && { example: example as Value }),
       documentedExample: documented !== undefined,
       ...(own.schema !== undefined && { schema: own.schema as Value }),
+      ...((list || described.length === 0) &&
+        own.schema !== undefined && { whole: this.reader.field('body', own.schema, true, where) }),
       ...(alternatives && { alternatives }),
       ...(xml && { xml }),
     };

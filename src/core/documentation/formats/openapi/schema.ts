@@ -80,10 +80,14 @@ export function fieldReader(references: References, levels = deepest): FieldRead
 
   /** Without what its shapes have. */
   function ownMembers({ properties, required }: JsonMap, at: string, above: readonly string[], depth: number): Field[] {
-    const needed = new Set(Array.isArray(required) ? required : []);
-    return Object.entries(isMap(properties) ? properties : {}).map(([name, inner]) =>
-      one(name, inner, needed.has(name), `${at}/properties/${name}`, above, depth),
-    );
+    const needed = new Set(Array.isArray(required) ? required.filter((name) => typeof name === 'string') : []);
+    const described = Object.entries(isMap(properties) ? properties : {});
+    // Some are required, and nothing more is said of them.
+    const bare = [...needed].filter((name) => !isMap(properties) || !Object.hasOwn(properties, name));
+    return [
+      ...described.map(([name, inner]) => one(name, inner, needed.has(name), `${at}/properties/${name}`, above, depth)),
+      ...bare.map((name): Field => ({ name, type: 'any', required: true, undescribed: true })),
+    ];
   }
 
   function one(
