@@ -2,19 +2,13 @@
 import type { SelectionSettings } from '../formats/graphql/selection.js';
 import type { Definitions, Field, Operation, OperationEntry, Parameter } from '../model/model.js';
 import { bodyEntry } from './body.js';
+import type { DraftedCall } from './call.js';
 import { oneLine } from './facts.js';
 import { graphqlCall } from './graphql.js';
 import { Inputs, inputName, type Supplier } from './inputs.js';
 import { setParameter } from './parameter.js';
 import { soapCall } from './soap.js';
 import { DraftMap, draftText, expression, literal, literalText, reference } from './yaml.js';
-
-/** The parts of a call: before its session, what it sends, and what is expected of its response. */
-export interface DraftedCall {
-  readonly address: DraftMap;
-  readonly body: DraftMap;
-  readonly result: DraftMap;
-}
 
 export interface DraftSettings {
   /** What the index has of the operation, and of what it refers to. */

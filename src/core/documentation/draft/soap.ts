@@ -4,7 +4,7 @@ import { envelopeText, type Leaf, sampleText } from '../formats/wsdl/envelope.js
 import type { OwnSoapOperation } from '../formats/wsdl/model.js';
 import { escaped } from '../model/escape-xml.js';
 import type { Definitions, Operation, OperationEntry, SoapCall } from '../model/model.js';
-import type { DraftedCall } from './draft.js';
+import type { DraftedCall } from './call.js';
 import type { Inputs } from './inputs.js';
 import { block, DraftMap, expression, literal, literalText, reference } from './yaml.js';
 

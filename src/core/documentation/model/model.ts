@@ -148,7 +148,8 @@ export interface GraphqlCall {
   readonly returns: string;
   /** The address, where the schema was read from a live endpoint. */
   readonly endpoint?: string;
-  readonly arguments: readonly { readonly name: string; readonly type: string }[];
+  /** `optional`: it has a default. */
+  readonly arguments: readonly { readonly name: string; readonly type: string; readonly optional?: boolean }[];
 }
 
 /** An operation of a SOAP port. */

@@ -45,7 +45,11 @@ export function describeField(entry: OperationEntry, source: string, definitions
       root,
       field: field.name,
       returns: field.type,
-      arguments: args.map(({ name, type }) => ({ name, type })),
+      arguments: args.map(({ name, type, default: fallback }) => ({
+        name,
+        type,
+        ...(fallback !== undefined && { optional: true }),
+      })),
       ...(endpoint !== undefined && { endpoint }),
     },
     parameters: args.map((one): Parameter => ({ ...members.input(one), in: 'argument' })),

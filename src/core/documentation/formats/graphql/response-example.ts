@@ -3,10 +3,10 @@ import type { Value } from '../../../value/written.js';
 import { type Budget, fullBudget } from '../../model/budget.js';
 import type { Definitions } from '../../model/model.js';
 import { bareName, type SchemaField, type SchemaType, typeOf } from './schema.js';
-import { isAsked, levelsBelow, usualDepth } from './selection.js';
+import { isAsked, levelsBelow, usualExtent } from './selection.js';
 
 export function responseExample({ name, type }: SchemaField, definitions: Definitions): Value {
-  return { data: { [name]: exampleOf(type, definitions, usualDepth, [], fullBudget()) } };
+  return { data: { [name]: exampleOf(type, definitions, usualExtent(type, definitions).depth, [], fullBudget()) } };
 }
 
 function exampleOf(

@@ -13,8 +13,9 @@ export interface SelectionSettings {
   readonly fields?: readonly string[] | undefined;
 }
 
-/** Levels of the response that are asked for by default. */
-export const usualDepth = 2;
+/** Levels of the response that are asked for by default, as far as the document stays readable. */
+const usualDepth = 2;
+const mostLines = 100;
 
 /** Types that wrap others by the Relay connection convention. */
 const wrapping = new Set(['edges', 'node', 'nodes', 'pageInfo']);
@@ -27,10 +28,13 @@ export function callDocument(
   { root, field, returns, arguments: args }: GraphqlCall,
   definitions: Definitions,
   variables: readonly string[],
-  { depth, fields }: SelectionSettings,
+  { depth, fields }: Partial<SelectionSettings>,
 ): string {
   const used = args.filter(({ name }) => variables.includes(name));
-  const declared = used.map(({ name, type }) => `$${name}: ${type}`).join(', ');
+  // An argument that has a default takes a variable that may be left out (GraphQL, section 5.8.5).
+  const declared = used
+    .map(({ name, type, optional }) => `$${name}: ${optional ? type.replace(/!$/, '') : type}`)
+    .join(', ');
   const given = used.map(({ name }) => `${name}: $${name}`).join(', ');
   const chosen = fields
     ? chosenSelection(
@@ -39,7 +43,13 @@ export function callDocument(
         definitions,
         field,
       )
-    : wholeSelection(returns, definitions, depth, [], fullBudget());
+    : wholeSelection(
+        returns,
+        definitions,
+        depth === undefined ? usualExtent(returns, definitions) : { depth, shapes: true },
+        [],
+        fullBudget(),
+      );
   const head = `${root} ${field}${declared === '' ? '' : `(${declared})`}`;
   const call = `${field}${given === '' ? '' : `(${given})`}`;
   const body = chosen.length === 0 ? [`  ${call}`] : [`  ${call} {`, ...indented(chosen, 2), '  }'];
@@ -49,11 +59,26 @@ export function callDocument(
 const indented = (lines: readonly string[], levels: number): string[] =>
   lines.map((line) => '  '.repeat(levels) + line);
 
+/** How much is asked for: levels, and whether the types that an interface or a union stands for are told apart. */
+interface Extent {
+  readonly depth: number;
+  readonly shapes: boolean;
+}
+
+/** As deep as fits; of a union of very many types, at last only its name. */
+export function usualExtent(written: string, definitions: Definitions): Extent {
+  for (let depth = usualDepth; depth >= 0; depth -= 1) {
+    const extent = { depth, shapes: true };
+    if (wholeSelection(written, definitions, extent, [], fullBudget()).length <= mostLines) return extent;
+  }
+  return { depth: 0, shapes: false };
+}
+
 /** Everything that needs no argument, to the depth. */
 function wholeSelection(
   written: string,
   definitions: Definitions,
-  depth: number,
+  extent: Extent,
   above: readonly string[],
   budget: Budget,
 ): string[] {
@@ -62,12 +87,20 @@ function wholeSelection(
   const inside = [...above, type.name];
   const own = (type.fields ?? [])
     .filter(isAsked)
-    .flatMap((field) => oneField(field, definitions, depth, inside, budget));
-  const shapes = (type.possible ?? []).flatMap((name) => {
-    const known = new Set((type.fields ?? []).map((field) => field.name));
+    .flatMap((field) => oneField(field, definitions, extent, inside, budget));
+  const known = new Set((type.fields ?? []).map((field) => field.name));
+  const types = new Map<string, string>();
+  const shapes = (extent.shapes ? (type.possible ?? []) : []).flatMap((name) => {
     const inner = (typeOf(definitions, name)?.fields ?? [])
       .filter((field) => !known.has(field.name) && isAsked(field))
-      .flatMap((field) => oneField(field, definitions, depth, [...inside, name], budget));
+      .flatMap((field) => {
+        const lines = oneField(field, definitions, extent, [...inside, name], budget);
+        const before = types.get(field.name);
+        if (before === undefined && lines.length > 0) types.set(field.name, field.type);
+        // Two types of one name cannot stand in one response (GraphQL, section 5.3.2).
+        const [first = '', ...rest] = lines;
+        return before === undefined || before === field.type ? lines : [`${field.name}Of${name}: ${first}`, ...rest];
+      });
     return inner.length === 0 ? [] : [`... on ${name} {`, ...indented(inner, 1), '}'];
   });
   const lines = [...(type.kind === 'object' ? [] : ['__typename']), ...own, ...shapes];
@@ -84,7 +117,7 @@ export const levelsBelow = ({ name }: SchemaField, depth: number): number => (wr
 function oneField(
   field: SchemaField,
   definitions: Definitions,
-  depth: number,
+  { depth, shapes }: Extent,
   above: readonly string[],
   budget: Budget,
 ): string[] {
@@ -93,7 +126,7 @@ function oneField(
   if (!type || type.kind === 'scalar' || type.kind === 'enumeration') return [field.name];
   const left = levelsBelow(field, depth);
   if (left < 0 || budget.left <= 0 || above.includes(type.name)) return [];
-  const inner = wholeSelection(field.type, definitions, left, above, budget);
+  const inner = wholeSelection(field.type, definitions, { depth: left, shapes }, above, budget);
   return [`${field.name} {`, ...indented(inner, 1), '}'];
 }
 
@@ -119,7 +152,7 @@ function chosenSelection(written: string, paths: readonly string[][], definition
     const inner =
       deeper.length > 0
         ? chosenSelection(field.type, deeper, definitions, `${at}.${name}`)
-        : wholeSelection(field.type, definitions, 0, [], fullBudget());
+        : wholeSelection(field.type, definitions, { depth: 0, shapes: true }, [], fullBudget());
     return inner.length === 0 ? [name] : [`${name} {`, ...indented(inner, 1), '}'];
   });
 }
