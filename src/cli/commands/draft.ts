@@ -1,102 +1,187 @@
-/** `draft`: a request file from the documentation. */
-import { existsSync } from 'node:fs';
-import { join, relative } from 'node:path';
+/** `draft`: request files, and what they need, from the documentation. */
 import type { Collection } from '../../core/collection/collection.js';
-import { findOperation, openDocumentation, sourceIndex } from '../../core/collection/sources/source-index.js';
-import { draftName, draftRequest } from '../../core/documentation/draft/draft.js';
-import {
-  describesSignature,
-  headersMade,
-  proposeSignature,
-  signatureName,
-} from '../../core/documentation/draft/signature.js';
+import { findOperation, openDocumentation, openSourceLists } from '../../core/collection/sources/source-index.js';
 import type { SelectionSettings } from '../../core/documentation/formats/graphql/selection.js';
-import type { Operation, OperationEntry } from '../../core/documentation/model/model.js';
-import { Problem } from '../../core/problem/problem.js';
-import { writeAtomically } from '../../core/storage/atomic-write.js';
-import { placeInside } from '../../core/storage/inside.js';
-import { suppliersFor } from '../../core/usage/parameter-sources.js';
+import { nearestHint } from '../../core/problem/nearest.js';
+import { asProblem, Problem } from '../../core/problem/problem.js';
+import {
+  type DraftOrder,
+  type WrittenDraft,
+  type WrittenSession,
+  writeDraft,
+  writeDraftedSession,
+} from '../../core/usage/draft-files.js';
 import { type CommandModule, examples } from '../command.js';
+import type { Context } from '../context.js';
 import { editorSchemas, installEditorSchemas } from '../documents/editor-schemas.js';
 import { emit } from '../documents/emit.js';
 import { requestPath } from '../options/request-path.js';
+import type { Terminal } from '../terminal/terminal.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
     command
-      .argument('<operation>', 'SOURCE/OPERATION, or the operation alone')
+      .argument('[operation...]', 'SOURCE/OPERATION, the operation alone, or its method and path')
       .option('--as <path>', 'the name of the request below requests/; else from its group and name')
+      .option('--optional <names>', 'optional fields and parameters to send as well: a,b.c by name, or all')
+      .option('--group <name>', 'every operation of a group, as docs tree shows it')
+      .option('--all', 'every operation that is documented')
       .option('--depth <number>', 'GraphQL: levels of the response that are asked for')
       .option('--fields <names>', 'GraphQL: only these fields of the response, such as name,berth.code')
       .action(
-        run(async (context, [given = ''], { as, depth, fields }) => {
-          const { terminal } = context;
+        run(async (context, words, { as, depth, fields, optional, group, all }) => {
           const collection = await context.collection();
           await openDocumentation(collection);
-          const operation = findOperation(collection, given);
-          const { name, file } = requestPath((as as string | undefined) ?? draftName(operation));
-          const path = placeInside(collection.root, file);
-          if (existsSync(path)) {
-            throw new Problem('file-exists', {
-              what: `there is a request ${name} already`,
-              where: { file },
-              remedy: '--as PATH writes the draft under another name',
+          const many = group !== undefined || all === true;
+          if (many === words.length > 0 || (many && as !== undefined) || (group !== undefined && all === true))
+            throw new Problem('usage', {
+              what: 'draft takes one operation, or --group NAME, or --all; --as names one request',
+              remedy: 'echo-trail docs tree lists the operations by group',
             });
-          }
-          const sessions = collection.names('session');
-          const up = relative(join(collection.root, file, '..'), collection.root);
-          const { definitions, ...index } = sourceIndex(collection, operation.source);
-          const signature = await proposed(collection, operation);
-          const text = draftRequest(operation, {
-            definitions,
-            entry: index.entry(operation.id) as OperationEntry,
+          const order = {
+            schemas: editorSchemas,
             selection: selectionFrom(depth, fields),
-            suppliers: suppliersFor(collection, operation),
-            schema: `${up}/${editorSchemas}/request.json`,
-            session: sessions.length === 1 ? sessions[0] : inheritedSession(collection, name),
-            signature,
-          });
-          await writeAtomically(path, text);
+            optional: namesIn(optional),
+          };
           await installEditorSchemas(collection.root);
+          if (many) return draftMany(context, collection, group as string | undefined, order);
+          const operation = findOperation(collection, words.join(' '));
+          const name = as === undefined ? undefined : requestPath(as as string).name;
+          const written = await writeDraft(collection, operation, { ...order, name }).catch((error: unknown) => {
+            const problem = asProblem(error);
+            throw problem.code === 'file-exists'
+              ? problem.orTry('--as PATH writes the draft under another name')
+              : error;
+          });
+          const { terminal } = context;
+          const { request, file, signature, sessions } = written;
           if (terminal.json)
             return emit(terminal, 'draft', {
-              request: name,
+              request,
               file,
               operation: `${operation.source}/${operation.id}`,
-              signature: signature?.file ?? null,
+              signature: signature ?? null,
+              sessions: sessions.map(sessionDocument),
             });
           terminal.print(`wrote ${terminal.out.bold(file)}`);
-          if (signature?.file) {
-            terminal.print(`wrote ${terminal.out.bold(signature.file)}`);
-            terminal.note('the recipe is proposed from prose: compare it, line by line, with the documentation in it');
-          }
-          terminal.note(`next: echo-trail preview ${name}${signature ? ' --signature' : ''}`);
+          tellBeside([written], terminal);
+          const live = operation.graphql?.root === 'subscription';
+          terminal.note(
+            `next: ${live ? `echo-trail send ${request} --live` : `echo-trail preview ${request}${signature ? ' --signature' : ''}`}`,
+          );
           return 0;
         }),
       );
     examples(command, [
       ['draft harbour/showBerth', 'requests/berths/show-berth.yaml'],
       ['draft replaceCall --as calls/replace', 'under a name of your own'],
+      ['draft bookCall --as calls/full --optional cargo,pilot', 'with two of its optional fields'],
+      ['draft --group berths', 'every operation of a group'],
     ]);
+    const session = command
+      .command('session')
+      .description('write a session file from a documented security scheme')
+      .argument('[scheme]', 'SOURCE/SCHEME, or the scheme alone; needed where several are documented')
+      .action(
+        run(async (context, [scheme]) => {
+          const collection = await context.collection();
+          await openDocumentation(collection);
+          await installEditorSchemas(collection.root);
+          const written = await writeDraftedSession(collection, scheme, editorSchemas);
+          const { terminal } = context;
+          if (terminal.json) return emit(terminal, 'draft session', sessionDocument(written));
+          tellSession(written, terminal);
+          return 0;
+        }),
+      );
+    examples(session, [['draft session deskToken', 'sessions/desk-token.yaml, and which secrets to set']]);
   },
 };
 
-/** The signature that the documentation describes, written where there is none of that name yet. */
-async function proposed(
+/** One after the other: what is there already is passed over. */
+async function draftMany(
+  context: Context,
   collection: Collection,
-  operation: Operation,
-): Promise<
-  { readonly name: string; readonly makes: ReadonlySet<string>; readonly file: string | undefined } | undefined
-> {
-  const scheme = operation.security.flatMap(({ schemes }) => schemes).find(describesSignature);
-  if (!scheme) return undefined;
-  const name = signatureName(scheme);
-  const makes = headersMade(scheme);
-  if (collection.names('signature').includes(name)) return { name, makes, file: undefined };
-  const file = `signatures/${name}.yaml`;
-  const text = proposeSignature(scheme, operation.source, `../${editorSchemas}/signature.json`);
-  await writeAtomically(placeInside(collection.root, file), text);
-  return { name, makes, file };
+  group: string | undefined,
+  order: DraftOrder,
+): Promise<number> {
+  const { terminal } = context;
+  const wanted: string[] = [];
+  const groups = new Set<string>();
+  for (const source of Object.keys(collection.docs)) {
+    for (const one of (await openSourceLists(collection, source)).listed()) {
+      groups.add(one.group);
+      if (group === undefined || one.group === group) wanted.push(`${source}/${one.id}`);
+    }
+  }
+  if (wanted.length === 0)
+    throw new Problem('operation-not-found', {
+      what: group === undefined ? 'the documentation describes no operation' : `no documented group is called ${group}`,
+      remedy: group === undefined ? 'echo-trail docs list shows the sources' : nearestHint(group, [...groups]),
+    });
+  const drafted: (WrittenDraft & { readonly operation: string })[] = [];
+  const passed: { operation: string; why: string }[] = [];
+  for (const [index, operation] of wanted.entries()) {
+    terminal.progress(`${index + 1} of ${wanted.length}: ${operation}`);
+    try {
+      drafted.push({ operation, ...(await writeDraft(collection, findOperation(collection, operation), order)) });
+    } catch (error) {
+      const { code, what } = asProblem(error);
+      if (code !== 'file-exists' && code !== 'name-ambiguous') throw error;
+      passed.push({ operation, why: what });
+    }
+  }
+  terminal.progress('');
+  const sessions = drafted.flatMap((one) => one.sessions);
+  if (terminal.json) {
+    return emit(terminal, 'draft many', {
+      drafted: drafted.map(({ operation, request, file }) => ({ request, file, operation })),
+      passed,
+      signatures: drafted.flatMap(({ signature }) => signature ?? []),
+      sessions: sessions.map(sessionDocument),
+    });
+  }
+  for (const { file } of drafted) terminal.print(`wrote ${terminal.out.bold(file)}`);
+  for (const { operation, why } of passed) terminal.note(`${operation} is passed over: ${why}`);
+  tellBeside(drafted, terminal);
+  const [first] = drafted;
+  if (first) terminal.note(`next: echo-trail check, or echo-trail preview ${first.request}`);
+  return 0;
+}
+
+/** What was written beside requests. */
+function tellBeside(drafts: readonly WrittenDraft[], terminal: Terminal): void {
+  for (const { signature, sessions } of drafts) {
+    if (signature !== undefined) {
+      terminal.print(`wrote ${terminal.out.bold(signature)}`);
+      terminal.note('the recipe is proposed from prose: compare it, line by line, with the documentation in it');
+    }
+    for (const session of sessions) tellSession(session, terminal);
+  }
+}
+
+function tellSession({ file, kind, secrets, origins }: WrittenSession, terminal: Terminal): void {
+  terminal.print(`wrote ${terminal.out.bold(file)}  ${kind}`);
+  for (const secret of secrets) terminal.note(`it needs a secret: echo-trail secret set ${secret}`);
+  if (origins.length > 0)
+    terminal.note(`it sends to ${origins.join(', ')}: hosts of an environment has to list what is not its origin`);
+}
+
+const sessionDocument = ({ name, file, kind, secrets, origins }: WrittenSession) => ({
+  session: name,
+  file,
+  kind,
+  secrets: [...secrets],
+  origins: [...origins],
+});
+
+function namesIn(given: unknown): 'all' | readonly string[] | undefined {
+  if (given === undefined) return undefined;
+  return given === 'all'
+    ? 'all'
+    : String(given)
+        .split(',')
+        .map((one) => one.trim());
 }
 
 /** @throws Problem usage */
@@ -105,10 +190,4 @@ function selectionFrom(depth: unknown, fields: unknown): Partial<SelectionSettin
     throw new Problem('usage', { what: `--depth takes a number from 0 to 9, not ${depth}` });
   const names = typeof fields === 'string' ? fields.split(',').map((one) => one.trim()) : undefined;
   return { ...(depth !== undefined && { depth: Number(depth) }), ...(names && { fields: names }) };
-}
-
-/** Of several sessions the one that holds for the folder. */
-function inheritedSession(collection: Collection, name: string): string | undefined {
-  const session = collection.defaults(name).at(-1)?.content.session;
-  return typeof session === 'string' && session !== 'none' ? session : undefined;
 }

@@ -37,6 +37,17 @@ const found = z.strictObject({
 const named = z.strictObject({ name: z.string(), value: z.any(), origin: z.string() });
 const line = z.strictObject({ name: z.string(), value: z.string(), origin: z.string() });
 
+const draftedRequest = { request: z.string(), file: z.string(), operation: z.string() };
+const draftedSession = z.strictObject({
+  session: z.string(),
+  file: z.string(),
+  kind: z.string(),
+  /** Names of the secrets that it uses. */
+  secrets: z.array(z.string()),
+  /** Origins that it sends to, which the environment has to list. */
+  origins: z.array(z.string()),
+});
+
 export const documents = {
   init: z.strictObject({ folder: z.string(), files: z.array(z.string()) }),
   'docs add': source,
@@ -84,12 +95,20 @@ export const documents = {
   }),
   'docs tree': z.strictObject({ sources: z.array(z.strictObject({ source: z.string(), tree: z.array(z.any()) })) }),
   draft: z.strictObject({
-    request: z.string(),
-    file: z.string(),
-    operation: z.string(),
+    ...draftedRequest,
     /** The file of the signature that was proposed. */
     signature: z.nullable(z.string()),
+    /** Sessions that were written, from the security schemes that the operation wants. */
+    sessions: z.array(draftedSession),
   }),
+  'draft many': z.strictObject({
+    drafted: z.array(z.strictObject(draftedRequest)),
+    /** Those that were not written, and why. */
+    passed: z.array(z.strictObject({ operation: z.string(), why: z.string() })),
+    signatures: z.array(z.string()),
+    sessions: z.array(draftedSession),
+  }),
+  'draft session': draftedSession,
   'docs ask': z.strictObject({
     parameters: z.array(
       z.strictObject({

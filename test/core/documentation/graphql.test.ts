@@ -106,7 +106,7 @@ for (const depth of [0, 1, 2, 4]) {
   });
 }
 
-test('chosen fields are selected withFileLock, and one that is none is refused with the nearest', async () => {
+test('chosen fields are selected alone, and one that is none is refused with the nearest', async () => {
   const { draft } = await readSource(pilotSchema, 'pilots.graphql');
   const text = draft('pilot', { selection: { fields: ['name', 'rota.pilot.name'.split('.').slice(0, 1).join('.')] } });
   const { body } = parseYaml(text) as { body: { graphql: { document: string } } };

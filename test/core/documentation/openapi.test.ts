@@ -379,7 +379,7 @@ test('operations are found by words, the best first, with where they were found'
 
 test('a draft has required parts active, optional ones as comments, and nothing that the server sets', async () => {
   const { draft } = await readJson(harbour);
-  const text = draft('bookCall', { schema: '../x.json', session: 'agent' });
+  const text = draft('bookCall', { schema: '../x.json', sessions: ['agent'] });
   const file = parse(text) as Record<string, Record<string, unknown>>;
   assert.match(text, /^# yaml-language-server: \$schema=\.\.\/x\.json\n/);
   assert.deepEqual(Object.keys(file.inputs ?? {}), ['imo', 'berth', 'nights']);

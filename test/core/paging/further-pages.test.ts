@@ -49,7 +49,7 @@ const tells: readonly (readonly [about: string, said: string | undefined, expect
     '2 of ?: pages: {items: $.data.berths.edges, cursor: {input: after, from: $.data.berths.pageInfo.endCursor}, while: {$.data.berths.pageInfo.hasNextPage: true}}',
   ],
   [
-    'a cursor withFileLock, of texts',
+    'a cursor alone, of texts',
     told({ codes: ['N1', 'N2'], next_cursor: 'bjI' }),
     '2 of ?: pages: {items: $.codes, cursor: {input: after, from: $.next_cursor}}',
   ],

@@ -11,7 +11,7 @@ const start = (cache: string, args: readonly string[], more: Record<string, stri
   echoTrail(args, { cwd, env: { XDG_CACHE_HOME: cache, ...more } });
 const kept = (cache: string): string[] => readdirSync(join(cache, 'echo-trail/compiled'));
 
-test('the code of a command is kept for the user withFileLock, and used by its next start', async () => {
+test('the code of a command is kept for the user alone, and used by its next start', async () => {
   const cache = temporaryFolder();
   const first = await start(cache, ['list']);
   assert.equal(first.status, 0, first.err);

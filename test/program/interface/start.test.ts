@@ -161,7 +161,7 @@ test('a recursive document is read, shown and drafted', async () => {
     }),
   });
   assert.equal((await echoTrail(['docs', 'add', 'in/lights.json'], { cwd })).status, 0);
-  assert.match((await echoTrail(['docs', 'show', 'addLight'], { cwd })).out, /next +object +a Light again/);
+  assert.match((await echoTrail(['docs', 'show', 'addLight'], { cwd })).out, /next +object +\(a Light again\)/);
   assert.equal((await echoTrail(['draft', 'lights/addLight'], { cwd })).status, 0);
   assert.equal((await echoTrail(['check'], { cwd })).status, 0);
 });

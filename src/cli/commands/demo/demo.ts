@@ -10,7 +10,7 @@ export const { configure }: CommandModule = {
     serve.configure(command.command('serve').description('run the made-up harbour until Ctrl-C'), run);
     examples(command, [
       ['demo', 'reads, drafts, sends, asserts, chains and undoes, with the real commands'],
-      ['demo serve --port 4810', 'the harbour withFileLock, to try things by hand'],
+      ['demo serve --port 4810', 'the harbour alone, to try things by hand'],
     ]);
   },
 };

@@ -102,7 +102,7 @@ const certificate = described(
 
 const credentials = described(
   z.strictObject({ kind: z.literal('credentials'), ...shared }),
-  'Names withFileLock, in `supply`: nothing is sent but what the requests do with them.',
+  'Names alone, in `supply`: nothing is sent but what the requests do with them.',
 );
 
 const several = z.union([z.string(), z.array(z.string())]);

@@ -180,13 +180,13 @@ function byAddress(shelf: SourceCatalogue, given: string, depth: number | undefi
   const found = Object.keys(shelf.docs).flatMap((source) =>
     [...sourceIndex(shelf, source).listed()]
       .filter((one) => one.method === method.toUpperCase() && anyParameter(one.path).endsWith(wanted))
-      .map(({ id, path: own }) => ({ source, id, whole: anyParameter(own) === wanted })),
+      .map(({ id, path: own }) => ({ source, id, before: anyParameter(own).slice(0, -wanted.length) })),
   );
-  // Some pages leave out what all paths begin with.
-  const whole = found.filter((one) => one.whole);
-  return (whole.length > 0 ? whole : found).flatMap(
-    ({ source, id }) => sourceIndex(shelf, source).operation(id, depth) ?? [],
-  );
+  // Some pages leave out what all paths begin with; a thing of another thing is another.
+  const near = [(before: string) => before === '', (before: string) => !before.includes('{'), () => true]
+    .map((fits) => found.filter(({ before }) => fits(before)))
+    .find((ones) => ones.length > 0);
+  return (near ?? []).flatMap(({ source, id }) => sourceIndex(shelf, source).operation(id, depth) ?? []);
 }
 
 /** A path whatever its parameters are called. */

@@ -20,8 +20,10 @@ export interface DraftSettings {
   readonly selection?: Partial<SelectionSettings> | undefined;
   /** From the request file to the JSON Schema that editors understand. */
   readonly schema: string;
-  /** The only session of the collection, where there is just one. */
-  readonly session?: string | undefined;
+  /** The sessions that it is sent with, as far as the collection has any for it. */
+  readonly sessions?: readonly string[] | undefined;
+  /** What other operations call the identifier of what it makes or shows. */
+  readonly itemName?: string | undefined;
   /** Optional fields and parameters that are written to be sent: all of them, or some by their names, such as `cargo.kind`. */
   readonly optional?: 'all' | readonly string[] | undefined;
   /** The signature that the operation wants, and the headers that it makes itself. */
@@ -45,7 +47,7 @@ function slug(text: string): string {
 export function draftRequest(operation: Operation, settings: DraftSettings): string {
   const inputs = new Inputs(settings.suppliers);
   const call = callOf(unsigned(operation, settings), settings, inputs);
-  const { schema, session, signature } = settings;
+  const { schema, sessions, signature } = settings;
   const file = new DraftMap()
     .set('about', literal(oneLine(operation.summary ?? operation.description ?? '') || operation.id))
     .set('operation', literal(`${operation.source}/${operation.id}`));
@@ -53,7 +55,7 @@ export function draftRequest(operation: Operation, settings: DraftSettings): str
   const declared = inputs.map();
   if (!declared.isEmpty) file.set('inputs', declared);
   file.take(call.address);
-  setSession(file, operation, session, signature?.name);
+  setSession(file, operation, sessions, signature?.name);
   file.take(call.body).take(call.result);
   return draftText(file, `yaml-language-server: $schema=${schema}`);
 }
@@ -74,10 +76,17 @@ function callOf(operation: Operation, settings: DraftSettings, inputs: Inputs): 
   const { entry, definitions, selection, optional } = settings;
   const wanted = (name: string): boolean => optional === 'all' || optional?.includes(name) === true;
   if (graphql) return graphqlCall(operation, graphql, definitions, selection, inputs, wanted);
-  return soap ? soapCall(operation, soap, entry, definitions, inputs) : httpCall(operation, inputs, wanted);
+  return soap
+    ? soapCall(operation, soap, entry, definitions, inputs)
+    : httpCall(operation, inputs, wanted, settings.itemName);
 }
 
-function httpCall(operation: Operation, inputs: Inputs, wanted: (name: string) => boolean): DraftedCall {
+function httpCall(
+  operation: Operation,
+  inputs: Inputs,
+  wanted: (name: string) => boolean,
+  itemName: string | undefined,
+): DraftedCall {
   const { method, path, parameters, responses } = operation;
   const at = (where: Parameter['in']): readonly Parameter[] => parameters.filter((one) => one.in === where);
   const renamed = new DraftMap();
@@ -96,18 +105,20 @@ function httpCall(operation: Operation, inputs: Inputs, wanted: (name: string) =
     for (const parameter of at(where))
       setParameter(map, parameter, inputs, parameter.required || wanted(parameter.name));
   const address = new DraftMap().set('method', literal(method)).set('url', expression(addressText(path)));
+  if (isLogIn(operation))
+    address.set('changes', literal(false), { about: 'a log-in changes nothing that is to be protected' });
   for (const [name, map] of Object.entries(maps)) if (!map.isEmpty) address.set(name, map, { active: map.isActive });
   const body = new DraftMap();
   const entry = bodyEntry(operation, inputs, wanted);
   if (entry?.remark !== undefined) body.remark(entry.remark);
   if (entry) body.set('body', entry.node, { active: entry.active });
-  return { address, body, result: resultOf(response) };
+  return { address, body, result: resultOf(response, itemName) };
 }
 
 function setSession(
   file: DraftMap,
   { security, protocol, certainty }: Operation,
-  session: string | undefined,
+  sessions: readonly string[] = [],
   signature: string | undefined,
 ): void {
   // GraphQL, WSDL, pages and samples do not say what they want.
@@ -117,7 +128,13 @@ function setSession(
     .join('; or ');
   const requires = `the documentation requires ${wanted}`;
   const alone = signature !== undefined && security.every(({ schemes }) => schemes.length === 1);
-  if (silent) file.set('session', literal('none'), { about: 'whether one is wanted is not documented' });
+  const session = sessions.length > 1 ? [...sessions] : sessions[0];
+  // A folder's defaults say it once for all of its requests.
+  if (silent)
+    file.set('session', literal(session ?? 'NAME'), {
+      about: 'whether one is wanted is not documented',
+      active: false,
+    });
   else if (security.length === 0 || alone) file.set('session', literal('none'));
   else if (session === undefined) file.set('session', literal('NAME'), { about: requires, active: false });
   else file.set('session', literal(session), { about: requires });
@@ -125,7 +142,7 @@ function setSession(
 }
 
 /** What is expected of a response, and what the next request usually needs of it. */
-function resultOf(response: Operation['responses'][number] | undefined): DraftMap {
+function resultOf(response: Operation['responses'][number] | undefined, itemName: string | undefined): DraftMap {
   const result = new DraftMap();
   if (!response) return result;
   const { status, content } = response;
@@ -134,23 +151,41 @@ function resultOf(response: Operation['responses'][number] | undefined): DraftMa
   if (content?.schema !== undefined && /[/+]json\b/.test(content.type))
     expect.set('$', literal({ schema: 'documented' }));
   result.set('expect', expect);
-  const keep = keepOf(response);
+  const keep = keepOf(response, itemName);
   if (!keep.isEmpty) result.set('keep', keep, { active: false });
   return result;
 }
 
 /** What the server sets. */
-function keepOf({ content, headers }: Operation['responses'][number]): DraftMap {
+function keepOf({ content, headers }: Operation['responses'][number], itemName: string | undefined): DraftMap {
   const keep = new DraftMap();
   const list = JSON.stringify(content?.schema ?? null).startsWith('{"type":"array"');
   const own = (content?.fields ?? []).filter((field) => field.readOnly || /^id$|Id$|_id$/.test(field.name)).slice(0, 3);
   const xml = /[/+]xml\b/.test(content?.type ?? '');
   const place = ({ name, xml: written }: Field): string =>
     xml ? `${written?.attribute ? '//@' : '//'}${written?.name ?? name}` : `$.${name}`;
-  if (!list) for (const field of own) keep.set(inputName(field.name), literal(place(field)));
+  // By the name that the inputs of other requests have.
+  const called = ({ name }: Field): string =>
+    itemName !== undefined && /^_?(?:id|uuid|key|code)$/i.test(name) ? itemName : name;
+  if (!list) for (const field of own) keep.set(inputName(called(field)), literal(place(field)));
   if (headers.some((header) => header.name.toLowerCase() === 'location'))
     keep.set('address', literal('header.location'));
   return keep;
+}
+
+/** A call that opens a session, as its name, its path or the fields of its body say. */
+function isLogIn({ method, path, id, summary = '', body }: Operation): boolean {
+  if (method !== 'POST') return false;
+  const last = path.split('/').findLast((part) => part !== '' && !part.startsWith('{')) ?? '';
+  if (/^(?:log|sign)[-_]?in$|^authenticate$/i.test(last)) return true;
+  const said = /^(?:log|sign)[-_ ]?in\b|^authenticate\b/i;
+  const proves = body?.fields.some(({ name }) =>
+    /^(?:password|passwd|pin|secret|client_?secret|grant_?type)$/i.test(name),
+  );
+  return (
+    proves === true &&
+    (said.test(summary) || said.test(id) || /^(?:sessions?|tokens?|auth|access[-_]?tokens?)$/i.test(last))
+  );
 }
 
 /** A brace of the document stays one: only a parameter is put in. */

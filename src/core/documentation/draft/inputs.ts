@@ -40,7 +40,7 @@ export class Inputs {
     if (supplier?.drafted)
       map.set('choose-from', literal(supplier.from), { about: supplier.guess ? 'a guess' : undefined });
     else if (supplier) map.remark(`${supplier.guess ? 'possible source' : 'source'}: ${supplier.from}`);
-    if (fallback !== undefined) return map;
+    if (fallback !== undefined || /\(password\)/.test(type)) return map;
     if (example !== undefined) map.remark(`such as ${shown(example)}`);
     else if (isList(type) || type.startsWith('object') || /\(/.test(type))
       map.remark(`such as ${shown(sample(field))}`);

@@ -98,7 +98,7 @@ export class DraftMap {
         above.push(...commented(new DraftMap().set(key, node, { about })));
         continue;
       }
-      const name = new Scalar(key);
+      const name = new Scalar(literalText(key));
       if (above.length > 0) name.commentBefore = above.join('\n');
       above = [];
       map.items.push(new Pair(name, remarked(nodeOf(node, all), about)));
@@ -159,7 +159,13 @@ function remarked(node: Node, about: string | undefined): Node {
 const comment = (text: string): string => ` ${text.replace(/[\p{Cc}\u2028\u2029]+/gu, ' ').trim()}`;
 
 const textOf = (node: Node): string =>
-  new Document(node).toString({ lineWidth: 0, flowCollectionPadding: false, defaultStringType: 'PLAIN' });
+  new Document(node).toString({
+    lineWidth: 0,
+    flowCollectionPadding: false,
+    defaultStringType: 'PLAIN',
+    // A value of several lines stays on the line of its key.
+    doubleQuotedMinMultiLineLength: Number.MAX_SAFE_INTEGER,
+  });
 
 /** The text of a file. @param first its first line, a comment */
 export function draftText(map: DraftMap, first: string): string {

@@ -39,6 +39,7 @@ function statedLinks(id: string, index: DocumentationIndex): Link[] {
 
 interface Identifier {
   readonly name: string;
+  readonly field: Field;
   /** What it may identify, in the singular, the likeliest first: `berth`, `vessel`. */
   readonly things: readonly string[];
 }
@@ -48,17 +49,19 @@ function identifiers({ parameters, body, path, protocol }: Operation): Identifie
   const parts = path.split('/');
   const inPath = parameters
     .filter((one) => one.in === 'path')
-    .map(({ name }) => {
+    .map((field) => {
+      const { name } = field;
       const before = parts[parts.indexOf(`{${name}}`) - 1];
       const own = thingOf(name);
-      return { name, things: [...(keyNames.includes(own) ? [] : [own]), singular(before ?? '')] };
+      return { name, field, things: [...(keyNames.includes(own) ? [] : [own]), singular(before ?? '')] };
     });
   const open = (field: Field): boolean => !field.allowed && /^(?:string|integer|ID|String|Int)/.test(field.type);
   const named = [...parameters.filter((one) => one.in !== 'path' && one.in !== 'header'), ...(body?.fields ?? [])]
     .filter((field) => field.required && open(field))
-    .map(({ name }) => ({
-      name,
-      things: keyNames.includes(name) ? (protocol === 'graphql' ? [singular(path)] : []) : [thingOf(name)],
+    .map((field) => ({
+      name: field.name,
+      field,
+      things: keyNames.includes(field.name) ? (protocol === 'graphql' ? [singular(path)] : []) : [thingOf(field.name)],
     }));
   return [...inPath, ...named];
 }
@@ -81,7 +84,7 @@ const singular = (word: string): string =>
     .replace(/ies$/, 'y')
     .replace(/(?:(?<=s|x|z|ch|sh)es|(?<!s)s)$/, '');
 
-function guessed({ name, things }: Identifier, { id }: Operation, index: DocumentationIndex): Link | undefined {
+function guessed({ name, field, things }: Identifier, { id }: Operation, index: DocumentationIndex): Link | undefined {
   for (const thing of things) {
     if (thing.length < 3) continue;
     // Of a plural such as berries all but the last letter is the same.
@@ -93,7 +96,7 @@ function guessed({ name, things }: Identifier, { id }: Operation, index: Documen
       .sort((a, b) => (a.path.match(/\{/g)?.length ?? 0) - (b.path.match(/\{/g)?.length ?? 0))
       .slice(0, mostCandidates);
     for (const candidate of candidates) {
-      const place = placeIn(index.operation(candidate.id, depth), name, thing);
+      const place = placeIn(index.operation(candidate.id, depth), field, thing);
       if (place !== undefined) return { name, operation: candidate.id, place, guess: true };
     }
   }
@@ -106,18 +109,17 @@ const lastWord = ({ path }: ListedOperation): string =>
     .filter((part) => part !== '' && !part.startsWith('{'))
     .at(-1) ?? '';
 
-/** Where items of the response have the identifier: by its own name, as the key of the thing, or as any key. */
-function placeIn(operation: Operation | undefined, name: string, thing: string): string | undefined {
+/** Where items of the response have the identifier: by its own name or the end of it, and of its type. */
+function placeIn(operation: Operation | undefined, wanted: Field, thing: string): string | undefined {
   const response = operation?.responses.find(({ status }) => status.startsWith('2'));
   if (!operation || !response?.content) return undefined;
   const { fields, example } = response.content;
-  const inner = thing + name.slice(thing.length);
-  const names = [name, inner, `${thing}Id`, `${thing}Code`, ...keyNames];
+  const fits = fitting(wanted, thing);
   const root = operation.graphql ? `$.data.${operation.graphql.field}` : Array.isArray(example) ? '$[*]' : '$';
   const isRootList = root.endsWith('[*]') || operation.graphql?.returns.startsWith('[') === true;
   const search = (list: readonly Field[], at: string, depth: number, repeated: boolean): string | undefined => {
     if (repeated) {
-      const found = names.map((one) => list.find((field) => field.name === one)).find((field) => field !== undefined);
+      const found = fits.map((fit) => list.find(fit)).find((field) => field !== undefined);
       if (found) return `${at}.${found.name}`;
     }
     if (depth === 0) return undefined;
@@ -130,4 +132,30 @@ function placeIn(operation: Operation | undefined, name: string, thing: string):
     return undefined;
   };
   return search(fields, root === '$[*]' ? root : isRootList ? `${root}[*]` : root, 3, isRootList);
+}
+
+/** Whether a field of a response may be the identifier, the surest reason first. */
+function fitting(wanted: Field, thing: string): ((field: Field) => boolean)[] {
+  const plain = (name: string): string => name.replace(/[^\p{L}\p{N}]/gu, '').toLowerCase();
+  const name = plain(wanted.name);
+  const end = name.startsWith(plain(thing)) ? name.slice(plain(thing).length) : '';
+  const sameType = ({ type }: Field): boolean => baseType(type) === baseType(wanted.type);
+  return [
+    (field) => sameType(field) && plain(field.name) === name,
+    // The `code` of a berth is its `berthCode`; the `id` of a repository is no `repo`.
+    (field) => sameType(field) && end !== '' && plain(field.name) === end,
+    // Of a name that does not say which of its keys it is, the limits do.
+    (field) =>
+      sameType(field) &&
+      keyNames.includes(field.name) &&
+      wanted.limits?.matches !== undefined &&
+      field.limits?.matches === wanted.limits.matches,
+  ];
+}
+
+/** Of the types of all formats: a text, a number, or what else there is. */
+function baseType(type: string): string {
+  const word = /^[A-Za-z]+/.exec(type)?.[0].toLowerCase() ?? '';
+  if (word === 'int' || word === 'number' || word === 'float') return 'integer';
+  return word === 'id' ? 'string' : word;
 }

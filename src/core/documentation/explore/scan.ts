@@ -248,7 +248,7 @@ const isWordEnd = (code: number): boolean =>
   code === 32 || code === 9 || code === 10 || code === 59 || Number.isNaN(code);
 
 /** Of the word around a place: 1 for the word itself, less for another form of it, for what begins with it, and for a part. */
-export function fitnessAt(word: string, own: string, text: string, at: number): number {
+function fitnessAt(word: string, own: string, text: string, at: number): number {
   let from = at;
   while (from > 0 && !isWordEnd(text.charCodeAt(from - 1))) from -= 1;
   let end = at;

@@ -21,7 +21,7 @@ import { shallowOperation } from '../model/shallow.js';
 import { cellOf, fromBytes, TextLines, toBytes } from '../reading/text-lines.js';
 
 /** Raised when what the index holds changes, so that an older one is made anew. */
-export const indexVersion = 7;
+export const indexVersion = 8;
 
 /** A file of the snapshot; size and time say whether it has to be looked at again. */
 export interface StampedFile {
@@ -42,6 +42,8 @@ export interface IndexFacts {
   readonly servers: readonly Server[];
   /** Addresses at which tokens are obtained and refreshed. */
   readonly tokenAddresses?: readonly string[] | undefined;
+  /** Names of its security schemes, which are among the definitions. */
+  readonly schemes?: readonly string[] | undefined;
   readonly operations: number;
   readonly types: number;
   readonly webhooks: readonly string[];

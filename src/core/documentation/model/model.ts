@@ -264,6 +264,8 @@ export interface Documentation {
   readonly servers: readonly Server[];
   /** Addresses at which tokens are obtained and refreshed. */
   readonly tokenAddresses?: readonly string[] | undefined;
+  /** Names of the security schemes, which are among the definitions. */
+  readonly schemes?: readonly string[] | undefined;
   readonly operations: readonly OperationEntry[];
   /** What operations refer to, by the text of the reference. */
   readonly definitions: ReadonlyMap<string, Value>;

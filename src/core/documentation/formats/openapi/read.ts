@@ -89,6 +89,7 @@ class Reading {
       title: typeof info.title === 'string' ? info.title : this.source,
       servers: this.servers,
       tokenAddresses: tokenAddresses(isMap(schemes) ? schemes : {}),
+      schemes: Object.keys(isMap(schemes) ? schemes : {}),
       operations,
       definitions: this.definitions,
       types,
