@@ -30,6 +30,8 @@ const single: readonly (readonly [name: keyof typeof documents, args: readonly s
   ['docs tree', ['docs', 'tree']],
   ['docs refresh', ['docs', 'refresh', 'copy']],
   ['draft', ['draft', 'harbour/bookCall', '--as', 'calls/drafted']],
+  ['draft many', ['draft', '--group', 'calls']],
+  ['draft session', ['draft', 'session', 'harbour/deskToken']],
   ['docs ask', ['docs', 'ask']],
   ['env make', ['env', 'make', 'night', '--origin', standin.origin]],
   ['env list', ['env', 'list']],

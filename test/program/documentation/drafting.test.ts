@@ -57,10 +57,8 @@ test('a draft writes the sessions that the operation wants, and says which secre
   assert.deepEqual(read(cwd, 'sessions/pass.yaml').endpoints, { token: 'https://passes.example/token' });
   works(await echoTrail(['draft', 'showQuay'], { cwd }));
   assert.deepEqual(read(cwd, 'requests/quays/show-quay.yaml').session, ['quay-key', 'pass']);
-  assert.equal(
-    read(cwd, (works(await echoTrail(['draft', 'listCranes'], { cwd })), 'requests/cranes/list-cranes.yaml')).session,
-    'none',
-  );
+  works(await echoTrail(['draft', 'listCranes'], { cwd }));
+  assert.equal(read(cwd, 'requests/cranes/list-cranes.yaml').session, 'none');
   assert.match(works(await echoTrail(['check'], { cwd })).out, /no findings/);
 });
 
