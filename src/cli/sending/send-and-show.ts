@@ -1,12 +1,11 @@
 /** Sending one request and showing what came back: what `send` and `follow` have in common. */
-import { findOperation } from '../../core/collection/sources/source-index.js';
 import type { Mismatch } from '../../core/documentation/changes/mismatch.js';
-import { responseMismatches } from '../../core/exchange/request/against-documentation.js';
 import type { Sink } from '../../core/exchange/response/sink.js';
 import { type Named, noNames } from '../../core/expression/names.js';
 import type { FurtherPages } from '../../core/paging/further-pages.js';
 import type { Place } from '../../core/place/place.js';
 import { asProblem, Problem } from '../../core/problem/problem.js';
+import { undocumentedResponse } from '../../core/sending/judging/documented.js';
 import type { PageCount } from '../../core/sending/pages.js';
 import type { PreparedRequest } from '../../core/sending/prepare.js';
 import { saveValues } from '../../core/sending/saved-values.js';
@@ -120,7 +119,7 @@ export async function sendAndShow(
   for (const { at, what } of sent.undocumented)
     terminal.note(`${terminal.err.yellow('warning')}  ${hide(`${at} ${what}`)}`);
   for (const doubt of sent.warnings) terminal.note(`${terminal.err.yellow('warning')}  ${hide(printableLine(doubt))}`);
-  const against = options.againstDocs === true ? differencesOf(sent, workspace) : undefined;
+  const against = options.againstDocs === true ? await differencesOf(sent, workspace) : undefined;
   for (const { at, what } of against ?? [])
     terminal.note(`${terminal.err.yellow('undocumented')}  ${hide(`${at} ${what}`)}`);
   if (against?.length === 0) terminal.note('the response is as documented');
@@ -190,11 +189,11 @@ function requireDocumented({ plan: { name, content } }: PreparedRequest): void {
   });
 }
 
-const differencesOf = (
+const differencesOf = async (
   { request: { operation }, outcome: { received } }: Sent,
-  { collection }: Workspace,
-): readonly Mismatch[] =>
-  received && operation !== undefined ? responseMismatches(received, findOperation(collection, operation)) : [];
+  workspace: Workspace,
+): Promise<readonly Mismatch[]> =>
+  received && operation !== undefined ? undocumentedResponse(workspace, operation, received) : [];
 
 function printPicked(
   { outcome, problems }: Sent,

@@ -100,5 +100,5 @@ test('another header that the prose speaks of is left as a remark', () => {
   const description =
     'Signed with HMAC-SHA256 in hex. X-Desk holds your desk, X-Seal the signature.\n\n- method\n- X-Desk';
   const text = proposeSignature({ name: 'seal', description, header: 'X-Seal' }, 'locks', 'x.json');
-  assert.match(text, /^ {2}# X-Desk: "" {3}# the documentation speaks of it/m);
+  assert.match(text, /^ {2}# X-Desk: "" # the documentation speaks of it/m);
 });

@@ -5,10 +5,12 @@
  *     body: {json: {berth: N1, nights: "2"}}   # $.nights is a string, documented as integer
  */
 
-import type { Loaded } from '../../collection/collection.js';
+import type { Collection, Loaded } from '../../collection/collection.js';
 import type { RequestFile } from '../../collection/files/request-file.js';
-import { mismatches, textMismatch } from '../../documentation/changes/mismatch.js';
-import type { Field, Operation } from '../../documentation/model/model.js';
+import { documentedBody, isJson } from '../../collection/sources/documented-schema.js';
+import { type Mismatch, mismatches, textMismatch } from '../../documentation/changes/mismatch.js';
+import { loadSchemaChecks, schemaMismatches } from '../../documentation/changes/schema-mismatch.js';
+import type { Operation } from '../../documentation/model/model.js';
 import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { plain } from '../../value/written.js';
@@ -19,12 +21,12 @@ import type { Rule } from '../rule.js';
 export const valuesDocumented: Rule = {
   name: 'values-documented',
   must: 'the body, the variables, the query and its filter clauses hold what is documented for them',
-  *check(checked) {
+  async *check(checked) {
     for (const request of checked.requests.values()) {
       const operation = operationOf(checked, request);
       if (!operation) continue;
       yield* inQuery(request, operation);
-      yield* inBody(request, operation);
+      yield* inBody(request, operation, checked.collection);
     }
   },
 };
@@ -65,11 +67,13 @@ function* inQuery(
   }
 }
 
-function* inBody({ content, yaml }: Loaded<RequestFile>, operation: Operation): Generator<Omit<Finding, 'rule'>> {
-  const { body } = content;
-  const [root, value, fields] = partOf(body, operation);
-  if (fields === undefined || unknown(value)) return;
-  for (const { at, what, path } of mismatches(bare(value), fields, { unknown })) {
+async function* inBody(
+  { content, yaml }: Loaded<RequestFile>,
+  operation: Operation,
+  collection: Collection,
+): AsyncGenerator<Omit<Finding, 'rule'>> {
+  const { root, found } = await differences(content.body, operation, collection);
+  for (const { at, what, path } of found) {
     yield {
       severity: 'warning',
       where: yaml.position(['body', ...root, ...path]),
@@ -79,15 +83,30 @@ function* inBody({ content, yaml }: Loaded<RequestFile>, operation: Operation): 
   }
 }
 
-function partOf(
+/** What differs, and where in the body the value stands. */
+async function differences(
   body: RequestFile['body'],
-  { protocol, parameters, body: documented }: Operation,
-): [root: string[], value: unknown, fields: readonly Field[] | undefined] {
-  if (body && 'graphql' in body && protocol === 'graphql')
-    return [['graphql', 'variables'], body.graphql.variables ?? {}, parameters];
-  const plainShape = documented && /[/+]json\b/.test(documented.type) && !documented.alternatives;
-  if (body && 'json' in body && plainShape) return [['json'], body.json, documented.fields];
-  return [[], undefined, undefined];
+  operation: Operation,
+  collection: Collection,
+): Promise<{ readonly root: readonly string[]; readonly found: readonly Mismatch[] }> {
+  const { protocol, parameters, body: documented } = operation;
+  if (body && 'graphql' in body && protocol === 'graphql') {
+    const value = bare(body.graphql.variables ?? {});
+    return { root: ['graphql', 'variables'], found: unknown(value) ? [] : mismatches(value, parameters, { unknown }) };
+  }
+  if (!documented || !body || !('json' in body) || !isJson(documented.type)) return { root: [], found: [] };
+  const value = bare(body.json);
+  if (unknown(value)) return { root: [], found: [] };
+  const schema = documentedBody(collection, operation);
+  const { fields, alternatives, open = false } = documented;
+  const settings = { unknown, open, namesOnly: schema !== undefined };
+  const names = alternatives ? [] : mismatches(value, fields, settings);
+  if (!schema) return { root: ['json'], found: names };
+  await loadSchemaChecks();
+  const judged = schemaMismatches(value, schema, unknown);
+  // Of a name that is not documented, they tell the nearest that is.
+  const told = new Set(names.map(({ at }) => at));
+  return { root: ['json'], found: [...judged.filter(({ at }) => !told.has(at)), ...names] };
 }
 
 /** Values without what they remember of how they were written. */

@@ -2,7 +2,7 @@
 
 import { asJsonSchema } from '../../documentation/formats/openapi/json-schema.js';
 import type { Content, Definitions, Operation } from '../../documentation/model/model.js';
-import type { Value } from '../../value/written.js';
+import { isValueMap, type Value } from '../../value/written.js';
 import type { Collection } from '../collection.js';
 import { findOperation, sourceIndex } from './source-index.js';
 
@@ -13,6 +13,15 @@ export function documentedSchema(collection: Collection, operation: Operation, s
   const response = responseFor(operation, status);
   return response && schemaOf(collection, operation, response.content, `response ${response.status}`);
 }
+
+/** The JSON Schema of what an operation takes; undefined where none is documented. */
+export const documentedBody = (collection: Collection, operation: Operation): object | undefined =>
+  operation.body && isJson(operation.body.type)
+    ? schemaOf(collection, operation, operation.body, 'request')
+    : undefined;
+
+/** Whether a body of a media type is JSON; one of any type is drafted and sent as it. */
+export const isJson = (type: string): boolean => /[/+]json\b|^(?:\*|application)\/\*$/.test(type);
 
 /** Those of responses that are no refusals. @throws Problem operation-not-found, document-unreadable */
 export const documentedSuccesses = (collection: Collection, operation: string): readonly object[] => {
@@ -40,14 +49,14 @@ function schemaOf(
   made.set(collection, cache);
   let schema = cache.get(key);
   if (!schema) {
-    schema = selfContained(content.schema, sourceIndex(collection, source).definitions);
+    schema = selfContained(content.schema, sourceIndex(collection, source).definitions, part === 'request');
     cache.set(key, schema);
   }
   return schema;
 }
 
 /** Everything that the schema refers to stands below `$defs`, by a number. */
-function selfContained(schema: Value, definitions: Definitions): object {
+function selfContained(schema: Value, definitions: Definitions, toSend: boolean): object {
   const numbers = new Map<string, number>();
   const $defs: Record<string, Value> = {};
   const waiting: string[] = [];
@@ -60,11 +69,19 @@ function selfContained(schema: Value, definitions: Definitions): object {
     }
     return `#/$defs/d${number}`;
   };
-  const whole = asJsonSchema(schema, local) as object;
+  const mark = toSend ? 'readOnly' : 'writeOnly';
+  const spares = (property: Value): boolean => {
+    if (!isValueMap(property)) return false;
+    if (property[mark] === true) return true;
+    const referred = typeof property.$ref === 'string' ? definitions.get(property.$ref) : undefined;
+    return isValueMap(referred) && referred[mark] === true;
+  };
+  const settings = { refer: local, spares };
+  const whole = asJsonSchema(schema, settings) as object;
   for (let next = waiting.shift(); next !== undefined; next = waiting.shift()) {
     const definition = definitions.get(next);
     // What leads nowhere allows everything.
-    $defs[`d${numbers.get(next)}`] = definition === undefined ? {} : asJsonSchema(definition, local);
+    $defs[`d${numbers.get(next)}`] = definition === undefined ? {} : asJsonSchema(definition, settings);
   }
   return numbers.size === 0 ? whole : { ...whole, $defs };
 }

@@ -20,6 +20,10 @@ export interface MismatchSettings {
   readonly unknown?: (value: unknown) => boolean;
   /** Of a response: read-only fields belong there, and what is missing is told too. */
   readonly response?: boolean;
+  /** Values are judged by the documented schema: here only names that it does not know, and what is not to be sent. */
+  readonly namesOnly?: boolean;
+  /** Names beyond the documented ones are allowed at the root. */
+  readonly open?: boolean;
 }
 
 const most = 50;
@@ -32,8 +36,8 @@ export function mismatches(
 ): readonly Mismatch[] {
   const found: Mismatch[] = [];
   if (Array.isArray(value)) {
-    for (const [index, item] of value.entries()) inObject(item, fields, [index], settings, found);
-  } else inObject(value, fields, [], settings, found);
+    for (const [index, item] of value.entries()) inObject(item, fields, [index], settings, found, settings.open);
+  } else inObject(value, fields, [], settings, found, settings.open);
   return found.slice(0, most);
 }
 
@@ -45,6 +49,7 @@ function inObject(
   path: Path,
   settings: MismatchSettings,
   found: Mismatch[],
+  open = false,
 ): void {
   if (typeof value !== 'object' || value === null || fields.length === 0 || found.length >= most) return;
   const known = new Map(fields.map((field) => [field.name, field]));
@@ -52,6 +57,7 @@ function inObject(
     const field = known.get(key);
     const here = [...path, key];
     if (!field) {
+      if (open) continue;
       const near = nearest(key, [...known.keys()]);
       add(found, here, `is not documented${near === undefined ? '' : `; documented is ${near}`}`);
     } else if (field.readOnly && !settings.response)
@@ -59,7 +65,7 @@ function inObject(
     else ofField(inner, field, here, settings, found);
   }
   for (const field of fields) {
-    if (!field.required || field.name in value) continue;
+    if (settings.namesOnly || !field.required || field.name in value) continue;
     if (settings.response ? field.writeOnly : field.readOnly) continue;
     add(found, [...path, field.name], 'is documented as required, and missing');
   }
@@ -67,15 +73,20 @@ function inObject(
 
 function ofField(value: unknown, field: Field, path: Path, settings: MismatchSettings, found: Mismatch[]): void {
   if (settings.unknown?.(value)) return;
-  if (!fits(value, field.type)) {
+  if (!settings.namesOnly && !fits(value, field.type)) {
     add(found, path, `is ${worded(value)}, documented as ${field.type}`);
     return;
   }
   for (const [item, at] of itemsOf(value, path)) {
     if (settings.unknown?.(item)) continue;
-    if (field.allowed && item !== null && !field.allowed.some((one) => String(one) === String(item)))
+    if (
+      !settings.namesOnly &&
+      field.allowed &&
+      item !== null &&
+      !field.allowed.some((one) => String(one) === String(item))
+    )
       add(found, at, `is ${JSON.stringify(item)}, documented are ${field.allowed.map(String).join(', ')}`);
-    const beyond = field.limits && limitBroken(item, field.limits);
+    const beyond = settings.namesOnly ? undefined : field.limits && limitBroken(item, field.limits);
     if (beyond !== undefined) add(found, at, `is ${JSON.stringify(item)}, documented is ${beyond}`);
     if (field.recursive !== undefined) continue;
     if (field.alternatives)
@@ -85,8 +96,9 @@ function ofField(value: unknown, field: Field, path: Path, settings: MismatchSet
         at,
         settings,
         found,
+        field.open,
       );
-    else if (field.fields) inObject(item, field.fields, at, settings, found);
+    else if (field.fields) inObject(item, field.fields, at, settings, found, field.open);
   }
 }
 
@@ -97,10 +109,11 @@ function nearestShape(
   path: Path,
   settings: MismatchSettings,
   found: Mismatch[],
+  open: boolean | undefined,
 ): void {
   const tried = shapes.map((fields) => {
     const own: Mismatch[] = [];
-    inObject(value, fields, path, settings, own);
+    inObject(value, fields, path, settings, own, open);
     return own;
   });
   const best = tried.sort((a, b) => a.length - b.length)[0] ?? [];

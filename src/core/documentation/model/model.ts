@@ -32,6 +32,8 @@ export interface Field {
   readonly readOnly?: boolean;
   readonly writeOnly?: boolean;
   readonly deprecated?: boolean;
+  /** Its members may have names that are not documented. */
+  readonly open?: boolean;
   /** It is required, and nothing else is said of it. */
   readonly undescribed?: boolean;
   /** Members of an object, or of the items of a list. */
@@ -106,6 +108,8 @@ export interface Content {
   readonly documentedExample: boolean;
   /** The whole as one value, where it is no object: a list of objects, whose fields are those above, a text, anything. */
   readonly whole?: Field;
+  /** Its members may have names that are not documented. */
+  readonly open?: boolean;
   /** The schema as documented; what it refers to is among the source's definitions. */
   readonly schema?: Value;
   readonly alternatives?: readonly Alternative[];

@@ -1,6 +1,7 @@
 /** A request about to leave, and a response that came, held against the documented operation. */
 import { responseFor } from '../../collection/sources/documented-schema.js';
 import { type Mismatch, mismatches, textMismatch } from '../../documentation/changes/mismatch.js';
+import { schemaMismatches } from '../../documentation/changes/schema-mismatch.js';
 import type { Content, Operation } from '../../documentation/model/model.js';
 import { separatorOf } from '../../documentation/model/parameter-style.js';
 import { nearest } from '../../problem/nearest.js';
@@ -10,17 +11,19 @@ import type { ResolvedRequest, WireRequest } from './wire.js';
 /**
  * In the words of the documentation: `$.price is a string, documented as number`.
  * @param wire with what sessions and signatures add; undefined where that is not known yet, and nothing is missed then
+ * @param schema of the body, where a JSON Schema is documented; `loadSchemaChecks` has settled before
  */
 export function requestMismatches(
   request: ResolvedRequest,
   operation: Operation,
   wire: Pick<WireRequest, 'url' | 'headers'> | undefined,
+  schema: object | undefined,
 ): readonly Mismatch[] {
   return [
     ...methodMismatch(request, operation),
     ...queryMismatches(request, operation),
     ...(wire ? missingParameters(wire, operation) : []),
-    ...bodyMismatches(request, operation),
+    ...bodyMismatches(request, operation, schema),
   ];
 }
 
@@ -71,6 +74,7 @@ function queryMismatches({ query }: ResolvedRequest, { parameters, protocol }: O
 function bodyMismatches(
   { body }: ResolvedRequest,
   { parameters, body: documented, protocol }: Operation,
+  schema: object | undefined,
 ): readonly Mismatch[] {
   if (protocol === 'http' && !body && documented?.required)
     return [{ at: 'body', path: [], what: 'is documented as required, and missing' }];
@@ -87,17 +91,33 @@ function bodyMismatches(
     const { variables = {} } = value as { variables?: unknown };
     return mismatches(variables, parameters).map((one) => ({ ...one, at: one.at.replace(/^\$/, 'variables') }));
   }
-  return documented && /[/+]json\b/.test(documented.type) ? contentMismatches(value, documented, false) : [];
+  return documented ? contentMismatches(value, documented, schema, false) : [];
 }
 
-function contentMismatches(value: unknown, { fields, alternatives }: Content, response: boolean): readonly Mismatch[] {
-  if (!alternatives) return mismatches(value, fields, { response });
-  const tried = alternatives.map((one) => mismatches(value, one.fields, { response }));
-  return tried.sort((a, b) => a.length - b.length)[0] ?? [];
+/** The schema judges values; names that it allows by saying nothing of them, and the vendor does not know, are told besides. */
+function contentMismatches(
+  value: unknown,
+  { fields, alternatives, open = false }: Content,
+  schema: object | undefined,
+  response: boolean,
+): readonly Mismatch[] {
+  const settings = { response, open, namesOnly: schema !== undefined };
+  const tried = (alternatives ?? [{ fields }]).map((one) => mismatches(value, one.fields, settings));
+  const names = tried.sort((a, b) => a.length - b.length)[0] ?? [];
+  if (!schema) return names;
+  const judged = schemaMismatches(value, schema);
+  // Of a name that is not documented, they tell the nearest that is.
+  const told = new Set(names.map(({ at }) => at));
+  return [...judged.filter(({ at }) => !told.has(at)), ...names];
 }
 
 /** What the documentation does not know of a response: its status, its fields. */
-export function responseMismatches(received: Received, operation: Operation): readonly Mismatch[] {
+/** @param schema of the response, where a JSON Schema is documented; `loadSchemaChecks` has settled before */
+export function responseMismatches(
+  received: Received,
+  operation: Operation,
+  schema: object | undefined,
+): readonly Mismatch[] {
   const documented = responseFor(operation, received.status);
   if (!documented) {
     const known = operation.responses.map(({ status }) => status).join(', ');
@@ -108,7 +128,7 @@ export function responseMismatches(received: Received, operation: Operation): re
   if (operation.graphql) {
     const data = (body as { data?: Record<string, unknown> } | null)?.data?.[operation.graphql.field];
     // Only what was asked for comes back, so that nothing is missing there.
-    return contentMismatches(data, documented.content, true).filter(({ what }) => !what.endsWith('missing'));
+    return contentMismatches(data, documented.content, undefined, true).filter(({ what }) => !what.endsWith('missing'));
   }
-  return contentMismatches(body, documented.content, true);
+  return contentMismatches(body, documented.content, schema, true);
 }

@@ -1,11 +1,14 @@
 /** What the documentation says of a request that is about to be sent. */
 
+import { documentedBody, documentedSchema } from '../../collection/sources/documented-schema.js';
 import { readSource } from '../../collection/sources/indexing.js';
 import { findOperation } from '../../collection/sources/source-index.js';
 import type { Mismatch } from '../../documentation/changes/mismatch.js';
+import { loadSchemaChecks } from '../../documentation/changes/schema-mismatch.js';
 import type { Operation } from '../../documentation/model/model.js';
-import { requestMismatches } from '../../exchange/request/against-documentation.js';
+import { requestMismatches, responseMismatches } from '../../exchange/request/against-documentation.js';
 import type { ResolvedRequest, WireRequest } from '../../exchange/request/wire.js';
+import type { Received } from '../../exchange/response/received.js';
 import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
 import type { Value } from '../../value/written.js';
@@ -24,8 +27,10 @@ export async function undocumentedParts(
 ): Promise<readonly Mismatch[]> {
   if (request.operation === undefined) return [];
   const operation = findOperation(workspace.collection, request.operation);
+  const schema = request.body && documentedBody(workspace.collection, operation);
+  if (schema) await loadSchemaChecks();
   const found = [
-    ...requestMismatches(request, operation, wire),
+    ...requestMismatches(request, operation, wire, schema),
     ...(await documentMismatches(workspace, request, operation)),
   ];
   if (how === 'tell' || found.length === 0) return found;
@@ -34,6 +39,18 @@ export async function undocumentedParts(
     remedy: `${action().showOperation(request.operation)}; ${action().sendAllTheSame()}`,
     data: { operation: request.operation },
   });
+}
+
+/** What the documentation does not know of a response that came. */
+export async function undocumentedResponse(
+  { collection }: Workspace,
+  name: string,
+  received: Received,
+): Promise<readonly Mismatch[]> {
+  const operation = findOperation(collection, name);
+  const schema = received.claimsJson ? documentedSchema(collection, operation, received.status) : undefined;
+  if (schema) await loadSchemaChecks();
+  return responseMismatches(received, operation, schema);
 }
 
 /** A GraphQL document held against the schema of its source. */

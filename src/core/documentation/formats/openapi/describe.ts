@@ -219,6 +219,7 @@ class Description {
       ...(own.schema !== undefined && { schema: own.schema as Value }),
       ...((list || described.length === 0) &&
         own.schema !== undefined && { whole: this.reader.field('body', own.schema, true, where) }),
+      ...(this.reader.open(own.schema, where) && { open: true }),
       ...(alternatives && { alternatives }),
       ...(xml && { xml }),
     };

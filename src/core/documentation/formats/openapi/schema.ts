@@ -20,6 +20,8 @@ export interface FieldReader {
   /** The members of an object schema, or of the items of a list schema. */
   fields(schema: Json | undefined, at: string): readonly Field[];
   field(name: string, schema: Json | undefined, required: boolean, at: string): Field;
+  /** Whether the members of an object schema, or of the items of a list schema, may have names that are not documented. */
+  open(schema: Json | undefined, at: string): boolean;
   /** The shapes of `oneOf` or `anyOf`, where the schema has several. */
   alternatives(schema: Json | undefined, at: string): readonly Alternative[] | undefined;
 }
@@ -120,6 +122,7 @@ export function fieldReader(references: References, levels = deepest): FieldRead
       ...(own.readOnly === true && { readOnly: true }),
       ...(own.writeOnly === true && { writeOnly: true }),
       ...(own.deprecated === true && { deprecated: true }),
+      ...(isOpen(contentOf(own, at)) && { open: true }),
       ...(fields.length > 0 && { fields }),
       ...fact(
         'xml',
@@ -178,6 +181,7 @@ export function fieldReader(references: References, levels = deepest): FieldRead
       return members(schema, at, reference === undefined ? [] : [reference], 0);
     },
     field: (name, schema, required, at) => one(name, schema, required, at, [], 0),
+    open: (schema, at) => isOpen(contentOf(whole(schema, at), at)),
   };
 }
 
@@ -230,6 +234,10 @@ function chosenBy(
   const known = value ?? name;
   return known === undefined ? undefined : { property: discriminator.propertyName, value: known };
 }
+
+/** Whether names beyond the documented ones are said to be allowed; a schema that says nothing of it means those that it has. */
+const isOpen = ({ additionalProperties, patternProperties }: JsonMap): boolean =>
+  additionalProperties === true || isMap(additionalProperties) || isMap(patternProperties);
 
 function siblings({ $ref: _, ...beside }: JsonMap): JsonMap {
   return beside;
