@@ -1,7 +1,7 @@
 /** Changing one key of a YAML file, with its comments and its order kept. */
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { isScalar, isSeq, parseDocument } from 'yaml';
+import { type Document, isMap, isScalar, isSeq, type Node, parseDocument } from 'yaml';
 import { type StagedFile, stageFile, writeAtomically } from '../storage/atomic-write.js';
 import { withFileLock } from '../storage/file-lock.js';
 import { placeInside } from '../storage/inside.js';
@@ -38,21 +38,32 @@ export async function stageKey(
 
 function rewritten(text: string, path: KeyPath, value: unknown): string {
   const document = parseDocument(text, { version: '1.2' });
-  const before = document.getIn(path, true);
   if (value === undefined) document.deleteIn(path);
-  else if (isScalar(before) && typeof value !== 'object') {
-    // The node stays, and with it the comment behind it.
-    before.value = value;
-    delete before.source;
-  } else {
-    const node = document.createNode(value);
-    // A list stays as it was written, and so does the comment behind it.
-    if (isSeq(before) && isSeq(node)) {
-      node.flow = before.flow === true;
-      if (before.comment != null) node.comment = before.comment;
-      if (before.commentBefore != null) node.commentBefore = before.commentBefore;
-    }
-    document.setIn(path, node);
-  }
+  else document.setIn(path, updated(document, document.getIn(path, true), value));
   return document.toString({ lineWidth: 0, flowCollectionPadding: false });
+}
+
+/** The node as it was written, with the new value in it: what says the same stays, and so do the comments beside it. */
+function updated(document: Document, before: unknown, value: unknown): Node {
+  if (isScalar(before) && (typeof value !== 'object' || value === null)) {
+    if (before.value !== value) {
+      before.value = value;
+      delete before.source;
+    }
+    return before;
+  }
+  if (isSeq(before) && Array.isArray(value)) {
+    const known = before.items.map((item) => [JSON.stringify(item), item] as const);
+    before.items = value.map(
+      (one) => known.find(([text]) => text === JSON.stringify(one))?.[1] ?? document.createNode(one),
+    );
+    return before;
+  }
+  if (isMap(before) && typeof value === 'object' && value !== null && !Array.isArray(value)) {
+    const wanted = new Map(Object.entries(value).filter(([, inner]) => inner !== undefined));
+    before.items = before.items.filter(({ key }) => isScalar(key) && wanted.has(String(key.value)));
+    for (const [key, inner] of wanted) before.set(key, updated(document, before.get(key, true), inner));
+    return before;
+  }
+  return document.createNode(value) as Node;
 }

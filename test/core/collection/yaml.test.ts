@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
+import { parse } from 'yaml';
 import { requestFile } from '../../../src/core/collection/files/request-file.js';
 import { trailFile } from '../../../src/core/collection/files/trail-file.js';
 import { stageKey } from '../../../src/core/collection/rewrite.js';
@@ -152,4 +153,52 @@ test('a key that is changed later: nothing before, comments kept, and what someb
     readdirSync(root).filter((name) => name !== '.echo-trail'),
     ['echo-trail.yaml'],
   );
+});
+
+test('a key that is rewritten keeps every comment in it and around it, as far as what it is about stays', async () => {
+  const root = temporaryFolder();
+  const before = `# of the file
+name: quays # the name
+environment: sandbox # the usual one
+docs:
+  # of the harbour
+  harbour: # behind it
+    # of the file of the documentation
+    file: docs/harbour.yaml # the file
+    fetched: 2026-11-01
+    # where others may be fetched
+    fetch-from: # hosts
+      - a.example # the first
+      - b.example # the second
+  # of the pilots
+  pilots: {file: docs/pilots.json} # in a line
+# at the end
+`;
+  writeFileSync(join(root, 'echo-trail.yaml'), before);
+  const rewrite = async (path: readonly string[], value: unknown): Promise<string> => {
+    await (await stageKey(root, 'echo-trail.yaml', path, value)).commit();
+    return readFileSync(join(root, 'echo-trail.yaml'), 'utf8');
+  };
+  await rewrite(['environment'], 'live');
+  const text = await rewrite(['docs', 'harbour'], {
+    file: 'docs/harbour.yaml',
+    fetched: '2026-12-01',
+    'fetch-from': ['b.example', 'c.example'],
+    source: 'https://harbour.example/openapi.yaml',
+  });
+  for (const comment of before.match(/#.*/g) ?? [])
+    if (!comment.includes('first')) assert.ok(text.includes(comment), `${comment}: ${text}`);
+  assert.deepEqual(parse(text), {
+    name: 'quays',
+    environment: 'live',
+    docs: {
+      harbour: {
+        file: 'docs/harbour.yaml',
+        fetched: '2026-12-01',
+        'fetch-from': ['b.example', 'c.example'],
+        source: 'https://harbour.example/openapi.yaml',
+      },
+      pilots: { file: 'docs/pilots.json' },
+    },
+  });
 });
