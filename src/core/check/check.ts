@@ -4,7 +4,8 @@ import { manifestFile } from '../collection/files/manifest-file.js';
 import { defaultsKind, type FileContents, type FileKind, fileKinds } from '../collection/files/registry.js';
 import { manifestName } from '../collection/find-collection.js';
 import { shapeProblems } from '../collection/schema-validation.js';
-import { openSource } from '../collection/sources/source-index.js';
+import { overlayFile } from '../collection/sources/snapshot.js';
+import { openSource, sourceIndex } from '../collection/sources/source-index.js';
 import { makeRedactor } from '../echo/redactor.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { openPreparation, type Preparation } from '../sending/preparation.js';
@@ -80,10 +81,25 @@ class Checking {
     for (const name of Object.keys(this.collection.docs)) {
       try {
         await openSource(this.collection, name);
+        this.overlay(name);
       } catch (error) {
         this.add('documentation-readable', asProblem(error), manifestName);
       }
     }
+  }
+
+  /** What the collection's own notes on a source do not fit. */
+  private overlay(name: string): void {
+    const file = overlayFile(name);
+    for (const { at, what } of sourceIndex(this.collection, name).facts.warnings)
+      if (at.startsWith(`${file}/`))
+        this.findings.push({
+          rule: 'overlay-fits',
+          severity: 'warning',
+          where: { file },
+          what,
+          remedy: 'correct the target, or remove the action',
+        });
   }
 
   environmentShut(why: Problem): void {

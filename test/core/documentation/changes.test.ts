@@ -281,6 +281,18 @@ test('an overlay merges and removes at JSONPaths, and a broken one is told', asy
     },
     'what several targets get is not shared by them',
   );
+  const main = await readPart(mainAddress('a.json'), 'a.json', '{"paths": {}}');
+  const text = stringify({
+    overlay: '1.0.0',
+    info: { title: 'Notes', version: '1' },
+    actions: [
+      { target: '$.paths', update: { x: 1 } },
+      { target: '$.path', remove: true },
+    ],
+  });
+  assert.deepEqual((await withOverlay({ main, parts: new Map() }, text, 'docs/a.overlay.yaml')).warnings, [
+    { at: 'docs/a.overlay.yaml/actions/1', what: 'the target $.path of the overlay matches nothing' },
+  ]);
   await assert.rejects(overlaid([{ target: '$[', update: {} }]), /JSONPath|place|\$\[/);
   await assert.rejects(overlaid('soon'), /not an OpenAPI Overlay/);
 });

@@ -70,6 +70,20 @@ test('check, preview and --strict hold a body against the whole schema, and say 
   assert.match(check.out, /requests\/add\.yaml:4:21 {2}warning {2}\$\.code/);
 });
 
+test('an action of an overlay that matches nothing is told', async () => {
+  const cwd = await berths('{code: N1, password: x}');
+  writeIn(
+    cwd,
+    'docs/berths.overlay.yaml',
+    'overlay: 1.0.0\ninfo: {title: Ours, version: "1"}\nactions:\n  - {target: $.paths.nope, update: {description: x}}\n',
+  );
+  const { out } = await echoTrail(['check'], { cwd });
+  assert.match(
+    out,
+    /docs\/berths\.overlay\.yaml {2}warning {2}the target \$\.paths\.nope of the overlay matches nothing/,
+  );
+});
+
 test('what the vendor sets is not wanted in a request, and what it never shows is not wanted in a response', async () => {
   const cwd = await berths('{code: N1, password: x, notes: {any: name}}', 'expect: {$: {schema: documented}}\n');
   assert.match((await echoTrail(['check'], { cwd })).out, /no findings/);

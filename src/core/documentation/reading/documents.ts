@@ -1,5 +1,7 @@
 /** The documents of one source: the one that was asked for, and those that it refers to. */
+
 import { isAscii } from 'node:buffer';
+import type { Warning } from '../model/model.js';
 import {
   fromJson,
   fromYaml,
@@ -30,6 +32,8 @@ export interface Documents {
   readonly main: Part;
   /** By address, the first included. */
   readonly parts: ReadonlyMap<string, Part>;
+  /** What is said of them before they are read. */
+  readonly warnings?: readonly Warning[];
 }
 
 /** @param given a text, or UTF-8, with or without a byte order mark. @throws Problem document-too-large, document-unreadable */

@@ -6,7 +6,7 @@ import { ownMember } from '../../value/own-member.js';
 
 export type Notation = 'json' | 'yaml' | 'xml' | 'graphql' | 'html' | 'markdown';
 
-const largest = 64e6;
+const largest = 128e6;
 /** Deeper documents are hostile: no reader of ours recurses further. */
 const deepest = 1000;
 /** The engine makes no chains of texts that are shorter. */

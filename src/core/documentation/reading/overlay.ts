@@ -7,6 +7,7 @@ import { compileJsonPath } from '../../place/json-path/compile.js';
 import { asProblem, Problem } from '../../problem/problem.js';
 import { ownMember } from '../../value/own-member.js';
 import type { Value } from '../../value/written.js';
+import type { Warning } from '../model/model.js';
 import type { Documents } from './documents.js';
 import { fromYaml } from './notation.js';
 
@@ -46,19 +47,23 @@ export async function withOverlay(documents: Documents, text: string, file: stri
       where: { file },
     });
   }
-  for (const { target, update, remove } of read.data.actions) {
+  const warnings: Warning[] = [];
+  for (const [index, { target, update, remove }] of read.data.actions.entries()) {
     const loads: Promise<unknown>[] = [];
     try {
       const path = compileJsonPath(target, loads);
       await Promise.all(loads);
       const found = path.select(main.content as Value);
+      // The document has changed, or the target is mistyped: either way the note is lost.
+      if (found.length === 0)
+        warnings.push({ at: `${file}/actions/${index}`, what: `the target ${target} of the overlay matches nothing` });
       if (remove) removeFrom(main.content, new Set(found.filter((one) => typeof one === 'object' && one !== null)));
       else for (const one of found) merge(one, update);
     } catch (error) {
       throw asProblem(error).at({ file });
     }
   }
-  return { main, parts };
+  return { main, parts, warnings };
 }
 
 /** Members are merged, items are added at the end (Overlay 1.0, section 4.4.3). */

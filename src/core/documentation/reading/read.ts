@@ -10,7 +10,11 @@ import { tooDeep } from './notation.js';
 export async function readDocumentation(documents: Documents, source: string): Promise<Documentation> {
   const { main } = documents;
   try {
-    return await formatOf(main).read(documents, source);
+    const documentation = await formatOf(main).read(documents, source);
+    const { warnings = [] } = documents;
+    return warnings.length === 0
+      ? documentation
+      : { ...documentation, warnings: [...warnings, ...documentation.warnings] };
   } catch (error) {
     const known = tooDeep(error, main.file);
     throw known instanceof Problem ? known.at({ file: main.file }) : known;
