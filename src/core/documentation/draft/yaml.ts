@@ -156,7 +156,7 @@ function remarked(node: Node, about: string | undefined): Node {
 }
 
 /** What ends a line, or could, would end the comment (YAML 1.2, section 5.4). */
-const comment = (text: string): string => ` ${text.replace(/[\p{Cc}\u2028\u2029]+/gu, ' ').trim()}`;
+const comment = (text: string): string => ` ${text.replace(/[\p{Cc}\u2028\u2029]+/gu, ' ').trimEnd()}`;
 
 const textOf = (node: Node): string =>
   new Document(node).toString({
