@@ -72,7 +72,11 @@ function saidBy({ words: { name, summary } }: ScannedOperation): Intent | undefi
 }
 
 /** What a method is worth to the intent of a question, whatever else there is. */
-const naturalness = ({ intent }: Question, method: string): number => ownMember(methods[intent ?? 'none'], method) ?? 0;
+const naturalness = ({ intent }: Question, method: string): number =>
+  ownMember(methods[intent ?? 'none'], ownMember(ofGraphql, method) ?? method) ?? 0;
+
+/** What a root type of GraphQL does is near to these. */
+const ofGraphql: Readonly<Record<string, string>> = { query: 'GET', subscription: 'GET', mutation: 'POST' };
 
 function methodFit(question: Question, method: string, path: Path, said: Intent | undefined): number {
   const { intent, intentStems, head } = question;
