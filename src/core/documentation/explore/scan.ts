@@ -3,7 +3,7 @@ import { distance } from 'fastest-levenshtein';
 import type { ListedOperation, SourceLists } from '../index/index-file.js';
 import { fromBytes, type TextLines, toBytes } from '../reading/text-lines.js';
 import type { Term } from './question.js';
-import { saidColumn, searched, sharedColumns } from './search-text.js';
+import { saidColumn, searched, sharedColumns, sharedSaidColumn } from './search-text.js';
 import { stem } from './vocabulary.js';
 
 export type Searched = Pick<SourceLists, 'searched' | 'listedAt' | 'facts'>;
@@ -101,11 +101,16 @@ export class Scan {
       }
       const said = this.index.searched('said');
       hits(said, word, (from, column, fit) => {
-        if (column === saidColumn) note(numberAt(said, from), description, fit * part);
+        if (column !== saidColumn) return;
+        const tab = said.text.indexOf('\t', from);
+        const number = Number(said.text.slice(from, tab));
+        if (!this.met.has(number))
+          this.met.set(number, Number(said.text.slice(tab + 1, said.text.indexOf('\t', tab + 1))));
+        note(number, description, fit * part);
       });
       const sharedSaid = this.index.searched('shared-said');
       hits(sharedSaid, word, (from, column, fit) => {
-        if (column === saidColumn)
+        if (column === sharedSaidColumn)
           share(usersAt(sharedSaid, from), fit * part * weights.description, () => 'description');
       });
     }
@@ -146,11 +151,15 @@ export class Scan {
     return [...new Set(found.filter((label) => label !== undefined))].map(fromBytes);
   }
 
-  operation(number: number): ScannedOperation {
-    const cells = this.line(number).split('\t', searched.group);
+  /** In the order of the numbers. */
+  operationsAt(numbers: readonly number[]): ScannedOperation[] {
+    const lines = numbers.map((number) => this.line(number).split('\t', searched.group));
     const wordsIn = (cell: string | undefined): string[] => (cell ? cell.split(' ') : []);
-    const words = { name: wordsIn(cells[searched.name]), summary: wordsIn(cells[searched.summary]) };
-    return { ...this.index.listedAt(Number(cells[searched.place])), words };
+    const listed = this.index.listedAt(lines.map((cells) => Number(cells[searched.place])));
+    return listed.map((one, index) => ({
+      ...one,
+      words: { name: wordsIn(lines[index]?.[searched.name]), summary: wordsIn(lines[index]?.[searched.summary]) },
+    }));
   }
 
   /** The methods of some of its operations, from all over it. */

@@ -12,16 +12,17 @@ import { cellText } from '../reading/text-lines.js';
 
 /**
  * The columns of `find.txt`: the number of the operation, where its line in `list.txt` stands, in bytes, and its words by kind;
- * `fields` are the words of each, `written` their names as they are written. `said.txt` has the number and the words.
+ * `fields` are the words of each, `written` their names as they are written. `said.txt` has the number, where its line in
+ * `find.txt` stands, in bytes, and the words.
  */
 export const searched = { number: 0, place: 1, name: 2, path: 3, summary: 4, group: 5, fields: 6, written: 7 } as const;
 /** The columns of `shared.txt`; `users` are numbers of operations. `shared-said.txt` has the users and the words. */
 export const sharedColumns = { users: 0, fields: 1, written: 2 } as const;
-/** Of both files of descriptions. */
-export const saidColumn = 1;
+export const saidColumn = 2;
+export const sharedSaidColumn = 1;
 
 /** More of a description finds what nobody looks for. */
-export const longestText = 400;
+export const longestText = 240;
 
 /** The lines of the files, by their names. The others are complete when the first has been written. */
 export function searchLines(
@@ -34,6 +35,7 @@ export function searchLines(
   const said: string[] = [];
   const sharedSaid: string[] = [];
   function* find(): Generator<string> {
+    let at = 0;
     for (const [number, entry] of operations.entries()) {
       const { shared = [], ...own } = searchable(entry, definitions);
       for (const key of shared) {
@@ -44,8 +46,10 @@ export function searchLines(
       const { id, method, path, group, summary = '' } = entry;
       const [fields, description, written] = wordCells(own);
       const called = `${words(id)}\t${method.toLowerCase()} ${words(path)}\t${words(summary)}\t${words(group)}`;
-      said.push(`${number}\t${description}\n`);
-      yield `${number}\t${listPlaces[number]}\t${called}\t${fields}\t${written}\n`;
+      said.push(`${number}\t${at}\t${description}\n`);
+      const line = `${number}\t${listPlaces[number]}\t${called}\t${fields}\t${written}\n`;
+      at += Buffer.byteLength(line);
+      yield line;
     }
   }
   function* shared(): Generator<string> {

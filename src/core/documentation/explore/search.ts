@@ -2,7 +2,7 @@
 import type { ListedOperation } from '../index/index-file.js';
 import { type Question, questionOf, type Term } from './question.js';
 import { fitOf } from './ranking.js';
-import { nearestWord, Scan, type Searched } from './scan.js';
+import { nearestWord, Scan, type ScannedOperation, type Searched } from './scan.js';
 
 export interface Match extends ListedOperation {
   readonly source: string;
@@ -36,12 +36,14 @@ export function findOperations(sources: ReadonlyMap<string, Searched>, typed: re
   // Half of the words are enough to be shown; who has most of what tells something comes first.
   const wanted = having.filter(({ count }) => count >= Math.min(covered, Math.ceil(terms.length / 2)));
   const close = wanted.sort((a, b) => b.score - a.score).slice(0, mostClosely);
-  const telling = new Map(scans.map((scan) => [scan, methodsTell(scan)]));
-  const ranked = close
-    .map(({ scan, number, score }) => {
-      const candidate = scan.operation(number);
-      return { ...candidate, scan, number, score: score + fitOf(question, candidate, telling.get(scan) === true) };
-    })
+  const ranked = scans
+    .flatMap((scan) =>
+      lookedAt(
+        scan,
+        close.filter((one) => one.scan === scan),
+        question,
+      ),
+    )
     .sort((a, b) => b.score - a.score);
   return {
     matches: ranked.slice(0, most).map(({ scan, number, words: _, ...listed }) => ({
@@ -102,6 +104,19 @@ function candidatesOf(scan: Scan, terms: readonly Term[], rarity: readonly numbe
     if (count > 0) found.push({ scan, number, score, count });
   }
   return found;
+}
+
+/** What is closest to the question, with the points for how it fits. */
+function lookedAt(
+  scan: Scan,
+  close: readonly Candidate[],
+  question: Question,
+): (ScannedOperation & Pick<Candidate, 'scan' | 'number' | 'score'>)[] {
+  const telling = methodsTell(scan);
+  return scan.operationsAt(close.map(({ number }) => number)).map((operation, index) => {
+    const { number, score } = close[index] as Candidate;
+    return { ...operation, scan, number, score: score + fitOf(question, operation, telling) };
+  });
 }
 
 /** Where nearly all operations have one method, as with GraphQL or calls of procedures, it tells nothing. */

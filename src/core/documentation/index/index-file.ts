@@ -21,7 +21,7 @@ import { shallowOperation } from '../model/shallow.js';
 import { cellOf, fromBytes, TextLines, toBytes } from '../reading/text-lines.js';
 
 /** Raised when what the index holds changes, so that an older one is made anew. */
-export const indexVersion = 8;
+export const indexVersion = 10;
 
 /** A file of the snapshot; size and time say whether it has to be looked at again. */
 export interface StampedFile {
@@ -69,8 +69,8 @@ export interface SourceLists {
   readonly facts: IndexFacts;
   /** In the order of the document. */
   listed(): Iterable<ListedOperation>;
-  /** What is listed of the operation whose line begins at a byte. */
-  listedAt(place: number): ListedOperation;
+  /** What is listed of the operations whose lines begin at these bytes. */
+  listedAt(places: readonly number[]): ListedOperation[];
   /** Those whose line in the list has a word, in any case. */
   listedWith(word: string): Iterable<ListedOperation>;
   /** Those whose responses feed an operation, as the documentation says. */
@@ -144,7 +144,7 @@ export function openLists(folder: string, facts: IndexFacts, lines: Lines = line
   const list = (): TextLines => lines('list.txt');
   return {
     facts,
-    listedAt: (place) => listedIn(lineAt(join(folder, 'list.txt'), place)),
+    listedAt: (places) => linesAt(join(folder, 'list.txt'), places).map(listedIn),
     *listed() {
       for (const line of list()) yield listedIn(line);
     },
@@ -268,16 +268,20 @@ function lineOfId(list: TextLines, id: string): string | undefined {
 /** Bytes that most lines of a list fit in. */
 const usualLine = 1024;
 
-/** A line that begins at a byte, as bytes, without its end. */
-function lineAt(path: string, place: number): string {
+/** Lines that begin at bytes, as bytes, without their ends. */
+function linesAt(path: string, places: readonly number[]): string[] {
+  if (places.length === 0) return [];
   const file = openSync(path, 'r');
   try {
-    for (let size = usualLine; ; size *= 4) {
-      const bytes = Buffer.alloc(size);
-      const read = readSync(file, bytes, 0, size, place);
-      const end = bytes.indexOf(10);
-      if (end !== -1 || read < size) return bytes.toString('latin1', 0, end === -1 ? read : end);
-    }
+    let bytes = Buffer.alloc(usualLine);
+    return places.map((place) => {
+      for (;;) {
+        const read = readSync(file, bytes, 0, bytes.length, place);
+        const end = bytes.subarray(0, read).indexOf(10);
+        if (end !== -1 || read < bytes.length) return bytes.toString('latin1', 0, end === -1 ? read : end);
+        bytes = Buffer.alloc(bytes.length * 4);
+      }
+    });
   } finally {
     closeSync(file);
   }
