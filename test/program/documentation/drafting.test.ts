@@ -140,3 +140,22 @@ type Subscription { boarded: Craft }`,
   assert.match(live.err, /next: echo-trail send again --live/);
   assert.match(works(await echoTrail(['check'], { cwd })).out, /no findings/);
 });
+
+test('a GraphQL schema in many files is read as one, also when it is refreshed', async () => {
+  const cwd = collectionOf({});
+  writeIn(cwd, 'schema/query.graphql', 'type Query { crane(id: ID!): Crane }\n');
+  writeIn(
+    cwd,
+    'schema/types/crane.graphqls',
+    'type Crane { id: ID!, reach: Float }\nextend type Query { cranes: [Crane!]! }\n',
+  );
+  writeIn(cwd, 'schema/notes.txt', 'not a schema');
+  const added = works(await echoTrail(['docs', 'add', 'schema', '--name', 'cranes'], { cwd }));
+  assert.match(added.out, /cranes: .*GraphQL schema, 2 operations/);
+  writeIn(cwd, 'schema/more.gql', 'extend type Query { berths: Int }\n');
+  assert.match(works(await echoTrail(['docs', 'refresh', 'cranes', '--accept'], { cwd })).out, /added +berths/);
+  writeIn(cwd, 'empty/notes.txt', 'not a schema');
+  const none = await echoTrail(['docs', 'add', 'empty', '--name', 'none'], { cwd });
+  assert.equal(none.status, 2);
+  assert.match(none.err, /empty is a folder without a file of a GraphQL schema/);
+});

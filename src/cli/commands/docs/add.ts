@@ -15,7 +15,7 @@ import { sourceDocument } from './source-document.js';
 export const { configure }: CommandModule = {
   configure(command, run) {
     command
-      .argument('[file|url]', 'the documentation: a file or an address')
+      .argument('[file|url]', 'the documentation: a file, an address, or a folder of GraphQL schema files')
       .option('--name <name>', 'a short name for the source')
       .option('--replace', 'put it in the place of a source of that name')
       .option('--graphql', 'the address is a GraphQL endpoint: ask it for its schema')

@@ -1,5 +1,5 @@
 /** The documents of a source, from files or addresses; and which of those they refer to are read. */
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { realpath } from 'node:fs/promises';
 import { basename, dirname, join, relative, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -33,6 +33,12 @@ export async function fetchDocuments(
       const text = await (graphql ? live.schema(from) : live.text(from, true));
       const own = new URL(from).host;
       return await gatherDocuments(from, from, text, (uri) => fromAddress(uri, [own, ...hosts], addresses, context));
+    }
+    if (statSync(from, { throwIfNoEntry: false })?.isDirectory()) {
+      const name = `${basename(resolve(from))}.graphql`;
+      return await gatherDocuments(mainAddress(name), name, schemaOf(from), async () => ({
+        refused: 'it is no document',
+      }));
     }
     const folder = dirname(resolve(from));
     return await gatherDocuments(mainAddress(basename(from)), from, fileBytes(from), (uri) =>
@@ -79,6 +85,25 @@ async function fromFolder(uri: string, folder: string): Promise<Fetched> {
         code === 'ENOENT' ? `there is no file ${relative(folder, path)} beside the document` : asProblem(error).what,
     };
   }
+}
+
+/** The parts of one GraphQL schema, from all files of a folder and below it, in the order of their names. */
+function schemaOf(folder: string): string {
+  const files = readdirSync(folder, { recursive: true, withFileTypes: true })
+    // What a link leads to may lie outside the folder.
+    .filter((entry) => entry.isFile() && /\.(?:graphqls?|gql|sdl)$/i.test(entry.name))
+    .map((entry) => join(entry.parentPath ?? entry.path, entry.name))
+    .sort();
+  if (files.length === 0)
+    throw new Problem('document-unreadable', {
+      what: `${folder} is a folder without a file of a GraphQL schema`,
+      where: { file: folder },
+      remedy:
+        'files that end with .graphql, .graphqls, .gql or .sdl are read together; of other formats, name the first document',
+    });
+  return files
+    .map((file) => `# ${relative(folder, file)}\n${Buffer.from(fileBytes(file)).toString('utf8')}`)
+    .join('\n');
 }
 
 function fileBytes(from: string): Uint8Array {
