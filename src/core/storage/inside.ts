@@ -7,9 +7,10 @@ import { namesIn } from './files-in.js';
 
 /**
  * The real path of an existing file named relative to `root`.
+ * @param kind what it may be
  * @throws Problem file-outside, file-not-found
  */
-export function pathInside(root: string, named: string): string {
+export function pathInside(root: string, named: string, kind: 'file' | 'file or folder' = 'file'): string {
   const wanted = resolve(root, named);
   if (!isWithin(root, wanted)) throw outside(named);
   requireVisible(root, wanted, named);
@@ -26,7 +27,8 @@ export function pathInside(root: string, named: string): string {
   }
   if (!isWithin(realpathSync(root), real)) throw outside(named);
   requireVisible(realpathSync(root), real, named);
-  if (!statSync(real).isFile())
+  const found = statSync(real);
+  if (!found.isFile() && !(kind === 'file or folder' && found.isDirectory()))
     throw new Problem('file-unreadable', {
       what: `${named} is not a file`,
       where: { file: named },

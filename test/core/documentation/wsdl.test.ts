@@ -274,3 +274,17 @@ const refusedTexts: readonly (readonly [name: string, text: string, says: RegExp
 ];
 for (const [name, given, says] of refusedTexts)
   test(`${name} is refused`, () => assert.rejects(readSource(given, 'x.wsdl'), says));
+
+test('bindings may say their namespace as the default one: a body in them is no page', async () => {
+  const wsdl = 'http://schemas.xmlsoap.org/wsdl/';
+  const text = `<definitions xmlns="${wsdl}" targetNamespace="urn:q" xmlns:tns="urn:q">
+<types><schema xmlns="http://www.w3.org/2001/XMLSchema" targetNamespace="urn:q"><element name="Ask" type="string"/></schema></types>
+<message name="in"><part name="p" element="tns:Ask"/></message>
+<portType name="P"><operation name="Ask"><input message="tns:in"/></operation></portType>
+<binding name="B" type="tns:P"><binding xmlns="${wsdl}soap/" style="document" transport="http://schemas.xmlsoap.org/soap/http"/>
+<operation name="Ask"><operation xmlns="${wsdl}soap/" soapAction="urn:q/Ask"/><input><body xmlns="${wsdl}soap/" use="literal"/></input></operation></binding>
+<service name="S"><port name="Port" binding="tns:B"><address xmlns="${wsdl}soap/" location="http://127.0.0.1:9/q"/></port></service></definitions>`;
+  const { operation } = await readSource(text, 'quays.wsdl');
+  assert.equal(operation('Ask').soap?.action, 'urn:q/Ask');
+  assert.equal(operation('Ask').soap?.address, 'http://127.0.0.1:9/q');
+});

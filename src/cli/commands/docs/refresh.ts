@@ -96,7 +96,7 @@ async function allowedSource(
   const where = { file: 'echo-trail.yaml' };
   if (!/^https?:\/\//i.test(source)) {
     try {
-      return pathInside(collection.root, source);
+      return pathInside(collection.root, source, 'file or folder');
     } catch (error) {
       throw asProblem(error)
         .at(where)

@@ -17,7 +17,11 @@ export function notationOf(text: string, file: string): Notation {
   const start = text.slice(0, 4000).trimStart();
   if (/^[{[]/.test(start)) return 'json';
   if (/^<(?:!doctype html|html|head|body|h\d|main|article|section|div|p)\b/i.test(start)) return 'html';
-  if (start.startsWith('<')) return /<(?:html|body)[\s>]/i.test(start) ? 'html' : 'xml';
+  // XML has elements of these names too, such as the body of a binding in WSDL.
+  if (start.startsWith('<')) {
+    const isXml = /^<(?:\?xml|[^>]*\sxmlns)/.test(start);
+    return /<html[\s>]/i.test(start) || (!isXml && /<body[\s>]/i.test(start)) ? 'html' : 'xml';
+  }
   if (/\.(?:md|markdown)$/i.test(file)) return 'markdown';
   if (/\.html?$/i.test(file)) return 'html';
   if (/\.(?:graphqls?|gql|sdl)$/i.test(file) || looksLikeSdl(text)) return 'graphql';
