@@ -49,7 +49,8 @@ interface Entry extends EntrySettings {
 
 export class DraftMap {
   readonly kind = 'map';
-  private readonly content: (Entry | { readonly remark: string })[] = [];
+  /** In the order of the file. */
+  readonly content: (Entry | { readonly remark: string })[] = [];
 
   set(key: string, node: DraftNode, settings: EntrySettings = {}): this {
     this.content.push({ key, node, ...settings });
@@ -68,13 +69,6 @@ export class DraftMap {
     return this;
   }
 
-  /** With all that is in it as comments. */
-  inactive(): DraftMap {
-    const map = new DraftMap();
-    map.content.push(...this.content.map((one) => ('remark' in one ? one : { ...one, active: false })));
-    return map;
-  }
-
   get isEmpty(): boolean {
     return this.content.length === 0;
   }
@@ -83,38 +77,38 @@ export class DraftMap {
   get isActive(): boolean {
     return this.content.some((one) => !('remark' in one) && one.active !== false);
   }
+}
 
-  /** @param all also what is a comment, of which the whole is one */
-  toNode(all = false): YAMLMap {
-    const map = new YAMLMap();
-    let above: string[] = [];
-    for (const one of this.content) {
-      if ('remark' in one) {
-        above.push(comment(one.remark));
-        continue;
-      }
-      const { key, node, about, active = true } = one;
-      if (!active && !all) {
-        above.push(...commented(new DraftMap().set(key, node, { about })));
-        continue;
-      }
-      const name = new Scalar(literalText(key));
-      if (above.length > 0) name.commentBefore = above.join('\n');
-      above = [];
-      map.items.push(new Pair(name, remarked(nodeOf(node, all), about)));
-      // A flow map such as {} cannot be gone on with below: what may take its place stands there whole.
-      if (node.kind === 'map' && !all && !node.isActive && !node.isEmpty)
-        above.push(' in place of {}:', ...commented(node).map((line) => ` ${line}`));
+/** @param all also what is a comment, of which the whole is one */
+function mapNode(given: DraftMap, all = false): YAMLMap {
+  const map = new YAMLMap();
+  let above: string[] = [];
+  for (const one of given.content) {
+    if ('remark' in one) {
+      above.push(comment(one.remark));
+      continue;
     }
-    if (above.length > 0) map.comment = above.join('\n');
-    if (map.items.length === 0) map.flow = true;
-    return map;
+    const { key, node, about, active = true } = one;
+    if (!active && !all) {
+      above.push(...commented(new DraftMap().set(key, node, { about })));
+      continue;
+    }
+    const name = new Scalar(literalText(key));
+    if (above.length > 0) name.commentBefore = above.join('\n');
+    above = [];
+    map.items.push(new Pair(name, remarked(nodeOf(node, all), about)));
+    // A flow map such as {} cannot be gone on with below: what may take its place stands there whole.
+    if (node.kind === 'map' && !all && !node.isActive && !node.isEmpty)
+      above.push(' in place of {}:', ...commented(node).map((line) => ` ${line}`));
   }
+  if (above.length > 0) map.comment = above.join('\n');
+  if (map.items.length === 0) map.flow = true;
+  return map;
 }
 
 /** The lines of a map, each as a comment. */
 const commented = (map: DraftMap): string[] =>
-  textOf(map.toNode(true))
+  textOf(mapNode(map, true))
     .trimEnd()
     .split('\n')
     .map((line) => ` ${line}`);
@@ -122,7 +116,7 @@ const commented = (map: DraftMap): string[] =>
 function nodeOf(node: DraftNode, all: boolean): Node {
   switch (node.kind) {
     case 'map': {
-      const map = node.toNode(all);
+      const map = mapNode(node, all);
       // What is in it stands above what comes next, or the writer would put it behind the brackets.
       if (map.items.length === 0) map.comment = null;
       return map;
@@ -169,5 +163,5 @@ const textOf = (node: Node): string =>
 
 /** The text of a file. @param first its first line, a comment */
 export function draftText(map: DraftMap, first: string): string {
-  return `#${comment(first)}\n${textOf(map.toNode())}`;
+  return `#${comment(first)}\n${textOf(mapNode(map))}`;
 }
