@@ -92,3 +92,18 @@ test('what the vendor sets is not wanted in a request, and what it never shows i
   assert.match(sent.err, /undocumented {2}\$\.depths has the same item twice/);
   assert.match(sent.out + sent.err, /depths must NOT have duplicate items/);
 });
+
+test('of a secret in a body nothing is shown, however long it is and whatever is wrong with it', async () => {
+  const cwd = await berths('{code: "${secret.code}", password: x, notes: {a: ["${secret.code}"]}}');
+  const secret = `tide-${'winch-grease-77-'.repeat(12)}`;
+  for (const args of [
+    ['preview', 'add'],
+    ['send', 'add'],
+    ['send', 'add', '--strict'],
+    ['preview', 'add', '--json'],
+  ]) {
+    const { out, err } = await echoTrail(args, { cwd, env: { ECHO_TRAIL_SECRET_CODE: secret } });
+    assert.match(out + err, /\$\.code(?: is |","what":"is )/, args.join(' '));
+    assert.ok(!(out + err).includes(secret.slice(0, 20)), `${args.join(' ')}: ${out}${err}`);
+  }
+});

@@ -7,9 +7,11 @@
 
 import type { Collection, Loaded } from '../../collection/collection.js';
 import type { RequestFile } from '../../collection/files/request-file.js';
-import { documentedBody, isJson } from '../../collection/sources/documented-schema.js';
+import { documentedBody } from '../../collection/sources/documented-schema.js';
+import { contentMismatches } from '../../documentation/changes/content-mismatch.js';
 import { type Mismatch, mismatches, textMismatch } from '../../documentation/changes/mismatch.js';
-import { loadSchemaChecks, schemaMismatches } from '../../documentation/changes/schema-mismatch.js';
+import { loadSchemaChecks } from '../../documentation/changes/schema-mismatch.js';
+import { isJsonType } from '../../documentation/model/media-types.js';
 import type { Operation } from '../../documentation/model/model.js';
 import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
@@ -94,19 +96,12 @@ async function differences(
     const value = bare(body.graphql.variables ?? {});
     return { root: ['graphql', 'variables'], found: unknown(value) ? [] : mismatches(value, parameters, { unknown }) };
   }
-  if (!documented || !body || !('json' in body) || !isJson(documented.type)) return { root: [], found: [] };
+  if (!documented || !body || !('json' in body) || !isJsonType(documented.type)) return { root: [], found: [] };
   const value = bare(body.json);
   if (unknown(value)) return { root: [], found: [] };
   const schema = documentedBody(collection, operation);
-  const { fields, alternatives, open = false } = documented;
-  const settings = { unknown, open, namesOnly: schema !== undefined };
-  const names = alternatives ? [] : mismatches(value, fields, settings);
-  if (!schema) return { root: ['json'], found: names };
-  await loadSchemaChecks();
-  const judged = schemaMismatches(value, schema, unknown);
-  // Of a name that is not documented, they tell the nearest that is.
-  const told = new Set(names.map(({ at }) => at));
-  return { root: ['json'], found: [...judged.filter(({ at }) => !told.has(at)), ...names] };
+  if (schema) await loadSchemaChecks();
+  return { root: ['json'], found: contentMismatches(value, documented, schema, { unknown }) };
 }
 
 /** Values without what they remember of how they were written. */

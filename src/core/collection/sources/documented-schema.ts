@@ -1,6 +1,7 @@
 /** The documented schema of a response or a body, ready for validation. */
 
 import { asJsonSchema } from '../../documentation/formats/openapi/json-schema.js';
+import { isJsonType } from '../../documentation/model/media-types.js';
 import type { Content, Definitions, Operation } from '../../documentation/model/model.js';
 import { isValueMap, type Value } from '../../value/written.js';
 import type { Collection } from '../collection.js';
@@ -16,12 +17,9 @@ export function documentedSchema(collection: Collection, operation: Operation, s
 
 /** The JSON Schema of what an operation takes; undefined where none is documented. */
 export const documentedBody = (collection: Collection, operation: Operation): object | undefined =>
-  operation.body && isJson(operation.body.type)
+  operation.body && isJsonType(operation.body.type)
     ? schemaOf(collection, operation, operation.body, 'request')
     : undefined;
-
-/** Whether a body of a media type is JSON; one of any type is drafted and sent as it. */
-export const isJson = (type: string): boolean => /[/+]json\b|^(?:\*|application)\/\*$/.test(type);
 
 /** Those of responses that are no refusals. @throws Problem operation-not-found, document-unreadable */
 export const documentedSuccesses = (collection: Collection, operation: string): readonly object[] => {

@@ -179,7 +179,7 @@ function byAddress(shelf: SourceCatalogue, given: string, depth: number | undefi
   const wanted = anyParameter(path);
   const found = Object.keys(shelf.docs).flatMap((source) =>
     [...sourceIndex(shelf, source).listed()]
-      .filter((one) => one.method === method.toUpperCase() && anyParameter(one.path).endsWith(wanted))
+      .filter((one) => one.method.toLowerCase() === method.toLowerCase() && endsWith(one.path, wanted))
       .map(({ id, path: own }) => ({ source, id, before: anyParameter(own).slice(0, -wanted.length) })),
   );
   // Some pages leave out what all paths begin with; a thing of another thing is another.
@@ -188,6 +188,10 @@ function byAddress(shelf: SourceCatalogue, given: string, depth: number | undefi
     .find((ones) => ones.length > 0);
   return (near ?? []).flatMap(({ source, id }) => sourceIndex(shelf, source).operation(id, depth) ?? []);
 }
+
+/** A field of GraphQL, which has no slash, is meant as a whole. */
+const endsWith = (path: string, wanted: string): boolean =>
+  wanted.startsWith('/') ? anyParameter(path).endsWith(wanted) : path === wanted;
 
 /** A path whatever its parameters are called. */
 const anyParameter = (path: string): string => path.replace(/\{[^}]*\}/g, '{}');

@@ -30,33 +30,35 @@ function validatorOf(schema: object): ValidateFunction | undefined {
 
 type Path = readonly (string | number)[];
 
-/** Shapes within shapes that are looked into. */
+/** Shapes within shapes that are looked into, and of all of them together: a hostile document multiplies them. */
 const deepest = 6;
+const mostShapes = 200;
 const most = 50;
+
+interface Judging {
+  readonly unknown: (value: unknown) => boolean;
+  left: number;
+}
 
 /**
  * @param schema with all that it refers to; `loadSchemaChecks` has settled before
- * @param unknown of a value that is not known yet, such as `${name}`: nothing is said of it
+ * @param unknown whether a value is known only when it is sent, such as `${name}`: no mismatch is reported for it
  */
 export function schemaMismatches(
   value: unknown,
   schema: object,
   unknown: (value: unknown) => boolean = () => false,
 ): readonly Mismatch[] {
-  const found = judge(value, schema, [], unknown, 0);
+  const found = judge(value, schema, [], { unknown, left: mostShapes }, 0);
   const seen = new Set<string>();
   return found
     .filter(({ at, what }) => !seen.has(`${at} ${what}`) && seen.add(`${at} ${what}`) !== undefined)
     .slice(0, most);
 }
 
-function judge(
-  value: unknown,
-  schema: object,
-  at: Path,
-  unknown: (value: unknown) => boolean,
-  depth: number,
-): Mismatch[] {
+function judge(value: unknown, schema: object, at: Path, judging: Judging, depth: number): Mismatch[] {
+  const { unknown } = judging;
+  judging.left -= 1;
   const validate = validatorOf(schema);
   if (!validate || validate(value)) return [];
   const errors = [...(validate.errors ?? [])];
@@ -66,18 +68,16 @@ function judge(
     (one) => !shapes.some((other) => other !== one && within(one, other) && !within(other, one)),
   );
   const found = errors
-    .filter((error) => !outer.some((one) => within(error, one)))
+    .filter((error) => !outer.some((one) => within(error, one)) && !isOfAnotherType(error, errors))
     .flatMap((error) => worded(error, value, at, unknown));
-  for (const choice of depth < deepest ? outer : []) {
+  for (const choice of depth < deepest && judging.left > 0 ? outer : []) {
     const path = pathOf(choice.instancePath, value);
     const inner = valueAt(value, path);
     if (unknown(inner)) continue;
-    const tried = branchesOf(choice, value, schema).map((branch) =>
-      judge(inner, branch, [...at, ...path], unknown, depth + 1),
-    );
-    // A shape of which only what is not known yet could be wrong may fit.
-    const nearest = tried.sort((a, b) => a.length - b.length)[0];
-    found.push(...(nearest ?? []));
+    const tried = branchesOf(choice, schema)
+      .slice(0, Math.max(0, judging.left))
+      .map((branch) => judge(inner, branch, [...at, ...path], judging, depth + 1));
+    found.push(...(tried.sort((a, b) => a.length - b.length)[0] ?? []));
   }
   return found;
 }
@@ -87,18 +87,30 @@ const isChoice = (keyword: string): boolean => keyword === 'oneOf' || keyword ==
 const within = ({ instancePath }: ErrorObject, { instancePath: holder }: ErrorObject): boolean =>
   instancePath === holder || instancePath.startsWith(`${holder}/`);
 
-/** Each of the shapes, with what is said beside them. */
-function branchesOf({ schemaPath, keyword }: ErrorObject, _: unknown, root: object): object[] {
+/** Of a value of the wrong type nothing else is worth reporting. */
+const isOfAnotherType = (error: ErrorObject, all: readonly ErrorObject[]): boolean =>
+  error.keyword !== 'type' &&
+  all.some(({ keyword, instancePath }) => keyword === 'type' && instancePath === error.instancePath);
+
+const branches = { oneOf: new WeakMap<object, object[]>(), anyOf: new WeakMap<object, object[]>() };
+
+/** Each shape of a `oneOf` or an `anyOf`, together with the keywords beside it; the same objects each time. */
+function branchesOf({ schemaPath, keyword }: ErrorObject, root: object): object[] {
   const holder = atPointer(root, schemaPath.replace(/^#\/?/, '').split('/').slice(0, -1));
   if (!isValueMap(holder)) return [];
+  const kept = keyword === 'oneOf' ? branches.oneOf : branches.anyOf;
+  const known = kept.get(holder);
+  if (known) return known;
   const { [keyword]: shapes, $defs: _own, ...beside } = holder;
   const { $defs } = root as { $defs?: object };
   const parts = Array.isArray(beside.allOf) ? beside.allOf : [];
-  return (Array.isArray(shapes) ? shapes : []).map((shape) => ({
+  const made = (Array.isArray(shapes) ? shapes : []).map((shape) => ({
     ...beside,
     allOf: [...parts, shape],
     ...($defs && { $defs }),
   }));
+  kept.set(holder, made);
+  return made;
 }
 
 function atPointer(root: unknown, keys: readonly string[]): unknown {
@@ -227,10 +239,13 @@ const limits = {
 const sizeOf = (value: unknown): number =>
   Array.isArray(value) ? value.length : Object.keys((value as object | null) ?? {}).length;
 
+/** Whole, or not at all: the beginning of a secret is not known to be one. */
 function shortJson(value: unknown): string {
   const text = JSON.stringify(value) ?? 'nothing';
-  return text.length > 80 ? `${text.slice(0, 80)}…` : text;
+  return text.length <= longestShown ? text : `${article(value)} of ${text.length} characters`;
 }
+
+const longestShown = 80;
 
 const mostListed = 12;
 

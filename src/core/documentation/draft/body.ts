@@ -1,4 +1,5 @@
 /** The body of an HTTP call, and the structured values that it shares with the variables of GraphQL. */
+import { isJsonType } from '../model/media-types.js';
 import type { Alternative, Body, Field, Operation } from '../model/model.js';
 import { isList, remark, sample } from './facts.js';
 import type { Inputs } from './inputs.js';
@@ -27,7 +28,7 @@ export function bodyEntry(
   const known = body.fields.length > 0 || body.whole !== undefined;
   const node = new DraftMap();
   let active = true;
-  if (/[/+]json\b/.test(type) || (known && /^(?:\*|application)\/\*$/.test(type))) {
+  if (isJsonType(type) && (known || /json/.test(type))) {
     const content = wholeBody(body, settings);
     active = body.required || content.kind !== 'map' || content.isActive;
     node.set('json', content, { about: body.whole && remark(body.whole) });

@@ -1,8 +1,8 @@
 /** A request about to leave, and a response that came, held against the documented operation. */
 import { responseFor } from '../../collection/sources/documented-schema.js';
+import { contentMismatches } from '../../documentation/changes/content-mismatch.js';
 import { type Mismatch, mismatches, textMismatch } from '../../documentation/changes/mismatch.js';
-import { schemaMismatches } from '../../documentation/changes/schema-mismatch.js';
-import type { Content, Operation } from '../../documentation/model/model.js';
+import type { Operation } from '../../documentation/model/model.js';
 import { separatorOf } from '../../documentation/model/parameter-style.js';
 import { nearest } from '../../problem/nearest.js';
 import type { Received } from '../response/received.js';
@@ -91,24 +91,7 @@ function bodyMismatches(
     const { variables = {} } = value as { variables?: unknown };
     return mismatches(variables, parameters).map((one) => ({ ...one, at: one.at.replace(/^\$/, 'variables') }));
   }
-  return documented ? contentMismatches(value, documented, schema, false) : [];
-}
-
-/** The schema judges values; names that it allows by saying nothing of them, and the vendor does not know, are told besides. */
-function contentMismatches(
-  value: unknown,
-  { fields, alternatives, open = false }: Content,
-  schema: object | undefined,
-  response: boolean,
-): readonly Mismatch[] {
-  const settings = { response, open, namesOnly: schema !== undefined };
-  const tried = (alternatives ?? [{ fields }]).map((one) => mismatches(value, one.fields, settings));
-  const names = tried.sort((a, b) => a.length - b.length)[0] ?? [];
-  if (!schema) return names;
-  const judged = schemaMismatches(value, schema);
-  // Of a name that is not documented, they tell the nearest that is.
-  const told = new Set(names.map(({ at }) => at));
-  return [...judged.filter(({ at }) => !told.has(at)), ...names];
+  return documented ? contentMismatches(value, documented, schema, {}) : [];
 }
 
 /** What the documentation does not know of a response: its status, its fields. */
@@ -128,7 +111,9 @@ export function responseMismatches(
   if (operation.graphql) {
     const data = (body as { data?: Record<string, unknown> } | null)?.data?.[operation.graphql.field];
     // Only what was asked for comes back, so that nothing is missing there.
-    return contentMismatches(data, documented.content, undefined, true).filter(({ what }) => !what.endsWith('missing'));
+    return contentMismatches(data, documented.content, undefined, { response: true }).filter(
+      ({ what }) => !what.endsWith('missing'),
+    );
   }
-  return contentMismatches(body, documented.content, schema, true);
+  return contentMismatches(body, documented.content, schema, { response: true });
 }
