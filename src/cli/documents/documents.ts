@@ -98,7 +98,7 @@ export const documents = {
     ...draftedRequest,
     /** The file of the signature that was proposed. */
     signature: z.nullable(z.string()),
-    /** Sessions that were written, from the security schemes that the operation wants. */
+    /** Sessions that were written, from the security schemes that the operation requires. */
     sessions: z.array(draftedSession),
   }),
   'draft many': z.strictObject({

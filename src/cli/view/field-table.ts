@@ -1,4 +1,4 @@
-/** Fields of a body, a type or a response, and parameters, as a table: what lies deeper than fits is folded, and counted. */
+/** Fields of a body, a type or a response, and parameters, as a table: fields too deep to fit are folded, and counted. */
 import { limitsText } from '../../core/documentation/model/limits-text.js';
 import type { Alternative, ClauseTerms, Field, Parameter } from '../../core/documentation/model/model.js';
 import { textOf } from '../../core/value/text.js';
@@ -26,7 +26,7 @@ interface Extent {
   readonly longest: number;
 }
 
-/** Levels that are looked at where as many as fit are wanted. */
+/** The most levels that are tried without --depth. */
 export const deepestFitting = 3;
 
 export function fieldsText(holder: Holder, terminal: Terminal, { depth, where = false }: FieldSettings): string {

@@ -62,7 +62,7 @@ export function operationText(
   return blocks.filter((block) => typeof block === 'string').join('\n\n');
 }
 
-/** Prose between the margins; where no depth is wanted, as much as leaves room for the rest on a screen. */
+/** Prose, wrapped; cut to half a screen unless --depth is given. */
 function proseText(text: string, { width, height, out }: Terminal, depth: number | undefined): string {
   const lines = wrapAnsi(printable(text), width, { wordWrap: true, trim: false }).split('\n');
   const most = Math.floor(height / 2);
@@ -111,7 +111,7 @@ function contentText(content: Content, terminal: Terminal, depth: number | undef
   return parts.filter((part) => typeof part === 'string').join('\n\n');
 }
 
-/** A text that is no JSON, such as XML, stands as it is. Where no depth is wanted, JSON is folded to what a screen takes. */
+/** XML and other text as it is; JSON folded to fit a screen unless --depth is given. */
 function exampleText({ type, example }: Content, { out, height }: Terminal, depth: number | undefined): string {
   if (typeof example === 'string' && !/[/+]json\b/.test(type)) return printable(example);
   const value = example as Value;

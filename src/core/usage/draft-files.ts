@@ -87,7 +87,7 @@ async function signatureFor(
   return { name, makes, file };
 }
 
-/** The sessions of the collection that an operation wants; where there are none for it, they are written. */
+/** The sessions that an operation requires; where the collection has none for it, they are written. */
 async function sessionsFor(
   collection: Collection,
   { security, source }: Operation,
@@ -173,7 +173,7 @@ export async function writeDraftedSession(
   throw new Problem('usage', { what: `no kind of session is for the security scheme ${only.scheme}` });
 }
 
-/** Of several sessions the one that holds for the folder. */
+/** The session that the defaults of the folder name. */
 function inheritedSession(collection: Collection, name: string): string | undefined {
   const session = collection.defaults(name).at(-1)?.content.session;
   return typeof session === 'string' && session !== 'none' ? session : undefined;

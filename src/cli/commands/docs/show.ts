@@ -10,7 +10,7 @@ import { deepestFitting } from '../../view/field-table.js';
 import { operationText } from '../../view/operation.js';
 import { typeText } from '../../view/type.js';
 
-/** Levels of fields within fields in a document for programs, where none are wanted. */
+/** Levels of fields within fields in a document for programs, unless --depth says otherwise. */
 const levelsForPrograms = 2;
 
 export const { configure }: CommandModule = {

@@ -1,4 +1,4 @@
-/** Holding a value against a documented JSON Schema: the validator judges, and here it is said in the words of the documentation. */
+/** Checks a value against a documented JSON Schema: the validator finds the errors, this file words them. */
 import type { ErrorObject, ValidateFunction } from 'ajv';
 import { compiled, loadDraft } from '../../matcher/schema-drafts.js';
 import { pathBelow } from '../../value/json-path-text.js';

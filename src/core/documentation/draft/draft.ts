@@ -26,7 +26,7 @@ export interface DraftSettings {
   readonly itemName?: string | undefined;
   /** Optional fields and parameters that are written to be sent: all of them, or some by their names, such as `cargo.kind`. */
   readonly optional?: 'all' | readonly string[] | undefined;
-  /** The signature that the operation wants, and the headers that it makes itself. */
+  /** The signature that the operation requires, and the headers that it makes itself. */
   readonly signature?: { readonly name: string; readonly makes: ReadonlySet<string> } | undefined;
 }
 

@@ -27,7 +27,7 @@ export const sessionName = (scheme: string): string =>
 /**
  * @param name of the scheme
  * @param schema from the session file to the JSON Schema that editors understand
- * @returns undefined of a scheme that no kind of session is for
+ * @returns undefined where no kind of session fits the scheme
  */
 export function draftSession(name: string, given: Value, source: string, schema: string): DraftedSession | undefined {
   if (!isValueMap(given)) return undefined;
@@ -46,7 +46,7 @@ export function draftSession(name: string, given: Value, source: string, schema:
   };
 }
 
-/** What a session says, and what has to be there for it. */
+/** A session file in the making: its kind, and the secrets and origins that it uses. */
 class Writing {
   readonly secrets = new Set<string>();
   readonly origins = new Set<string>();
@@ -159,7 +159,7 @@ const client = (writing: Writing): DraftMap =>
     .set('id', expression(writing.secret('client id')))
     .set('secret', expression(writing.secret('client secret')));
 
-/** All of a few; of many, none before somebody chooses. */
+/** A few scopes are all asked for; many are a comment, from which somebody chooses. */
 function setScopes(file: DraftMap, given: Value | undefined): DraftMap {
   const scopes = isValueMap(given) ? Object.entries(given) : [];
   const names = scopes.map(([name]) => name);

@@ -97,7 +97,7 @@ function mapNode(given: DraftMap, all = false): YAMLMap {
     if (above.length > 0) name.commentBefore = above.join('\n');
     above = [];
     map.items.push(new Pair(name, remarked(nodeOf(node, all), about)));
-    // A flow map such as {} cannot be gone on with below: what may take its place stands there whole.
+    // Nothing can follow below {}: the fields that may replace it stand there as one comment.
     if (node.kind === 'map' && !all && !node.isActive && !node.isEmpty)
       above.push(' in place of {}:', ...commented(node).map((line) => ` ${line}`));
   }

@@ -14,7 +14,7 @@ export function stem(word: string): string {
   return found;
 }
 
-/** What the caller wants to do, where its word says so; methods of HTTP fit it well or badly (RFC 9110, section 9). */
+/** What a question is after, by its verb. Each fits some methods of HTTP better than others (RFC 9110, section 9). */
 export type Intent = 'create' | 'list' | 'read' | 'update' | 'replace' | 'delete' | 'upload' | 'download' | 'search';
 
 const intentWords: Readonly<Record<Intent, string>> = {

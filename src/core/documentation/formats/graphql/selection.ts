@@ -59,7 +59,7 @@ export function callDocument(
 const indented = (lines: readonly string[], levels: number): string[] =>
   lines.map((line) => '  '.repeat(levels) + line);
 
-/** How much is asked for: levels, and whether the types that an interface or a union stands for are told apart. */
+/** How much is selected: levels, and whether each type of an interface or a union has a selection of its own. */
 interface Extent {
   readonly depth: number;
   readonly shapes: boolean;

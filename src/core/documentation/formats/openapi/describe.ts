@@ -22,7 +22,8 @@ import type {
 import { safeMethods } from '../../model/safe-methods.js';
 import { xmlText } from '../../model/xml-text.js';
 import { below, isMap, type Json, type JsonMap, type References, references } from './references.js';
-import { exampleOf, type FieldReader, fieldReader, xmlOf } from './schema.js';
+import { type FieldReader, fieldReader } from './schema.js';
+import { exampleOf, xmlOf } from './schema-facts.js';
 import { securityNeeds } from './security.js';
 
 const locations = new Set(['path', 'query', 'header', 'cookie']);

@@ -1,4 +1,4 @@
-/** What authentication an operation wants, in words. */
+/** The authentication that an operation requires, in words. */
 import { ownMember } from '../../../value/own-member.js';
 import type { SecurityNeed } from '../../model/model.js';
 import { isMap, type Json, type JsonMap, type References } from './references.js';
