@@ -38,6 +38,11 @@ export const { configure }: CommandModule = {
               what: 'draft takes one operation, or --group NAME, or --all; --as names one request',
               remedy: 'echo-trail docs tree lists the operations by group',
             });
+          if (many && optional !== undefined && optional !== 'all')
+            throw new Problem('usage', {
+              what: '--optional NAMES is for one operation',
+              remedy: 'with --group and --all it takes all',
+            });
           const order = {
             schemas: editorSchemas,
             selection: selectionFrom(depth, fields),

@@ -15,7 +15,7 @@ export interface TableSettings {
   readonly indent?: number;
   /** Columns that may be wrapped, the widest first to give way; else the last. */
   readonly flexible?: readonly number[];
-  /** The flexible column that keeps its room as long as the others have some to give. */
+  /** The flexible column of prose: it stays comfortably wide as long as the others can be narrower. */
   readonly favoured?: number;
 }
 
@@ -39,12 +39,15 @@ export function table(
   );
   const room = terminal.width - indent - 2 * (kept.length - 1);
   const giving = (flexible ?? [columns - 1]).map((index) => kept.indexOf(index));
-  if (favoured !== undefined)
+  if (favoured !== undefined) {
+    const own = kept.indexOf(favoured);
+    fit(widths, room, [own], comfortable);
     fit(
       widths,
       room,
-      giving.filter((index) => index !== kept.indexOf(favoured)),
+      giving.filter((index) => index !== own),
     );
+  }
   fit(widths, room, giving);
   const margin = ' '.repeat(indent);
   const lines = rows.flatMap((row) => rowLines(row, widths));
@@ -96,9 +99,12 @@ const padded = (text: string, width: number): string => text + ' '.repeat(Math.m
 const wordsFit = (cell: string, width: number): boolean =>
   cell.split(/\s+/).every((word) => stringWidth(word) <= width);
 
-/** Narrows flexible columns until the sum fits, none below 16. */
-function fit(widths: number[], room: number, flexible: readonly number[]): void {
-  const least = 16;
+/** Columns in which prose reads well; a narrower one has a word or two a line. */
+const comfortable = 56;
+const narrowest = 16;
+
+/** Narrows flexible columns until the sum fits, none below the least. */
+function fit(widths: number[], room: number, flexible: readonly number[], least = narrowest): void {
   for (;;) {
     const over = widths.reduce((sum, width) => sum + width, 0) - room;
     const widest = flexible

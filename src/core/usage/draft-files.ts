@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import type { Collection } from '../collection/collection.js';
 import { sourceIndex } from '../collection/sources/source-index.js';
-import { draftName, draftRequest } from '../documentation/draft/draft.js';
+import { type DraftSettings, draftName, draftRequest } from '../documentation/draft/draft.js';
 import { type DraftedSession, draftSession, sessionName } from '../documentation/draft/session.js';
 import { describesSignature, headersMade, proposeSignature, signatureName } from '../documentation/draft/signature.js';
 import type { SelectionSettings } from '../documentation/formats/graphql/selection.js';
@@ -50,10 +50,8 @@ export async function writeDraft(
   if (existsSync(path))
     throw new Problem('file-exists', { what: `there is a request ${name} already`, where: { file } });
   const index = sourceIndex(collection, operation.source);
-  const signature = await signatureFor(collection, operation, schemas);
-  const { names, written } = await sessionsFor(collection, operation, name, schemas, signature !== undefined);
   const up = relative(join(collection.root, file, '..'), collection.root);
-  const text = draftRequest(operation, {
+  const settings: DraftSettings = {
     definitions: index.definitions,
     entry: index.entry(operation.id) as OperationEntry,
     selection,
@@ -61,10 +59,12 @@ export async function writeDraft(
     suppliers: suppliersFor(collection, operation),
     itemName: itemParameter(operation, index),
     schema: `${up}/${schemas}/request.json`,
-    sessions: names,
-    signature,
-  });
-  await writeAtomically(path, text);
+  };
+  // What is refused is refused before its session or signature is written.
+  draftRequest(operation, settings);
+  const signature = await signatureFor(collection, operation, schemas);
+  const { names, written } = await sessionsFor(collection, operation, name, schemas, signature !== undefined);
+  await writeAtomically(path, draftRequest(operation, { ...settings, sessions: names, signature }));
   return { request: name, file, signature: signature?.file, sessions: written };
 }
 

@@ -214,9 +214,10 @@ test('--optional writes optional fields and parameters to be sent, all or by nam
     properties: { code: text, cargo: { type: 'object', properties: { kind: text, tonnes: { type: 'number' } } } },
   };
   const operation = { ...withBody(schema), parameters: [{ name: 'dry', in: 'query', schema: { type: 'boolean' } }] };
-  const some = fileOf(await drafted(operation, { optional: ['cargo', 'cargo.kind'] }));
+  const some = fileOf(await drafted(operation, { optional: ['cargo.kind'] }));
   assert.deepEqual(some.body, { json: { code: '${code}', cargo: { kind: '${kind}' } } });
   assert.equal(some.query, undefined);
+  await assert.rejects(drafted(operation, { optional: ['crago'] }), { remedy: 'did you mean cargo?' });
   const all = fileOf(await drafted(operation, { optional: 'all' }));
   assert.deepEqual(all.body, { json: { code: '${code}', cargo: { kind: '${kind}', tonnes: '${tonnes}' } } });
   assert.deepEqual(all.query, { dry: '${dry}' });

@@ -81,6 +81,8 @@ test('a group, or everything, is drafted at once; what is there is passed over',
     passed.map(({ operation }) => operation),
     ['quays/listQuays', 'quays/showQuay'],
   );
+  const named = await echoTrail(['draft', '--all', '--optional', 'x'], { cwd });
+  assert.match(named.err, /--optional NAMES is for one operation/);
   const none = await echoTrail(['draft', '--group', 'quay'], { cwd });
   assert.equal(none.status, 2);
   assert.match(none.err, /no documented group is called quay[\s\S]*did you mean quays\?/);

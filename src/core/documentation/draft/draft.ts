@@ -1,4 +1,7 @@
 /** A request file written from the documentation: what is required is active, the rest is there as comments. */
+import { action } from '../../problem/actions.js';
+import { nearestHint } from '../../problem/nearest.js';
+import { Problem } from '../../problem/problem.js';
 import type { SelectionSettings } from '../formats/graphql/selection.js';
 import type { Definitions, Field, Operation, OperationEntry, Parameter } from '../model/model.js';
 import { bodyEntry } from './body.js';
@@ -43,10 +46,12 @@ function slug(text: string): string {
     .replace(/^-|-$/g, '');
 }
 
-/** The text of the file. */
+/** The text of the file. @throws Problem usage: there is no optional field of a name that was asked for */
 export function draftRequest(operation: Operation, settings: DraftSettings): string {
   const inputs = new Inputs(settings.suppliers);
-  const call = callOf(unsigned(operation, settings), settings, inputs);
+  const optional = optionalNames(settings.optional ?? []);
+  const call = callOf(unsigned(operation, settings), settings, inputs, optional.wanted);
+  optional.requireKnown(operation);
   const { schema, sessions, signature } = settings;
   const file = new DraftMap()
     .set('about', literal(oneLine(operation.summary ?? operation.description ?? '') || operation.id))
@@ -71,10 +76,36 @@ function unsigned(operation: Operation, { signature }: DraftSettings): Operation
   };
 }
 
-function callOf(operation: Operation, settings: DraftSettings, inputs: Inputs): DraftedCall {
+/** Which optional fields are asked for; one within another asks for that one too. */
+function optionalNames(asked: 'all' | readonly string[]): {
+  readonly wanted: (name: string) => boolean;
+  requireKnown(operation: Operation): void;
+} {
+  const known = new Set<string>();
+  return {
+    wanted(name) {
+      known.add(name);
+      return asked === 'all' || asked.some((one) => one === name || one.startsWith(`${name}.`));
+    },
+    requireKnown({ source, id }) {
+      const unknown = asked === 'all' ? undefined : asked.find((one) => !known.has(one));
+      if (unknown === undefined) return;
+      throw new Problem('usage', {
+        what: `${source}/${id} has no optional field or parameter ${unknown}`,
+        remedy: nearestHint(unknown, known) ?? action().showOperation(`${source}/${id}`),
+      });
+    },
+  };
+}
+
+function callOf(
+  operation: Operation,
+  settings: DraftSettings,
+  inputs: Inputs,
+  wanted: (name: string) => boolean,
+): DraftedCall {
   const { graphql, soap } = operation;
-  const { entry, definitions, selection, optional } = settings;
-  const wanted = (name: string): boolean => optional === 'all' || optional?.includes(name) === true;
+  const { entry, definitions, selection } = settings;
   if (graphql) return graphqlCall(operation, graphql, definitions, selection, inputs, wanted);
   return soap
     ? soapCall(operation, soap, entry, definitions, inputs)
