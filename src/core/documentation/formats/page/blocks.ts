@@ -13,6 +13,8 @@ export interface Heading {
 export interface Text {
   readonly is: 'text';
   readonly text: string;
+  /** The same, what is code between backticks. */
+  readonly marked: string;
   readonly line: number;
 }
 

@@ -15,7 +15,7 @@ const columnNames: readonly (readonly [Column, RegExp])[] = [
   ['type', /\b(?:type|format|data ?type)\b/i],
   [
     'name',
-    /^(?:name|(?:query |path |body |header |request )?(?:parameter|param|field|key|attribute|property|argument|element|header|member|variable)s?(?: name)?)$/i,
+    /^(?:name|(?:query |path |body |header |request )?(?:parameter|param|field|key|attribute|property|argument|element|tag|header|member|variable)s?(?: name)?)$/i,
   ],
   ['description', /\b(?:descriptions?|meaning|notes?|comments?|explanation|details|purpose|about|what)\b/i],
 ];
@@ -27,6 +27,8 @@ export interface ReadField {
 
 export interface ReadFields {
   readonly fields: readonly ReadField[];
+  /** The names are those of elements: `<berth>`. */
+  readonly elements: boolean;
   readonly unread: readonly Unread[];
 }
 
@@ -35,11 +37,14 @@ export function fieldsIn({ head, rows, marked, line, lines, others = [] }: Table
   const columns = columnsOf(head);
   if (!columns.has('name') || columns.size < 2) return undefined;
   const unread = [...others];
+  let elements = /^(?:xml )?(?:tag|element)s?\b/i.test(head[columns.get('name') ?? 0]?.trim() ?? '');
   const fields = rows.flatMap((cells, index): ReadField[] => {
     const cell = (column: Column): string =>
       columns.has(column) ? (cells[columns.get(column) as number] ?? '').trim() : '';
     const written = cell('name');
-    const bare = written
+    const element = /^<([\p{L}_][\p{L}\w.:-]*)\s*\/?>([*†]?)$/u.exec(written);
+    if (element) elements = true;
+    const bare = (element?.[1] ?? written)
       .replace(/[*†]+$/, '')
       .replace(/^[`"']|[`"']$/g, '')
       .trim();
@@ -56,7 +61,7 @@ export function fieldsIn({ head, rows, marked, line, lines, others = [] }: Table
     );
     return [{ in: place, field: oneField(name, written, cell, description, codes, lines[index] ?? line) }];
   });
-  return { fields, unread };
+  return { fields, unread, elements };
 }
 
 /** Behind a name in its own cell: what it is. Other words make it a phrase. */
@@ -112,12 +117,14 @@ function columnsOf(head: readonly string[]): Map<Column, number> {
   return found;
 }
 
-const yes = /^(?:yes|y|true|required|mandatory|always|x|✓|✔|●|1|must)\b/i;
-const no = /^(?:no|n|false|optional|-|–|—|0|may)?$|^(?:no|optional|conditional)\b/i;
+const yes = /^(?:yes|y|true|required|mandatory|always|x|1|must)\b|^[✓✔☑✅●]/i;
+const no = /^(?:no|n|false|optional|-|–|—|0|may|[✗✘❌☐○]\ufe0f?)?$|^(?:no|optional|conditional)\b/i;
 
 function requiredBy(cell: string, description: string, name: string): { value: boolean; certain: boolean } {
   if (cell !== '' && yes.test(cell)) return { value: true, certain: true };
   if (cell !== '' && no.test(cell)) return { value: false, certain: true };
+  const beside = /\b(required|mandatory|optional)\b/i.exec(name)?.[1];
+  if (beside) return { value: !/optional/i.test(beside), certain: true };
   if (/\*$/.test(name)) return { value: true, certain: false };
   if (/\b(?:not required|optional)\b/i.test(description)) return { value: false, certain: true };
   if (/\b(?:required|mandatory)\b/i.test(description)) return { value: true, certain: true };
@@ -138,8 +145,8 @@ const typeWords: readonly (readonly [RegExp, string])[] = [
   [/\b(?:integer|int|int32|int64|long|whole number)\b/i, 'integer'],
   [/\b(?:number|float|double|decimal|numeric)\b/i, 'number'],
   [/\b(?:bool|boolean|flag)\b/i, 'boolean'],
-  [/\b(?:object|map|hash|dictionary|structure)\b/i, 'object'],
-  [/\b(?:string|text|char|varchar|uuid|enum|url|uri|id|code)\b/i, 'string'],
+  [/\b(?:object|map|hash|dict|dictionary|structure)\b/i, 'object'],
+  [/\b(?:string|str|text|char|varchar|uuid|enum|url|uri|id|code)\b/i, 'string'],
 ];
 
 function typeIn(text: string): string | undefined {

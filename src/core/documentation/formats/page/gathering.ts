@@ -18,6 +18,22 @@ export interface Gathering {
   readonly texts: string[];
   readonly responses: Map<string, DocumentedResponse>;
   body: { readonly type: string; readonly text: string; readonly at: string } | undefined;
+  /** What the last heading that says so is about: `Return type`, `Request body`. */
+  side: 'request' | 'response' | undefined;
+  /** Something is described as the body as a whole. */
+  anyBody?: boolean;
+  /** The fields of the body are elements. */
+  xml?: boolean;
+}
+
+const ofResponse = /\b(?:responses?|answers?|results?|returns?|reply|output)\b/i;
+const ofRequest = /\b(?:requests?|body|payload|send|input|parameters?|consumes)\b/i;
+
+/** Undefined for words that speak of neither, or of both. */
+export function sideOf(label: string): Gathering['side'] {
+  const response = ofResponse.test(label);
+  if (response === ofRequest.test(label)) return undefined;
+  return response ? 'response' : 'request';
 }
 
 export function addParameter({ parameters }: Gathering, parameter: Parameter): void {
@@ -42,15 +58,22 @@ export function takeTable(
   const { fields, unread } = read;
   for (const one of unread)
     warnings.push({ at: `line ${one.line}`, what: `among fields, this was not read: “${beginning(one.text)}”` });
-  const ofResponse = /\b(?:response|response|result|returns?|reply)\b/i.test(label) && !/\brequest\b/i.test(label);
-  if (ofResponse) {
+  const [only, ...others] = fields;
+  if (only && others.length === 0 && /\bbody parameter\b/i.test(only.field.description ?? '')) {
+    gathered.anyBody = true;
+    return;
+  }
+  const side = sideOf(label) ?? (/\bbody\b/i.test(label) && !/\brequest\b/i.test(label) ? gathered.side : undefined);
+  if (side === 'response') {
     addResponse(gathered, '200', { fields: fields.map(({ field }) => field) });
     return;
   }
   for (const one of fields) {
     const place = one.in ?? placeFor(one, label, method, path);
-    if (place === 'body') gathered.fields.push(one.field);
-    else addParameter(gathered, { ...one.field, in: place, required: one.field.required || place === 'path' });
+    if (place === 'body') {
+      if (!gathered.fields.some(({ name }) => name === one.field.name)) gathered.fields.push(one.field);
+      if (read.elements) gathered.xml = true;
+    } else addParameter(gathered, { ...one.field, in: place, required: one.field.required || place === 'path' });
   }
 }
 
@@ -72,6 +95,8 @@ export function takeCode(block: Code, label: string, section: Section, gathered:
   const request = rawRequest(text) ?? commandLine(text);
   if (request) {
     takeRequest(request, section, gathered, at);
+    // What comes next came back, if nothing else is said.
+    gathered.side = 'response';
     return;
   }
   const response = rawResponse(text);
@@ -88,9 +113,8 @@ export function takeCode(block: Code, label: string, section: Section, gathered:
     return;
   }
   const status = /\b([1-5]\d\d)\b/.exec(label)?.[1];
-  const ofResponse = status !== undefined || /\b(?:response|answers?|results?|returns?|reply|output)\b/i.test(label);
-  const ofRequest = /\b(?:request|body|payload|send|input)\b/i.test(label);
-  if (ofResponse || (safeMethods.has(section.method) && !ofRequest))
+  const side = status === undefined ? (sideOf(label) ?? gathered.side) : 'response';
+  if (side === 'response' || (safeMethods.has(section.method) && side === undefined))
     addResponse(gathered, status ?? '200', { body: text, type, at });
   else if (!gathered.body) gathered.body = { type, text, at };
   else addResponse(gathered, '200', { body: text, type, at });
@@ -103,7 +127,8 @@ function takeRequest(
   gathered: Gathering,
   at: string,
 ): void {
-  const url = new URL(address, 'http://page.example');
+  // Only what follows the host is of interest, and a host may be made up: `https://<your host>/x`.
+  const url = new URL(address.replace(/^https?:\/\/[^/?#]*/i, ''), 'http://page.example');
   const parts = url.pathname.split('/');
   for (const [index, part] of path.split('/').entries()) {
     const name = /^\{(.*)\}$/.exec(part)?.[1];
@@ -207,12 +232,12 @@ function nested(fields: readonly Field[]): readonly Field[] {
   return out;
 }
 
-export function bodyOf({ body, fields }: Gathering, method: string): Body | undefined {
-  if ((!body && fields.length === 0) || safeMethods.has(method)) return undefined;
+export function bodyOf({ body, fields, anyBody = false, xml = false }: Gathering, method: string): Body | undefined {
+  if ((!body && fields.length === 0 && !anyBody) || safeMethods.has(method)) return undefined;
   const example = body && exampleValue(body.text);
   const inferred = example === undefined ? [] : inferFields([example], { certainty: 'guess', at: body?.at ?? '' });
   return {
-    type: body?.type ?? 'application/json',
+    type: body?.type ?? (xml ? 'application/xml' : 'application/json'),
     required: true,
     otherTypes: [],
     fields: withExamples(merged(fields, inferred), example),

@@ -1,12 +1,14 @@
 /** HTML to blocks (parse5: the parser of the standard, which reads what browsers read). */
 import { type DefaultTreeAdapterMap, parse } from 'parse5';
 import type { Block } from './blocks.js';
-import { type ListItem, listAsTable } from './field-list.js';
+import { addressAlone, callsNamed, methodsAlone } from './call.js';
+import { type ListItem, listAsTable, textsAsTables } from './field-list.js';
 
 type Node = DefaultTreeAdapterMap['node'];
 type Element = DefaultTreeAdapterMap['element'];
+type Parent = DefaultTreeAdapterMap['parentNode'];
 
-const skipped = new Set(['script', 'style', 'template', 'noscript', 'nav', 'footer', 'head', 'svg', 'button', 'form']);
+const skipped = new Set(['script', 'style', 'template', 'noscript', 'nav', 'footer', 'head', 'svg', 'form']);
 const inline = new Set([
   'a',
   'abbr',
@@ -33,42 +35,79 @@ const inline = new Set([
   'var',
   'wbr',
 ]);
-const lists = new Set(['ul', 'ol', 'dl']);
+const listsOfItems = new Set(['ul', 'ol', 'dl']);
 const deepest = 500;
 
 export function htmlBlocks(html: string): { title: string | undefined; blocks: readonly Block[] } {
   const document = parse(html, { sourceCodeLocationInfo: true });
   const blocks: Block[] = [];
+  /** What is code between backticks. */
   let waiting = '';
+  /** Its last character; to ask the text itself would take the square of a long one. */
+  let last = '';
   let waitingLine = 1;
   let title: string | undefined;
+  let level = 0;
+  /** Lists of definitions around the node. */
+  let lists = 0;
 
+  const wait = (text: string): void => {
+    waiting += text;
+    last = text.at(-1) ?? last;
+  };
   const flush = (): void => {
-    const text = folded(waiting);
-    if (text !== '') blocks.push({ is: 'text', text, line: waitingLine });
+    const marked = folded(waiting);
+    if (marked !== '') blocks.push({ is: 'text', text: withoutMarks(marked), marked, line: waitingLine });
     waiting = '';
+    last = '';
+  };
+  const visitAll = (node: Parent, depth: number): void => {
+    for (const inner of node.childNodes) visit(inner, depth + 1);
   };
   const visit = (node: Node, depth: number): void => {
     if (depth > deepest) return;
     if (node.nodeName === '#text') {
       if (waiting === '') waitingLine = lineOf(node);
-      waiting += (node as DefaultTreeAdapterMap['textNode']).value;
+      wait((node as DefaultTreeAdapterMap['textNode']).value);
       return;
     }
     if (!('childNodes' in node)) return;
     const name = node.nodeName;
     if (name === 'title') title = folded(textOf(node));
-    if (skipped.has(name) && name !== 'head') return;
+    if ((skipped.has(name) && name !== 'head') || isPermalink(node)) return;
+    if (name === 'button') {
+      // Other buttons do something with the page.
+      const text = folded(textOf(node));
+      if (namesCall(text)) blocks.push({ is: 'text', text, marked: text, line: lineOf(node) });
+      return;
+    }
+    if (isSlot(node, last)) {
+      wait(`<${name}>`);
+      visitAll(node, depth);
+      return;
+    }
     if (inline.has(name)) {
-      if (name === 'br') waiting += '\n';
-      for (const inner of node.childNodes) visit(inner, depth + 1);
+      if (name === 'br') wait('\n');
+      const mark = code.has(name) && last !== '`' ? '`' : '';
+      const slot = slants.has(name) && last === '/' && isWord(node);
+      wait(slot ? '{' : mark);
+      visitAll(node, depth);
+      wait(slot ? '}' : mark);
       return;
     }
     flush();
-    const level = /^h([1-6])$/.exec(name)?.[1];
-    if (level !== undefined)
-      blocks.push({ is: 'heading', level: Number(level), text: folded(textOf(node)), line: lineOf(node) });
-    else if (name === 'pre')
+    const heading = /^h([1-6])$/.exec(name)?.[1];
+    if (heading !== undefined) {
+      level = Number(heading);
+      blocks.push({ is: 'heading', level, text: folded(textOf(node)), line: lineOf(node) });
+    } else if (name === 'dl' && termsOf(node as Element).some(({ text }) => namesCall(text))) {
+      lists += 1;
+      for (const inner of node.childNodes)
+        if (inner.nodeName === 'dt')
+          blocks.push({ is: 'heading', level: level + lists, text: folded(textOf(inner)), line: lineOf(inner) });
+        else visit(inner, depth + 1);
+      lists -= 1;
+    } else if (name === 'pre')
       blocks.push({
         is: 'code',
         text: textOf(node).replace(/^\n/, '').trimEnd(),
@@ -78,16 +117,30 @@ export function htmlBlocks(html: string): { title: string | undefined; blocks: r
     else if (name === 'table') {
       const table = tableOf(node as Element);
       if (table) blocks.push(table);
-    } else if (lists.has(name)) {
+    } else if (listsOfItems.has(name)) {
       const table = listAsTable(name === 'dl' ? termsOf(node as Element) : itemsOf(node as Element), lineOf(node));
       if (table) blocks.push(table);
-      else for (const inner of node.childNodes) visit(inner, depth + 1);
-    } else for (const inner of node.childNodes) visit(inner, depth + 1);
+      else visitAll(node, depth);
+    } else visitAll(node, depth);
     flush();
   };
   visit(document, 0);
   flush();
-  return { title, blocks };
+  return { title, blocks: textsAsTables(blocks) };
+}
+
+/** Whether a term of a definition is a call, or a part of one. */
+const namesCall = (text: string): boolean =>
+  methodsAlone(text) !== undefined || addressAlone(text) !== undefined || callsNamed(text) !== undefined;
+
+/** A sign behind a heading that links to the heading. */
+const isPermalink = (node: Parent): boolean =>
+  node.nodeName === 'a' && node.childNodes.length < 4 && node.childNodes.every((inner) => !saysMore(inner, 3));
+
+function saysMore(node: Node, depth: number): boolean {
+  if (node.nodeName === '#text')
+    return !/^\s*[¶#§\u{1f517}\ue000-\uf8ff]?\s*$/u.test((node as DefaultTreeAdapterMap['textNode']).value);
+  return 'childNodes' in node && (depth === 0 || node.childNodes.some((inner) => saysMore(inner, depth - 1)));
 }
 
 const standsOut = new Set(['code', 'strong', 'b', 'dfn', 'kbd', 'samp', 'tt']);
@@ -110,14 +163,16 @@ const itemsOf = (list: Element): ListItem[] =>
     .map((one) => itemOf(one.childNodes, lineOf(one)));
 
 /** A term and what stands beside it, then its description. */
-function termsOf(list: Element): ListItem[] {
-  const items: ListItem[] = [];
+function termsOf(list: Element): (ListItem & { readonly text: string })[] {
+  const items: (ListItem & { readonly text: string })[] = [];
   for (const node of list.childNodes) {
     const last = items.at(-1);
     if (node.nodeName === 'dt') {
       const item = itemOf((node as Element).childNodes, lineOf(node));
-      const [word = '', ...others] = item.term === '' ? folded(textOf(node)).split(' ') : [];
-      items.push(item.term === '' ? { ...item, term: word, rest: others.join(' ') } : item);
+      const text = folded(textOf(node));
+      const [word = '', ...others] = text.split(' ');
+      const whole = item.term !== '' || /:$/.test(text);
+      items.push({ ...item, text, ...(!whole && { term: word, rest: others.join(' ') }) });
     } else if (node.nodeName === 'dd' && last)
       items[items.length - 1] = { ...last, rest: `${last.rest} – ${folded(textOf(node, '`'))}` };
   }
@@ -155,10 +210,34 @@ const code = new Set(['code', 'kbd', 'samp', 'tt']);
 function textOf(node: Node, mark = ''): string {
   if (node.nodeName === '#text') return (node as DefaultTreeAdapterMap['textNode']).value;
   if (node.nodeName === 'br') return '\n';
-  if (!('childNodes' in node)) return '';
-  const text = node.childNodes.map((one) => textOf(one, mark)).join('');
+  if (!('childNodes' in node) || isPermalink(node)) return '';
+  let text = '';
+  let last = '';
+  for (const one of node.childNodes) {
+    const slot = slants.has(one.nodeName) && last === '/' && 'childNodes' in one && isWord(one);
+    const piece = slot ? `{${textOf(one)}}` : textOf(one, mark);
+    text += piece;
+    last = piece.at(-1) ?? last;
+  }
   return code.has(node.nodeName) && text !== '' ? mark + text + mark : text;
 }
+
+const afterSlash = new Set([...inline, 'div', 'img', 'input', 'li', 'p', 'section', 'td', 'th', 'tr']);
+
+/**
+ * `/berths/<code>` that the author of the page took for text, and browsers do not show.
+ * @param before the character in front of it
+ */
+const isSlot = (node: Parent, before: string): boolean =>
+  before === '/' && 'attrs' in node && node.attrs.length === 0 && !afterSlash.has(node.nodeName);
+
+/** What pages use for what is to be replaced: `/berths/` and then, in italics, `code`. */
+const slants = new Set(['em', 'i', 'var']);
+
+const isWord = (node: Parent): boolean =>
+  node.childNodes.length === 1 && node.childNodes[0]?.nodeName === '#text' && /^[A-Za-z_]\w*$/.test(textOf(node));
+
+const withoutMarks = (text: string): string => text.replaceAll('`', '');
 
 const folded = (text: string): string => text.replace(/[\s\u00a0]+/g, ' ').trim();
 

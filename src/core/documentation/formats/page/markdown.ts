@@ -4,7 +4,7 @@ import { fromMarkdown } from 'mdast-util-from-markdown';
 import { gfmTableFromMarkdown } from 'mdast-util-gfm-table';
 import { gfmTable } from 'micromark-extension-gfm-table';
 import type { Block } from './blocks.js';
-import { type ListItem, listAsTable } from './field-list.js';
+import { type ListItem, listAsTable, textsAsTables } from './field-list.js';
 
 const deepest = 200;
 
@@ -18,10 +18,10 @@ export function markdownBlocks(markdown: string): { title: string | undefined; b
     const line = node.position?.start.line ?? 1;
     switch (node.type) {
       case 'heading':
-        blocks.push({ is: 'heading', level: node.depth, text: textOf(node), line });
+        blocks.push({ is: 'heading', level: node.depth, text: textOf(node).trim(), line });
         return;
       case 'paragraph':
-        blocks.push({ is: 'text', text: textOf(node), line });
+        blocks.push({ is: 'text', text: textOf(node), marked: textOf(node, '`'), line });
         return;
       case 'code':
         blocks.push({ is: 'code', text: node.value, language: (node.lang ?? '').toLowerCase(), line });
@@ -44,7 +44,7 @@ export function markdownBlocks(markdown: string): { title: string | undefined; b
   };
   visit(root, 0);
   const title = blocks.find((block) => block.is === 'heading' && block.level === 1);
-  return { title: title?.is === 'heading' ? title.text : undefined, blocks };
+  return { title: title?.is === 'heading' ? title.text : undefined, blocks: textsAsTables(blocks) };
 }
 
 /** What generators of sites read stands above many pages, between dashes; the lines below keep their numbers. */
@@ -81,6 +81,7 @@ function tableOf({ children }: Table, line: number): Block {
 /** @param mark what stands around code */
 function textOf(node: Nodes, mark = ''): string {
   if (node.type === 'inlineCode') return mark + node.value + mark;
+  if (node.type === 'html') return /^<br\b/i.test(node.value) ? ' ' : '';
   if ('value' in node) return node.value;
   if (node.type === 'break') return '\n';
   return 'children' in node

@@ -18,9 +18,13 @@ export interface ExampleResponse {
 
 const methods = 'GET|POST|PUT|PATCH|DELETE|HEAD|OPTIONS';
 
-/** RFC 9112: `POST /calls HTTP/1.1`, header lines, a blank line, the body. */
+/** RFC 9112: `POST /calls HTTP/1.1`, header lines, a blank line, the body. Pages leave the version out. */
 export function rawRequest(text: string): ExampleRequest | undefined {
-  const found = new RegExp(`^(${methods})\\s+(\\S+)\\s+HTTP/[\\d.]+[^\\n]*\\n?([\\s\\S]*)$`).exec(text.trim());
+  const found =
+    new RegExp(`^(${methods})\\s+(\\S+)\\s+HTTP/[\\d.]+[^\\n]*\\n?([\\s\\S]*)$`).exec(text.trim()) ??
+    new RegExp(`^(${methods})[ \\t]+(\\S+)[ \\t]*\\r?\\n([\\w-]+:[ \\t][\\s\\S]*|\\s*[{[<][\\s\\S]*)$`).exec(
+      text.trim(),
+    );
   if (!found) return undefined;
   const [, method = '', address = '', rest = ''] = found;
   return { method, address, ...messageParts(rest) };
@@ -40,7 +44,7 @@ export function rawResponse(text: string): ExampleResponse | undefined {
 }
 
 function messageParts(text: string): Pick<ExampleRequest, 'headers' | 'body'> {
-  const [head = '', ...rest] = text.split(/\r?\n\r?\n/);
+  const [head = '', ...rest] = /^\s*[{[<]/.test(text) ? ['', text] : text.split(/\r?\n\r?\n/);
   const headers = new Map(
     head.split(/\r?\n/).flatMap((line) => {
       const pair = /^([\w-]+):\s*(.*)$/.exec(line.trim());
@@ -53,9 +57,9 @@ function messageParts(text: string): Pick<ExampleRequest, 'headers' | 'body'> {
 /** A command of a shell that names an address, with the options that such commands share. */
 export function commandLine(text: string): ExampleRequest | undefined {
   const words = shellWords(text.replace(/^\s*[$>#]\s+/, '').replace(/\\\r?\n/g, ' '));
-  const address = words.find((word) => /^https?:\/\//i.test(word));
-  if (address === undefined || words.length < 2 || words[0] === address || !/^[\w./-]+$/.test(words[0] ?? ''))
-    return undefined;
+  const at = words.findIndex((word) => /^https?:\/\//i.test(word));
+  const address = words[at];
+  if (address === undefined || at === 0 || !words.slice(0, at).every(mayStandBefore)) return undefined;
   const headers = new Map<string, string>();
   let method: string | undefined;
   let body = '';
@@ -71,6 +75,12 @@ export function commandLine(text: string): ExampleRequest | undefined {
     method ?? words.find((word) => new RegExp(`^(?:${methods})$`).test(word)) ?? (body === '' ? 'GET' : 'POST');
   return { method: used, address, headers, body };
 }
+
+/** Before an address a command has its name, options with their values, and a method; a program has signs. */
+const mayStandBefore = (word: string, index: number, words: readonly string[]): boolean =>
+  index === 0
+    ? /^[\w./-]+$/.test(word)
+    : word.startsWith('-') || words[index - 1]?.startsWith('-') === true || /^[\w./-]+$/.test(word);
 
 /** Words as a POSIX shell splits them, without expansion. */
 function shellWords(text: string): string[] {

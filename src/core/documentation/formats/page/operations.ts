@@ -2,9 +2,9 @@
 import type { Operation, Warning } from '../../model/model.js';
 import { safeMethods } from '../../model/safe-methods.js';
 import type { Block } from './blocks.js';
-import { addParameter, addResponse, bodyOf, type Gathering, takeCode, takeTable } from './gathering.js';
+import { gather, isLabel } from './gather.js';
+import { bodyOf } from './gathering.js';
 import { type Section, sectionsOf } from './sections.js';
-import { statusesSaid } from './statuses.js';
 
 export interface PageReading {
   readonly operations: readonly Omit<Operation, 'source'>[];
@@ -16,55 +16,41 @@ export interface PageReading {
 export function operationsOn(blocks: readonly Block[]): PageReading {
   const warnings: Warning[] = [];
   const sections = sectionsOf(blocks, warnings);
+  const shared = new Map<string, number>();
+  for (const { summary, titled, certainty } of sections)
+    if (titled && certainty !== 'guess') shared.set(summary, (shared.get(summary) ?? 0) + 1);
   const ids = new Set<string>();
-  const operations = sections.map((section) => operationOf(section, ids, warnings));
+  const operations = sections.map((section) =>
+    operationOf(
+      section.titled && (section.summary === '' || (shared.get(section.summary) ?? 0) > 1)
+        ? withOwnSummary(section)
+        : section,
+      ids,
+      warnings,
+    ),
+  );
   return { operations, warnings, origins: originsIn(blocks) };
 }
 
+/** Where its heading does not tell, what it does is the first that is said of it. */
+function withOwnSummary(section: Section): Section {
+  const end = section.blocks.findIndex(({ is }) => is === 'heading' || is === 'code');
+  const first = (end === -1 ? section.blocks : section.blocks.slice(0, end)).find(
+    (block) => block.is === 'text' && /\p{L} \p{L}/u.test(block.text) && !isLabel(block.text),
+  );
+  const said = first?.is === 'text' && first.text.length < 120 ? first.text.replace(/^[^\p{L}\p{N}]+/u, '') : '';
+  const [, words = '', name] = /^(.*?)(?:\s+\(([A-Za-z_]\w{3,})\))?\.?$/s.exec(said) ?? [];
+  const { method, path } = section;
+  return { ...section, summary: words === '' ? section.summary : words, names: [name ?? `${method} ${path}`] };
+}
+
 function operationOf(section: Section, ids: Set<string>, warnings: Warning[]): Omit<Operation, 'source'> {
-  const { method, path, query, summary, certainty, line, blocks } = section;
-  const gathered: Gathering = { parameters: new Map(), fields: [], texts: [], responses: new Map(), body: undefined };
-  for (const [, name] of path.matchAll(/\{([^}]+)\}/g)) {
-    if (name !== undefined)
-      addParameter(gathered, {
-        name,
-        in: 'path',
-        type: 'string',
-        required: true,
-        certainty: certainty === 'guess' ? 'guess' : 'likely',
-        at: `line ${line}`,
-      });
-  }
-  for (const name of query)
-    addParameter(gathered, {
-      name,
-      in: 'query',
-      type: 'string',
-      required: false,
-      certainty: 'guess',
-      at: `line ${line}`,
-    });
-  let label = '';
-  for (const block of blocks) {
-    if (block.is === 'heading') label = block.text;
-    else if (block.is === 'text') {
-      const statuses = statusesSaid(block.text);
-      for (const [status, said] of statuses) addResponse(gathered, status, { description: said });
-      if (statuses.length > 0) continue;
-      if (block.text.length < 60) label = `${label} ${block.text}`;
-      else gathered.texts.push(block.text);
-      if (gathered.texts.length === 0 && block.text.length > 15 && !/:$/.test(block.text))
-        gathered.texts.push(block.text);
-    } else if (block.is === 'table') takeTable(block, label, section, gathered, warnings);
-    else {
-      takeCode(block, label, section, gathered, warnings);
-      label = '';
-    }
-  }
+  const { method, path, summary, certainty, line, blocks } = section;
+  const gathered = gather(section, warnings);
   const body = bodyOf(gathered, method);
   const [description] = gathered.texts;
   return {
-    id: freeId(summary, method, path, ids),
+    id: freeId(section, ids),
     protocol: 'http',
     group:
       path.split('/').find((part) => part !== '' && !part.startsWith('{') && !/^(?:v\d.*|api|rest)$/i.test(part)) ??
@@ -84,16 +70,26 @@ function operationOf(section: Section, ids: Set<string>, warnings: Warning[]): O
   };
 }
 
-function freeId(summary: string, method: string, path: string, ids: Set<string>): string {
+/** Its name where the page has one, else what it does in few words, else the call. */
+function freeId({ summary, names, method, path }: Section, ids: Set<string>): string {
   const slug = (text: string): string =>
     text
       .toLowerCase()
       .replace(/[^\p{L}\p{N}]+/gu, '-')
       .replace(/^-|-$/g, '');
+  const call = slug(`${method} ${path}`);
+  const name = names.find((one) => slug(one) === call || /^[A-Za-z_]\w*(?:[a-z][A-Z]|_)\w*(?:\(\))?$/.test(one));
   const words = summary.split(/\s+/).length;
-  const base = summary !== '' && words <= 8 ? slug(summary) : slug(`${method} ${path}`);
+  const base =
+    name === undefined
+      ? summary !== '' && words <= 8
+        ? slug(summary)
+        : call
+      : slug(name) === call
+        ? call
+        : name.replace('()', '');
   let id = base;
-  for (let count = 2; ids.has(id); count += 1) id = count === 2 ? slug(`${method} ${path}`) : `${base}-${count}`;
+  for (let count = 2; ids.has(id); count += 1) id = count === 2 ? call : `${base}-${count}`;
   ids.add(id);
   return id;
 }
