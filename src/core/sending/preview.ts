@@ -27,9 +27,9 @@ export async function previewRequest(
     supplied: await sessionVariables(workspace, sessions, false, input.runtime, sending.caller),
     withOrigins: true,
   });
-  const { lines, query, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
+  const { lines, query, blocks, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
   const identity = undefined;
-  const bare = attached(workspace, request, composed(workspace, request), { lines, query, identity });
+  const bare = attached(workspace, request, composed(workspace, request), { lines, query, blocks, identity });
   const cookie = (await jarFor(workspace, sessions, sending.noCookies, sending.caller)).line(bare.url);
   const unsigned = cookie ? attached(workspace, request, bare, { lines: [cookie], query: [], identity }) : bare;
   const chosen = await signerFor(workspace, prepared, sending.signature);

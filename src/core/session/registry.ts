@@ -7,9 +7,10 @@ import { credentials } from './kinds/credentials.js';
 import { digest } from './kinds/digest.js';
 import { login } from './kinds/login.js';
 import { oauth2 } from './kinds/oauth2.js';
+import { wsSecurity } from './kinds/ws-security.js';
 import type { SessionKind } from './session-kind.js';
 
-const all = [bearer, login, basic, digest, apiKey, oauth2, certificate, credentials] as readonly unknown[];
+const all = [bearer, login, basic, digest, apiKey, oauth2, wsSecurity, certificate, credentials] as readonly unknown[];
 
 export const sessionKinds: ReadonlyMap<string, SessionKind> = new Map(
   (all as readonly SessionKind[]).map((kind) => [kind.name, kind]),

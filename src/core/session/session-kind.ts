@@ -2,6 +2,7 @@
 import type { SessionFile } from '../collection/files/session-file.js';
 import type { YamlFile } from '../collection/yaml.js';
 import type { TlsIdentity } from '../exchange/connection/connection.js';
+import type { EnvelopeBlock } from '../exchange/request/envelope.js';
 import type { HeaderLine, QueryPair } from '../exchange/request/wire.js';
 import type { Received } from '../exchange/response/received.js';
 import type { Result, Runtime } from '../expression/evaluation.js';
@@ -75,6 +76,8 @@ export interface SessionContext {
   requireListed(url: URL): void;
   /** A client certificate from PEM or from paths in the collection. @throws Problem tls-settings, file-outside, file-not-found */
   identity(given: Readonly<Record<string, Value>>): TlsIdentity;
+  /** A moment and a nonce for one try. */
+  runtime(): Runtime;
   /**
    * Works out a value of the session file; what it yields is secret where it was made from one.
    * @param runtime of the request that it is for: its moment and its nonce are the same throughout
@@ -133,6 +136,8 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
   ): Promise<readonly HeaderLine[]>;
   /** The query parameters that it adds. */
   query?(file: File, room: SessionContext): Promise<readonly QueryPair[]>;
+  /** What it writes into the header of a SOAP envelope, anew for each try. */
+  blocks?(file: File, room: SessionContext): Promise<readonly EnvelopeBlock[]>;
   /** The client certificate that it shows. */
   identity?(file: File, room: SessionContext): Promise<TlsIdentity>;
   /**

@@ -5,6 +5,7 @@ import type { Collection } from '../collection/collection.js';
 import type { SessionFile } from '../collection/files/session-file.js';
 import type { TlsIdentity } from '../exchange/connection/connection.js';
 import { addedWays, type WaysOut } from '../exchange/hosts/ways-out.js';
+import type { EnvelopeBlock } from '../exchange/request/envelope.js';
 import type { HeaderLine, QueryPair } from '../exchange/request/wire.js';
 import type { Received } from '../exchange/response/received.js';
 import { type Names, noNames } from '../expression/names.js';
@@ -41,6 +42,7 @@ export interface SessionFacts {
 export interface Attachment {
   readonly lines: readonly HeaderLine[];
   readonly query: readonly QueryPair[];
+  readonly blocks: readonly EnvelopeBlock[];
   readonly identity: TlsIdentity | undefined;
   /** Where they were sent. */
   readonly host: string;
@@ -66,6 +68,7 @@ export interface Sessions {
   ): Promise<{
     readonly lines: readonly HeaderLine[];
     readonly query: readonly QueryPair[];
+    readonly blocks: readonly EnvelopeBlock[];
     readonly notOpen: readonly string[];
   }>;
   /** One session as it is open. @param opening opens it where it is not; undefined where there is nothing to open */
@@ -260,6 +263,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
     async attach(names, call, caller) {
       const lines: HeaderLine[] = [];
       const query: QueryPair[] = [];
+      const blocks: EnvelopeBlock[] = [];
       const fulls: string[] = [];
       const tokens: { name: string; session: OpenSession }[] = [];
       let identity: TlsIdentity | undefined;
@@ -283,13 +287,15 @@ export function openSessions(settings: SessionsSettings): Sessions {
           onSecret(pair.value);
           query.push(pair);
         }
+        blocks.push(...((await kind.blocks?.(content, room(full, caller))) ?? []));
         identity = (await kind.identity?.(content, room(full, caller))) ?? identity;
       }
-      return { lines, query, identity, host: call.host, names: fulls, tokens, caller, openedNow };
+      return { lines, query, blocks, identity, host: call.host, names: fulls, tokens, caller, openedNow };
     },
     async peek(names, caller) {
       const lines: HeaderLine[] = [];
       const query: QueryPair[] = [];
+      const blocks: EnvelopeBlock[] = [];
       const notOpen: string[] = [];
       for (const name of names) {
         const { kind, full, content, slot } = kindOf(name, caller);
@@ -298,8 +304,9 @@ export function openSessions(settings: SessionsSettings): Sessions {
         if (kind.open && !session) notOpen.push(full);
         lines.push(...((await kind.lines?.(content, room(full, caller), session, undefined)) ?? []));
         query.push(...((await kind.query?.(content, room(full, caller))) ?? []));
+        blocks.push(...((await kind.blocks?.(content, room(full, caller))) ?? []));
       }
-      return { lines, query, notOpen };
+      return { lines, query, blocks, notOpen };
     },
     heard({ names, lines, caller, host: server }, status, headers) {
       let again = false;

@@ -1,7 +1,7 @@
 /** `sessions/NAME.yaml`: one way to authenticate. A new kind adds its schema to the union here. */
 import * as z from 'zod/mini';
 import { described } from './described.js';
-import { about, expect, values } from './parts.js';
+import { about, duration, expect, values } from './parts.js';
 
 const call = z.strictObject({
   send: described(z.string(), 'The request.'),
@@ -100,6 +100,24 @@ const certificate = described(
   'A client certificate, shown when the connection is made (mutual TLS).',
 );
 
+const wsSecurity = described(
+  z.strictObject({
+    kind: z.literal('ws-security'),
+    ...shared,
+    user,
+    password,
+    'password-type': described(
+      z.optional(z.enum(['digest', 'text'])),
+      'Whether a digest of the password goes along, or the password itself. `digest` by default.',
+    ),
+    lasts: described(
+      z.optional(duration),
+      'For how long a message is good: adds a timestamp with its end, such as 5m.',
+    ),
+  }),
+  'User, password and time in the header of each SOAP envelope (WS-Security 1.1.1).',
+);
+
 const credentials = described(
   z.strictObject({ kind: z.literal('credentials'), ...shared }),
   'Names alone, in `supply`: nothing is sent but what the requests do with them.',
@@ -168,7 +186,7 @@ const oauth2 = described(
 );
 
 export const sessionFile = described(
-  z.discriminatedUnion('kind', [bearer, login, basic, digest, apiKey, oauth2, certificate, credentials]),
+  z.discriminatedUnion('kind', [bearer, login, basic, digest, apiKey, oauth2, wsSecurity, certificate, credentials]),
   'A session: one way to authenticate.',
 );
 export type SessionFile = z.infer<typeof sessionFile>;
@@ -178,5 +196,6 @@ export type BasicFile = z.infer<typeof basic>;
 export type DigestFile = z.infer<typeof digest>;
 export type ApiKeyFile = z.infer<typeof apiKey>;
 export type OAuth2File = z.infer<typeof oauth2>;
+export type WsSecurityFile = z.infer<typeof wsSecurity>;
 export type CertificateFile = z.infer<typeof certificate>;
 export type CredentialsFile = z.infer<typeof credentials>;

@@ -74,7 +74,7 @@ function withoutGaps(text: string): string {
 }
 
 /** For text and for attribute values in either kind of quotes; a line break in an attribute would become a space. */
-function escaped(text: string): string {
+export function escaped(text: string): string {
   return text
     .replaceAll('&', '&amp;')
     .replaceAll('<', '&lt;')

@@ -3,17 +3,21 @@ import { withQuery } from '../address/address.js';
 import type { TlsIdentity } from '../connection/connection.js';
 import { withIdentity } from '../connection/connection.js';
 import { encodedValue, shownValue } from './compose.js';
+import { type EnvelopeBlock, withBlocks } from './envelope.js';
 import type { HeaderLine, QueryPair, WireRequest } from './wire.js';
 
 export interface Attached {
   readonly lines: readonly HeaderLine[];
   readonly query: readonly QueryPair[];
+  /** For the header of its envelope. */
+  readonly blocks?: readonly EnvelopeBlock[];
   /** The client certificate that is shown. */
   readonly identity: TlsIdentity | undefined;
 }
 
 /** A line of the request's own wins over one of the same name, but for cookies, which stand together. */
-export function attach(wire: WireRequest, { lines, query, identity }: Attached): WireRequest {
+export function attach(bare: WireRequest, { lines, query, blocks = [], identity }: Attached): WireRequest {
+  const wire = blocks.length === 0 ? bare : withBody(bare, blocks);
   if (lines.length === 0 && query.length === 0 && !identity) return wire;
   const address =
     query.length === 0
@@ -25,6 +29,15 @@ export function attach(wire: WireRequest, { lines, query, identity }: Attached):
   const headers = lines.length === 0 ? wire.headers : withLines(wire.headers, lines);
   const connection = identity ? withIdentity(wire.connection, identity) : wire.connection;
   return { ...wire, ...address, headers, connection };
+}
+
+function withBody(wire: WireRequest, blocks: readonly EnvelopeBlock[]): WireRequest {
+  const body = withBlocks(wire.body, blocks);
+  const size = String(body?.bytes.length ?? 0);
+  const headers = wire.headers.map((line) =>
+    line.origin === 'automatic' && line.name === 'content-length' ? { ...line, value: size } : line,
+  );
+  return { ...wire, body, headers };
 }
 
 function withLines(headers: readonly HeaderLine[], lines: readonly HeaderLine[]): HeaderLine[] {

@@ -46,6 +46,7 @@ export function sessionContext(
     fetch: async (call) => (await import('./protocol-call.js')).sendProtocolCall(workspace, name, call, caller),
     requireListed: workspace.origins.require,
     identity: (given) => tlsIdentity(given, (named) => pathInside(workspace.collection.root, named)),
+    runtime: () => workspace.runtime(),
     async evaluate(value: Value, path, own, runtime = workspace.runtime()) {
       const loads: Loads = [];
       const tree = compileTree(value, (inner) => yaml.position([...path, ...inner]), loads);

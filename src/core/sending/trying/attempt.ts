@@ -118,6 +118,7 @@ function withoutSignature(outcome: Outcome, addresses: ReadonlyMap<string, strin
 const withCookies = (beside: Attachment | undefined, cookie: HeaderLine | undefined): Attached => ({
   lines: [...(beside?.lines ?? []), ...(cookie ? [cookie] : [])],
   query: beside?.query ?? [],
+  blocks: beside?.blocks ?? [],
   identity: beside?.identity,
 });
 
