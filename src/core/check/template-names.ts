@@ -2,6 +2,7 @@
 import { readFileSync } from 'node:fs';
 import type { Collection } from '../collection/collection.js';
 import type { RequestFile } from '../collection/files/request-file.js';
+import { envelopeFile } from '../exchange/body/soap.js';
 import { filesUsed } from '../expression/files-used.js';
 import { type NameUse, namesUsed } from '../expression/names-used.js';
 import { pathInside } from '../storage/inside.js';
@@ -12,7 +13,7 @@ import { isValueMap, type Value } from '../value/written.js';
 export function bodyTemplates({ body }: RequestFile): readonly string[] {
   if (!body) return [];
   if ('template' in body) return [body.template];
-  if ('soap' in body) return /^\S+\.xml$/.test(body.soap.envelope.trim()) ? [body.soap.envelope.trim()] : [];
+  if ('soap' in body) return [envelopeFile(body.soap.envelope) ?? []].flat();
   if (!('parts' in body)) return [];
   return Object.values(body.parts as Readonly<Record<string, Value>>)
     .flatMap((part) => (Array.isArray(part) ? (part as readonly Value[]) : [part]))

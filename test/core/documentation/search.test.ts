@@ -2,7 +2,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { type Found, findOperations } from '../../../src/core/documentation/explore/search.js';
-import { clauseFault, operatorsSaid } from '../../../src/core/documentation/model/filter-clause.js';
+import { clauseFault, clausesSaid } from '../../../src/core/documentation/model/filter-clause.js';
+import type { ClauseTerms } from '../../../src/core/documentation/model/model.js';
 import { readJson } from '../../support/documentation.js';
 
 const page = { type: 'object', properties: { pennant: { type: 'string', description: 'Colour of the burgee' } } };
@@ -67,11 +68,7 @@ test('a word of digits is not found among the numbers of lines', async () => {
 const terms = { fields: ['flag', 'lengthM', 'name'], operators: ['is', 'above', 'has'] };
 const signs = { fields: [], operators: ['=', '>', '>=', 'like'] };
 
-const faults: readonly (readonly [
-  string,
-  { fields: readonly string[]; operators: readonly string[] },
-  RegExp | undefined,
-])[] = [
+const faults: readonly (readonly [string, ClauseTerms, RegExp | undefined])[] = [
   ["flag is 'Merrow Isles' and lengthM above 80", terms, undefined],
   ["name is 'O''Hare'", terms, undefined],
   ["name is 'bread and butter' or flag is 'x; y, z'", terms, undefined],
@@ -87,6 +84,15 @@ const faults: readonly (readonly [
   ['length >= ', signs, /no value/],
   ["anything 'goes here", { fields: [], operators: [] }, /never closed/],
   ['anything goes here', { fields: [], operators: [] }, undefined],
+  ["flag is 'Merrow' and lengthM above 80 and name is true", { ...terms, quotes: 'single' }, undefined],
+  ['flag is Merrow', { ...terms, quotes: 'single' }, /has a text without quotes: Merrow; documented is 'Merrow'/],
+  [
+    'flag is "Merrow Isles"',
+    { ...terms, quotes: 'single' },
+    /in other quotes: "Merrow Isles"; documented is 'Merrow Isles'/,
+  ],
+  ["name like 'a'", { ...signs, quotes: 'double' }, /in other quotes: 'a'; documented is "a"/],
+  ['lengthM above 2026-11-24 and flag is ${flag}', { ...terms, quotes: 'single' }, /without quotes: \$\{flag\}/],
 ];
 
 for (const [text, known, fault] of faults) {
@@ -98,7 +104,14 @@ for (const [text, known, fault] of faults) {
 }
 
 test('operators are read from a description that lists them', () => {
-  assert.deepEqual(operatorsSaid('A filter. Operators: `is`, isnt and above. Nothing else'), ['is', 'isnt', 'above']);
-  assert.deepEqual(operatorsSaid('The supported operators are: = | > | <'), ['=', '>', '<']);
-  assert.deepEqual(operatorsSaid('The operator of the crane'), []);
+  assert.deepEqual(clausesSaid('A filter. Operators: `is`, isnt and above. Nothing else'), {
+    fields: [],
+    operators: ['is', 'isnt', 'above'],
+  });
+  assert.deepEqual(clausesSaid('The supported operators are: = | > | <; texts stand in single quotes.'), {
+    fields: [],
+    operators: ['=', '>', '<'],
+    quotes: 'single',
+  });
+  assert.equal(clausesSaid('The operator of the crane, in double quotes'), undefined);
 });

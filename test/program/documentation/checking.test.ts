@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { after, test } from 'node:test';
 import { collectionOf, writeIn } from '../../support/folder.js';
-import { echoTrail } from '../../support/program.js';
+import { document, echoTrail } from '../../support/program.js';
 import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const text = { type: 'string' };
@@ -106,4 +106,86 @@ test('of a secret in a body nothing is shown, however long it is and whatever is
     assert.match(out + err, /\$\.code(?: is |","what":"is )/, args.join(' '));
     assert.ok(!(out + err).includes(secret.slice(0, 20)), `${args.join(' ')}: ${out}${err}`);
   }
+});
+
+const lights = `# Lights
+
+## GET /lights
+
+| Parameter | In | Type | Description |
+|---|---|---|---|
+| where | query | string | Clauses. Operators: is, above. Texts stand in single quotes |
+`;
+
+test('a page that demands single quotes: check and send tell of a filter without them', async () => {
+  const cwd = collectionOf(
+    {
+      'lights.md': lights,
+      'requests/list.yaml':
+        'operation: lights/get-lights\ninputs: {quay: {default: north}}\nurl: ${origin}/lights\nquery: {where: "quay is \\"north\\" and lumen above 4"}\n',
+      'requests/one.yaml':
+        'operation: lights/get-lights\ninputs: {quay: {default: north}}\nurl: ${origin}/lights\nquery: {where: "quay is ${quay}"}\n',
+    },
+    server.origin,
+  );
+  assert.equal((await echoTrail(['docs', 'add', 'lights.md', '--name', 'lights'], { cwd })).status, 0);
+  const checked = await echoTrail(['check'], { cwd });
+  assert.match(checked.out + checked.err, /query where has a text in other quotes: "north"; documented is 'north'/);
+  const preview = await echoTrail(['preview', 'one'], { cwd });
+  assert.match(preview.out + preview.err, /query where has a text without quotes: north; documented is 'north'/);
+});
+
+const soapSchema = `<?xml version="1.0"?><definitions name="Customs" targetNamespace="urn:customs" xmlns="http://schemas.xmlsoap.org/wsdl/" xmlns:t="urn:customs" xmlns:soap="http://schemas.xmlsoap.org/wsdl/soap/" xmlns:x="http://www.w3.org/2001/XMLSchema">
+<types><x:schema targetNamespace="urn:customs" elementFormDefault="qualified">
+<x:element name="Declare"><x:complexType><x:sequence><x:element name="vessel" type="x:string"/><x:element name="tonnes" type="x:int"/></x:sequence></x:complexType></x:element>
+<x:element name="Declared"><x:complexType><x:sequence><x:element name="mark" type="x:string"/></x:sequence></x:complexType></x:element></x:schema></types>
+<message name="In"><part name="p" element="t:Declare"/></message><message name="Out"><part name="p" element="t:Declared"/></message>
+<portType name="P"><operation name="Declare"><input message="t:In"/><output message="t:Out"/></operation></portType>
+<binding name="B" type="t:P"><soap:binding style="document" transport="http://schemas.xmlsoap.org/soap/http"/><operation name="Declare"><soap:operation soapAction="d"/><input><soap:body use="literal"/></input><output><soap:body use="literal"/></output></operation></binding>
+<service name="Customs"><port name="Desk" binding="t:B"><soap:address location="http://127.0.0.1:9/customs"/></port></service></definitions>`;
+
+test('an envelope, in the request or in a file of its own, is held against its schemas, and so is the response', async () => {
+  const office = await rawServer(() =>
+    responseOf(
+      '<s:Envelope xmlns:s="http://schemas.xmlsoap.org/soap/envelope/"><s:Body><d:Declared xmlns:d="urn:customs"><d:note/></d:Declared></s:Body></s:Envelope>',
+      { type: 'text/xml' },
+    ),
+  );
+  const envelope = [
+    '<s:Envelope xmlns:s="http://schemas.xmlsoap.org/soap/envelope/" xmlns:d="urn:customs">',
+    '  <s:Body><d:Declare>',
+    '    <d:tonnes>${tonnes}</d:tonnes>',
+    '    <d:vessel>Dunlin</d:vessel>',
+    '  </d:Declare></s:Body></s:Envelope>',
+    '',
+  ];
+  const request = (spec: string): string =>
+    `operation: customs/Declare\ninputs: {tonnes: {default: many}}\nmethod: POST\nurl: \${origin}/customs\nbody:\n  soap:\n    action: d\n    envelope: ${spec}`;
+  const cwd = collectionOf(
+    {
+      'customs.wsdl': soapSchema,
+      'bodies/declare.xml': envelope.join('\n'),
+      'requests/filed.yaml': request('bodies/declare.xml\n'),
+      'requests/written.yaml': request(`|\n${envelope.map((line) => `      ${line}`).join('\n')}\n`),
+    },
+    office.origin,
+  );
+  assert.equal((await echoTrail(['docs', 'add', 'customs.wsdl', '--name', 'customs'], { cwd })).status, 0);
+  const { findings } = document<{ findings: { file: string; line: number; what: string }[] }>(
+    await echoTrail(['check', '--json'], { cwd }),
+  );
+  assert.deepEqual(
+    findings.map(({ file, line, what }) => [file, line, what]),
+    [
+      ['bodies/declare.xml', 4, '/Declare/vessel stands behind tonnes, documented is before it'],
+      ['requests/written.yaml', 12, '/Declare/vessel stands behind tonnes, documented is before it'],
+    ],
+  );
+  const refused = await echoTrail(['send', 'filed', '--strict'], { cwd });
+  assert.equal(refused.status, 2, refused.err);
+  assert.match(refused.err, /\/Declare\/tonnes is "many", documented as integer/);
+  assert.equal(office.received.length, 0);
+  const sent = await echoTrail(['send', 'filed', '--against-docs', '--set', 'tonnes=4'], { cwd });
+  assert.match(sent.out + sent.err, /\/Declared\/mark is documented as required, and missing/);
+  assert.match(sent.out + sent.err, /\/Declared\/note is not documented/);
 });

@@ -9,6 +9,7 @@ import { readSource } from '../../collection/sources/indexing.js';
 import { action } from '../../problem/actions.js';
 import { operationOf } from '../operation-of.js';
 import type { Rule } from '../rule.js';
+import { positionInText } from '../text-position.js';
 
 export const documentsFit: Rule = {
   name: 'documents-fit',
@@ -20,13 +21,10 @@ export const documentsFit: Rule = {
       if (!operation?.graphql || !body || !('graphql' in body)) continue;
       const { documentFaults } = await import('../../documentation/formats/graphql/validate.js');
       const { main } = await readSource(checked.collection, operation.source);
-      const start = request.yaml.position(['body', 'graphql', 'document']);
-      // A block of text begins on the line behind its key.
-      const behind = /[|>][-+\d]*\s*(?:#.*)?$/.test(request.yaml.line(start) ?? '') ? 0 : 1;
       for (const { what, line } of documentFaults(body.graphql.document, main)) {
         yield {
           severity: 'error',
-          where: { ...start, ...(start.line !== undefined && { line: start.line + line - behind }) },
+          where: positionInText(request.yaml, ['body', 'graphql', 'document'], line),
           what: `the document does not fit the schema: ${what}`,
           remedy: action().showOperation(`${operation.source}/${operation.id}`),
         };

@@ -5,24 +5,30 @@
  *     body: {json: {berth: N1, nights: "2"}}   # $.nights is a string, documented as integer
  */
 
+import { readFileSync } from 'node:fs';
 import type { Collection, Loaded } from '../../collection/collection.js';
 import type { RequestFile } from '../../collection/files/request-file.js';
+import { documentedEnvelope } from '../../collection/sources/documented-envelope.js';
 import { documentedBody } from '../../collection/sources/documented-schema.js';
+import type { YamlFile } from '../../collection/yaml.js';
 import { contentMismatches } from '../../documentation/changes/content-mismatch.js';
 import { type Mismatch, mismatches, textMismatch } from '../../documentation/changes/mismatch.js';
 import { loadSchemaChecks } from '../../documentation/changes/schema-mismatch.js';
 import { isJsonType } from '../../documentation/model/media-types.js';
 import type { Operation } from '../../documentation/model/model.js';
+import { envelopeFile } from '../../exchange/body/soap.js';
 import { action } from '../../problem/actions.js';
 import { nearestHint } from '../../problem/nearest.js';
+import { pathInside } from '../../storage/inside.js';
 import { plain } from '../../value/written.js';
 import type { Finding } from '../finding.js';
 import { operationOf } from '../operation-of.js';
 import type { Rule } from '../rule.js';
+import { positionInText } from '../text-position.js';
 
 export const valuesDocumented: Rule = {
   name: 'values-documented',
-  must: 'the body, the variables, the query and its filter clauses hold what is documented for them',
+  must: 'the body, the variables, the query and its filter clauses hold what is documented for them, an envelope what its schemas say',
   async *check(checked) {
     for (const request of checked.requests.values()) {
       const operation = operationOf(checked, request);
@@ -74,6 +80,8 @@ async function* inBody(
   operation: Operation,
   collection: Collection,
 ): AsyncGenerator<Omit<Finding, 'rule'>> {
+  if (operation.soap && content.body && 'soap' in content.body)
+    yield* inEnvelope(content.body.soap.envelope, yaml, operation, collection);
   const { root, found } = await differences(content.body, operation, collection);
   for (const { at, what, path } of found) {
     yield {
@@ -82,6 +90,32 @@ async function* inBody(
       what: `${at.replace(/^\$/, root[0] === 'graphql' ? 'variables' : '$')} ${what}`,
       remedy: action().showOperation(`${operation.source}/${operation.id}`),
     };
+  }
+}
+
+async function* inEnvelope(
+  envelope: string,
+  yaml: YamlFile,
+  operation: Operation,
+  collection: Collection,
+): AsyncGenerator<Omit<Finding, 'rule'>> {
+  const file = envelopeFile(envelope);
+  const text = file === undefined ? envelope : textOf(collection, file);
+  for (const { at, what, line } of await documentedEnvelope(collection, operation, text, 'input'))
+    yield {
+      severity: 'warning',
+      where: file === undefined ? positionInText(yaml, ['body', 'soap', 'envelope'], line) : { file, line },
+      what: `${at} ${what}`,
+      remedy: action().showOperation(`${operation.source}/${operation.id}`),
+    };
+}
+
+/** Empty where it cannot be read: that is told elsewhere. */
+function textOf({ root }: Collection, file: string): string {
+  try {
+    return readFileSync(pathInside(root, file), 'utf8');
+  } catch {
+    return '';
   }
 }
 

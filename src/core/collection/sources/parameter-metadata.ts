@@ -6,6 +6,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod/mini';
+import { quotesSaid } from '../../documentation/model/filter-clause.js';
 import type { Operation, Parameter } from '../../documentation/model/model.js';
 import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
@@ -62,7 +63,7 @@ export function withParameterMetadata(operation: Operation, metadata: ParameterM
     return {
       ...one,
       ...(values && { allowed: values }),
-      ...(fields.length + operators.length > 0 && { clauses: { fields, operators } }),
+      ...(fields.length + operators.length > 0 && { clauses: { fields, operators, ...quotesSaid(one.description) } }),
       from: `asked by ${from}, ${asked}`,
     };
   });

@@ -74,7 +74,7 @@ function inObject(
 function ofField(value: unknown, field: Field, path: Path, settings: MismatchSettings, found: Mismatch[]): void {
   if (settings.unknown?.(value)) return;
   if (!settings.namesOnly && !fits(value, field.type)) {
-    add(found, path, `is ${worded(value)}, documented as ${field.type}`);
+    add(found, path, `is ${withArticle(value)}, documented as ${field.type}`);
     return;
   }
   for (const [item, at] of itemsOf(value, path)) {
@@ -85,9 +85,9 @@ function ofField(value: unknown, field: Field, path: Path, settings: MismatchSet
       item !== null &&
       !field.allowed.some((one) => String(one) === String(item))
     )
-      add(found, at, `is ${JSON.stringify(item)}, documented are ${field.allowed.map(String).join(', ')}`);
+      add(found, at, `is ${valueShown(item)}, documented are ${field.allowed.map(String).join(', ')}`);
     const beyond = settings.namesOnly ? undefined : field.limits && limitBroken(item, field.limits);
-    if (beyond !== undefined) add(found, at, `is ${JSON.stringify(item)}, documented is ${beyond}`);
+    if (beyond !== undefined) add(found, at, `is ${valueShown(item)}, documented is ${beyond}`);
     if (field.recursive !== undefined) continue;
     if (field.alternatives)
       nearestShape(
@@ -131,7 +131,8 @@ function add(found: Mismatch[], path: Path, what: string): void {
 /** As a JSONPath. */
 const placeText = (path: Path): string => path.reduce<string>(pathBelow, '$');
 
-const worded = (value: unknown): string => {
+/** `a string`, `an object`. */
+export const withArticle = (value: unknown): string => {
   const type = typeOf(value);
   return type === 'null' ? 'null' : `${/^[aeio]/.test(type) ? 'an' : 'a'} ${type}`;
 };
@@ -167,7 +168,8 @@ function fitsGraphql(value: unknown, type: string): boolean {
   return own === wanted || (wanted === 'number' && own === 'integer');
 }
 
-function limitBroken(value: unknown, limits: Limits): string | undefined {
+/** The limit that a number or a text breaks, in words. */
+export function limitBroken(value: unknown, limits: Limits): string | undefined {
   if (typeof value === 'number') {
     const { 'at-least': least, 'at-most': greatest, over, under, 'multiple-of': step } = limits;
     if (least !== undefined && value < least) return `at least ${least}`;
@@ -190,12 +192,21 @@ export function textMismatch(value: string, field: Field & { readonly clauses?: 
   if (field.clauses) return clauseFault(value, field.clauses);
   const single = field.type.replace(/^array of /, '');
   if (field.allowed && !field.allowed.some((one) => String(one) === value))
-    return `is ${JSON.stringify(value)}, documented are ${field.allowed.map(String).join(', ')}`;
+    return `is ${valueShown(value)}, documented are ${field.allowed.map(String).join(', ')}`;
   const number = /^(?:integer|number)/.test(single);
   if (number && !(single.startsWith('integer') ? /^-?\d+$/ : /^-?\d+(?:\.\d+)?(?:[eE][-+]?\d+)?$/).test(value))
-    return `is ${JSON.stringify(value)}, documented as ${single}`;
+    return `is ${valueShown(value)}, documented as ${single}`;
   if (single.startsWith('boolean') && value !== 'true' && value !== 'false')
-    return `is ${JSON.stringify(value)}, documented as boolean`;
+    return `is ${valueShown(value)}, documented as boolean`;
   const beyond = field.limits && limitBroken(number ? Number(value) : value, field.limits);
   return beyond === undefined ? undefined : `is ${value}, documented is ${beyond}`;
 }
+
+/** Whole, or not at all: the beginning of a secret is not known to be one. */
+export function valueShown(value: unknown): string {
+  const text = JSON.stringify(value) ?? 'nothing';
+  return text.length <= longestShown ? text : `${withArticle(value)} of ${text.length} characters`;
+}
+
+/** Characters. */
+const longestShown = 80;

@@ -3,8 +3,8 @@ import type { ErrorObject, ValidateFunction } from 'ajv';
 import { compiled, loadDraft } from '../../matcher/schema-drafts.js';
 import { pathBelow } from '../../value/json-path-text.js';
 import { ownMember } from '../../value/own-member.js';
-import { isValueMap, typeOf } from '../../value/written.js';
-import type { Mismatch } from './mismatch.js';
+import { isValueMap } from '../../value/written.js';
+import { type Mismatch, valueShown, withArticle } from './mismatch.js';
 
 /** Documented schemas are made to be of this draft. */
 const draft = '2020-12';
@@ -170,14 +170,14 @@ function sentence(
   { keyword, params, message = 'is not what is documented' }: ErrorObject,
   value: unknown,
 ): { readonly what: string; readonly below?: string } | undefined {
-  const shown = shortJson(value);
+  const shown = valueShown(value);
   switch (keyword) {
     case 'type':
-      return { what: `is ${article(value)}, documented as ${[params.type].flat().join(' or ')}` };
+      return { what: `is ${withArticle(value)}, documented as ${[params.type].flat().join(' or ')}` };
     case 'enum':
       return { what: `is ${shown}, documented are ${listed(params.allowedValues as readonly unknown[])}` };
     case 'const':
-      return { what: `is ${shown}, documented is ${shortJson(params.allowedValue)}` };
+      return { what: `is ${shown}, documented is ${valueShown(params.allowedValue)}` };
     case 'required':
       return { what: 'is documented as required, and missing', below: String(params.missingProperty) };
     case 'additionalProperties':
@@ -239,22 +239,9 @@ const limits = {
 const sizeOf = (value: unknown): number =>
   Array.isArray(value) ? value.length : Object.keys((value as object | null) ?? {}).length;
 
-/** Whole, or not at all: the beginning of a secret is not known to be one. */
-function shortJson(value: unknown): string {
-  const text = JSON.stringify(value) ?? 'nothing';
-  return text.length <= longestShown ? text : `${article(value)} of ${text.length} characters`;
-}
-
-const longestShown = 80;
-
 const mostListed = 12;
 
 function listed(values: readonly unknown[]): string {
-  const shown = values.slice(0, mostListed).map((one) => (typeof one === 'string' ? one : shortJson(one)));
+  const shown = values.slice(0, mostListed).map((one) => (typeof one === 'string' ? one : valueShown(one)));
   return shown.join(', ') + (values.length > mostListed ? ` and ${values.length - mostListed} more` : '');
-}
-
-function article(value: unknown): string {
-  const type = typeOf(value);
-  return type === 'null' ? 'null' : `${/^[aeio]/.test(type) ? 'an' : 'a'} ${type}`;
 }

@@ -7,12 +7,12 @@ import { nearest } from '../../problem/nearest.js';
 import type { ClauseTerms } from './model.js';
 
 /** What is wrong with a filter, in words behind its name; undefined where nothing is known to be. */
-export function clauseFault(text: string, { fields, operators }: ClauseTerms): string | undefined {
+export function clauseFault(text: string, { fields, operators, quotes }: ClauseTerms): string | undefined {
   const { clauses, open } = clausesIn(text);
   if (open !== undefined) return `opens a quote that is never closed: ${open}`;
   if (operators.length === 0) return undefined;
   for (const clause of clauses) {
-    const fault = oneFault(clause, fields, operators);
+    const fault = oneFault(clause, fields, operators) ?? quoteFault(clause, operators, quotes);
     if (fault !== undefined) return fault;
   }
   return undefined;
@@ -33,6 +33,16 @@ function oneFault(clause: string, fields: readonly string[], operators: readonly
   if (value === '') return `has no value in "${clause}"`;
   if (/\s/.test(value) && !/^(['"]).*\1$/.test(value)) return `has a value with spaces and no quotes: ${value}`;
   return undefined;
+}
+
+/** A text in other quotes than the vendor demands, or in none; numbers, dates, lists and what a language has names for need none. */
+function quoteFault(clause: string, operators: readonly string[], quotes: ClauseTerms['quotes']): string | undefined {
+  const value = quotes && splitClause(clause, operators)?.value;
+  if (!value || /^[\d(+.-]|^(?:true|false|null|now|today)\b/i.test(value)) return undefined;
+  const sign = quotes === 'single' ? "'" : '"';
+  if (value.startsWith(sign)) return undefined;
+  const bare = value.replace(/^["']|["']$/g, '');
+  return `has a text ${bare === value ? 'without quotes' : 'in other quotes'}: ${value}; documented is ${sign}${bare}${sign}`;
 }
 
 /** Field, operator and value; a word stands apart from both, a sign may stand close. */
@@ -97,11 +107,18 @@ function closingQuote(text: string, open: number): number {
   return -1;
 }
 
-/** Operators that a description lists: `Operators: is, isnt, above`. */
-export function operatorsSaid(description: string | undefined): readonly string[] {
-  const [, list = ''] = /\boperators?\b[^:.]{0,30}:\s*([^.\n]+)/i.exec(description ?? '') ?? [];
-  return list
+/** What a description says of clauses: `Operators: is, isnt, above; texts in single quotes`. Undefined where it names no operator. */
+export function clausesSaid(description = ''): ClauseTerms | undefined {
+  const [, list = ''] = /\boperators?\b[^:.]{0,30}:\s*([^.;\n]+)/i.exec(description) ?? [];
+  const operators = list
     .split(/,|\band\b|\bor\b|\s\|\s/)
     .map((one) => one.trim().replace(/^[`'"]|[`'"]$/g, ''))
     .filter((one) => one !== '' && !/\s/.test(one));
+  return operators.length === 0 ? undefined : { fields: [], operators, ...quotesSaid(description) };
+}
+
+/** `texts in single quotes` */
+export function quotesSaid(description = ''): Pick<ClauseTerms, 'quotes'> {
+  const quotes = /\b(single|double)[ -]quot/i.exec(description)?.[1]?.toLowerCase() as ClauseTerms['quotes'];
+  return quotes ? { quotes } : {};
 }

@@ -96,6 +96,8 @@ export interface Parameter extends Field {
 export interface ClauseTerms {
   readonly fields: readonly string[];
   readonly operators: readonly string[];
+  /** The quotes in which texts have to stand. */
+  readonly quotes?: 'single' | 'double';
 }
 
 export interface Content {

@@ -38,11 +38,16 @@ export const soap: BodyKind = {
   },
 };
 
+/** Where an envelope is the path of a file. */
+export const envelopeFile = (envelope: string): string | undefined =>
+  /^[^\s<>$]+\.xml$/.test(envelope.trim()) ? envelope.trim() : undefined;
+
 /** In the request file itself, or the path of a file such as `bodies/declare.xml`. */
 function envelopeOf(envelope: Value, setting: BodySetting): (evaluation: Evaluation) => XmlText {
   const { where } = setting;
   const own = { ...setting, where: () => where(['envelope']) };
-  if (typeof envelope !== 'string' || !/^[^\s<>$]+\.xml$/.test(envelope.trim())) return compileXml(envelope, own);
-  const file = compileTemplateFile(envelope.trim(), own);
+  const named = typeof envelope === 'string' ? envelopeFile(envelope) : undefined;
+  if (named === undefined) return compileXml(envelope, own);
+  const file = compileTemplateFile(named, own);
   return (evaluation) => file(evaluation) as WireBody;
 }

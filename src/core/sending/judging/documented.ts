@@ -1,5 +1,6 @@
 /** What the documentation says of a request that is about to be sent. */
 
+import { documentedEnvelope } from '../../collection/sources/documented-envelope.js';
 import { documentedBody, documentedSchema } from '../../collection/sources/documented-schema.js';
 import { readSource } from '../../collection/sources/indexing.js';
 import { findOperation } from '../../collection/sources/source-index.js';
@@ -7,7 +8,7 @@ import type { Mismatch } from '../../documentation/changes/mismatch.js';
 import { loadSchemaChecks } from '../../documentation/changes/schema-mismatch.js';
 import type { Operation } from '../../documentation/model/model.js';
 import { requestMismatches, responseMismatches } from '../../exchange/request/against-documentation.js';
-import type { ResolvedRequest, WireRequest } from '../../exchange/request/wire.js';
+import type { ResolvedRequest, WireBody, WireRequest } from '../../exchange/request/wire.js';
 import type { Received } from '../../exchange/response/received.js';
 import { action } from '../../problem/actions.js';
 import { Problem } from '../../problem/problem.js';
@@ -32,6 +33,7 @@ export async function undocumentedParts(
   const found = [
     ...requestMismatches(request, operation, wire, schema),
     ...(await documentMismatches(workspace, request, operation)),
+    ...(await documentedEnvelope(workspace.collection, operation, textOf(request.body), 'input')),
   ];
   if (how === 'tell' || found.length === 0) return found;
   throw new Problem('not-documented', {
@@ -50,8 +52,15 @@ export async function undocumentedResponse(
   const operation = findOperation(collection, name);
   const schema = received.claimsJson ? documentedSchema(collection, operation, received.status) : undefined;
   if (schema) await loadSchemaChecks();
-  return responseMismatches(received, operation, schema);
+  const envelope = operation.soap && received.textual ? received.shown : '';
+  return [
+    ...responseMismatches(received, operation, schema),
+    ...(await documentedEnvelope(collection, operation, envelope, 'output')),
+  ];
 }
+
+const textOf = (body: WireBody | undefined): string =>
+  body && !body.streamed ? Buffer.from(body.bytes).toString('utf8') : '';
 
 /** A GraphQL document held against the schema of its source. */
 async function documentMismatches(

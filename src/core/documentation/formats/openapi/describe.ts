@@ -5,7 +5,7 @@ import { textOf } from '../../../value/text.js';
 import type { Value } from '../../../value/written.js';
 import { escaped } from '../../model/escape-xml.js';
 import { exampleFrom, exampleValue, withExamples } from '../../model/example.js';
-import { operatorsSaid } from '../../model/filter-clause.js';
+import { clausesSaid } from '../../model/filter-clause.js';
 import type {
   Body,
   Content,
@@ -122,10 +122,10 @@ class Description {
     const schema = own.schema ?? (isMap(content) ? content.schema : undefined);
     const field = this.reader.field(own.name, schema, own.required === true || own.in === 'path', at);
     const example = own.example ?? this.firstExample(own.examples, at);
-    const operators = field.type === 'string' ? operatorsSaid(text(own.description)) : [];
+    const clauses = field.type === 'string' ? clausesSaid(text(own.description)) : undefined;
     return {
       ...field,
-      ...(operators.length > 0 && { clauses: { fields: [], operators } }),
+      ...(clauses && { clauses }),
       in: own.in as ParameterLocation,
       ...(typeof own.description === 'string' && { description: own.description }),
       ...(example !== undefined && { example: example as Value }),

@@ -2,6 +2,7 @@
 import { percentDecoded } from '../../../value/percent-decoded.js';
 import type { Value } from '../../../value/written.js';
 import { withExamples } from '../../model/example.js';
+import { clausesSaid } from '../../model/filter-clause.js';
 import type { Body, Content, DocumentedResponse, Field, Parameter, Warning } from '../../model/model.js';
 import { safeMethods } from '../../model/safe-methods.js';
 import { inferFields } from '../sample/infer.js';
@@ -37,7 +38,8 @@ export function sideOf(label: string): Gathering['side'] {
 }
 
 export function addParameter({ parameters }: Gathering, parameter: Parameter): void {
-  parameters.set(`${parameter.in} ${parameter.name}`, parameter);
+  const clauses = parameter.type === 'string' ? clausesSaid(parameter.description) : undefined;
+  parameters.set(`${parameter.in} ${parameter.name}`, { ...parameter, ...(clauses && { clauses }) });
 }
 
 export function takeTable(
