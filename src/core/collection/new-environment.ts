@@ -1,7 +1,9 @@
 /** A new environment, its origin offered from the servers that the documentation names. */
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { inputName } from '../documentation/draft/inputs.js';
 import type { Server } from '../documentation/model/model.js';
+import { serverPath } from '../documentation/model/server-path.js';
 import { Problem } from '../problem/problem.js';
 import { writeAtomically } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
@@ -77,9 +79,22 @@ export function originOf({ url, template, variables }: OfferedServer, chosen: Re
   return new URL(whole, url).origin;
 }
 
+/** What requests of the server have in their paths, by the names that drafts give to it. */
+export function pathVariables(
+  server: OfferedServer,
+  chosen: ReadonlyMap<string, string>,
+): Readonly<Record<string, string>> {
+  const { variables } = serverPath(server);
+  return Object.fromEntries(
+    variables.map((one) => [inputName(one.name), chosen.get(one.name) ?? one.default] as const),
+  );
+}
+
 export interface NewEnvironment {
   readonly name: string;
   readonly origin: string;
+  /** Beside the origin. */
+  readonly variables?: Readonly<Record<string, string>> | undefined;
   readonly about: string | undefined;
   /** Other origins that it talks to. */
   readonly hosts?: readonly string[] | undefined;
@@ -91,7 +106,7 @@ export interface NewEnvironment {
  */
 export async function makeEnvironment(
   { root }: Collection,
-  { name, origin, about, hosts }: NewEnvironment,
+  { name, origin, about, hosts, variables }: NewEnvironment,
 ): Promise<string> {
   if (!/^[\p{L}\p{N}][\p{L}\p{N}._/-]*$/u.test(name) || name.includes('..')) {
     throw new Problem('usage', {
@@ -112,7 +127,7 @@ export async function makeEnvironment(
   }
   await writeAtomically(
     placeInside(root, file),
-    environmentText({ file, origin: url.origin, hosts, about, changes: 'ask' }),
+    environmentText({ file, origin: url.origin, hosts, about, variables, changes: 'ask' }),
   );
   return file;
 }

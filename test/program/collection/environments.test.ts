@@ -59,6 +59,31 @@ test('the first server is taken for the drafts, so that origin and path fit', as
   assert.match(out, /GET https:\/\/quays\.example\/v2\/flags/);
 });
 
+test('a variable in the path of the server is one of the environment, and drafts ask for it', async () => {
+  const stages = {
+    ...servers,
+    servers: [
+      {
+        url: 'https://quays.example/{stage}/v2/',
+        variables: { stage: { default: 'trial', enum: ['trial', 'live'] } },
+      },
+    ],
+  };
+  const cwd = collectionOf({ 'quays.json': JSON.stringify(stages) });
+  await echoTrail(['docs', 'add', 'quays.json'], { cwd });
+  const made = await echoTrail(['env', 'make', 'live', '--set', 'stage=live'], { cwd });
+  assert.equal(made.status, 0, made.err);
+  assert.match(readFileSync(join(cwd, 'environments/live.yaml'), 'utf8'), /^ {2}"stage": "live"$/m);
+  await echoTrail(['draft', 'listFlags', '--as', 'flags'], { cwd });
+  assert.equal((await echoTrail(['check'], { cwd })).status, 0);
+  const shown = async (...args: string[]): Promise<string> =>
+    (await echoTrail(['preview', 'flags', ...args], { cwd })).out;
+  assert.match(await shown('--env', 'live'), /GET https:\/\/quays\.example\/live\/v2\/flags/);
+  assert.match(await shown(), /GET http:\/\/127\.0\.0\.1:9\/trial\/v2\/flags/);
+  for (const name of ['/{stage}/v2/flags', '/flags'])
+    assert.match((await echoTrail(['docs', 'show', 'GET', name], { cwd })).out, /listFlags/);
+});
+
 for (const [args, wrong] of [
   [['--server', '3'], /no server 3/],
   [['--server', 'x'], /no server x/],

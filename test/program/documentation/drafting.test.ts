@@ -161,3 +161,18 @@ test('a GraphQL schema in many files is read as one, also when it is refreshed',
   assert.equal(none.status, 2);
   assert.match(none.err, /empty is a folder without a file of a GraphQL schema/);
 });
+
+test('a pattern names the files of a GraphQL schema, also when it is refreshed', async () => {
+  const cwd = collectionOf({});
+  writeIn(cwd, 'schema/query.graphql', 'type Query { crane(id: ID!): Crane }\n');
+  writeIn(cwd, 'schema/types/crane.graphql', 'type Crane { id: ID! }\n');
+  writeIn(cwd, 'schema/types/berth.gql', 'extend type Query { berths: Int }\n');
+  const added = works(await echoTrail(['docs', 'add', 'schema/**/*.graphql', '--name', 'cranes'], { cwd }));
+  assert.match(added.out, /cranes: .*GraphQL schema, 1 operation,/);
+  writeIn(cwd, 'schema/types/dock.graphql', 'extend type Query { docks: Int }\n');
+  assert.match(works(await echoTrail(['docs', 'refresh', 'cranes', '--accept'], { cwd })).out, /added +docks/);
+  const several = await echoTrail(['docs', 'add', 'schema/query.graphql', 'schema/types/crane.graphql'], { cwd });
+  assert.equal(several.status, 2);
+  assert.match(several.err, /takes one file or address, and got 2[\s\S]*put a pattern in quotes/);
+  assert.match((await echoTrail(['docs', 'add', 'schema/*.sdl'], { cwd })).err, /schema\/\*\.sdl fits no file/);
+});

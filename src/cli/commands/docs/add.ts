@@ -15,14 +15,23 @@ import { sourceDocument } from './source-document.js';
 export const { configure }: CommandModule = {
   configure(command, run) {
     command
-      .argument('[file|url]', 'the documentation: a file, an address, or a folder of GraphQL schema files')
+      .argument(
+        '[file|url...]',
+        'the documentation: a file, an address, a folder of GraphQL schema files or a pattern in quotes',
+      )
       .option('--name <name>', 'a short name for the source')
       .option('--replace', 'put it in the place of a source of that name')
       .option('--graphql', 'the address is a GraphQL endpoint: ask it for its schema')
       .option('--sample <echo|file...>', 'learn operations from echoes, or from files with a request and its response')
       .option('--fetch-from <host...>', 'other hosts from which documents that it refers to may be fetched')
       .action(
-        run(async (context, [typed], { name, replace, fetchFrom, sample, graphql }) => {
+        run(async (context, [typed, ...others], { name, replace, fetchFrom, sample, graphql }) => {
+          // A shell puts the files in the place of a pattern; where they came from would be lost.
+          if (others.length > 0)
+            throw new Problem('usage', {
+              what: `docs add takes one file or address, and got ${others.length + 1}`,
+              remedy: "put a pattern in quotes: docs add 'schema/*.graphql'; or name the folder",
+            });
           // An empty text is a shell variable without a value.
           const given = typed === '' ? undefined : typed;
           const { terminal } = context;

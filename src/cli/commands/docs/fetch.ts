@@ -1,5 +1,5 @@
 /** The documents of a source, from files or addresses; and which of those they refer to are read. */
-import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { realpath } from 'node:fs/promises';
 import { basename, dirname, join, relative, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -34,8 +34,8 @@ export async function fetchDocuments(
       const own = new URL(from).host;
       return await gatherDocuments(from, from, text, (uri) => fromAddress(uri, [own, ...hosts], addresses, context));
     }
-    if (statSync(from, { throwIfNoEntry: false })?.isDirectory()) {
-      const name = `${basename(resolve(from))}.graphql`;
+    if (isFolder(from) || isPattern(from)) {
+      const name = `${basename(resolve(folderAndPattern(from).folder))}.graphql`;
       return await gatherDocuments(mainAddress(name), name, schemaOf(from), async () => ({
         refused: 'it is no document',
       }));
@@ -87,16 +87,31 @@ async function fromFolder(uri: string, folder: string): Promise<Fetched> {
   }
 }
 
-/** The parts of one GraphQL schema, from all files of a folder and below it, in the order of their names. */
-function schemaOf(folder: string): string {
-  const files = readdirSync(folder, { recursive: true, withFileTypes: true })
+const isFolder = (from: string): boolean => statSync(from, { throwIfNoEntry: false })?.isDirectory() === true;
+
+/** `schema/*.graphql`, where there is no file of that very name. */
+const isPattern = (from: string): boolean => /[*?]/.test(from) && !existsSync(from);
+
+/** `schema` and `*.graphql` of `schema/*.graphql`; a folder has no pattern. */
+export function folderAndPattern(from: string): { readonly folder: string; readonly pattern: string | undefined } {
+  if (!isPattern(from)) return { folder: from, pattern: undefined };
+  const [before = ''] = /^(?:[^*?]*\/)?/.exec(from) ?? [];
+  return { folder: before === '' ? '.' : before, pattern: from.slice(before.length) };
+}
+
+/** The parts of one GraphQL schema, from all files of a folder and below it, or those that a pattern fits, in the order of their names. */
+function schemaOf(from: string): string {
+  const { folder, pattern } = folderAndPattern(from);
+  const fits = pattern === undefined ? /\.(?:graphqls?|gql|sdl)$/i : patternOf(pattern);
+  const files = (isFolder(folder) ? readdirSync(folder, { recursive: true, withFileTypes: true }) : [])
     // What a link leads to may lie outside the folder.
-    .filter((entry) => entry.isFile() && /\.(?:graphqls?|gql|sdl)$/i.test(entry.name))
+    .filter((entry) => entry.isFile())
     .map((entry) => join(entry.parentPath ?? entry.path, entry.name))
+    .filter((file) => fits.test(relative(folder, file)))
     .sort();
   if (files.length === 0)
     throw new Problem('document-unreadable', {
-      what: `${folder} is a folder without a file of a GraphQL schema`,
+      what: pattern === undefined ? `${folder} is a folder without a file of a GraphQL schema` : `${from} fits no file`,
       where: { file: folder },
       remedy:
         'files that end with .graphql, .graphqls, .gql or .sdl are read together; of other formats, name the first document',
@@ -105,6 +120,14 @@ function schemaOf(folder: string): string {
     .map((file) => `# ${relative(folder, file)}\n${Buffer.from(fileBytes(file)).toString('utf8')}`)
     .join('\n');
 }
+
+/** `*` is any part of a name, `**` any folders, `?` one character. */
+const patternOf = (pattern: string): RegExp =>
+  new RegExp(
+    `^${pattern
+      .replace(/[.+^${}()|[\]\\]/g, '\\$&')
+      .replace(/\*\*\/|\*|\?/g, (sign) => ({ '**/': '(?:.*/)?', '*': '[^/]*', '?': '[^/]' })[sign] ?? sign)}$`,
+  );
 
 function fileBytes(from: string): Uint8Array {
   try {

@@ -1,5 +1,6 @@
 /** `docs refresh`: what changed at the vendor since the snapshot, and whom it affects. */
 
+import { join } from 'node:path';
 import type { Collection } from '../../../core/collection/collection.js';
 import { readFresh } from '../../../core/collection/sources/indexing.js';
 import { openDocumentation, sourceIndex } from '../../../core/collection/sources/source-index.js';
@@ -15,7 +16,7 @@ import { type Context, settingsOf } from '../../context.js';
 import { emit } from '../../documents/emit.js';
 import type { Terminal } from '../../terminal/terminal.js';
 import { printableLine } from '../../view/printable.js';
-import { fetchDocuments } from './fetch.js';
+import { fetchDocuments, folderAndPattern } from './fetch.js';
 
 interface SourceDrift {
   readonly source: string;
@@ -96,7 +97,9 @@ async function allowedSource(
   const where = { file: 'echo-trail.yaml' };
   if (!/^https?:\/\//i.test(source)) {
     try {
-      return pathInside(collection.root, source, 'file or folder');
+      const { folder, pattern } = folderAndPattern(source);
+      const path = pathInside(collection.root, folder, 'file or folder');
+      return pattern === undefined ? path : join(path, pattern);
     } catch (error) {
       throw asProblem(error)
         .at(where)

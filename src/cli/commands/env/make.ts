@@ -5,6 +5,7 @@ import {
   type OfferedServer,
   offeredServers,
   originOf,
+  pathVariables,
   tokenOrigins,
 } from '../../../core/collection/new-environment.js';
 import { openDocumentation } from '../../../core/collection/sources/source-index.js';
@@ -73,7 +74,12 @@ async function offered(
       values.set(name, await askChoice(`${name} of ${server.template ?? server.url}:`, choices));
     }
   }
-  return { origin: originOf(server, values), about: server.description, hosts: tokenOrigins(shelf) };
+  return {
+    origin: originOf(server, values),
+    variables: pathVariables(server, values),
+    about: server.description,
+    hosts: tokenOrigins(shelf),
+  };
 }
 
 async function oneOf(

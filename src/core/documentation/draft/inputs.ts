@@ -1,8 +1,8 @@
 /** The inputs of a drafted file: what the engineer must supply. */
 import type { Value } from '../../value/written.js';
-import type { Field } from '../model/model.js';
+import type { Field, Parameter } from '../model/model.js';
 import { isList, oneLine, plainType, sample } from './facts.js';
-import { DraftMap, literal } from './yaml.js';
+import { DraftMap, expression, literal } from './yaml.js';
 
 /** Inputs by name, in the order in which they were needed. */
 export class Inputs {
@@ -35,7 +35,11 @@ export class Inputs {
     map.set('type', literal(plainType(type)));
     if (/\(password\)/.test(type)) map.set('secret', literal(true));
     setMatchers(map, field);
-    if (fallback !== undefined) map.set('default', literal(fallback));
+    const ofServer = (field as Partial<Parameter>).ofServer === true;
+    // An environment's variable of that name says it.
+    if (ofServer && /^[^"\\$]*$/.test(String(fallback)))
+      map.set('default', expression(`\${${inputName(name)} ?? "${String(fallback)}"}`)).set('prompt', literal('never'));
+    else if (fallback !== undefined) map.set('default', literal(fallback));
     const supplier = this.suppliers.get(name);
     if (supplier?.drafted)
       map.set('choose-from', literal(supplier.from), { about: supplier.guess ? 'a guess' : undefined });

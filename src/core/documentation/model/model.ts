@@ -90,6 +90,8 @@ export interface Parameter extends Field {
   readonly style?: string;
   /** The media type that its value is written in, where it is no plain text. */
   readonly media?: string;
+  /** It is a variable of the server: the same for all operations, and an environment's to say. */
+  readonly ofServer?: true;
 }
 
 /** What the clauses of a filter may name; a list is empty where nothing is known. */

@@ -17,6 +17,7 @@ import type {
   OperationEntry,
   Parameter,
   ParameterLocation,
+  ServerVariable,
   XmlWriting,
 } from '../../model/model.js';
 import { safeMethods } from '../../model/safe-methods.js';
@@ -42,6 +43,8 @@ export type OwnOperation = {
   readonly shared?: Json;
   /** Where the document or the operation wants any. */
   readonly security?: Json;
+  /** Variables of its server that stand in its path. */
+  readonly server?: readonly ServerVariable[];
 };
 
 export function describeOperation(
@@ -108,7 +111,19 @@ class Description {
     }
     for (const [, name] of path.matchAll(/\{([^}]+)\}/g)) {
       if (name === undefined || found.has(`path ${name}`)) continue;
-      found.set(`path ${name}`, { name, in: 'path', type: 'string', required: true });
+      const variable = this.own.server?.find((one) => one.name === name);
+      found.set(`path ${name}`, {
+        name,
+        in: 'path',
+        type: 'string',
+        required: true,
+        ...(variable && {
+          default: variable.default,
+          ofServer: true,
+          description: 'Of the server: each environment has one.',
+        }),
+        ...(variable && variable.allowed.length > 0 && { allowed: variable.allowed }),
+      });
     }
     return [...found.values()];
   }

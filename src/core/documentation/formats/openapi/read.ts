@@ -2,6 +2,7 @@
 import { Problem } from '../../../problem/problem.js';
 import type { Value } from '../../../value/written.js';
 import type { Documentation, OperationEntry, Server, Warning } from '../../model/model.js';
+import { type ServerPath, serverPath } from '../../model/server-path.js';
 import type { Documents } from '../../reading/documents.js';
 import { collectDefinitions, namedSchemas, schemasBeside } from './definitions.js';
 import { documentedLinks, type OwnOperation } from './describe.js';
@@ -46,7 +47,7 @@ class Reading {
   private readonly version2: Version2 | undefined;
   private readonly servers: readonly Server[];
   /** Of operations that have no servers of their own. */
-  private readonly basePath: string;
+  private readonly base: ServerPath;
 
   constructor(
     private readonly root: JsonMap,
@@ -61,7 +62,7 @@ class Reading {
     this.version2 = version === '2.0' ? version2Of(root) : undefined;
     const fetched = /^https?:/.test(main.uri) ? new URL(main.uri).origin : undefined;
     this.servers = serversOf(this.version2 ? server2(root, fetched) : root.servers);
-    this.basePath = basePath(this.servers);
+    this.base = basePath(this.servers);
   }
 
   documentation(): Documentation {
@@ -124,11 +125,13 @@ class Reading {
     const servers = own.servers ?? item.servers;
     const tags = Array.isArray(own.tags) ? own.tags.filter((tag) => typeof tag === 'string') : [];
     const security = own.security ?? root.security;
+    const base = servers === undefined ? this.base : basePath(serversOf(servers));
     const kept: OwnOperation = {
       at,
       operation: version2 ? operation3(own, item.parameters, version2, this.references, at) : own,
       ...(version2 === undefined && item.parameters !== undefined && { shared: item.parameters }),
       ...(security !== undefined && { security }),
+      ...(base.variables.length > 0 && { server: base.variables }),
     };
     const links = documentedLinks(own.responses, this.references, at);
     return {
@@ -139,7 +142,7 @@ class Reading {
         'operations',
       ...(typeof own.summary === 'string' && { summary: own.summary }),
       method: method.toUpperCase(),
-      path: (servers === undefined ? this.basePath : basePath(serversOf(servers))) + path,
+      path: base.path + path,
       ...(own.deprecated === true && { deprecated: true }),
       ...(links.length > 0 && { links }),
       own: kept as unknown as Value,
@@ -172,11 +175,11 @@ function webhookNames(root: JsonMap): string[] {
   );
 }
 
-/** Server addresses with their variables at the default. */
 /** What should be a text; anything with members is none. */
 const scalarText = (value: Json | undefined): string =>
   value === undefined || value === null || typeof value === 'object' ? '' : String(value);
 
+/** Server addresses with their variables at the default. */
 function serversOf(given: Json | undefined): Server[] {
   if (!Array.isArray(given)) return [];
   return given.filter(isMap).flatMap(({ url, variables, description }) => {
@@ -202,10 +205,9 @@ function serversOf(given: Json | undefined): Server[] {
   });
 }
 
-/** What the address of the first has behind its origin, without a closing slash. */
-function basePath([server]: readonly Server[]): string {
-  return server?.url.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, '').replace(/\/+$/, '') ?? '';
-}
+/** What the address of the first has behind its origin. */
+const basePath = ([server]: readonly Server[]): ServerPath =>
+  server ? serverPath(server) : { path: '', variables: [] };
 
 function dedupe(warnings: readonly Warning[]): Warning[] {
   return [...new Map(warnings.map((warning) => [`${warning.at} ${warning.what}`, warning])).values()];
