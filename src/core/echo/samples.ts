@@ -1,6 +1,8 @@
 /** Samples for a documentation source: from echoes of the collection, and from files beside it. */
 
 import { existsSync, readFileSync } from 'node:fs';
+import { basename } from 'node:path';
+import { isArchive, type LeftOut, samplesFromArchive } from '../documentation/formats/sample/har.js';
 import { type Sample, sampleFromMessages } from '../documentation/formats/sample/samples.js';
 import { type Documents, mainAddress, readPart } from '../documentation/reading/documents.js';
 import { action } from '../problem/actions.js';
@@ -17,17 +19,23 @@ export async function sampleDocuments(
   local: string,
   given: readonly string[],
   before: readonly Sample[],
-): Promise<Documents> {
+): Promise<{ readonly documents: Documents; readonly leftOut: readonly LeftOut[] }> {
   const added: Sample[] = [];
-  for (const one of given)
-    added.push(
-      existsSync(one) ? sampleFromMessages(readFileSync(one, 'utf8'), one) : sampleFromEcho(await findEcho(local, one)),
-    );
+  const leftOut: LeftOut[] = [];
+  for (const one of given) {
+    const text = existsSync(one) ? readFileSync(one, 'utf8') : undefined;
+    if (text === undefined) added.push(sampleFromEcho(await findEcho(local, one)));
+    else if (/\.har$/i.test(one) || isArchive(text)) {
+      const found = samplesFromArchive(text, basename(one));
+      added.push(...found.samples);
+      leftOut.push(...found.leftOut);
+    } else added.push(sampleFromMessages(text, one));
+  }
   const names = new Set(added.map(({ from }) => from));
   const samples = [...before.filter(({ from }) => !names.has(from)), ...added];
   const uri = mainAddress('samples.json');
   const main = await readPart(uri, 'samples.json', `${JSON.stringify({ samples }, null, 2)}\n`);
-  return { main, parts: new Map([[uri, main]]) };
+  return { documents: { main, parts: new Map([[uri, main]]) }, leftOut };
 }
 
 /** @throws Problem document-unreadable: there was no response */

@@ -3,6 +3,7 @@ import { readSource } from '../../../core/collection/sources/indexing.js';
 import type { SourceCatalogue } from '../../../core/collection/sources/source-catalogue.js';
 import type { DocumentationSource } from '../../../core/collection/sources/source-facts.js';
 import { addSource } from '../../../core/collection/sources/sources.js';
+import type { LeftOut } from '../../../core/documentation/formats/sample/har.js';
 import type { Documents as SourceDocuments } from '../../../core/documentation/reading/documents.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { ownMember } from '../../../core/value/own-member.js';
@@ -22,10 +23,14 @@ export const { configure }: CommandModule = {
       .option('--name <name>', 'a short name for the source')
       .option('--replace', 'put it in the place of a source of that name')
       .option('--graphql', 'the address is a GraphQL endpoint: ask it for its schema')
-      .option('--sample <echo|file...>', 'learn operations from echoes, or from files with a request and its response')
+      .option(
+        '--sample <echo|file...>',
+        'learn operations from echoes, from files with a request and its response, or from HTTP archives (.har)',
+      )
       .option('--fetch-from <host...>', 'other hosts from which documents that it refers to may be fetched')
+      .option('--session <name>', 'fetch it with this session; refresh does so too')
       .action(
-        run(async (context, [typed, ...others], { name, replace, fetchFrom, sample, graphql }) => {
+        run(async (context, [typed, ...others], { session, name, replace, fetchFrom, sample, graphql }) => {
           // A shell puts the files in the place of a pattern; where they came from would be lost.
           if (others.length > 0)
             throw new Problem('usage', {
@@ -46,12 +51,18 @@ export const { configure }: CommandModule = {
               remedy: 'echo-trail docs add FILE|URL, or echo-trail docs add --sample ECHO --name NAME',
             });
           }
+          if (session !== undefined && !/^https?:/i.test(given ?? ''))
+            throw new Problem('usage', { what: '--session goes with an address' });
           const from = given ?? 'samples';
           const { documents, refused } = samples
-            ? { refused: [], documents: await learnt(shelf, samples, (name as string | undefined) ?? 'samples') }
+            ? await learnt(shelf, samples, (name as string | undefined) ?? 'samples')
             : await fetchDocuments(
                 from,
-                { hosts: (fetchFrom as string[] | undefined) ?? [], graphql: graphql === true },
+                {
+                  hosts: (fetchFrom as string[] | undefined) ?? [],
+                  graphql: graphql === true,
+                  session: session as string | undefined,
+                },
                 context,
               );
           const added = await addSource(shelf, {
@@ -60,6 +71,7 @@ export const { configure }: CommandModule = {
             name: name as string | undefined,
             day: new Date().toISOString().slice(0, 10),
             replace: replace === true || samples !== undefined,
+            session: session as string | undefined,
           });
           for (const { name: other, why } of refused)
             terminal.note(`${terminal.err.yellow('warning')}  ${other} was not read: ${why}`);
@@ -97,7 +109,11 @@ async function tellTokenHosts(added: DocumentationSource, context: Context): Pro
 }
 
 /** New samples beside those that the source has. @throws Problem file-exists: a source of that name is no source of samples */
-async function learnt(shelf: SourceCatalogue, given: readonly string[], name: string): Promise<SourceDocuments> {
+async function learnt(
+  shelf: SourceCatalogue,
+  given: readonly string[],
+  name: string,
+): Promise<{ readonly documents: SourceDocuments; readonly refused: readonly LeftOut[] }> {
   const { samplesFile } = await import('../../../core/documentation/formats/sample/samples.js');
   const { sampleDocuments } = await import('../../../core/echo/samples.js');
   const known = ownMember(shelf.docs, name);
@@ -109,7 +125,8 @@ async function learnt(shelf: SourceCatalogue, given: readonly string[], name: st
       remedy: '--name NAME keeps the samples under another name',
     });
   }
-  return sampleDocuments(shelf.local, given, before?.data.samples ?? []);
+  const { documents, leftOut } = await sampleDocuments(shelf.local, given, before?.data.samples ?? []);
+  return { documents, refused: leftOut };
 }
 
 const counted = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`;

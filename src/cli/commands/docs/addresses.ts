@@ -1,9 +1,11 @@
 /** Documents from addresses. Loaded only where there is one, since most documents are files. */
+import { readFileSync } from 'node:fs';
 import { absoluteUrl } from '../../../core/exchange/address/address.js';
 import { plainConnection } from '../../../core/exchange/connection/connection.js';
-import type { HeaderLine, WireRequest } from '../../../core/exchange/request/wire.js';
+import type { HeaderLine } from '../../../core/exchange/request/wire.js';
 import type { Received } from '../../../core/exchange/response/received.js';
 import { openTransport } from '../../../core/exchange/transfer/transport.js';
+import type { Loads } from '../../../core/expression/compile.js';
 import { verdictInside } from '../../../core/place/kinds/errors.js';
 import { headerValue } from '../../../core/place/observed.js';
 import { Problem } from '../../../core/problem/problem.js';
@@ -20,32 +22,53 @@ export interface Addresses {
   close(): Promise<void>;
 }
 
-export function openAddresses({ terminal, signal }: Context): Addresses {
-  const transport = openTransport();
+/** A document is asked for with these alone; what a session adds is its own. */
+interface Asking {
+  readonly method: 'GET' | 'POST';
+  readonly body?: string;
+  readonly accept: string;
+}
 
-  async function asked(from: string, request: Pick<WireRequest, 'method' | 'body' | 'redirects'>, lines: HeaderLine[]) {
+/** @param session with which documents of the host of `from` are asked for */
+export function openAddresses(context: Context, session: { name: string; from: string } | undefined): Addresses {
+  const { terminal } = context;
+  const transport = openTransport();
+  let behind: ReturnType<typeof askerWith> | undefined;
+  const guarded = session && new URL(session.from).host;
+
+  async function asked(from: string, asking: Asking): Promise<Received> {
     const url = absoluteUrl(from);
+    if (session && url.host === guarded) {
+      behind ??= askerWith(context, session.name);
+      return (await behind)(from, asking);
+    }
+    const bytes = asking.body === undefined ? undefined : Buffer.from(asking.body);
     const { received, trouble } = await transport.send(
       {
-        ...request,
+        method: asking.method,
+        redirects: asking.method === 'GET' ? 10 : 0,
+        body: bytes && { bytes, type: 'application/json', shown: '', secret: false },
         url,
         shownUrl: url.href,
-        headers: [...lines, line('user-agent', `echo-trail/${version}`)],
+        headers: [
+          ...(bytes ? [line('content-type', 'application/json')] : []),
+          line('accept', asking.accept),
+          line('user-agent', `echo-trail/${version}`),
+        ],
         timeout: { connect: 10_000, total: 120_000 },
         connection: plainConnection,
       },
-      signal,
+      context.signal,
     );
-    if (!received || trouble) throw trouble ?? new Problem('exchange-failed', { what: `${from} gave no response` });
+    if (!received || trouble) throw trouble ?? noResponse(from);
     return received;
   }
 
   return {
     async text(from, first) {
       terminal.progress(`fetching ${from}`);
-      const received = await asked(from, { method: 'GET', body: undefined, redirects: 10 }, [
-        line('accept', 'application/yaml, application/json, application/xml, text/html, text/markdown, */*'),
-      ]);
+      const accept = 'application/yaml, application/json, application/xml, text/html, text/markdown, */*';
+      const received = await asked(from, { method: 'GET', accept });
       if (looksLikeGraphql(received)) {
         terminal.note(`${from} is a GraphQL endpoint: it is asked for its schema`);
         return this.schema(from);
@@ -53,27 +76,68 @@ export function openAddresses({ terminal, signal }: Context): Addresses {
       if (received.status >= 400) {
         throw new Problem('document-unreadable', {
           what: `${from} returned ${received.status} ${received.parts.reason}`,
-          remedy: 'fetch it by hand where it wants a log-in, and add the file',
+          remedy: session
+            ? `was the session ${session.name} the right one?`
+            : 'where it wants a log-in, --session NAME fetches it with a session of the collection; or add the file',
         });
       }
       if (first) terminal.note(`fetched ${sizeText(received.size)} from ${received.finalUrl}`);
-      return received.text;
+      return textOf(received);
     },
     async schema(from) {
       terminal.progress(`asking ${from} for its schema`);
       const { introspectionQuery: query } = await import(
         '../../../core/documentation/formats/graphql/introspection.js'
       );
-      const bytes = Buffer.from(JSON.stringify({ query, operationName: 'IntrospectionQuery' }));
-      const body = { bytes, type: 'application/json', shown: '', secret: false };
-      const received = await asked(from, { method: 'POST', body, redirects: 0 }, [
-        line('content-type', 'application/json'),
-        line('accept', 'application/graphql-response+json, application/json'),
-      ]);
+      const received = await asked(from, {
+        method: 'POST',
+        body: JSON.stringify({ query, operationName: 'IntrospectionQuery' }),
+        accept: 'application/graphql-response+json, application/json',
+      });
       if (received.claimsJson && received.text.includes('"__schema"')) return received.text;
       throw schemaRefused(from, received);
     },
     close: transport.close,
+  };
+}
+
+const noResponse = (from: string): Problem => new Problem('exchange-failed', { what: `${from} gave no response` });
+
+/** One that was too long for memory lies in a file. */
+const textOf = (received: Received): string =>
+  received.parts.spooled ? readFileSync(received.parts.spooled.path, 'utf8') : received.text;
+
+/** Asks as a request of the collection would, so that no credential goes where the environment does not list. */
+async function askerWith(
+  context: Context,
+  session: string,
+): Promise<(from: string, asking: Asking) => Promise<Received>> {
+  const [{ adHocRequest }, { planRequest }, { plainRequest }, { sendRequest }, { noNames }, workspace] =
+    await Promise.all([
+      import('../../sending/ad-hoc.js'),
+      import('../../../core/exchange/request/request-plan.js'),
+      import('../../../core/sending/prepare.js'),
+      import('../../../core/sending/send.js'),
+      import('../../../core/expression/names.js'),
+      context.workspace(),
+    ]);
+  return async (from, { method, body, accept }) => {
+    const { loaded } = adHocRequest(
+      { method, url: from, headers: [`Accept: ${accept}`], query: [], body: { json: body }, session, timeout: '120s' },
+      'request.json',
+    );
+    const loads: Loads = [];
+    const plan = planRequest(workspace.collection, loaded, loads);
+    await Promise.all(loads);
+    const { outcome } = await sendRequest(workspace, plainRequest(plan), {
+      given: () => undefined,
+      caller: noNames,
+      changesNothing: true,
+      signal: context.signal,
+      step: 'documentation',
+    });
+    if (!outcome.received || outcome.trouble) throw outcome.trouble ?? noResponse(from);
+    return outcome.received;
   };
 }
 

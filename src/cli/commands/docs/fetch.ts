@@ -14,17 +14,21 @@ export interface FetchSettings {
   readonly hosts: readonly string[];
   /** The address is asked for its GraphQL schema. */
   readonly graphql?: boolean | undefined;
+  /** With which documents of the address's own host are asked for. */
+  readonly session?: string | undefined;
 }
 
 /** @throws Problem about the first document; what it refers to and is not read is listed with its reason */
 export async function fetchDocuments(
   from: string,
-  { hosts, graphql }: FetchSettings,
+  { hosts, graphql, session }: FetchSettings,
   context: Context,
 ): Promise<Gathered> {
   let opened: Promise<Addresses> | undefined;
   const addresses = (): Promise<Addresses> => {
-    opened ??= import('./addresses.js').then(({ openAddresses }) => openAddresses(context));
+    opened ??= import('./addresses.js').then(({ openAddresses }) =>
+      openAddresses(context, session === undefined ? undefined : { name: session, from }),
+    );
     return opened;
   };
   try {

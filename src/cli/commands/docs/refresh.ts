@@ -41,7 +41,7 @@ export const { configure }: CommandModule = {
           if (only !== undefined) sourceIndex(collection, only);
           const users = usersOfOperations(collection);
           const all: SourceDrift[] = [];
-          for (const [name, { source }] of Object.entries(docs)) {
+          for (const [name, { source, session }] of Object.entries(docs)) {
             if (only !== undefined && name !== only) continue;
             if (source === undefined || source === 'samples') {
               if (only !== undefined)
@@ -54,7 +54,7 @@ export const { configure }: CommandModule = {
             const graphql = sourceIndex(collection, name).facts.version === 'introspection' && /^https?:/i.test(source);
             const hosts = (fetchFrom as string[] | undefined) ?? [];
             const from = await allowedSource(name, source, hosts, collection, context);
-            const { documents } = await fetchDocuments(from, { hosts, graphql }, context);
+            const { documents } = await fetchDocuments(from, { hosts, graphql, session }, context);
             const fresh = await readFresh(collection, name, documents);
             const drift = driftBetween(sourceIndex(collection, name).operations(), fresh.operations());
             fresh.discard();
@@ -64,7 +64,7 @@ export const { configure }: CommandModule = {
             });
             if (accept === true) {
               const day = new Date().toISOString().slice(0, 10);
-              await addSource(collection, { documents, from: source, name, day, replace: true });
+              await addSource(collection, { documents, from: source, name, day, replace: true, session });
             }
           }
           const changed = all.some(({ operations }) => operations.length > 0);

@@ -14,6 +14,7 @@ const documentation = z.strictObject({
   file: described(z.string(), 'The snapshot in the collection, from its folder.'),
   source: described(z.optional(z.string()), 'Where it was fetched from.'),
   fetched: described(z.optional(z.string()), 'The day it was fetched.'),
+  session: described(z.optional(z.string()), 'The session that it is fetched with.'),
   parts: described(
     z.optional(z.record(z.string(), z.string())),
     'Further documents that it refers to: their names or addresses, and their snapshots.',

@@ -25,6 +25,8 @@ export interface NewSource {
   /** YYYY-MM-DD. */
   readonly day: string;
   readonly replace?: boolean | undefined;
+  /** The session that it was fetched with. */
+  readonly session?: string | undefined;
 }
 
 /**
@@ -33,7 +35,7 @@ export interface NewSource {
  */
 export async function addSource(
   shelf: SourceCatalogue,
-  { documents, from, name, day, replace }: NewSource,
+  { documents, from, name, day, replace, session }: NewSource,
 ): Promise<DocumentationSource> {
   const short = name ?? nameFrom(from);
   requireName(short);
@@ -61,6 +63,7 @@ export async function addSource(
     file,
     source: from,
     fetched: day,
+    ...(session !== undefined && { session }),
     ...(parts.size > 1 && { parts: others }),
     ...(known?.asked && { asked: known.asked }),
   };

@@ -1,5 +1,6 @@
 /** Operations from samples: what several calls of one kind have in common. */
 import { Problem } from '../../../problem/problem.js';
+import { percentDecoded } from '../../../value/percent-decoded.js';
 import type { Value } from '../../../value/written.js';
 import type { Body, Content, Documentation, DocumentedResponse, Operation, Parameter } from '../../model/model.js';
 import { isIdentifier } from '../../model/path-identifier.js';
@@ -45,7 +46,7 @@ interface Group {
   readonly samples: Sample[];
 }
 
-const partsOf = (sample: Sample): string[] => new URL(sample.url).pathname.split('/').slice(1).map(decodeURIComponent);
+const partsOf = (sample: Sample): string[] => new URL(sample.url).pathname.split('/').slice(1).map(percentDecoded);
 
 function grouped(samples: readonly Sample[]): Group[] {
   const groups: Group[] = [];

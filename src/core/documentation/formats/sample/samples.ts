@@ -2,6 +2,7 @@
 import * as z from 'zod/mini';
 import { Problem } from '../../../problem/problem.js';
 import { rawRequest, rawResponse } from '../page/messages.js';
+import { credentialsOf, masked } from './mask.js';
 
 export const sample = z.strictObject({
   /** The echo or the file that it came from. */
@@ -37,7 +38,7 @@ export function sampleFromMessages(text: string, from: string): Sample {
   }
   const { method, address, headers, body } = request;
   const url = /^https?:/i.test(address) ? address : `http://${headers.get('host') ?? 'vendor.example'}${address}`;
-  return {
+  const sample = {
     from,
     method,
     url,
@@ -45,4 +46,5 @@ export function sampleFromMessages(text: string, from: string): Sample {
     status: response.status,
     ...(response.body !== '' && { received: { type: response.type, text: response.body } }),
   };
+  return masked(sample, credentialsOf(headers));
 }
