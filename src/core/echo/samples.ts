@@ -3,7 +3,8 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { basename } from 'node:path';
 import { isArchive, type LeftOut, samplesFromArchive } from '../documentation/formats/sample/har.js';
-import { type Sample, sampleFromMessages } from '../documentation/formats/sample/samples.js';
+import { sampleFromMessages } from '../documentation/formats/sample/messages.js';
+import type { Sample } from '../documentation/formats/sample/samples.js';
 import { type Documents, mainAddress, readPart } from '../documentation/reading/documents.js';
 import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';

@@ -6,7 +6,7 @@ import { driftBetween } from '../../../src/core/documentation/changes/drift.js';
 import { mismatches } from '../../../src/core/documentation/changes/mismatch.js';
 import { linksOf } from '../../../src/core/documentation/explore/links.js';
 import { inferFields } from '../../../src/core/documentation/formats/sample/infer.js';
-import { sampleFromMessages } from '../../../src/core/documentation/formats/sample/samples.js';
+import { sampleFromMessages } from '../../../src/core/documentation/formats/sample/messages.js';
 import type { Field } from '../../../src/core/documentation/model/model.js';
 import { mainAddress, readPart } from '../../../src/core/documentation/reading/documents.js';
 import { withOverlay } from '../../../src/core/documentation/reading/overlay.js';
