@@ -12,9 +12,13 @@ import { type FileKind, fileKinds } from '../../src/core/collection/files/regist
 import { shapeProblems } from '../../src/core/collection/schema-validation.js';
 import { readFresh } from '../../src/core/collection/sources/indexing.js';
 import { parseYaml } from '../../src/core/collection/yaml.js';
-import { mainAddress } from '../../src/core/documentation/reading/documents.js';
+import { envelopeMismatches } from '../../src/core/documentation/changes/envelope-mismatch.js';
+import { samplesFromArchive } from '../../src/core/documentation/formats/sample/har.js';
+import { readSamples } from '../../src/core/documentation/formats/sample/read.js';
+import { mainAddress, readPart } from '../../src/core/documentation/reading/documents.js';
 import { gatherDocuments } from '../../src/core/documentation/reading/gather.js';
 import { readDocumentation } from '../../src/core/documentation/reading/read.js';
+import { withBlocks } from '../../src/core/exchange/request/envelope.js';
 import { planRequest } from '../../src/core/exchange/request/request-plan.js';
 import { compileExpectations } from '../../src/core/expectation/expectations.js';
 import { Evaluation } from '../../src/core/expression/evaluation.js';
@@ -232,7 +236,9 @@ const texts: Readonly<Record<string, string>> = {
   'a.wsdl':
     '<definitions xmlns="http://schemas.xmlsoap.org/wsdl/" xmlns:s="http://www.w3.org/2001/XMLSchema" targetNamespace="t"><types><s:schema targetNamespace="t"><s:element name="A" type="s:string"/></s:schema></types><message name="m"><part name="p" element="A"/></message><portType name="P"><operation name="o"><input message="m"/></operation></portType></definitions>',
   'a.html':
-    '<html><body><h1>API</h1><h2>GET /a/{id}</h2><table><tr><th>Name</th><th>Type</th></tr><tr><td>id</td><td>string</td></tr></table></body></html>',
+    '<html><body><h1>API</h1><h2>GET /a/{id}</h2><table><tr><th>Name</th><th>Type</th></tr><tr><td>id</td><td>string</td></tr></table><dl><dt>POST <em>/b/</em>(<i>c</i>)</dt><dd><p><b>d</b> (string) – e</p></dd></dl><button>get</button><p>/f/<g></p></body></html>',
+  'a.md':
+    '# A\n\n| Method | Path |\n|---|---|\n| get | /a/:id |\n\n## B [/b]\n\n### C [POST]\n\nSend a `GET` request to the `/d/<e>` endpoint.\n\n```http\nPUT /f/1\nX-A: b\n\n{"g": 1}\n```\n- **code** (string, required): one of `a`, `b`\n',
 };
 test('a description of another format that is broken is read, or told in words', async () => {
   const both = fc
@@ -246,6 +252,61 @@ test('a description of another format that is broken is read, or told in words',
       }, text),
     ),
     settings,
+  );
+});
+
+const har =
+  '{"log": {"entries": [{"request": {"method": "POST", "url": "https://a.example/b/1?token=c", "headers": [{"name": "Cookie", "value": "d=eeeeeeeeee"}], "postData": {"mimeType": "application/json", "text": "{}"}}, "response": {"status": 200, "content": {"mimeType": "text/xml", "text": "<f>g</f>"}}}]}}';
+
+test('a broken HTTP archive is read, or told in words', async () => {
+  await fc.assert(
+    fc.asyncProperty(
+      fc.oneof(
+        broken(har),
+        disturbed(JSON.parse(har)).map((one) => JSON.stringify(one)),
+      ),
+      (text) =>
+        tried(async () => {
+          const { samples } = samplesFromArchive(text, 'a.har');
+          const main = await readPart(mainAddress('samples.json'), 'samples.json', JSON.stringify({ samples }));
+          readSamples({ main, parts: new Map() }, 'a');
+        }, text),
+    ),
+    { ...settings, numRuns: numRuns * 2 },
+  );
+});
+
+const envelope =
+  '<s:Envelope xmlns:s="http://schemas.xmlsoap.org/soap/envelope/" xmlns:i="http://www.w3.org/2001/XMLSchema-instance"><s:Header/><s:Body><A xmlns="t" i:type="x:b">${c | upper}<d e="f"/></A></s:Body></s:Envelope>';
+
+test('a broken envelope is held against its schemas, or told in words', async () => {
+  const { documents } = await gatherDocuments(mainAddress('a.wsdl'), 'a.wsdl', texts['a.wsdl'] ?? '', async () => ({
+    refused: 'no',
+  }));
+  const { definitions } = await readDocumentation(documents, 'a');
+  const own = {
+    version: '1.1',
+    style: 'document',
+    use: 'literal',
+    input: { parts: [{ name: 'p', element: '{t}A' }], headers: [] },
+  } as never;
+  const block = {
+    name: 'B',
+    namespace: 'b',
+    prefix: 'b',
+    attributes: '',
+    content: 'c',
+    shown: 'c',
+    origin: 'session d',
+  };
+  await fc.assert(
+    fc.asyncProperty(broken(envelope), (text) =>
+      tried(() => {
+        envelopeMismatches(text, own, definitions, 'input');
+        withBlocks({ bytes: Buffer.from(text), type: 'text/xml', shown: text, secret: false }, [block]);
+      }, text),
+    ),
+    { ...settings, numRuns: numRuns * 2 },
   );
 });
 

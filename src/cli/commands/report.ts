@@ -1,11 +1,15 @@
 /** `report`: what runs came to, from what is on disk. */
+import { Problem } from '../../core/problem/problem.js';
+import { reportFormats } from '../../core/report/formats/registry.js';
 import { together } from '../../core/report/reporter.js';
 import { runSummary } from '../../core/report/run-summary.js';
 import { recordedRuns, recordsOf } from '../../core/run/journal/recorded-run.js';
 import { type CommandModule, examples } from '../command.js';
 import type { Documents } from '../documents/documents.js';
+import { formNames, formWanted } from '../options/forms.js';
 import { reporters } from '../reporters/registry.js';
 import { runSummaryText } from '../view/run/run-summary.js';
+import { recordsOfAll, writeReport } from '../walking/report-files.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
@@ -15,10 +19,22 @@ export const { configure }: CommandModule = {
         'runs by their names, several together as one; last for the last one, which is the default',
       )
       .option('--matrix', 'end with rows by checks, and every deviation')
+      .option('--as <form>', `the form: ${formNames(reportFormats)}`)
+      .option('--to <file>', 'write it to this file; its ending says the form where --as does not')
       .action(
         run(async (context, names, options) => {
           const { terminal } = context;
+          const { as, to } = options as { as?: string; to?: string };
+          const format = formWanted(reportFormats, { as, to });
           const { local } = await context.collection();
+          if (format) {
+            if (options.matrix)
+              throw new Problem('usage', { what: '--matrix goes with the report as text or with --json' });
+            const runs = recordedRuns(local, names.length === 0 ? ['last'] : names);
+            await writeReport(format, recordsOfAll(local, runs), to, terminal);
+            if (to !== undefined) terminal.note(`wrote ${to}`);
+            return 0;
+          }
           const totals = runSummary();
           const told = together([reporters(terminal, { matrix: options.matrix === true, watched: false }), totals]);
           for (const name of recordedRuns(local, names.length === 0 ? ['last'] : names)) {
@@ -42,6 +58,8 @@ export const { configure }: CommandModule = {
     examples(command, [
       ['report', 'the last run, also where it was killed'],
       ['report last --json', 'its records, and what they come to as the last line'],
+      ['report --as markdown', 'for the comment of a pull request'],
+      ['report --to junit.xml', 'for a CI server'],
     ]);
   },
 };

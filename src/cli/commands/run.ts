@@ -1,11 +1,16 @@
 /** `run`: trails and requests, walked. */
 import type { Problem } from '../../core/problem/problem.js';
+import { reportFormats } from '../../core/report/formats/registry.js';
+import type { ReportFormat } from '../../core/report/formats/report-format.js';
+import { together } from '../../core/report/reporter.js';
 import type { RunHost } from '../../core/run/run-host.js';
 import { type CommandModule, examples } from '../command.js';
 import { type Context, settingsOf } from '../context.js';
 import { exitStatus } from '../exit-status.js';
+import { formForFile } from '../options/forms.js';
 import { runHost } from '../walking/host.js';
 import { type RunOptions, requireOwnEnvironment, runOptions, runWishes } from '../walking/options.js';
+import { namesOfRuns, recordsOfAll, writeReport } from '../walking/report-files.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
@@ -13,16 +18,25 @@ export const { configure }: CommandModule = {
     runOptions(command).action(
       run(async (context, names, given) => {
         const options = runWishes(given, names);
+        const reports = options.report.map((file) => ({ file, format: formForFile(reportFormats, file, '--report') }));
         const environments = context.options.env?.split(',').map((name) => name.trim()) ?? [undefined];
         const host = runHost(context, options, names.length > 0 && environments.length > 1);
+        const runs = namesOfRuns();
+        const told = together([host.reporter, runs]);
         try {
           const problem =
             names.length > 0
-              ? await (await import('../../core/run/run-names.js')).runNames(host, names, options, environments)
-              : await goneOnWith(context, host, options);
+              ? await (await import('../../core/run/run-names.js')).runNames(
+                  { ...host, report: told.take },
+                  names,
+                  options,
+                  environments,
+                )
+              : await goneOnWith(context, { ...host, report: told.take }, options);
           return exitStatus(problem);
         } finally {
-          host.reporter.end();
+          told.end();
+          for (const { file, format } of reports) await reported(context, runs.names, file, format);
         }
       }),
     );
@@ -35,6 +49,14 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
+
+/** From what is on disk, so that a run that was interrupted has its report too. */
+async function reported(context: Context, runs: readonly string[], file: string, format: ReportFormat): Promise<void> {
+  if (runs.length === 0) return;
+  const { local } = await context.collection();
+  await writeReport(format, recordsOfAll(local, runs), file, context.terminal);
+  context.terminal.note(`wrote ${file}`);
+}
 
 /** `--resume`, `--failed-of` and `--undo`. */
 async function goneOnWith(context: Context, host: RunHost, options: RunOptions): Promise<Problem | undefined> {

@@ -4,6 +4,7 @@ import type { Command } from 'commander';
 import { Problem } from '../../core/problem/problem.js';
 import { parseDuration } from '../../core/value/measures.js';
 import { ownMember } from '../../core/value/own-member.js';
+import { collect } from '../command.js';
 import { wholeNumber } from '../options/whole-number.js';
 
 export interface RunOptions {
@@ -24,6 +25,8 @@ export interface RunOptions {
   readonly undo: string | undefined;
   readonly rowsChanged: boolean;
   readonly anew: boolean;
+  /** Files for reports. */
+  readonly report: readonly string[];
 }
 
 export function runOptions(command: Command): Command {
@@ -38,6 +41,11 @@ export function runOptions(command: Command): Command {
     .option('--until <outcome>', 'with --repeat or --every: end with the first walk that is ok, or that failed')
     .option('--accept', 'write what same-as finds to its file, after showing the difference')
     .option('--matrix', 'end with rows by checks, and every deviation')
+    .option(
+      '--report <file>',
+      'write a report to this file, in the form that its ending says: .xml, .tap, .md, .csv, .json; may be repeated',
+      collect,
+    )
     .option('--resume <run>', 'resume a run that was interrupted or killed; last for the last one')
     .option('--rows-changed', 'with --resume: continue although rows were added, removed or changed')
     .option('--anew', 'forget what once-by remembers of earlier runs')
@@ -61,6 +69,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
     every: everyOf(text('every')),
     until: untilOf(text('until')),
     matrix: flag('matrix'),
+    report: (ownMember(options, 'report') as readonly string[] | undefined) ?? [],
     resume: text('resume'),
     failedOf: text('failedOf'),
     undo: text('undo'),
@@ -99,6 +108,9 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
   }
   if (wishes.dryRun && (first === 'resume' || first === 'undo')) {
     throw new Problem('usage', { what: `--dry-run and ${flagOf(first)} cannot be combined` });
+  }
+  if (wishes.dryRun && wishes.report.length > 0) {
+    throw new Problem('usage', { what: '--dry-run keeps no record of which a report could be made' });
   }
   if (wishes.until !== undefined && text('every') === undefined && text('repeat') === undefined) {
     throw new Problem('usage', { what: '--until goes with --repeat or --every' });

@@ -1,8 +1,10 @@
 /** `check`: one collection for each thing that it finds, with file, line and column. */
 import assert from 'node:assert/strict';
-import { rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { readFileSync, rmSync } from 'node:fs';
+import { basename, dirname, join } from 'node:path';
 import { test } from 'node:test';
+import { DOMParser, onErrorStopParsing } from '@xmldom/xmldom';
+import type { Log } from 'sarif';
 import { rules } from '../../../src/core/check/rules/registry.js';
 import { collectionOf, demoCollection, temporaryFolder } from '../../support/folder.js';
 import { document, echoTrail } from '../../support/program.js';
@@ -544,4 +546,49 @@ test('a name of the collection is no former word', async () => {
   const cwd = collectionOf({ 'requests/x.yaml': 'inputs: {omit: {}}\nurl: ${origin}/\nquery: {a: "${omit}"}\n' });
   const ended = await echoTrail(['check'], { cwd });
   assert.deepEqual([ended.status, /no findings/.test(ended.out)], [0, true], ended.out);
+});
+
+const faulty = {
+  'requests/a b.yaml': 'inputs: {imo: {}}\nurl: ${origin}/v1/<x>\nheaders: {X-A: "${unknown}"}\n',
+};
+
+test('findings as SARIF 2.1.0: rules with their sentences, places from the folder where it is looked', async () => {
+  const cwd = collectionOf(faulty);
+  const { status, out } = await echoTrail(['check', '--as', 'sarif', '--collection', cwd], { cwd: dirname(cwd) });
+  assert.equal(status, 2);
+  const log = JSON.parse(out) as Log;
+  const [run] = log.runs;
+  assert.deepEqual([log.version, run?.tool.driver.name, log.runs.length], ['2.1.0', 'echo-trail', 1]);
+  const results = run?.results ?? [];
+  assert.ok(results.length >= 2);
+  for (const { ruleId, ruleIndex, level, message, locations } of results) {
+    assert.equal(run?.tool.driver.rules?.[ruleIndex ?? -1]?.id, ruleId);
+    assert.match(level ?? '', /^(?:error|warning)$/);
+    assert.ok(message.text);
+    const place = locations?.[0]?.physicalLocation;
+    assert.equal(place?.artifactLocation?.uri, `${basename(cwd)}/requests/a%20b.yaml`);
+    assert.ok((place?.region?.startLine ?? 0) >= 1);
+  }
+  assert.match(
+    run?.tool.driver.rules?.find(({ id }) => id === 'names-resolve')?.shortDescription?.text ?? '',
+    /^[A-Z].*\.$/,
+  );
+});
+
+test('findings as JUnit: errors are failures, warnings are told; nothing found is a case that passed', async () => {
+  const cwd = collectionOf(faulty);
+  const written = await echoTrail(['check', '--to', 'check.xml'], { cwd });
+  assert.match(written.err, /wrote check\.xml: \d+ error/);
+  const root = new DOMParser({ onError: onErrorStopParsing }).parseFromString(
+    readFileSync(join(cwd, 'check.xml'), 'utf8'),
+    'text/xml',
+  ).documentElement;
+  const failures = root?.getElementsByTagName('failure').length ?? 0;
+  assert.equal(root?.getAttribute('failures'), String(failures));
+  assert.ok(failures > 0 && Number(root?.getAttribute('tests')) > failures);
+  const clean = await echoTrail(['check', '--as', 'junit'], { cwd: collectionOf({}) });
+  assert.equal(clean.status, 0);
+  assert.match(clean.out, /tests="1" failures="0"[\s\S]*no findings/);
+  const wrong = await echoTrail(['check', '--as', 'sarf'], { cwd });
+  assert.match(wrong.err, /no such form of a report[\s\S]*did you mean sarif/);
 });

@@ -1,0 +1,64 @@
+/** `--as FORM` and `--to FILE`: in which form a result is handed on, and where. */
+import { existsSync, statSync } from 'node:fs';
+import { dirname, resolve } from 'node:path';
+import { nearestHint } from '../../core/problem/nearest.js';
+import { Problem } from '../../core/problem/problem.js';
+
+interface Form {
+  readonly name: string;
+  /** Of files that are written in it. */
+  readonly endings: readonly string[];
+}
+
+type Forms<Kind extends Form> = ReadonlyMap<string, Kind>;
+
+/** For the help: `text, junit or tap`. */
+export const formNames = (forms: Forms<Form>): string => ['text', ...forms.keys()].join(', ');
+
+/** Undefined for text on standard output. @throws Problem usage: a form that there is not, or a place where no file can be */
+export function formWanted<Kind extends Form>(
+  forms: Forms<Kind>,
+  { as, to }: { readonly as?: string | undefined; readonly to?: string | undefined },
+): Kind | undefined {
+  if (to !== undefined) requirePlace(to, '--to');
+  const form = as === undefined ? to && formForFile(forms, to, '--to') : as !== 'text' && formNamed(forms, as);
+  if (form) return form;
+  if (to !== undefined)
+    throw new Problem('usage', {
+      what: '--as text goes to standard output',
+      remedy: `leave --to out, and write > ${to}`,
+    });
+  return undefined;
+}
+
+/** @param option that names the file @throws Problem usage: no ending of any form, or a place where no file can be */
+export function formForFile<Kind extends Form>(forms: Forms<Kind>, file: string, option: string): Kind {
+  requirePlace(file, option);
+  const found = [...forms.values()].find(({ endings }) => endings.some((one) => file.toLowerCase().endsWith(one)));
+  if (found) return found;
+  const known = [...forms.values()].flatMap(({ endings, name }) => endings.map((one) => `${one} ${name}`));
+  throw new Problem('usage', {
+    what: `${option} ${file}: its ending names no form of a report`,
+    remedy: `the endings are ${known.join(', ')}`,
+  });
+}
+
+function formNamed<Kind extends Form>(forms: Forms<Kind>, name: string): Kind {
+  const form = forms.get(name);
+  if (form) return form;
+  throw new Problem('usage', {
+    what: `--as ${name}: there is no such form of a report`,
+    remedy: nearestHint(name, ['text', ...forms.keys()]),
+  });
+}
+
+function requirePlace(file: string, option: string): void {
+  const folder = dirname(resolve(file));
+  if (!existsSync(folder))
+    throw new Problem('usage', {
+      what: `${option} ${file}: there is no folder ${folder}`,
+      remedy: 'make it first, or name another file',
+    });
+  if (statSync(file, { throwIfNoEntry: false })?.isDirectory())
+    throw new Problem('usage', { what: `${option} ${file}: that is a folder`, remedy: 'name a file in it' });
+}
