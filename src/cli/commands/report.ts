@@ -59,7 +59,7 @@ export const { configure }: CommandModule = {
       ['report', 'the last run, also where it was killed'],
       ['report last --json', 'its records, and what they come to as the last line'],
       ['report --as markdown', 'for the comment of a pull request'],
-      ['report --to junit.xml', 'for a CI server'],
+      ['report --to report.html', 'a page in one file; junit.xml for a CI server'],
     ]);
   },
 };

@@ -43,7 +43,7 @@ export function runOptions(command: Command): Command {
     .option('--matrix', 'end with rows by checks, and every deviation')
     .option(
       '--report <file>',
-      'write a report to this file, in the form that its ending says: .xml, .tap, .md, .csv, .json; may be repeated',
+      'write a report to this file, in the form that its ending says: .html, .xml, .tap, .md, .csv, .json; may be repeated',
       collect,
     )
     .option('--resume <run>', 'resume a run that was interrupted or killed; last for the last one')

@@ -1,5 +1,6 @@
 /** Reports in the forms that other programs read: written by a run, or later from disk, and read by programs that others wrote. */
 import assert from 'node:assert/strict';
+import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
@@ -8,7 +9,10 @@ import { parse } from 'csv-parse/sync';
 import { fromMarkdown } from 'mdast-util-from-markdown';
 import { gfmTableFromMarkdown } from 'mdast-util-gfm-table';
 import { gfmTable } from 'micromark-extension-gfm-table';
+import { parse as parseHtml } from 'parse5';
 import { Parser } from 'tap-parser';
+import { reportFormats } from '../../../src/core/report/formats/registry.js';
+import type { RunRecord } from '../../../src/core/trail/record/run-record.js';
 import { collectionOf } from '../../support/folder.js';
 import { type Ended, echoTrail } from '../../support/program.js';
 import { rawServer, responseOf } from '../../support/raw-server.js';
@@ -38,7 +42,7 @@ async function ran(...more: string[]): Promise<{ cwd: string; ended: Ended }> {
 }
 
 const { cwd, ended } = await ran(
-  ...['junit.xml', 'run.tap', 'run.md', 'run.csv', 'run.json'].flatMap((file) => ['--report', file]),
+  ...['junit.xml', 'run.tap', 'run.md', 'run.csv', 'run.json', 'run.html'].flatMap((file) => ['--report', file]),
 );
 const written = (file: string): string => readFileSync(join(cwd, file), 'utf8');
 
@@ -47,7 +51,7 @@ const states = ['ok', 'skipped', 'failed', 'failed', 'failed'];
 
 test('a run writes its reports, whatever it came to, and says so', () => {
   assert.equal(ended.status, 3, ended.err);
-  for (const file of ['junit.xml', 'run.tap', 'run.md', 'run.csv', 'run.json'])
+  for (const file of ['junit.xml', 'run.tap', 'run.md', 'run.csv', 'run.json', 'run.html'])
     assert.match(ended.err, new RegExp(`wrote ${file}`));
 });
 
@@ -138,6 +142,95 @@ test('Markdown: tables that stay tables, whatever stands in their cells', () => 
   );
   assert.match(written('run.md'), /^## Run \S+: failed/);
   assert.doesNotMatch(written('run.md'), /<b>/);
+});
+
+test('HTML: one file that fetches and runs nothing, in which what a vendor sent is text', () => {
+  const page = written('run.html');
+  const style = /<style>([\s\S]*?)<\/style>/.exec(page)?.[1] ?? '';
+  const policy = /http-equiv="Content-Security-Policy" content="([^"]*)"/.exec(page)?.[1] ?? '';
+  assert.equal(
+    policy,
+    `default-src 'none'; style-src 'sha256-${createHash('sha256').update(style).digest('base64')}'; base-uri 'none'; form-action 'none'`,
+  );
+  assert.doesNotMatch(style, /url\(|@import/);
+  const errors: string[] = [];
+  const tree = parseHtml(page, { onParseError: ({ code }) => errors.push(code) });
+  assert.deepEqual(errors, []);
+  const elements: { name: string; attrs: { name: string; value: string }[] }[] = [];
+  const visit = (node: {
+    nodeName: string;
+    attrs?: { name: string; value: string }[];
+    childNodes?: unknown[];
+  }): void => {
+    elements.push({ name: node.nodeName, attrs: node.attrs ?? [] });
+    for (const one of node.childNodes ?? []) visit(one as never);
+  };
+  visit(tree as never);
+  const names = new Set(elements.map(({ name }) => name));
+  for (const name of ['script', 'link', 'img', 'iframe', 'object', 'form', 'b']) assert.ok(!names.has(name), name);
+  for (const { name, value } of elements.flatMap(({ attrs }) => attrs)) {
+    assert.doesNotMatch(name, /^(?:style|src|on.*)$/);
+    if (name === 'href') assert.equal(value, '#failures');
+  }
+  // Whoever sees no figures and no colours is told the same.
+  assert.equal(
+    elements.filter(({ name }) => name === 'svg').every(({ attrs }) => attrs.some((one) => one.name === 'aria-label')),
+    true,
+  );
+  assert.match(page, /<h1>berths, lost: <span class="bad">failed<\/span><\/h1>/);
+  for (const failure of [/status: expected 200, found 404/, /\$\.code: expected/, /row 2 N2/])
+    assert.match(page, failure);
+  assert.equal(page.split('<details').length - 1 >= 3, true);
+});
+
+test('HTML of a run that failed ten thousand times: each is there, and the page is small', async () => {
+  const records = async function* (): AsyncGenerator<RunRecord> {
+    yield {
+      event: 'run',
+      version: 1,
+      run: 'abcd',
+      at: '2026-11-24T09:00:00.000Z',
+      environment: 'quay',
+      environments: ['quay'],
+      names: ['t'],
+      resumed: false,
+      dryRun: false,
+    };
+    yield { event: 'walk', walk: 0, walked: 't', rows: 'data/r.csv', steps: ['a'] };
+    for (let row = 1; row <= 10_000; row += 1)
+      yield {
+        event: 'step',
+        walk: 0,
+        step: 'a',
+        kind: 'send',
+        state: 'failed',
+        depth: 0,
+        row,
+        label: `V-${row}`,
+        member: null,
+        method: 'GET',
+        url: `https://api.larkhaven.example/a/${row}`,
+        tries: 1,
+        status: 500,
+        time: row / 10,
+        phases: { waiting: row / 10, total: row / 10 },
+        expectations: { met: 0, failed: [{ place: 'status', ok: false, expected: '200', found: '500' }] },
+        kept: [],
+        problems: [{ code: 'expectation-failed', what: 'status: expected 200, found 500' }],
+        echo: `abcd.${row}`,
+      };
+  };
+  let page = '';
+  for await (const piece of reportFormats.get('html')?.write(records) ?? []) page += piece;
+  for (const row of [1, 5000, 10_000]) assert.ok(page.includes(`row ${row} V-${row}`), String(row));
+  assert.ok(page.length < 5_000_000, String(page.length));
+  const [, p50 = '', p95 = ''] = /p50 ([\d.]+) ms, p95 ([\d.]+) ms/.exec(page) ?? [];
+  // Bands are two of a hundred wide.
+  for (const [found, exact] of [
+    [p50, 500],
+    [p95, 950],
+  ] as const)
+    assert.ok(Math.abs(Number(found) - exact) / exact < 0.021, `${found} ${exact}`);
 });
 
 test('the same later from disk, to standard output or to a file', async () => {

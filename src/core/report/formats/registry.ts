@@ -1,5 +1,6 @@
 /** All forms of reports. A new one is one file and one line here. */
 import { csv } from './csv.js';
+import { html } from './html.js';
 import { jsonLines } from './json-lines.js';
 import { junit } from './junit.js';
 import { markdown } from './markdown.js';
@@ -7,5 +8,5 @@ import type { ReportFormat } from './report-format.js';
 import { tap } from './tap.js';
 
 export const reportFormats: ReadonlyMap<string, ReportFormat> = new Map(
-  [junit, tap, markdown, csv, jsonLines].map((one) => [one.name, one]),
+  [html, junit, tap, markdown, csv, jsonLines].map((one) => [one.name, one]),
 );

@@ -1,0 +1,2 @@
+/** In the place of a status: no usable response came. */
+export const lost = 0;
