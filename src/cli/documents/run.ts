@@ -16,12 +16,53 @@ const counted = {
   finished: z.boolean(),
 };
 
+const changedCase = z.strictObject({
+  environment: z.string(),
+  walked: z.string(),
+  name: z.string(),
+  /** What failed. */
+  what: z.string(),
+  echo: z.nullable(z.string()),
+});
+
+/** Milliseconds. */
+const times = z.strictObject({
+  count: z.number(),
+  p25: z.number(),
+  p50: z.number(),
+  p75: z.number(),
+  p95: z.number(),
+});
+
 export const runDocuments = {
   report: z.strictObject({
     event: z.literal('report'),
     runs: z.array(z.string()),
     ...counted,
     walks: z.array(z.strictObject({ run: z.string(), environment: z.string(), walked: z.string(), ...counted })),
+  }),
+  'report compare': z.strictObject({
+    /** The runs. */
+    before: z.string(),
+    after: z.string(),
+    broke: z.array(changedCase),
+    fixed: z.array(changedCase),
+    stillFailing: z.array(changedCase),
+    /** Steps that only one of them has. */
+    added: z.number(),
+    gone: z.number(),
+    /** In both. */
+    passed: z.number(),
+    steps: z.array(
+      z.strictObject({
+        walked: z.string(),
+        step: z.string(),
+        before: times,
+        after: times,
+        /** `unknown` where there were too few exchanges to tell. */
+        verdict: z.enum(['slower', 'faster', 'same', 'unknown']),
+      }),
+    ),
   }),
   run: runRecord,
   'run matrix': z.strictObject({

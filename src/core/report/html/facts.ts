@@ -5,8 +5,8 @@ import { type Case, casesOf } from '../cases.js';
 import { type Matrix, makeMatrix } from '../matrix.js';
 import { together } from '../reporter.js';
 import { type RunSummary, runSummary } from '../run-summary.js';
+import { Spread } from '../spread.js';
 import { lost } from './lost.js';
-import { Spread } from './spread.js';
 
 export interface StepFacts {
   readonly walked: string;

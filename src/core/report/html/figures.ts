@@ -4,9 +4,9 @@ import { scaleBand, scaleLinear, scaleLog } from 'd3-scale';
 import { area, curveStepAfter } from 'd3-shape';
 import { durationText } from '../../value/measures.js';
 import { attributes, xmlText } from '../../value/xml-attributes.js';
+import type { Spread } from '../spread.js';
 import type { Exchange } from './facts.js';
 import { lost } from './lost.js';
-import type { Spread } from './spread.js';
 
 const phaseNames = ['lookup', 'connect', 'tls', 'waiting', 'receiving'] as const;
 
