@@ -21,6 +21,7 @@ export function conversation(
   args: readonly string[],
   cwd: string,
   lines: readonly Line[],
+  env: Readonly<Record<string, string>> = {},
 ): Promise<{ readonly screen: string; readonly status: number }> {
   const quoted = [process.execPath, program, ...args].map((arg) => `'${arg.replaceAll("'", "'\\''")}'`).join(' ');
   return new Promise((resolve, reject) => {
@@ -32,6 +33,7 @@ export function conversation(
         ECHO_TRAIL_HOME: userFolder,
         TERM: 'xterm',
         COLUMNS: '140',
+        ...env,
       },
       stdio: ['pipe', 'pipe', 'inherit'],
     });

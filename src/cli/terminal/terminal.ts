@@ -95,7 +95,8 @@ export function openTerminal({
     get interactive() {
       return process.stdin.isTTY === true && stderr.isTTY === true && !json && !env.CI;
     },
-    live: stderr.isTTY === true && !quiet,
+    // A CI server keeps what it is shown: lines that are rewritten would stand there one upon the other.
+    live: stderr.isTTY === true && !quiet && !env.CI,
     get closed() {
       return outputs.closed;
     },

@@ -5,6 +5,7 @@ import { createServer } from 'node:http';
 import { after, test } from 'node:test';
 import { collectionOf } from '../../support/folder.js';
 import { echoTrail, program, userFolder } from '../../support/program.js';
+import { conversation, noTerminal } from '../../support/pseudo-terminal.js';
 
 const calls: string[] = [];
 let onCall: ((call: string) => void) | undefined;
@@ -18,6 +19,7 @@ const server = createServer((request, response) => {
       const timer = setInterval(() => response.write('data: tide\n\n'), 5);
       response.on('close', () => clearInterval(timer));
     } else if (request.url === '/silent') return;
+    else if (request.url === '/slow') setTimeout(() => response.end('{}'), 400);
     else
       response
         .writeHead(request.url === '/bad' ? 500 : 201, { 'content-type': 'application/json' })
@@ -113,3 +115,18 @@ for (const signal of ['SIGHUP', 'SIGQUIT', 'SIGTERM'] as const) {
     assert.deepEqual(calls, ['POST /things', 'GET /silent', 'DELETE /things/one']);
   });
 }
+
+test('a CI server that has a terminal gets plain lines', { skip: noTerminal }, async () => {
+  const cwd = collectionOf(
+    {
+      'requests/slow.yaml': 'url: ${origin}/slow\n',
+      'trails/slow.yaml': 'rows: [{a: 1}, {a: 2}, {a: 3}]\nsteps: [{send: slow}]\n',
+    },
+    origin,
+  );
+  const progress = /\d a second/;
+  assert.match((await conversation(['run', 'slow'], cwd, [])).screen, progress);
+  const plain = await conversation(['run', 'slow'], cwd, [], { CI: 'true' });
+  assert.doesNotMatch(plain.screen, progress);
+  assert.match(plain.screen, /slow: passed/);
+});
