@@ -27,7 +27,7 @@ export function environmentText({
 ${about === undefined ? '' : `about: ${JSON.stringify(about)}\n`}${`changes: ${changes}`.padEnd(36)}# allow | ask | refuse: what happens to a call that changes something here
 variables:
   origin: ${origin}${Object.entries(variables)
-    .map(([name, value]) => `\n  ${JSON.stringify(name)}: ${JSON.stringify(value)}`)
+    .map(([name, value]) => `\n  ${name}: ${JSON.stringify(value)}`)
     .join('')}
 hosts: [${listed.map((one) => JSON.stringify(one)).join(', ')}]   # what the files of the collection say goes nowhere else
 timeout: {connect: 10s, total: 60s}

@@ -8,9 +8,11 @@ import { isParameter, isStatus, type OwnOperation } from './describe.js';
 import { below, isMap, type Json, pointer, type References } from './references.js';
 
 /** Warns about each. */
-export function warnOfFaults({ path, own }: OperationEntry, references: References): void {
-  const { operation, at, shared, security } = own as unknown as OwnOperation;
-  warnOfParameters([shared, operation.parameters], path, references, at);
+export function warnOfFaults({ path, own: kept }: OperationEntry, references: References): void {
+  const { operation, at, shared, security, server = [] } = kept as unknown as OwnOperation;
+  // What the server has in its path is described with the server.
+  const own = server.reduce((rest, { name }) => rest.replaceAll(`{${name}}`, ''), path);
+  warnOfParameters([shared, operation.parameters], own, references, at);
   if (operation.requestBody !== undefined) warnOfBody(operation.requestBody, references, at);
   warnOfResponses(operation.responses, references, at);
   warnOfSecurity(security, references, at);
