@@ -75,6 +75,19 @@ const html: readonly Shape[] = [
       'PUT /light/v3/masts | All masts',
     ],
   },
+  {
+    name: 'buttons, a call in a heading of words, cells that reach into rows below',
+    page: `<h1>Vessel service</h1>
+<div><button><span>GET</span><span><a href="#x"><span>/vessels/<wbr>{imo}</span></a></span><div>Find a vessel</div></button><button>copy</button></div>
+<h3>List all <code>GET /v1/vessels</code></h3>
+<table><tr><th>Resource</th><th>HTTP Method</th><th>Description</th></tr><tr><td rowspan="2">/v1/berths</td><td>GET</td><td>list berths</td></tr><tr><td>POST</td><td>add a berth</td></tr></table>`,
+    calls: [
+      'GET /vessels/{imo} | Find a vessel',
+      'GET /v1/vessels | List all',
+      'GET /v1/berths | list berths',
+      'POST /v1/berths | add a berth',
+    ],
+  },
 ];
 
 const markdown: readonly Shape[] = [
@@ -165,6 +178,31 @@ const one = new Client({ failure: 'https://harbour.example/failure' })
       'POST /v1/actions/acknowledge | acknowledge | likely',
       'GET /v1/objects/{type} | objects | likely',
       'GET /v1/objects/{type}/{type_id} | objects | guess',
+    ],
+  },
+  {
+    name: 'a list of contents, headings that are calls, HTML among it, brackets around a method',
+    page: `# API
+
+## Contents
+* [GET /lamps](#get-lamps)
+
+#### **\`GET\`** \`/lamps\`
+Lists the lamps of the harbour.
+
+**GET** &nbsp; \`/masts\`
+
+<details>
+ <summary><code>GET</code> <code><b>/stubs</b></code> <code>(lists all stubs)</code></summary>
+</details>
+
+\`[PUT] /notices/{id}\` Replace a notice
+`,
+    calls: [
+      'GET /lamps | Lists the lamps of the harbour',
+      'GET /masts | Contents',
+      'GET /stubs | (lists all stubs)',
+      'PUT /notices/{id} | Replace a notice',
     ],
   },
   {

@@ -21,7 +21,7 @@ import { shallowOperation } from '../model/shallow.js';
 import { cellOf, fromBytes, TextLines, toBytes } from '../reading/text-lines.js';
 
 /** Raised when what the index holds changes, so that an older one is made anew. */
-export const indexVersion = 12;
+export const indexVersion = 13;
 
 /** A file of the snapshot; size and time say whether it has to be looked at again. */
 export interface StampedFile {

@@ -29,7 +29,10 @@ const announced = '(?:[A-Za-z][A-Za-z ]{0,24}:\\s*)?';
 const quote = '[`"\'*]*';
 
 const together = new RegExp(`(?<![\\w/-])(${methods})\\b[\\s:]*${quote}(${address})`);
-const leading = whole(`${announced}${quote}(${methods})\\b${quote}[\\s:–—-]*${quote}(${address})${quote}(.*)`, 'is');
+const leading = whole(
+  `${announced}${quote}\\[?(${methods})\\b\\]?${quote}[\\s:–—-]*${quote}(${address})${quote}(.*)`,
+  'is',
+);
 const apart = new RegExp(`(?<![\\w/-])(${method})\\b${quote}(?:\\s+[A-Za-z]+){1,3}:?\\s+${quote}(${address})`);
 const trailing = whole(
   `(.*?)${quote}(${address})${quote}(?:[\\s:–—-]+[([]?|[([])((?:${method}[\\s,|/]*)+)[)\\]]?`,
@@ -90,6 +93,10 @@ export const methodsAlone = (text: string): readonly string[] | undefined => {
 /** Where a text is an address and nothing else. */
 export const addressAlone = (text: string): string | undefined =>
   text.length < longestLabel ? addressOnly.exec(text.trim())?.[1] : undefined;
+
+/** Whether a text is a call, or a part of one. */
+export const namesCall = (text: string): boolean =>
+  methodsAlone(text) !== undefined || addressAlone(text) !== undefined || callsNamed(text) !== undefined;
 
 /** `Berths [/berths]`, `Book one [POST]`: what stands in brackets behind the words of a heading. */
 export function bracketed(text: string): { readonly words: string; readonly inside: string } | undefined {

@@ -49,6 +49,8 @@ export function fieldsIn({ head, rows, marked, line, lines, others = [] }: Table
       .replace(/^[`"']|[`"']$/g, '')
       .trim();
     const [, name = '', beside = ''] = /^(\S*)\s*(.*)$/s.exec(bare) ?? [];
+    // An empty table, as generators write it.
+    if (/^(?:none|n\/a)$/i.test(bare)) return [];
     if (!/^[\p{L}_$@.[\]{}\w-]+$/u.test(name) || !mayStandBeside.test(beside)) {
       const text = cells.filter((one) => one.trim() !== '').join(' ');
       if (text !== '') unread.push({ text, line: lines[index] ?? line });

@@ -1,7 +1,7 @@
 /** HTML to blocks (parse5: the parser of the standard, which reads what browsers read). */
 import { type DefaultTreeAdapterMap, parse } from 'parse5';
 import type { Block } from './blocks.js';
-import { addressAlone, callsNamed, methodsAlone } from './call.js';
+import { namesCall } from './call.js';
 import { type ListItem, listAsTable, textsAsTables } from './field-list.js';
 
 type Node = DefaultTreeAdapterMap['node'];
@@ -129,10 +129,6 @@ export function htmlBlocks(html: string): { title: string | undefined; blocks: r
   return { title, blocks: textsAsTables(blocks) };
 }
 
-/** Whether a term of a definition is a call, or a part of one. */
-const namesCall = (text: string): boolean =>
-  methodsAlone(text) !== undefined || addressAlone(text) !== undefined || callsNamed(text) !== undefined;
-
 /** A sign behind a heading that links to the heading. */
 const isPermalink = (node: Parent): boolean =>
   node.nodeName === 'a' && node.childNodes.length < 4 && node.childNodes.every((inner) => !saysMore(inner, 3));
@@ -179,14 +175,31 @@ function termsOf(list: Element): (ListItem & { readonly text: string })[] {
   return items;
 }
 
+/** As many rows as a cell says; nobody means more than a page has. */
+const rowsOf = ({ attrs }: Element): number =>
+  Math.min(1000, Number(attrs.find(({ name }) => name === 'rowspan')?.value) || 1);
+
 function tableOf(table: Element): Block | undefined {
   const rows: { cells: string[]; marked: string[]; line: number }[] = [];
+  /** Cells that reach into rows below, by their column. */
+  const reaching = new Map<number, { readonly cell: Node; left: number }>();
   const visit = (node: Node): void => {
     if (!('childNodes' in node)) return;
     if (node.nodeName === 'tr') {
-      const cells = node.childNodes.filter((one) => one.nodeName === 'td' || one.nodeName === 'th');
+      const own = node.childNodes.filter((one): one is Element => one.nodeName === 'td' || one.nodeName === 'th');
+      if (own.length === 0) return;
+      const cells: Node[] = [];
+      while (own.length > 0 || reaching.has(cells.length)) {
+        const column = cells.length;
+        const above = reaching.get(column);
+        const cell = above?.cell ?? (own.shift() as Element);
+        cells.push(cell);
+        const more = above ? above.left - 1 : rowsOf(cell as Element) - 1;
+        if (more > 0) reaching.set(column, { cell, left: more });
+        else reaching.delete(column);
+      }
       const marked = cells.map((one) => folded(textOf(one, '`')));
-      if (cells.length > 0) rows.push({ cells: cells.map((one) => folded(textOf(one))), marked, line: lineOf(node) });
+      rows.push({ cells: cells.map((one) => folded(textOf(one))), marked, line: lineOf(node) });
       return;
     }
     for (const inner of node.childNodes) if (inner.nodeName !== 'table') visit(inner);
@@ -219,6 +232,8 @@ function textOf(node: Node, mark = ''): string {
     text += piece;
     last = piece.at(-1) ?? last;
   }
+  // Blocks beside each other are no one word.
+  if (!inline.has(node.nodeName)) return ` ${text} `;
   return code.has(node.nodeName) && text !== '' ? mark + text + mark : text;
 }
 

@@ -5,6 +5,7 @@ import { gfmTableFromMarkdown } from 'mdast-util-gfm-table';
 import { gfmTable } from 'micromark-extension-gfm-table';
 import type { Block } from './blocks.js';
 import { type ListItem, listAsTable, textsAsTables } from './field-list.js';
+import { htmlBlocks } from './html.js';
 
 const deepest = 200;
 
@@ -26,6 +27,9 @@ export function markdownBlocks(markdown: string): { title: string | undefined; b
       case 'code':
         blocks.push({ is: 'code', text: node.value, language: (node.lang ?? '').toLowerCase(), line });
         return;
+      case 'html':
+        for (const block of htmlBlocks(node.value).blocks) blocks.push(below(block, line - 1));
+        return;
       case 'table':
         blocks.push(tableOf(node, line));
         return;
@@ -46,6 +50,13 @@ export function markdownBlocks(markdown: string): { title: string | undefined; b
   const title = blocks.find((block) => block.is === 'heading' && block.level === 1);
   return { title: title?.is === 'heading' ? title.text : undefined, blocks: textsAsTables(blocks) };
 }
+
+/** Of a part of a page, its lines in the page. */
+const below = (block: Block, lines: number): Block => ({
+  ...block,
+  line: block.line + lines,
+  ...(block.is === 'table' && { lines: block.lines.map((line) => line + lines) }),
+});
 
 /** What generators of sites read stands above many pages, between dashes; the lines below keep their numbers. */
 const withoutFrontMatter = (markdown: string): string =>

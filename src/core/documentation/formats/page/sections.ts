@@ -241,7 +241,7 @@ class Reading {
     const key = `${call.method} ${call.path}`;
     const before = this.found.get(key);
     // Listed first and described later: the description is what counts.
-    const kept = before && (said.summary === '' || (said.titled && !before.titled)) ? before : said;
+    const kept = before && said.titled && !before.titled ? before : said;
     const { summary, titled } = kept;
     const names = [...(before?.names ?? []), ...said.names];
     const section = { ...said, ...call, summary, titled, names, blocks: before?.blocks ?? [] };

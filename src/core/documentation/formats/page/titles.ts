@@ -1,5 +1,6 @@
 /** What a call is called by the headings that it stands below. */
 import type { Block, Heading } from './blocks.js';
+import { namesCall } from './call.js';
 
 /** Letters and digits in small letters, single blanks between. */
 export const wordsOf = (text: string): string =>
@@ -40,7 +41,7 @@ export class Titles {
 
   /** The innermost heading that says something; one that the page repeats says less than what it stands below. */
   of(trail: readonly Heading[]): string {
-    const inner = trail.toReversed().filter(({ text }) => !isPart(text));
-    return (inner.find(({ text }) => this.counts.get(wordsOf(text)) === 1) ?? inner[0] ?? trail.at(-1))?.text ?? '';
+    const inner = trail.toReversed().filter(({ text }) => !isPart(text) && !namesCall(text));
+    return (inner.find(({ text }) => this.counts.get(wordsOf(text)) === 1) ?? inner[0])?.text ?? '';
   }
 }
