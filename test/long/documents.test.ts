@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { documents } from '../../src/cli/documents/documents.js';
 import { demoCollection, temporaryFolder } from '../support/folder.js';
-import { documentLines, echoTrail, projectFolder } from '../support/program.js';
+import { document, documentLines, echoTrail, projectFolder } from '../support/program.js';
 import { harbourForThisFile } from '../support/standin.js';
 
 const standin = await harbourForThisFile();
@@ -96,6 +96,15 @@ test('report --json prints the records of a run, and what they come to', async (
   holds('report', lines.pop());
   for (const line of lines) holds('run', line);
   assert.ok(lines.length > 3);
+});
+
+test('report --compare --json tells two runs apart', async () => {
+  const ran = async (): Promise<string> => {
+    const [first] = documentLines(await echoTrail(['run', 'vessels/show', '--json'], { cwd, env }));
+    return String(first?.run);
+  };
+  const [before, after] = [await ran(), await ran()];
+  holds('report compare', document(await echoTrail(['report', before, after, '--compare', '--json'], { cwd, env })));
 });
 
 test('every event that needs neither a kill nor a host that is away was met', () => {
