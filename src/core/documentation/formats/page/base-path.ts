@@ -1,10 +1,10 @@
 /** What stands before the paths of all calls of a page: `/api/v3` of `https://lights.example/api/v3`. */
 
 import { isIdentifier } from '../../model/path-identifier.js';
-import type { Block } from './blocks.js';
 import { callOf, callsNamed, endsAs } from './call.js';
 import { callsListed } from './call-table.js';
 import { commandLine } from './messages.js';
+import type { Block } from './notation/blocks.js';
 
 /** The page says it, else its examples show it; empty where there is none. */
 export function basePathOf(blocks: readonly Block[]): string {

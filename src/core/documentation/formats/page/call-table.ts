@@ -1,6 +1,7 @@
 /** Tables whose rows are calls: an overview of many, or the method and the address of one. */
-import type { Table } from './blocks.js';
+
 import { addressAlone, type Call, callsNamed, callsOf, methodsAlone } from './call.js';
+import type { Table } from './notation/blocks.js';
 
 export interface ListedCall {
   readonly call: Call;

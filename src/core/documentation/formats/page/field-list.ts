@@ -1,6 +1,7 @@
 /** Lists of fields, as pages without tables have them, brought into the form of a table. */
-import type { Block, Table } from './blocks.js';
+
 import { leadsWithCall } from './call.js';
+import type { Block, Table } from './notation/blocks.js';
 
 export interface ListItem {
   /** What it begins with, where that stands out: as code, in bold, or as a term. */

@@ -1,7 +1,7 @@
 /** Tables of parameters and fields, in whatever order and wording their columns have. */
 import type { Value } from '../../../value/written.js';
 import type { Certainty, Field, Limits, ParameterLocation } from '../../model/model.js';
-import type { Table, Unread } from './blocks.js';
+import type { Table, Unread } from './notation/blocks.js';
 
 type Column = 'name' | 'in' | 'type' | 'required' | 'default' | 'allowed' | 'example' | 'description';
 

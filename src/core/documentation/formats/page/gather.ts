@@ -1,8 +1,8 @@
 /** What the blocks of a section say of its call. */
 import type { Warning } from '../../model/model.js';
-import type { Text } from './blocks.js';
 import { addParameter, addResponse, type Gathering, sideOf, takeCode, takeTable } from './gathering.js';
 import { jsonIn } from './messages.js';
+import type { Text } from './notation/blocks.js';
 import type { Section } from './sections.js';
 import { statusesSaid } from './statuses.js';
 import { isPart } from './titles.js';

@@ -6,9 +6,9 @@ import { clausesSaid } from '../../model/filter-clause.js';
 import type { Body, Content, DocumentedResponse, Field, Parameter, Warning } from '../../model/model.js';
 import { safeMethods } from '../../model/safe-methods.js';
 import { inferFields } from '../sample/infer.js';
-import type { Code, Table } from './blocks.js';
 import { fieldsIn, type ReadField } from './field-table.js';
 import { commandLine, type ExampleRequest, jsonIn, rawRequest, rawResponse, typeOfBody } from './messages.js';
+import type { Code, Table } from './notation/blocks.js';
 import type { Section } from './sections.js';
 import { statusesIn } from './statuses.js';
 

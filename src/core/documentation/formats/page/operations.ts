@@ -1,9 +1,9 @@
 /** The operations that a page of prose describes. */
 import type { Operation, Warning } from '../../model/model.js';
 import { safeMethods } from '../../model/safe-methods.js';
-import type { Block } from './blocks.js';
 import { gather, isLabel } from './gather.js';
 import { bodyOf } from './gathering.js';
+import type { Block } from './notation/blocks.js';
 import { type Section, sectionsOf } from './sections.js';
 
 export interface PageReading {

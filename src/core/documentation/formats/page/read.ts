@@ -35,8 +35,8 @@ const listed = (all: readonly string[]): string =>
 export async function readPage({ main }: Documents, source: string): Promise<Documentation> {
   const { title, blocks } =
     main.notation === 'markdown'
-      ? (await import('./markdown.js')).markdownBlocks(main.text)
-      : (await import('./html.js')).htmlBlocks(main.text);
+      ? (await import('./notation/markdown.js')).markdownBlocks(main.text)
+      : (await import('./notation/html.js')).htmlBlocks(main.text);
   const { operations, warnings, origins } = operationsOn(blocks);
   const none = operations.length === 0 ? [{ at: 'page', what: 'no method and path stands on the page' }] : [];
   return {

@@ -2,7 +2,6 @@
 import type { Certainty, Warning } from '../../model/model.js';
 import { isIdentifier } from '../../model/path-identifier.js';
 import { basePathOf } from './base-path.js';
-import type { Block, Code, Heading, Table, Text } from './blocks.js';
 import {
   addressAlone,
   bracketed,
@@ -17,6 +16,7 @@ import {
 import { callsListed } from './call-table.js';
 import { fieldsIn } from './field-table.js';
 import { commandLine, rawRequest } from './messages.js';
+import type { Block, Code, Heading, Table, Text } from './notation/blocks.js';
 import { isPart, Titles, wordsOf } from './titles.js';
 
 /** An operation and the blocks that speak of it. */

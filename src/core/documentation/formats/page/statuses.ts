@@ -1,5 +1,5 @@
 /** Responses by their status, as tables and sentences tell of them. */
-import type { Table } from './blocks.js';
+import type { Table } from './notation/blocks.js';
 
 /** A status and what is said of it. */
 export type Status = readonly [status: string, description: string];

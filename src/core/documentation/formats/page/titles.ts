@@ -1,6 +1,7 @@
 /** What a call is called by the headings that it stands below. */
-import type { Block, Heading } from './blocks.js';
+
 import { namesCall } from './call.js';
+import type { Block, Heading } from './notation/blocks.js';
 
 /** Letters and digits in small letters, single blanks between. */
 export const wordsOf = (text: string): string =>

@@ -1,8 +1,8 @@
 /** HTML to blocks (parse5: the parser of the standard, which reads what browsers read). */
 import { type DefaultTreeAdapterMap, parse } from 'parse5';
+import { namesCall } from '../call.js';
+import { type ListItem, listAsTable, textsAsTables } from '../field-list.js';
 import type { Block } from './blocks.js';
-import { namesCall } from './call.js';
-import { type ListItem, listAsTable, textsAsTables } from './field-list.js';
 
 type Node = DefaultTreeAdapterMap['node'];
 type Element = DefaultTreeAdapterMap['element'];

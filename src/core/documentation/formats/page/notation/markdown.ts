@@ -3,8 +3,8 @@ import type { List, Nodes, Table } from 'mdast';
 import { fromMarkdown } from 'mdast-util-from-markdown';
 import { gfmTableFromMarkdown } from 'mdast-util-gfm-table';
 import { gfmTable } from 'micromark-extension-gfm-table';
+import { type ListItem, listAsTable, textsAsTables } from '../field-list.js';
 import type { Block } from './blocks.js';
-import { type ListItem, listAsTable, textsAsTables } from './field-list.js';
 import { htmlBlocks } from './html.js';
 
 const deepest = 200;
