@@ -80,7 +80,7 @@ function table([head = [], ...rows]: readonly (readonly string[])[]): string {
 /** In one cell: what Markdown or HTML would take for its own is text. */
 const cell = (text: string): string =>
   text
-    .replace(/[\\`*_[\]<>&|~#]/g, (sign) =>
+    .replace(/[\\`*_[\]<>&|~#$]/g, (sign) =>
       sign === '<' ? '&lt;' : sign === '>' ? '&gt;' : sign === '&' ? '&amp;' : `\\${sign}`,
     )
     .replace(/\r?\n/g, '<br>');
