@@ -65,12 +65,7 @@ export interface Sessions {
   peek(
     names: readonly string[],
     caller: Names,
-  ): Promise<{
-    readonly lines: readonly HeaderLine[];
-    readonly query: readonly QueryPair[];
-    readonly blocks: readonly EnvelopeBlock[];
-    readonly notOpen: readonly string[];
-  }>;
+  ): Promise<Pick<Attachment, 'lines' | 'query' | 'blocks'> & { readonly notOpen: readonly string[] }>;
   /** One session as it is open. @param opening opens it where it is not; undefined where there is nothing to open */
   openOf(name: string, opening: boolean, caller: Names): Promise<OpenSession | undefined>;
   /** Those that are opened, each by what is its own: what they keep, such as cookies, is kept apart by it. */

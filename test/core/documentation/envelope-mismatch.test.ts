@@ -112,7 +112,7 @@ const cases: readonly (readonly [name: string, content: string, expected: readon
     'values',
     declare('<d:vessel><d:x/></d:vessel><d:berth>N3</d:berth><d:tonnes>901</d:tonnes><d:tug>yes</d:tug>', ''),
     [
-      '2 /Declare wants the attribute office, and has none',
+      '2 /Declare requires the attribute office, which is missing',
       '2 /Declare/vessel/x stands in vessel, documented as string',
       '2 /Declare/berth is "N3", documented are N1, N2',
       '2 /Declare/tonnes is 901, documented is at most 900',

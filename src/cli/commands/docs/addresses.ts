@@ -78,7 +78,7 @@ export function openAddresses(context: Context, session: { name: string; from: s
           what: `${from} returned ${received.status} ${received.parts.reason}`,
           remedy: session
             ? `was the session ${session.name} the right one?`
-            : 'where it wants a log-in, --session NAME fetches it with a session of the collection; or add the file',
+            : 'if it requires a login, --session NAME fetches it with a session of the collection; or add the file',
         });
       }
       if (first) terminal.note(`fetched ${sizeText(received.size)} from ${received.finalUrl}`);

@@ -15,7 +15,7 @@ export const junit: CheckFormat = {
       const text = xmlText(
         [`${place} ${severity}: ${what}`, ...(remedy === undefined ? [] : [`try: ${remedy}`])].join('\n'),
       );
-      // A warning is told, and breaks nothing.
+      // A warning is reported, and is no failure.
       return severity === 'error'
         ? `${head}<failure${attributes({ message: what, type: rule })}>${text}</failure></testcase>\n`
         : `${head}<system-out>${text}</system-out></testcase>\n`;

@@ -110,7 +110,7 @@ async function* inEnvelope(
     };
 }
 
-/** Empty where it cannot be read: that is told elsewhere. */
+/** Empty where it cannot be read: another rule reports that. */
 function textOf({ root }: Collection, file: string): string {
   try {
     return readFileSync(pathInside(root, file), 'utf8');

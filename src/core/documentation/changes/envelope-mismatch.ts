@@ -30,7 +30,7 @@ const unknownName = 'echo-trail-unknown';
 /**
  * @param text may hold expressions; of what they stand for only the presence counts
  * @param side which message of the operation it is
- * @returns nothing where it is no XML: that is told elsewhere
+ * @returns nothing where it is no XML: another check reports that
  */
 export function envelopeMismatches(
   text: string,
@@ -247,7 +247,7 @@ class Holding {
 
   private attributes(node: Element, { attributes }: ResolvedType): void {
     for (const { name, required } of attributes)
-      if (required && !node.hasAttribute(name)) this.tell(node, `wants the attribute ${name}, and has none`);
+      if (required && !node.hasAttribute(name)) this.tell(node, `requires the attribute ${name}, which is missing`);
     for (const { name, namespaceURI } of [...node.attributes]) {
       if (namespaceURI || name === 'xmlns' || attributes.some((one) => one.name === name)) continue;
       this.tell(node, `has the attribute ${name}, which is not documented`);
