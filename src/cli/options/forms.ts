@@ -36,7 +36,7 @@ export function formForFile<Kind extends Form>(forms: Forms<Kind>, file: string,
   requirePlace(file, option);
   const found = [...forms.values()].find(({ endings }) => endings.some((one) => file.toLowerCase().endsWith(one)));
   if (found) return found;
-  const known = [...forms.values()].flatMap(({ endings, name }) => endings.map((one) => `${one} ${name}`));
+  const known = [...forms.values()].map(({ endings, name }) => `${endings.join(' or ')} for ${name}`);
   throw new Problem('usage', {
     what: `${option} ${file}: its ending names no form of a report`,
     remedy: `the endings are ${known.join(', ')}`,

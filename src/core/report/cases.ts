@@ -22,7 +22,7 @@ export interface Case {
   readonly record: StepRecord | undefined;
 }
 
-/** Steps that hold others are told by those, unless they were judged themselves. */
+/** Steps that contain others are reported by those, unless they were judged themselves. */
 const isHolder = ({ kind, expectations }: StepRecord): boolean =>
   (kind === 'trail' || kind === 'for-each') && expectations.failed.length === 0;
 

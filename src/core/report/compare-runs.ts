@@ -41,7 +41,7 @@ export interface RunComparison {
   readonly steps: StepTimes[];
 }
 
-/** Of fewer exchanges nothing is said: two of them differ by chance. */
+/** With fewer exchanges there is no verdict: two of them differ by chance. */
 const leastToTell = 5;
 
 interface Known {

@@ -243,7 +243,7 @@ test('the same later from disk, to standard output or to a file', async () => {
 });
 
 for (const [args, wrong] of [
-  [['run', 'berths', '--report', 'run.doc'], /its ending names no form of a report[\s\S]*\.xml junit/],
+  [['run', 'berths', '--report', 'run.doc'], /its ending names no form of a report[\s\S]*\.xml for junit/],
   [['run', 'berths', '--report', 'no/run.xml'], /there is no folder .*no/],
   [['run', 'berths', '--report', 'folder'], /that is a folder/],
   [['run', 'berths', '--dry-run', '--report', 'a.xml'], /--dry-run keeps no record/],

@@ -114,7 +114,7 @@ function mark(state: CellState, word: string = state === 'ok' ? 'passed' : state
     : `<span class="${kind}" title="${xmlText(word)}" role="img" aria-label="${xmlText(word)}">${sign}</span>`;
 }
 
-/** Of many that failed alike the first is told in full, and of each what came back. */
+/** Of many that failed alike, the first is shown in full, and what came back of each. */
 function* failures({ walked, step, expected, cases }: FailureGroup, label: Label): Generator<string> {
   const [first, ...others] = cases;
   if (!first) return;

@@ -19,7 +19,7 @@ function doubts(operations: readonly Omit<Operation, 'source'>[]): readonly Warn
   return [...of('likely', 'likely, from the words around them'), ...of('guess', 'guesses, which only examples show')];
 }
 
-/** What is said of several places is said once. */
+/** A warning that concerns several places is given once. */
 function folded(warnings: readonly Warning[]): readonly Warning[] {
   const places = new Map<string, string[]>();
   for (const { at, what } of warnings) places.set(what, [...(places.get(what) ?? []), at]);

@@ -44,7 +44,7 @@ export function sectionsOf(blocks: readonly Block[], warnings: Warning[]): reado
 interface Standing {
   readonly address: string;
   readonly level: number;
-  /** What is said before the first method. */
+  /** Blocks before the first method. */
   readonly blocks: Block[];
 }
 
