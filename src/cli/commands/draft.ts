@@ -15,13 +15,17 @@ import { type CommandModule, examples } from '../command.js';
 import type { Context } from '../context.js';
 import { editorSchemas, installEditorSchemas } from '../documents/editor-schemas.js';
 import { emit } from '../documents/emit.js';
+import { inputText } from '../options/input-text.js';
 import { requestPath } from '../options/request-path.js';
 import type { Terminal } from '../terminal/terminal.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
     command
-      .argument('[operation...]', 'SOURCE/OPERATION, the operation alone, or its method and path')
+      .argument(
+        '[operation...]',
+        'SOURCE/OPERATION, the operation alone, or its method and path; - reads a command or a message',
+      )
       .option('--as <path>', 'the name of the request below requests/; else from its group and name')
       .option('--optional <names>', 'optional fields and parameters to send as well: a,b.c by name, or all')
       .option('--group <name>', 'every operation of a group, as docs tree shows it')
@@ -30,6 +34,7 @@ export const { configure }: CommandModule = {
       .option('--fields <names>', 'GraphQL: only these fields of the response, such as name,berth.code')
       .action(
         run(async (context, words, { as, depth, fields, optional, group, all }) => {
+          if (words.length === 1 && words[0] === '-') return draftFromInput(context, as as string | undefined);
           const collection = await context.collection();
           await openDocumentation(collection);
           const many = group !== undefined || all === true;
@@ -82,6 +87,7 @@ export const { configure }: CommandModule = {
       ['draft replaceCall --as calls/replace', 'under a name of your own'],
       ['draft bookCall --as calls/full --optional cargo,pilot', 'with two of its optional fields'],
       ['draft --group berths', 'every operation of a group'],
+      ['draft - --as calls/again', 'a command or an HTTP message from standard input'],
     ]);
     const session = command
       .command('session')
@@ -102,6 +108,16 @@ export const { configure }: CommandModule = {
     examples(session, [['draft session deskToken', 'sessions/desk-token.yaml, and which secrets to set']]);
   },
 };
+
+/** A request that is piped in: a command of a shell, or an HTTP message. */
+async function draftFromInput(context: Context, as: string | undefined): Promise<number> {
+  const [{ importRequests }, { importerOf }] = await Promise.all([
+    import('../importing/import-requests.js'),
+    import('../../core/interchange/foreign/registry.js'),
+  ]);
+  const input = await inputText('-');
+  return importRequests(context, importerOf(input.text, input.name), { ...input, as });
+}
 
 /** One after the other: what is there already is passed over. */
 async function draftMany(

@@ -8,6 +8,7 @@ import { durationText } from '../../core/value/measures.js';
 import { type CommandModule, examples } from '../command.js';
 import { emit } from '../documents/emit.js';
 import { comparedWith, momentFrom } from '../options/signing.js';
+import { chosenRequest, requestArguments, requestOptions } from '../sending/chosen-request.js';
 import { sessionsFrom, withInputs } from '../sending/request-inputs.js';
 import { hiding, revealing } from '../view/eyes.js';
 import { previewDocument, previewText, signaturePreview } from '../view/preview.js';
@@ -16,10 +17,11 @@ import { againstText } from '../view/signature.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
-    command
-      .argument('<request>', 'a request of the collection')
+    requestOptions(requestArguments(command))
+      .optionsGroup('Request:')
       .option('--session <name>', 'another session, or none')
       .option('--ask', 'ask for inputs that have a default, too')
+      .optionsGroup('Signature and secrets:')
       .option('--reveal', 'show secrets as they would leave; they are shown nowhere else')
       .option('--sign <name>', 'another signature, or none')
       .option('--signature', 'show how the signature is made, value by value')
@@ -28,14 +30,12 @@ export const { configure }: CommandModule = {
       .option('--time <time>', 'sign as at another time, such as 2026-11-24T09:30:00Z')
       .option('--nonce <text>', 'sign with this nonce')
       .action(
-        run(async (context, [name = ''], { session, ask, reveal, sign, signature, against, value, time, nonce }) => {
+        run(async (context, args, options) => {
+          const { session, ask, reveal, sign, signature, against, value, time, nonce } = options;
           const { terminal } = context;
-          const workspace = await context.workspace({
+          const { workspace, prepared, outside } = await chosenRequest(context, 'preview', args, options, {
             moment: momentFrom(time, nonce),
-            // Nothing is read from it.
-            standardInput: () => process.stdin,
           });
-          const prepared = await workspace.prepare(name);
           const preview = await withInputs(workspace, prepared, terminal, ask === true, ({ given }) =>
             previewRequest(workspace, prepared, {
               given,
@@ -43,6 +43,7 @@ export const { configure }: CommandModule = {
               sessions: sessionsFrom(session),
               signature: sign as string | undefined,
               documented: 'tell',
+              outside,
             }),
           );
           const eyes = reveal === true ? revealing : hiding(workspace.redactor.hide);
@@ -84,6 +85,8 @@ export const { configure }: CommandModule = {
       ['preview calls/book', 'with the defaults of its inputs'],
       ['preview calls/book --set nights=3 --json', 'for programs'],
       ['preview calls/book --session none', 'without the session'],
+      ['preview POST /v1/berths --query free=true', 'a request that is in no file'],
+      ['preview - < guide.sh', 'a command that a guide shows'],
       ['preview calls/book --reveal', 'with its secrets, on purpose'],
       ['preview manifests/file --signature', 'how its signature is made, value by value'],
       [

@@ -39,13 +39,20 @@ export const stages: readonly Stage[] = [
       { name: 'draft', summary: 'write a request file from the documentation', load: () => import('./draft.js') },
       {
         name: 'import',
-        summary: 'make request files from what you have, such as an address',
+        summary: 'make request files from what you have: commands, archives, descriptions',
         below: [
           {
             name: 'address',
             summary: 'a pasted address: origin, path and decoded parameters',
             load: () => import('./import/address.js'),
           },
+          {
+            name: 'command-line',
+            summary: 'commands of a shell, as guides show them',
+            load: () => import('./import/command-line.js'),
+          },
+          { name: 'message', summary: 'an HTTP message', load: () => import('./import/message.js') },
+          { name: 'har', summary: 'what a browser recorded (HAR)', load: () => import('./import/har.js') },
         ],
       },
     ],

@@ -128,6 +128,25 @@ export const documents = {
     query: z.array(z.strictObject({ name: z.string(), value: z.string() })),
     joined: z.string(),
   }),
+  import: z.strictObject({
+    kind: z.string(),
+    written: z.array(z.string()),
+    unchanged: z.array(z.string()),
+    requests: z.array(z.string()),
+    trail: z.nullable(z.string()),
+    sessions: z.array(z.string()),
+    /** Names of the secrets that are to be set. */
+    secrets: z.array(z.string()),
+    /** Inputs that have no value: the request, a space, the input. */
+    inputs: z.array(z.string()),
+    /** With the file that was written for it. */
+    environment: z.nullable(z.strictObject({ name: z.string(), file: z.nullable(z.string()) })),
+    /** Origins beside that of the environment. */
+    hosts: z.array(z.string()),
+    /** Files that are sent and are not in the collection. */
+    files: z.array(z.string()),
+    left: z.array(z.strictObject({ from: z.string(), what: z.string() })),
+  }),
   follow: z.strictObject({
     echo: z.string(),
     links: z.array(

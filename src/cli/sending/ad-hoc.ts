@@ -1,14 +1,14 @@
 /** A request from the command line alone, as the request file that does the same. */
-import { randomUUID } from 'node:crypto';
-import { stringify } from 'yaml';
 import type { Loaded } from '../../core/collection/collection.js';
 import { type RequestFile, requestFile } from '../../core/collection/files/request-file.js';
 import { shaped } from '../../core/collection/schema-validation.js';
 import { parseYaml } from '../../core/collection/yaml.js';
+import { plainText, plainValue, yamlText } from '../../core/collection/yaml-text.js';
+import type { AddedParts } from '../../core/exchange/request/request-plan.js';
 import { Problem } from '../../core/problem/problem.js';
 import { parseJson } from '../../core/value/json-text.js';
 import { parseDuration } from '../../core/value/measures.js';
-import { isValueMap, SourceScalar, type Value } from '../../core/value/written.js';
+import type { Value } from '../../core/value/written.js';
 
 /** As the options give it; only one kind at a time. */
 export interface AdHocBody {
@@ -60,25 +60,19 @@ export function adHocRequest(
     ...(timeout !== undefined && { timeout: { total: durationFrom(timeout) } }),
     ...(body && { body }),
   };
-  const text = `# yaml-language-server: $schema=${schemaLine}\n${yamlOf(content)}`;
+  const text = `# yaml-language-server: $schema=${schemaLine}\n${yamlText(content)}`;
   const yaml = parseYaml(text, 'the command line');
   return { text, loaded: { name: 'command line', yaml, content: shaped(requestFile, yaml) } };
 }
 
-/** Numbers stay as they are written. */
-function yamlOf(content: Record<string, unknown>): string {
-  const mark = `number-${randomUUID()}-`;
-  const written: string[] = [];
-  const marked = (value: unknown): unknown => {
-    if (value instanceof SourceScalar) return `${mark}${written.push(value.text) - 1}`;
-    if (Array.isArray(value)) return value.map(marked);
-    if (!isValueMap(value)) return value;
-    return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, marked(item)]));
+/** Header lines and parameters that are added to a request file for one sending. @throws Problem usage */
+export function addedParts({ headers, query }: Pick<AdHoc, 'headers' | 'query'>): AddedParts | undefined {
+  if (headers.length === 0 && query.length === 0) return undefined;
+  const content = {
+    ...(query.length > 0 && { query: pairs(query, '=', '--query NAME=VALUE') }),
+    ...(headers.length > 0 && { headers: pairs(headers, ':', "--header 'NAME: VALUE'") }),
   };
-  return stringify(marked(content), { lineWidth: 0 }).replace(
-    new RegExp(`${mark}(\\d+)`, 'g'),
-    (_, index: string) => written[Number(index)] as string,
-  );
+  return { content, yaml: parseYaml(yamlText(content), 'command line') };
 }
 
 function redirectsFrom(text: string): number | 'none' {
@@ -102,7 +96,7 @@ function pairs<T = string>(
   given: readonly string[],
   mark: string,
   form: string,
-  read: (text: string) => T = escaped as (text: string) => T,
+  read: (text: string) => T = plainText as (text: string) => T,
 ): Record<string, T | T[]> {
   const all = new Map<string, T[]>();
   for (const text of given) {
@@ -132,15 +126,15 @@ function bodyOf(given: AdHocBody): Record<string, unknown> | undefined {
   if (soapAction !== undefined && soap === undefined)
     throw new Problem('usage', { what: '--soap-action goes with --soap', remedy: '--soap ENVELOPE' });
   if (template !== undefined) return { template };
-  if (xml !== undefined) return { xml: escaped(xml) };
+  if (xml !== undefined) return { xml: plainText(xml) };
   if (graphql !== undefined) {
     const named = pairs(variables ?? [], '=', '--variable NAME=VALUE', jsonOrText);
-    return { graphql: { document: escaped(graphql), ...(variables && { variables: named }) } };
+    return { graphql: { document: plainText(graphql), ...(variables && { variables: named }) } };
   }
-  if (soap !== undefined) return { soap: { envelope: escaped(soap), ...(soapAction && { action: soapAction }) } };
-  if (json !== undefined) return { json: literal(parsedBody(json)) };
-  if (text !== undefined) return { text: escaped(text) };
-  if (file !== undefined) return { file: escaped(file) };
+  if (soap !== undefined) return { soap: { envelope: plainText(soap), ...(soapAction && { action: soapAction }) } };
+  if (json !== undefined) return { json: plainValue(parsedBody(json)) };
+  if (text !== undefined) return { text: plainText(text) };
+  if (file !== undefined) return { file: plainText(file) };
   if (form !== undefined) return { form: pairs(form, '=', '--form NAME=VALUE') };
   if (!multipart) return undefined;
   const files = Object.entries(pairs(partFiles ?? [], '=', '--part-file NAME=PATH')).map(([name, paths]) => {
@@ -153,9 +147,9 @@ function bodyOf(given: AdHocBody): Record<string, unknown> | undefined {
 /** `2`, `true` and `{"code": "N1"}` are what they say in JSON; anything else is text. */
 function jsonOrText(text: string): Value {
   try {
-    return literal(parseJson(text));
+    return plainValue(parseJson(text));
   } catch {
-    return escaped(text);
+    return plainText(text);
   }
 }
 
@@ -170,13 +164,3 @@ function parsedBody(text: string): Value {
     });
   }
 }
-
-function literal(value: Value): Value {
-  if (typeof value === 'string') return escaped(value);
-  if (Array.isArray(value)) return value.map(literal);
-  if (!isValueMap(value)) return value;
-  return Object.fromEntries(Object.entries(value as Record<string, Value>).map(([key, item]) => [key, literal(item)]));
-}
-
-/** Nothing on the command line is an expression. */
-const escaped = (text: string): string => text.replaceAll('${', () => '$${');

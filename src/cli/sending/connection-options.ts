@@ -7,6 +7,7 @@ import { collect } from '../command.js';
 
 export function connectionOptions(command: Command): Command {
   return command
+    .optionsGroup('Connection:')
     .option('--trust <file>', 'a certificate in PEM that is trusted too; may be repeated', collect)
     .option('--identity <files>', 'the client certificate: CERTIFICATE,KEY in PEM, or one PKCS#12 file')
     .option('--identity-secret <name>', 'the secret with the pass phrase of --identity')

@@ -16,9 +16,11 @@ import { FileSink } from './file-sink.js';
 /** Options that `send` and `follow` share. */
 export function responseOptions(command: Command): Command {
   return command
+    .optionsGroup('Request:')
     .option('--session <name>', 'another session, or none')
     .option('--sign <name>', 'another signature, or none')
     .option('--no-cookies', 'neither send cookies nor keep those that come')
+    .optionsGroup('Response:')
     .option('--view <view>', `how the response is shown: ${views.join(', ')}`)
     .option('--depth <levels>', 'fold what lies deeper in the response, in the views pretty and outline')
     .option('--pick <place>', 'print only one value of the response')
@@ -31,6 +33,7 @@ export function responseOptions(command: Command): Command {
     )
     .option('--pages <number>', 'so many pages of the list as one, or all of them')
     .option('--live', 'show a stream as it comes')
+    .optionsGroup('Safety:')
     .option('--accept-certificate', 'take the certificate of the host, whoever signed it, and pin it for a day')
     .option('--allow-changes', 'say yes where the environment asks before a change');
 }

@@ -30,6 +30,7 @@ export const remedies: Readonly<Record<ProblemCode, string>> = {
   'header-shape': 'Remove line feeds and control characters from the value.',
   'document-unreadable': 'Add a document of a known format; the error says what it looks like.',
   'document-too-large': 'Add the documents of the parts that you need.',
+  'import-unreadable': 'Copy all of it, from its first line to its last; the error says what it looks like.',
   'operation-not-found': '`echo-trail docs find WORDS` searches for it.',
   'not-documented': 'Correct the request, or send it without `--strict`.',
   'echo-not-found': '`echo-trail echo list` shows the echoes, `echo-trail report` the last run.',

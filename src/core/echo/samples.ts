@@ -2,7 +2,8 @@
 
 import { existsSync, readFileSync } from 'node:fs';
 import { basename } from 'node:path';
-import { isArchive, type LeftOut, samplesFromArchive } from '../documentation/formats/sample/har.js';
+import { isArchive } from '../documentation/formats/sample/archive.js';
+import { type LeftOut, samplesFromArchive } from '../documentation/formats/sample/har.js';
 import { sampleFromMessages } from '../documentation/formats/sample/messages.js';
 import type { Sample } from '../documentation/formats/sample/samples.js';
 import { type Documents, mainAddress, readPart } from '../documentation/reading/documents.js';

@@ -41,6 +41,7 @@ export const problemCodes = {
   'header-shape': wrong('A header name or value holds characters that HTTP does not allow.'),
   'document-unreadable': wrong('A documentation file is not a document of a known format.'),
   'document-too-large': wrong('A documentation file is larger or deeper than what is read.'),
+  'import-unreadable': wrong('What is to be imported is broken, or not what it is said to be.'),
   'operation-not-found': wrong('No documentation source describes that operation.'),
   'not-documented': wrong('A request differs from its documented operation, and is to be sent only where it does not.'),
   'echo-not-found': wrong('No echo or run has that name.'),

@@ -1,7 +1,7 @@
 /** Requests and signatures made ready: read once, used for any number of sendings. */
 import type { Collection } from '../collection/collection.js';
 import { documentedSuccesses } from '../collection/sources/documented-schema.js';
-import { planRequest, type RequestPlan } from '../exchange/request/request-plan.js';
+import { type AddedParts, planRequest, type RequestPlan } from '../exchange/request/request-plan.js';
 import { compileExpectations, type Expectation } from '../expectation/expectations.js';
 import { compileKeeps, type Keep } from '../expectation/keeps.js';
 import type { Loads } from '../expression/compile.js';
@@ -28,16 +28,20 @@ export interface PreparedRequest {
   readonly tokens: readonly Place[];
 }
 
-/** @throws Problem about anything in the request file, its signature, or what they name */
+/**
+ * @param added for one sending
+ * @throws Problem about anything in the request file, its signature, or what they name
+ */
 export async function prepareRequest(
   collection: Collection,
   name: string,
   readText: (path: string) => string,
   signer: (signature: string) => Promise<Signer>,
+  added?: AddedParts,
 ): Promise<PreparedRequest> {
   const loaded = collection.read('request', name);
   const loads: Loads = [];
-  const plan = planRequest(collection, loaded, loads);
+  const plan = planRequest(collection, loaded, loads, false, added);
   const { expect, keep, namespaces } = plan.content;
   // What is wrong with its signature is told before anything is sent.
   const signing =

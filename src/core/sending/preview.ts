@@ -6,6 +6,7 @@ import { noNames } from '../expression/names.js';
 import { asResponse } from '../place/observed.js';
 import { documentedExample, undocumentedParts } from './judging/documented.js';
 import { warningsOf } from './judging/warnings.js';
+import { outsideInput, outsideOf, outsideRequest } from './outside.js';
 import type { PreparedRequest } from './prepare.js';
 import { resolutionInput } from './resolution-input.js';
 import type { Preview, Sending, Sent } from './sending.js';
@@ -18,21 +19,24 @@ import type { Workspace } from './workspace.js';
 export async function previewRequest(
   workspace: Workspace,
   prepared: PreparedRequest,
-  sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'signature' | 'noCookies' | 'documented'>,
+  sending: Pick<Sending, 'given' | 'caller' | 'sessions' | 'signature' | 'noCookies' | 'documented' | 'outside'>,
 ): Promise<Preview> {
-  const sessions = sending.sessions ?? prepared.plan.sessions;
-  const input = resolutionInput(workspace, sending);
-  const { request } = resolveRequest(prepared.plan, {
+  const outside = outsideOf(workspace, prepared, sending);
+  const sessions = outside ? [] : (sending.sessions ?? prepared.plan.sessions);
+  const own = resolutionInput(workspace, sending);
+  const input = outside === 'typed' ? outsideInput(own) : own;
+  const resolved = resolveRequest(prepared.plan, {
     ...input,
     supplied: await sessionVariables(workspace, sessions, false, input.runtime, sending.caller),
     withOrigins: true,
-  });
+  }).request;
+  const request = outside ? outsideRequest(resolved, outside) : resolved;
   const { lines, query, blocks, notOpen } = await workspace.sessions.peek(sessions, sending.caller);
   const identity = undefined;
   const bare = attached(workspace, request, composed(workspace, request), { lines, query, blocks, identity });
-  const cookie = (await jarFor(workspace, sessions, sending.noCookies, sending.caller)).line(bare.url);
+  const cookie = (await jarFor(workspace, sessions, outside ? true : sending.noCookies, sending.caller)).line(bare.url);
   const unsigned = cookie ? attached(workspace, request, bare, { lines: [cookie], query: [], identity }) : bare;
-  const chosen = await signerFor(workspace, prepared, sending.signature);
+  const chosen = await signerFor(workspace, prepared, outside ? 'none' : sending.signature);
   const signer = chosen && requestSigner(workspace, chosen, input.runtime, sending.caller);
   const signed = signer?.sign(unsigned, 'look');
   const wire = signed?.wire ?? unsigned;

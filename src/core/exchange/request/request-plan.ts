@@ -61,6 +61,12 @@ interface Layer {
   readonly origin: string;
 }
 
+/** Header lines and parameters for one sending, in place of those of that name in the file. */
+export interface AddedParts {
+  readonly content: Pick<RequestFile, 'headers' | 'query'>;
+  readonly yaml: YamlFile;
+}
+
 /**
  * @param loads what must have settled before the plan is used
  * @param alone nothing that a folder says for all of its requests holds for this one
@@ -71,6 +77,7 @@ export function planRequest(
   loaded: Loaded<RequestFile>,
   loads: Loads,
   alone = false,
+  added?: AddedParts,
 ): RequestPlan {
   const { content, yaml, name } = loaded;
   const layers: Layer[] = [
@@ -80,6 +87,7 @@ export function planRequest(
       origin: defaults.yaml.file,
     })),
     { content, yaml, origin: `request ${name}` },
+    ...(added ? [{ ...added, origin: added.yaml.file }] : []),
   ];
   const nearest = <K extends keyof RequestFile>(key: K): RequestFile[K] | undefined =>
     layers.reduce<RequestFile[K] | undefined>((found, layer) => layer.content[key] ?? found, undefined);

@@ -1,32 +1,8 @@
 /** Exchanges that a browser or a proxy recorded (HTTP Archive 1.2): those with an API become samples. */
-import * as z from 'zod/mini';
 import { Problem } from '../../../problem/problem.js';
+import { type ArchiveEntry, archiveEntry, entriesIn, isData } from './archive.js';
 import { credentialsOf, masked } from './mask.js';
 import type { Sample } from './samples.js';
-
-const headers = z.array(z.looseObject({ name: z.string(), value: z.string() }));
-const entry = z.looseObject({
-  request: z.looseObject({
-    method: z.string(),
-    url: z.string(),
-    headers: z.optional(headers),
-    postData: z.optional(z.looseObject({ mimeType: z.optional(z.string()), text: z.optional(z.string()) })),
-  }),
-  response: z.looseObject({
-    status: z.number(),
-    headers: z.optional(headers),
-    content: z.optional(
-      z.looseObject({
-        mimeType: z.optional(z.string()),
-        text: z.optional(z.string()),
-        encoding: z.optional(z.string()),
-      }),
-    ),
-  }),
-});
-type Entry = z.infer<typeof entry>;
-
-const archive = z.looseObject({ log: z.looseObject({ entries: z.array(z.unknown()) }) });
 
 export interface LeftOut {
   readonly name: string;
@@ -39,9 +15,6 @@ const mostSamples = 2000;
 /** Characters of a body. */
 const longest = 1_000_000;
 
-/** Whether a text claims to be an archive. */
-export const isArchive = (text: string): boolean => /^\s*\{\s*"log"\s*:/.test(text);
-
 /** @throws Problem document-unreadable: it is none, or holds no exchange with an API */
 export function samplesFromArchive(
   text: string,
@@ -49,7 +22,7 @@ export function samplesFromArchive(
 ): { readonly samples: readonly Sample[]; readonly leftOut: readonly LeftOut[] } {
   const entries = entriesIn(text, file);
   const calls = entries.flatMap((given, index) => {
-    const read = entry.safeParse(given);
+    const read = archiveEntry.safeParse(given);
     const call = read.success && isCall(read.data) ? callOf(read.data, `${file}, exchange ${index + 1}`) : undefined;
     return call ? [call] : [];
   });
@@ -83,41 +56,14 @@ export function samplesFromArchive(
   return { samples: samples.slice(0, mostSamples).map(({ sample }) => masked(sample, credentials)), leftOut };
 }
 
-function entriesIn(text: string, file: string): readonly unknown[] {
-  let given: unknown;
-  try {
-    given = JSON.parse(text.replace(/^\uFEFF/, ''));
-  } catch (error) {
-    throw new Problem('document-unreadable', {
-      what: `${file} is no JSON`,
-      where: { file },
-      cause: (error as Error).message,
-      remedy: 'was it written to its end?',
-    });
-  }
-  const read = archive.safeParse(given);
-  if (!read.success) {
-    const [issue] = read.error.issues;
-    throw new Problem('document-unreadable', {
-      what: `${file} is no HTTP Archive`,
-      where: { file },
-      cause: issue && `${issue.path.join('.')}: ${issue.message}`,
-    });
-  }
-  return read.data.log.entries;
-}
-
-const isData = (type = ''): boolean =>
-  /[/+](?:json|xml)\b|x-www-form-urlencoded/i.test(type) && !/svg|xhtml/i.test(type);
-
 /** Pages, pictures and scripts are none, nor what the browser asks by itself. */
-function isCall({ request, response }: Entry): boolean {
+function isCall({ request, response }: ArchiveEntry): boolean {
   if (!/^https?:/i.test(request.url) || !URL.canParse(request.url) || request.method === 'OPTIONS') return false;
   if (response.status < 100) return false;
   return isData(response.content?.mimeType) || isData(request.postData?.mimeType);
 }
 
-function callOf({ request, response }: Entry, from: string): { sample: Sample; credentials: readonly string[] } {
+function callOf({ request, response }: ArchiveEntry, from: string): { sample: Sample; credentials: readonly string[] } {
   const { postData } = request;
   const { content } = response;
   const text =

@@ -1,0 +1,30 @@
+/** Texts with holes: where a shell, or a reader of the guide, would put a value in. */
+
+// Of the private use area (Unicode, section 23.5), so that nothing that is written means one.
+const [open, close] = ['\uE000', '\uE001'];
+const holes = new RegExp(`${open}([^${close}]*)${close}`, 'g');
+
+export const hole = (name: string): string => `${open}${name}${close}`;
+
+/** Taken out of a text from outside, where nobody has put them on purpose. */
+export const withoutMarks = (text: string): string => text.replaceAll(open, '').replaceAll(close, '');
+
+export const hasHole = (text: string): boolean => text.includes(open);
+
+export const holesIn = (text: string): string[] => [...text.matchAll(holes)].map(([, name]) => name as string);
+
+/** The text with what a function says in place of each hole. @param rest what becomes of the text between them */
+export function filled(
+  text: string,
+  fill: (name: string) => string,
+  rest: (text: string) => string = (one) => one,
+): string {
+  if (!hasHole(text)) return rest(text);
+  let at = 0;
+  let made = '';
+  for (const found of text.matchAll(holes)) {
+    made += rest(text.slice(at, found.index)) + fill(found[1] as string);
+    at = found.index + found[0].length;
+  }
+  return made + rest(text.slice(at));
+}
