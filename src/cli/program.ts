@@ -96,7 +96,6 @@ function rootCommand(): Command {
 const otherWords: Readonly<Record<string, string>> = {
   version: 'echo-trail --version',
   set: 'echo-trail secret set stores a secret, echo-trail env use chooses an environment; --set NAME=VALUE gives a value to a command',
-  export: '--json prints what a command shows as a document; --to FILE saves a response',
   login: 'echo-trail session open',
   config: 'echo-trail env show',
   test: 'echo-trail check looks at the files, echo-trail run walks them',

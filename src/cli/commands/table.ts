@@ -103,6 +103,17 @@ export const stages: readonly Stage[] = [
     heading: 'Share',
     commands: [
       { name: 'list', summary: 'list the files of the collection', load: () => import('./list.js') },
+      {
+        name: 'export',
+        summary: 'hand requests and exchanges on, in the forms that other programs read',
+        below: [
+          {
+            name: 'code',
+            summary: 'a request as a program of its own, in one of nine languages',
+            load: () => import('./export/code.js'),
+          },
+        ],
+      },
       { name: 'check', summary: 'check the collection without sending anything', load: () => import('./check.js') },
       {
         name: 'demo',

@@ -128,6 +128,16 @@ export const documents = {
     query: z.array(z.strictObject({ name: z.string(), value: z.string() })),
     joined: z.string(),
   }),
+  export: z.strictObject({
+    kind: z.string(),
+    file: z.nullable(z.string()),
+    /** Where it is text and went to no file. */
+    text: z.nullable(z.string()),
+    /** What has no place in it. */
+    left: z.array(z.string()),
+    /** Variables of the process environment that a program reads. */
+    environment: z.array(z.string()),
+  }),
   import: z.strictObject({
     kind: z.string(),
     written: z.array(z.string()),

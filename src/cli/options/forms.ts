@@ -52,7 +52,8 @@ function formNamed<Kind extends Form>(forms: Forms<Kind>, name: string): Kind {
   });
 }
 
-function requirePlace(file: string, option: string): void {
+/** @throws Problem usage: a place where no file can be */
+export function requirePlace(file: string, option: string): void {
   const folder = dirname(resolve(file));
   if (!existsSync(folder))
     throw new Problem('usage', {

@@ -119,7 +119,9 @@ export function compileExpression(source: string, loads: Loads): Program {
       if (given instanceof StreamedBytes && !kind.streams) throw streamedHere(kind.name);
       const others = fixed ?? args.map((arg) => arg(e));
       let value: Value;
-      if (last !== undefined && last.given === given && sameValues(last.others, others)) value = last.value;
+      const { through } = e.runtime;
+      if (through) value = through(kind.name, given, others, (input = given) => kind.apply(input, others, e));
+      else if (last !== undefined && last.given === given && sameValues(last.others, others)) value = last.value;
       else {
         value = kind.apply(given, others, e);
         last = kind.varies || !isSmall(given) ? undefined : { given, others, value };

@@ -12,6 +12,10 @@ export interface Moment {
   readonly nonce?: string | undefined;
 }
 
+/** What a filter makes of its input, or of another one. */
+export type Apply = (input?: Value) => Value;
+export type Through = (filter: string, input: Value, args: readonly Value[], apply: Apply) => Value;
+
 /** What expressions may ask of the runtime, passed in so that a run can be repeated exactly. */
 export interface Runtime {
   /** One moment for all of one request. */
@@ -32,6 +36,8 @@ export interface Runtime {
   render(path: string, evaluation: Evaluation): string;
   /** A secret by name and key; undefined where it is not to be had. */
   secret(name: string, key?: string): string | undefined;
+  /** Somebody who wants to know how values come about works out the filters, or lets them be: see `interchange/code`. */
+  readonly through?: Through | undefined;
   /** The same request at another moment, with a nonce of its own: for the next try. */
   again(moment: Moment): Runtime;
 }

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import type { Readable } from 'node:stream';
 import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
-import type { Evaluation, Moment, Runtime } from './evaluation.js';
+import type { Evaluation, Moment, Runtime, Through } from './evaluation.js';
 
 export interface RuntimeSettings {
   /** The collection folder. */
@@ -19,17 +19,21 @@ export interface RuntimeSettings {
   readonly seed?: number | undefined;
   /** In place of the present: what a documented example was made with. */
   readonly moment?: Moment | undefined;
+  /** In place of a random one. */
+  readonly uuid?: string | undefined;
+  readonly through?: Through | undefined;
 }
 
 /** A maker of runtimes, one a request, sharing one stream of random numbers. */
 export function runtimeMaker(settings: RuntimeSettings): () => Runtime {
-  const { root, secret, seed, render = noTemplates, moment, typedFiles, standardInput } = settings;
+  const { root, secret, seed, render = noTemplates, moment, typedFiles, standardInput, through } = settings;
   const random = seed === undefined ? Math.random : seeded(seed);
-  const uuid = seed === undefined ? randomUUID : () => seededUuid(random);
+  const { uuid: fixed } = settings;
+  const uuid = fixed !== undefined ? () => fixed : seed === undefined ? randomUUID : () => seededUuid(random);
   const nonce = (): string => moment?.nonce ?? uuid().replaceAll('-', '');
   const path = (named: string): string => typedFiles?.get(named) ?? pathInside(root, named);
   const file = (named: string): Uint8Array => readFileSync(path(named));
-  const shared = { random, uuid, nonce, file, path, render, secret, standardInput };
+  const shared = { random, uuid, nonce, file, path, render, secret, standardInput, through };
   return () => new OneRequest(shared, moment?.now);
 }
 
@@ -39,7 +43,10 @@ class OneRequest implements Runtime {
   private once: string | undefined;
 
   constructor(
-    private readonly shared: Pick<Runtime, 'random' | 'file' | 'path' | 'render' | 'secret' | 'standardInput'> & {
+    private readonly shared: Pick<
+      Runtime,
+      'random' | 'file' | 'path' | 'render' | 'secret' | 'standardInput' | 'through'
+    > & {
       uuid(): string;
       nonce(): string;
     },
@@ -71,6 +78,10 @@ class OneRequest implements Runtime {
 
   path(named: string): string {
     return this.shared.path(named);
+  }
+
+  get through(): Runtime['through'] {
+    return this.shared.through;
   }
 
   get standardInput(): Runtime['standardInput'] {

@@ -77,11 +77,15 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     used.set(full, found.value);
     return found.value;
   };
+  const { standIns } = given;
+  const moment = standIns?.moment ?? given.moment;
   const runtime = runtimeMaker({
     root: collection.root,
-    secret,
+    secret: standIns?.secret ?? secret,
     seed: given.seed,
-    moment: given.moment,
+    moment,
+    uuid: standIns?.uuid,
+    through: standIns?.through,
     render: templateRenderer(collection.root),
     typedFiles: given.typedFiles,
     standardInput: given.standardInput,
@@ -144,7 +148,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     listeners: told,
     pins,
     clocks: serverClocks(collection.local),
-    moment: given.moment,
+    moment,
     cookies: cookieJars(collection.local, home, environment.name, ways, redactor.add),
     origins,
     ways,
@@ -163,6 +167,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       onClosed: (name) => workspace.cookies.forget(name),
       room: (name, caller) => workspace.sessionContext(name, caller),
       variant: (name, caller) => sessionVariant(workspace, name, caller),
+      standIn: standIns?.session,
     }),
     sessionContext: (name, caller) => sessionContext(workspace, name, given.person, caller, openByTrail),
     async requireChange(facts) {

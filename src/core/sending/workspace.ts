@@ -10,7 +10,7 @@ import type { Pins } from '../exchange/hosts/pins.js';
 import type { WaysOut } from '../exchange/hosts/ways-out.js';
 import type { Timeout } from '../exchange/request/wire.js';
 import type { Transport } from '../exchange/transfer/transport.js';
-import type { EvaluationContext, Moment, Runtime } from '../expression/evaluation.js';
+import type { EvaluationContext, Moment, Runtime, Through } from '../expression/evaluation.js';
 import type { Names } from '../expression/names.js';
 import type { Accepted } from '../matcher/matcher.js';
 import type { HostGate } from '../pacing/host-gate.js';
@@ -18,7 +18,7 @@ import type { RetryPolicy } from '../pacing/retry-policy.js';
 import type { Patience } from '../pacing/tries.js';
 import type { CookieJars } from '../session/cookie-jar.js';
 import type { SecretStore } from '../session/secrets.js';
-import type { Person, SessionContext } from '../session/session-kind.js';
+import type { OpenSession, Person, SessionContext } from '../session/session-kind.js';
 import type { Sessions } from '../session/sessions.js';
 import type { Clocks } from '../signature/clocks.js';
 import type { Listeners } from './listener.js';
@@ -63,8 +63,19 @@ export interface WorkspaceSettings {
   readonly standardInput?: Workspace['standardInput'];
   /** Asks a person whether a secret may go new ways, while everything waits; undefined where nobody is there. */
   readonly allowSecret?: ((name: string, environment: string, added: readonly string[]) => boolean) | undefined;
+  /** Then no secret and no open session is read. */
+  readonly standIns?: StandIns | undefined;
   /** Asks a person; undefined where nobody is there. */
   readonly confirmChange?: ((facts: ChangeFacts) => Promise<boolean>) | undefined;
+}
+
+/** What stands in for values that are not used but looked for: see `interchange/code`. */
+export interface StandIns {
+  readonly secret: Runtime['secret'];
+  readonly session: (name: string) => OpenSession;
+  readonly moment: Moment;
+  readonly uuid: string;
+  readonly through: Through;
 }
 
 /** What evaluates: the names that are in force, and the runtime that expressions ask. */

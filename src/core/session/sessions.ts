@@ -102,6 +102,8 @@ export interface SessionsSettings {
   readonly onSecret: (value: Value) => void;
   readonly onOpened: (name: string) => void;
   readonly onClosed: (name: string) => void;
+  /** In place of what is open, for whoever only wants to know where it would be used. */
+  readonly standIn?: ((name: string) => OpenSession) | undefined;
 }
 
 type StoredSession = OpenSession & { readonly ways?: WaysOut };
@@ -114,6 +116,7 @@ type Reason = 'needed' | 'wanted' | { readonly refused: OpenSession };
 
 export function openSessions(settings: SessionsSettings): Sessions {
   const { collection, environment, host, home, ways, demand, room, variant, onSecret, onOpened, onClosed } = settings;
+  const { standIn } = settings;
   const path = join(collection.local, 'sessions.sealed');
   const file = encryptedFile<Record<string, StoredSession>>(path, home, {});
   const keyOf = (slot: string): string => `${environment} ${host} ${slot}`;
@@ -156,6 +159,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
   }
 
   async function known(slot: string): Promise<OpenSession | undefined> {
+    if (standIn) return standIn(slot.split(' ')[0] as string);
     const before = inMemory.get(slot);
     if (before) return before;
     stored ??= file.read();

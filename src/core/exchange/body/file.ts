@@ -30,7 +30,12 @@ export const file: BodyKind = {
       const { size } = statSync(path);
       return {
         bytes: nothing,
-        streamed: { size, open: () => createReadStream(path), pieces: () => filePieces(path) },
+        streamed: {
+          size,
+          open: () => createReadStream(path),
+          pieces: () => filePieces(path),
+          parts: [{ path, named }],
+        },
         type: mediaTypeOf(named),
         shown: `(${sizeText(size)} of ${named})`,
         secret: false,

@@ -13,7 +13,7 @@ import { writeJson } from '../../value/json-text.js';
 import { sizeText } from '../../value/measures.js';
 import { textOf } from '../../value/text.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
-import { hidden, type WireBody } from '../request/wire.js';
+import { type BodyPart, hidden, type WireBody } from '../request/wire.js';
 import type { BodyKind, BodySetting } from './body-kind.js';
 import { filePieces } from './file-pieces.js';
 import { mediaTypeOf } from './media-type.js';
@@ -173,7 +173,7 @@ function field(name: string, value: Value, shown: Value): Part {
 /** The parts as one body; files are opened when it is sent, and anew for every try. */
 export function multipart(given: readonly Part[]): WireBody {
   const boundary = `part-${randomBytes(12).toString('hex')}`;
-  const pieces: (Buffer | { readonly path: string })[] = [];
+  const pieces: BodyPart[] = [];
   const shown: string[] = [];
   let size = 0;
   let streamed = false;
@@ -193,7 +193,7 @@ export function multipart(given: readonly Part[]): WireBody {
       shown.push(content.shown);
     } else {
       const own = statSync(content.path).size;
-      pieces.push({ path: content.path });
+      pieces.push({ path: content.path, named: content.named });
       size += own;
       streamed = true;
       shown.push(`(${sizeText(own)} of ${content.named})`);
@@ -209,6 +209,7 @@ export function multipart(given: readonly Part[]): WireBody {
         size,
         open: () => Readable.from(bytesOf(pieces), { objectMode: false }),
         pieces: () => allPieces(pieces),
+        parts: pieces,
       },
     }),
     type: `multipart/form-data; boundary=${boundary}`,
@@ -217,14 +218,14 @@ export function multipart(given: readonly Part[]): WireBody {
   };
 }
 
-async function* bytesOf(pieces: readonly (Buffer | { readonly path: string })[]): AsyncGenerator<Uint8Array> {
+async function* bytesOf(pieces: readonly BodyPart[]): AsyncGenerator<Uint8Array> {
   for (const piece of pieces) {
     if ('path' in piece) yield* createReadStream(piece.path);
     else yield piece;
   }
 }
 
-function* allPieces(pieces: readonly (Buffer | { readonly path: string })[]): Generator<Uint8Array> {
+function* allPieces(pieces: readonly BodyPart[]): Generator<Uint8Array> {
   for (const piece of pieces) {
     if ('path' in piece) yield* filePieces(piece.path);
     else yield piece;

@@ -26,6 +26,9 @@ export interface QueryPair {
   readonly shown?: string;
 }
 
+/** Bytes, or a file by its real path and as the collection names it. */
+export type BodyPart = Uint8Array | { readonly path: string; readonly named: string };
+
 export interface WireBody {
   /** All of it; empty where it is streamed. */
   readonly bytes: Uint8Array;
@@ -36,6 +39,8 @@ export interface WireBody {
     open(): Readable;
     /** The same, read while nothing else happens: for a digest before it leaves. */
     pieces(): Iterable<Uint8Array>;
+    /** What it is made of, in order; undefined where it is not from files. */
+    readonly parts?: readonly BodyPart[];
   };
   /** Where it is no body at all, but parameters of the query. */
   readonly asQuery?: readonly QueryPair[];

@@ -1,0 +1,212 @@
+/** A request as a program of its own: what it works out, what it sends, and what it needs to be told. */
+import type { BodyPart, WireBody, WireRequest } from '../../exchange/request/wire.js';
+import { Problem } from '../../problem/problem.js';
+import type { Preview } from '../../sending/sending.js';
+import { type CodeExpression, isBytes, joined, mapped, text, withinExpression } from './expression.js';
+import type { Symbols } from './symbols.js';
+
+export interface Binding {
+  /** In words with dashes: `body-digest`. */
+  readonly name: string;
+  readonly value: CodeExpression;
+}
+
+/** The body in the order of its bytes. */
+export type Segment =
+  | { readonly kind: 'text'; readonly value: CodeExpression }
+  /** Bytes that are no UTF-8. */
+  | { readonly kind: 'bytes'; readonly bytes: Uint8Array }
+  /** A file, by its path from where the program is started. */
+  | { readonly kind: 'file'; readonly path: string };
+
+export interface CodeRequest {
+  readonly method: string;
+  readonly url: CodeExpression;
+  readonly headers: readonly { readonly name: string; readonly value: CodeExpression }[];
+  /** Empty where there is none. */
+  readonly body: readonly Segment[];
+  /** Worked out one after the other, before the request is sent. */
+  readonly bindings: readonly Binding[];
+  /** Variables of the process environment, in the order in which they are used. */
+  readonly environment: readonly string[];
+  /** What the program does not do that sending does. */
+  readonly left: readonly string[];
+}
+
+/** Lines that a client makes itself. */
+const ofTheClient = new Set(['host', 'connection', 'accept', 'user-agent', 'content-length', 'transfer-encoding']);
+
+/** A word that is base64 of something longer than a few letters. */
+const base64Word = /(?<![A-Za-z0-9+/])[A-Za-z0-9+/]{24,}={0,2}(?![A-Za-z0-9+/=])/g;
+
+/**
+ * @param preview made with the symbols as stand-ins
+ * @param left what is known already not to be done
+ * @throws Problem body-shape: the body is only known when it is sent
+ */
+export function codeRequest({ wire, signed }: Preview, symbols: Symbols, left: readonly string[]): CodeRequest {
+  const body = wire.body ? segmentsOf(wire.body, symbols) : [];
+  const plainBody = body.map((one) => (one.kind === 'text' ? JSON.stringify(rawOf(one.value)) : one.kind)).join();
+  const named = new Map<string, CodeExpression>();
+  /** Marks by what they stand for, as short as it can be said: by the names of values, and of the body. */
+  const resolved = (given: CodeExpression): CodeExpression => {
+    const key = JSON.stringify(given);
+    if (given.op === 'join' && key === plainBody) return { op: 'body' };
+    const name = named.get(key);
+    if (name) return name;
+    switch (given.op) {
+      case 'mark':
+        return resolved(symbols.meaning(given.mark));
+      case 'join':
+        return joined(given.parts.map(resolved));
+      case 'hmac':
+        return { ...given, key: resolved(given.key), data: resolved(given.data) };
+      default:
+        return 'data' in given ? { ...given, data: resolved(given.data) } : given;
+    }
+  };
+  const segments = body.map(
+    (one): Segment => (one.kind === 'text' ? { ...one, value: expanded(one.value, symbols) } : one),
+  );
+  const bindings: Binding[] = [];
+  for (const { part, name, value } of signed?.steps ?? []) {
+    const isText = typeof value === 'string' || value instanceof Uint8Array;
+    if (part !== 'value' || !isText || !symbols.isIn(value)) continue;
+    const read = symbols.read(value instanceof Uint8Array ? Buffer.from(value).toString('latin1') : value);
+    const made = resolved(read);
+    // A name for a name, or for a secret alone, says nothing.
+    if (made.op === 'name' || made.op === 'env') continue;
+    bindings.push({ name, value: made });
+    named.set(JSON.stringify(read), { op: 'name', name, bytes: isBytes(made) });
+  }
+  const inText = (given: string): CodeExpression => resolved(withBase64(given, symbols));
+  const url = resolved(symbols.read(wire.url.href, 'percent'));
+  const headers = wire.headers
+    .filter(({ name, origin }) => origin !== 'automatic' || !ofTheClient.has(name.toLowerCase()))
+    .map(({ name, value }) => ({ name, value: inText(value) }));
+  const all = [url, ...headers.map(({ value }) => value), ...bindings.map(({ value }) => value)];
+  const used = [...all, ...segments.flatMap((one) => (one.kind === 'text' ? [one.value] : []))];
+  const environment = new Set(
+    used.flatMap((one) => [...withinExpression(one)].flatMap((inner) => (inner.op === 'env' ? [inner.name] : []))),
+  );
+  return {
+    method: wire.method,
+    url,
+    headers,
+    body: segments,
+    bindings,
+    environment: [...environment],
+    left: [...left, ...symbols.fixed],
+  };
+}
+
+/** With what each mark stands for. */
+const expanded = (expression: CodeExpression, symbols: Symbols): CodeExpression =>
+  mapped(expression, (one) => (one.op === 'mark' ? expanded(symbols.meaning(one.mark), symbols) : one));
+
+/** As a signature sees it: without what makes a value fit for its place. */
+const rawOf = (expression: CodeExpression): CodeExpression =>
+  mapped(expression, (one) => (one.op === 'json' || one.op === 'xml' || one.op === 'form' ? one.data : one));
+
+/** Base64 of a text in which a mark stands is worked out when the program runs. */
+function withBase64(given: string, symbols: Symbols): CodeExpression {
+  const parts: CodeExpression[] = [];
+  let at = 0;
+  for (const found of given.matchAll(base64Word)) {
+    const inner = Buffer.from(found[0], 'base64').toString('utf8');
+    if (!symbols.isIn(inner)) continue;
+    parts.push(symbols.read(given.slice(at, found.index)), { op: 'base64', data: symbols.read(inner) });
+    at = found.index + found[0].length;
+  }
+  return joined([...parts, symbols.read(given.slice(at))]);
+}
+
+function segmentsOf(body: WireBody, symbols: Symbols): Segment[] {
+  if (!body.streamed) return merged(segmentOf(body.bytes, body.type, symbols));
+  if (!body.streamed.parts) {
+    throw new Problem('body-shape', {
+      what: 'the body comes from standard input, and a program has none of it',
+      remedy: 'name the file that holds it',
+    });
+  }
+  return merged(
+    ...body.streamed.parts.flatMap((part: BodyPart): Segment[] => [
+      part instanceof Uint8Array ? segmentOf(part, body.type, symbols) : { kind: 'file', path: part.named },
+    ]),
+  );
+}
+
+function segmentOf(bytes: Uint8Array, type: string, symbols: Symbols): Segment {
+  const given = Buffer.from(bytes).toString('utf8');
+  if (Buffer.compare(Buffer.from(given, 'utf8'), bytes) !== 0) return { kind: 'bytes', bytes };
+  if (/[/+]json\b/.test(type)) return { kind: 'text', value: jsonText(given, symbols) };
+  const how = /x-www-form-urlencoded/.test(type) ? 'form' : /[/+]xml\b/.test(type) ? 'xml' : undefined;
+  return { kind: 'text', value: symbols.read(given, how) };
+}
+
+/** A number that is worked out stands without quotes. */
+function jsonText(given: string, symbols: Symbols): CodeExpression {
+  const parts: CodeExpression[] = [];
+  let at = 0;
+  for (const found of given.matchAll(/"(zq[0-9a-f]{24}qz)"/g)) {
+    const mark = found[1] as string;
+    const meaning = symbols.meaning(mark);
+    if (meaning?.op !== 'time' || !meaning.form.startsWith('unix')) continue;
+    parts.push(symbols.read(given.slice(at, found.index), 'json'), { op: 'mark', mark });
+    at = found.index + found[0].length;
+  }
+  return joined([...parts, symbols.read(given.slice(at), 'json')]);
+}
+
+function merged(...segments: readonly Segment[]): Segment[] {
+  const all: Segment[] = [];
+  for (const one of segments) {
+    const last = all.at(-1);
+    if (one.kind === 'text' && last?.kind === 'text')
+      all[all.length - 1] = { kind: 'text', value: joined([last.value, one.value]) };
+    else if (one.kind !== 'text' || one.value.op !== 'text' || one.value.text !== '') all.push(one);
+  }
+  return all;
+}
+
+/** Nothing but text: what a recorded exchange holds, its secrets asked for. */
+export function recordedRequest(
+  {
+    method,
+    url,
+    headers,
+  }: Pick<WireRequest, 'method'> & { url: string; headers: readonly (readonly [string, string])[] },
+  body: string | Uint8Array | undefined,
+  hidden: string,
+  environmentNames: (near: string) => string,
+): CodeRequest {
+  const environment: string[] = [];
+  const read = (given: string, near: string, inBody = false): CodeExpression => {
+    const pieces = given.split(hidden);
+    return joined(
+      pieces.flatMap((piece, index) => {
+        if (index === 0) return [text(piece)];
+        const before = (pieces[index - 1] as string).slice(-60);
+        const field = /([\w.-]+)["'\s]*[=:>]["'\s]*$/.exec(before)?.[1];
+        const name = environmentNames(field ?? (inBody ? 'secret' : near));
+        if (!environment.includes(name)) environment.push(name);
+        return [{ op: 'env' as const, name }, text(piece)];
+      }),
+    );
+  };
+  const kept = headers.filter(([name]) => !ofTheClient.has(name.toLowerCase()) || /^(?:accept)$/i.test(name));
+  return {
+    method,
+    url: read(url, 'key'),
+    headers: kept.map(([name, value]) => ({ name, value: read(value, name) })),
+    body:
+      body === undefined
+        ? []
+        : typeof body === 'string'
+          ? [{ kind: 'text', value: read(body, 'secret', true) }]
+          : [{ kind: 'bytes', bytes: body }],
+    bindings: [],
+    environment,
+    left: [],
+  };
+}
