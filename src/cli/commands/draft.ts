@@ -119,17 +119,19 @@ async function draftFromInput(context: Context, as: string | undefined): Promise
   return importRequests(context, importerOf(input.text, input.name), { ...input, as });
 }
 
-/** One after the other: what is there already is passed over. */
-async function draftMany(
+/** One after the other: what is there already is passed over. @param only of this source */
+export async function draftMany(
   context: Context,
   collection: Collection,
   group: string | undefined,
   order: DraftOrder,
+  only?: string,
 ): Promise<number> {
   const { terminal } = context;
   const wanted: string[] = [];
   const groups = new Set<string>();
   for (const source of Object.keys(collection.docs)) {
+    if (only !== undefined && source !== only) continue;
     for (const one of (await openSourceLists(collection, source)).listed()) {
       groups.add(one.group);
       if (group === undefined || one.group === group) wanted.push(`${source}/${one.id}`);

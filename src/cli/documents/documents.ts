@@ -157,6 +157,19 @@ export const documents = {
     files: z.array(z.string()),
     left: z.array(z.strictObject({ from: z.string(), what: z.string() })),
   }),
+  'import arazzo': z.strictObject({
+    written: z.array(z.string()),
+    unchanged: z.array(z.string()),
+    requests: z.array(z.string()),
+    trails: z.array(z.string()),
+    left: z.array(z.string()),
+  }),
+  'import collection': z.strictObject({
+    folder: z.string(),
+    written: z.array(z.string()),
+    unchanged: z.array(z.string()),
+    left: z.array(z.string()),
+  }),
   follow: z.strictObject({
     echo: z.string(),
     links: z.array(

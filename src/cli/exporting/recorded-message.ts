@@ -3,6 +3,9 @@ import type { Echo } from '../../core/echo/echo.js';
 import { hidden } from '../../core/exchange/request/wire.js';
 import { Problem } from '../../core/problem/problem.js';
 
+/** `last`, or as `echo list` prints it. */
+export const isEchoId = (name: string): boolean => name === 'last' || /^[a-z0-9]{4}\.\d+$/.test(name);
+
 export interface RecordedMessage {
   readonly method: string;
   readonly url: string;

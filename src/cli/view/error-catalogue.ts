@@ -39,6 +39,7 @@ export const remedies: Readonly<Record<ProblemCode, string>> = {
   'environment-missing': '`echo-trail env use NAME`, or `--env NAME`.',
   'secret-missing': '`echo-trail secret set NAME`, or `ECHO_TRAIL_SECRET_NAME` in the process environment.',
   'secret-held-back': 'Read the environment file; if you trust it, `echo-trail secret allow NAME --env ENVIRONMENT`.',
+  'secret-in-file': 'Write `${secret.NAME}` in its place.',
   'secret-unreadable': 'Use the key of the user who set the secret, or set it again.',
   'session-missing': '`echo-trail echo list --failed` shows the log-in; correct the session file or its secrets.',
   'change-refused': 'Use another environment, or write `changes: false` if the call changes nothing.',

@@ -51,6 +51,7 @@ export const problemCodes = {
   'environment-missing': refused('No environment is chosen, or the one named does not exist.'),
   'secret-missing': refused('A secret is used that is neither stored nor in the process environment.'),
   'secret-held-back': refused('A secret would go a way out that its owner has not seen.'),
+  'secret-in-file': refused('A file that would be handed on holds a secret.'),
   'secret-unreadable': refused('The secret store cannot be opened with the key at hand.'),
   'session-missing': refused('A session is used that no file describes, or that could not be opened.'),
   'change-refused': refused('The environment refuses calls that change something.'),

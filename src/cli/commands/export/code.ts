@@ -12,10 +12,8 @@ import { Problem } from '../../../core/problem/problem.js';
 import { type CommandModule, examples } from '../../command.js';
 import type { Context } from '../../context.js';
 import { handOut } from '../../exporting/hand-out.js';
-import { recordedMessage } from '../../exporting/recorded-message.js';
+import { isEchoId, recordedMessage } from '../../exporting/recorded-message.js';
 import { sessionsFrom, withInputs } from '../../sending/request-inputs.js';
-
-const echoId = /^[a-z0-9]{4}\.\d+$/;
 
 export const { configure }: CommandModule = {
   configure(command, run) {
@@ -28,7 +26,7 @@ export const { configure }: CommandModule = {
       .action(
         run(async (context, [name = ''], options) => {
           const language = languageNamed(options.language as string);
-          const made = echoId.test(name)
+          const made = isEchoId(name)
             ? await fromEcho(context, name)
             : await fromRequest(context, name, language, options);
           return handOut(

@@ -1,17 +1,14 @@
 /** `import address`: a pasted address as a request file. */
 import { existsSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { variableNames } from '../../../core/collection/variables/variable-scopes.js';
-import { noNames } from '../../../core/expression/names.js';
 import { importAddress } from '../../../core/interchange/address.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { writeAtomically } from '../../../core/storage/atomic-write.js';
 import { placeInside } from '../../../core/storage/inside.js';
-import { textOf } from '../../../core/value/text.js';
 import { type CommandModule, examples } from '../../command.js';
-import type { Context } from '../../context.js';
 import { editorSchemas, installEditorSchemas } from '../../documents/editor-schemas.js';
 import { emit } from '../../documents/emit.js';
+import { originOf } from '../../options/origin.js';
 import { requestPath } from '../../options/request-path.js';
 import { printableLine } from '../../view/printable.js';
 import { table } from '../../view/table.js';
@@ -72,17 +69,6 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
-
-/** Of the environment that is chosen, where there is one. */
-async function originOf(context: Context): Promise<string | undefined> {
-  try {
-    const { layers, runtime, redactor } = await context.workspace();
-    const found = variableNames(layers, noNames, { runtime: runtime(), onSecret: redactor.add }).lookup('origin');
-    return found && textOf(found.value);
-  } catch {
-    return undefined;
-  }
-}
 
 /** `v1/vessels/9000017` becomes `vessels/9000017`. */
 function nameFrom(path: string): string {

@@ -7,7 +7,7 @@ import {
   isData,
 } from '../../documentation/formats/sample/archive.js';
 import { asProblem, Problem } from '../../problem/problem.js';
-import { withoutMarks } from './holes.js';
+import { withHidden, withoutMarks } from './holes.js';
 import type { ForeignBody, ForeignRequest, Importer, LeftOut, Read } from './request.js';
 
 /** What a browser adds by itself, and what a connection needs: neither says anything of the call. */
@@ -22,7 +22,7 @@ export const har: Importer = {
   about: 'an HTTP archive (HAR 1.2), as browsers and proxies save them',
   claims: isArchive,
   read(text, name) {
-    const entries = readEntries(withoutMarks(text), name);
+    const entries = readEntries(withHidden(withoutMarks(text)), name);
     const requests: ForeignRequest[] = [];
     const left: LeftOut[] = [];
     let others = 0;

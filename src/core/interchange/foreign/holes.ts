@@ -1,10 +1,15 @@
 /** Texts with holes: where a shell, or a reader of the guide, would put a value in. */
+import { hidden } from '../../exchange/request/wire.js';
 
 // Of the private use area (Unicode, section 23.5), so that nothing that is written means one.
 const [open, close] = ['\uE000', '\uE001'];
 const holes = new RegExp(`${open}([^${close}]*)${close}`, 'g');
 
 export const hole = (name: string): string => `${open}${name}${close}`;
+
+/** What was hidden where the text was made: its own name says what it is. */
+export const hiddenHole = 'hidden value';
+export const withHidden = (text: string): string => text.replaceAll(hidden, hole(hiddenHole));
 
 /** Taken out of a text from outside, where nobody has put them on purpose. */
 export const withoutMarks = (text: string): string => text.replaceAll(open, '').replaceAll(close, '');

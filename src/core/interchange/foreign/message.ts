@@ -1,6 +1,6 @@
 /** `message`: a request as an HTTP message (RFC 9112), as logs and guides show it; its response may stand behind it. */
 import { Problem } from '../../problem/problem.js';
-import { hole, withoutMarks } from './holes.js';
+import { hole, withHidden, withoutMarks } from './holes.js';
 import type { ForeignRequest, ForeignResponse, Importer, Read } from './request.js';
 
 const requestLine = /^([!#$%&'*+.^`|~\w-]+)[ \t]+(\S+)(?:[ \t]+HTTP\/[\d.]+)?[ \t]*$/;
@@ -19,7 +19,7 @@ export const message: Importer = {
     return found !== null && methodName.test(found[1] as string) && /^(?:https?:\/\/|\/|\*$)/i.test(found[2] as string);
   },
   read(text, name) {
-    const whole = withoutMarks(text.replace(/^\uFEFF/, '').replace(/^\s*\n/, ''));
+    const whole = withHidden(withoutMarks(text.replace(/^\uFEFF/, '').replace(/^\s*\n/, '')));
     const [first, request] = [messageIn(whole), requestLine.exec(whole.split(/\r?\n/, 1)[0] ?? '')];
     if (!request || !first || !methodName.test(request[1] as string)) {
       throw new Problem('import-unreadable', {

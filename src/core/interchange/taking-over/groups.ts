@@ -3,6 +3,7 @@
 import { isSecretName } from '../../value/secret-fields.js';
 import { textOf } from '../../value/text.js';
 import { plain, type Value } from '../../value/written.js';
+import { hiddenHole } from '../foreign/holes.js';
 import type { ForeignRequest } from '../foreign/request.js';
 import { type ContentSettings, requestContent } from './content.js';
 import type { Credential } from './credentials.js';
@@ -101,6 +102,7 @@ export function groupContent(group: Group, secrets: SecretNames, settings: Setti
     },
     {
       hole(name: string, slot: Slot) {
+        if (name === hiddenHole) return { secret: secrets.named(slot.name) };
         if (slot.secret || isSecretName(name) || /(?:^|[_-])key$/i.test(name)) return { secret: secrets.named(name) };
         const input = holeName(name);
         if (!inputs.has(input)) inputs.set(input, {});

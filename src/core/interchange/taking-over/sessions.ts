@@ -1,6 +1,6 @@
 /** Session files for the credentials of foreign requests. */
 import { plainText, yamlText } from '../../collection/yaml-text.js';
-import { filled, hasHole } from '../foreign/holes.js';
+import { filled, hasHole, hiddenHole } from '../foreign/holes.js';
 import type { Found, ResponseValues } from './chain.js';
 import { type Credential, credentialKey } from './credentials.js';
 import type { SecretNames } from './groups.js';
@@ -81,7 +81,7 @@ export class NewSessions {
   private secret(text: string, wanted: string): string {
     const { secrets } = this.settings;
     if (!hasHole(text)) return `\${secret.${secrets.of(text, wanted)}}`;
-    return filled(text, (name) => `\${secret.${secrets.named(name)}}`, plainText);
+    return filled(text, (name) => `\${secret.${secrets.named(name === hiddenHole ? wanted : name)}}`, plainText);
   }
 
   /** A user is no secret, unless only its writer knows it. */

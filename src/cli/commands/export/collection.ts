@@ -1,0 +1,42 @@
+/** `export collection`: everything that is shared, as one file. */
+import { relative, resolve, sep } from 'node:path';
+import { type ArchiveForm, packCollection } from '../../../core/interchange/archive/pack.js';
+import { Problem } from '../../../core/problem/problem.js';
+import { secretStore } from '../../../core/session/secrets.js';
+import { sizeText } from '../../../core/value/measures.js';
+import { type CommandModule, examples } from '../../command.js';
+import { handOut } from '../../exporting/hand-out.js';
+
+export const { configure }: CommandModule = {
+  configure(command, run) {
+    command.argument('<file>', 'a .tar.gz or .zip file; - for a .tar.gz on standard output').action(
+      run(async (context, [file = '']) => {
+        const { terminal, home } = context;
+        const form = formOf(file);
+        if (file === '-' && terminal.json) {
+          throw new Problem('usage', {
+            what: 'an archive has no place in a document',
+            remedy: 'name a file, or leave --json out',
+          });
+        }
+        const { root, local } = await context.collection();
+        const secrets = await secretStore(local, home, process.env).values();
+        const inside = relative(root, resolve(file)).split(sep).join('/');
+        const { bytes, files, left } = await packCollection(root, form, secrets, inside);
+        const status = await handOut(context, { kind: 'collection', content: bytes, left }, file);
+        terminal.note(`${files.length} files, ${sizeText(bytes.length)}; no secret and no local state is in it`);
+        return status;
+      }),
+    );
+    examples(command, [['export collection harbour-agent.tar.gz', 'for somebody who has no version control']]);
+  },
+};
+
+function formOf(file: string): ArchiveForm {
+  if (file === '-' || /\.(?:tar\.gz|tgz)$/i.test(file)) return 'tar.gz';
+  if (/\.zip$/i.test(file)) return 'zip';
+  throw new Problem('usage', {
+    what: `${file}: its ending names no form of an archive`,
+    remedy: 'the endings are .tar.gz and .zip',
+  });
+}
