@@ -69,7 +69,8 @@ for (const { path, text } of outputFiles) {
   await writeFile(path, code);
 }
 // The launcher responses --version and --help alone, and loads all else.
-const { helpScreen, commandNames } = await import(pathToFileURL(join(root, 'dist/program.cjs')).href);
+const { helpScreen, commandNames, commandOutline } = await import(pathToFileURL(join(root, 'dist/program.cjs')).href);
+await writeFile(join(root, 'dist/outline.json'), JSON.stringify(await commandOutline()));
 const built = createHash('sha256');
 for (const { path, text } of outputFiles) built.update(path.slice(root.length)).update(text);
 await build({

@@ -15,11 +15,11 @@ export function commandsPage(): string {
 function helps(words: readonly string[]): string[] {
   const text = execFileSync(process.execPath, [join(import.meta.dirname, 'main.cjs'), ...words, '--help'], {
     encoding: 'utf8',
-    env: { ...process.env, COLUMNS: '100', NO_COLOR: '1' },
+    env: { ...process.env, COLUMNS: '80', NO_COLOR: '1' },
   });
   const [, list = ''] = /\nCommands:\n((?: .*\n?)+)/.exec(text) ?? [];
   const below = [...list.matchAll(/^ {2}([a-z][\w-]*)/gm)].flatMap(([, word = '']) => (word === 'help' ? [] : word));
-  const own = text.replace(/\nGlobal Options:\n(?: .*\n)+/, '');
+  const own = text.replace(/\nEverywhere: .*\n.*/, '');
   const acts = below.length === 0 || own.includes('\nExamples:');
   const page = `### echo-trail ${words.join(' ')}\n\n\`\`\`\n${own.trim()}\n\`\`\``;
   return [...(acts ? [page] : []), ...below.flatMap((word) => helps([...words, word]))];

@@ -1,9 +1,10 @@
 /** Everything that is made from the code, by its path. */
 import * as z from 'zod';
-import { documents } from '../../src/cli/documents/documents.js';
+import { printedDocuments } from '../../src/cli/documents/documents.js';
 import { manifestFile } from '../../src/core/collection/files/manifest-file.js';
 import { defaultsKind, type FileKind, fileKinds } from '../../src/core/collection/files/registry.js';
 import { commandsPage } from './commands.js';
+import { manPage } from './man.js';
 import { errorsPage, filtersPage, matchersPage, signaturesPage } from './registries.js';
 import { filesPage, type JsonSchema } from './schema-page.js';
 
@@ -18,7 +19,7 @@ export function generatedFiles(): Record<string, string> {
   return {
     ...Object.fromEntries(Object.entries(files).map(([name, schema]) => [`schemas/${name}.json`, pretty(schema)])),
     ...Object.fromEntries(
-      Object.entries(documents).map(([name, schema]) => [
+      Object.entries(printedDocuments).map(([name, schema]) => [
         `schemas/output/${name.replaceAll(' ', '-')}.json`,
         pretty(jsonSchema(name, schema)),
       ]),
@@ -29,6 +30,7 @@ export function generatedFiles(): Record<string, string> {
     'docs/reference/signatures.md': signaturesPage(),
     'docs/reference/errors.md': errorsPage(),
     'docs/reference/commands.md': commandsPage(),
+    'man/echo-trail.1': manPage(),
   };
 }
 

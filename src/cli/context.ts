@@ -9,6 +9,7 @@ import type { Redactor } from '../core/echo/redactor.js';
 import { Problem } from '../core/problem/problem.js';
 import type { Workspace, WorkspaceSettings } from '../core/sending/workspace.js';
 import { wholeNumber } from './options/whole-number.js';
+import { type LogFile, openLogFile } from './terminal/log-file.js';
 import type { Terminal } from './terminal/terminal.js';
 import { version } from './version.js';
 
@@ -21,6 +22,7 @@ export interface GlobalOptions {
   readonly colour?: boolean;
   readonly seed?: string;
   readonly debug?: boolean;
+  readonly log?: string;
 }
 
 export interface Context {
@@ -28,6 +30,7 @@ export interface Context {
   readonly options: GlobalOptions;
   /** The user's own folder: the key of sealed files. */
   readonly home: string;
+  readonly log: LogFile;
   /** Ends with Ctrl-C. */
   readonly signal: AbortSignal;
   /** Ends with the second Ctrl-C. */
@@ -59,6 +62,7 @@ export function makeContext(
     terminal,
     options,
     home,
+    log: openLogFile(options.log, (text) => context.redactor()?.hide(text) ?? text),
     ...signals,
     async collection() {
       const { openCollection } = await import('../core/collection/collection.js');
@@ -88,6 +92,7 @@ export function makeContext(
           : undefined,
       });
       opened.push(workspace);
+      context.log.listen(workspace);
       terminal.hideBy(workspace.redactor);
       return workspace;
     },

@@ -15,10 +15,11 @@ import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';
 import { exitStatus, graverStatus, interruptedStatus } from './exit-status.js';
 import { optionWords } from './options/option-words.js';
+import { type OutlineCommand, outlineOf } from './outline.js';
 import { withOwnColours } from './terminal/colours.js';
 import { guardOutputs, outputs } from './terminal/outputs.js';
 import { isGone } from './terminal/processes.js';
-import { openTerminal, type Terminal } from './terminal/terminal.js';
+import { openTerminal, type Terminal, versioned } from './terminal/terminal.js';
 import { version } from './version.js';
 import { commandLineWords } from './view/actions.js';
 import { printable } from './view/printable.js';
@@ -53,10 +54,30 @@ export function helpScreen(): string {
     writeOut: (text) => {
       screen += text;
     },
-    getOutHelpWidth: () => 100,
+    getOutHelpWidth: () => 80,
   });
   program.outputHelp();
   return screen;
+}
+
+/** Every command with its options, for what is made of the program when it is built. */
+export async function commandOutline(): Promise<readonly OutlineCommand[]> {
+  const program = rootCommand();
+  const commands = addCommands(program);
+  for (const entry of stages.flatMap((stage) => stage.commands)) {
+    const command = commands.find((one) => one.name() === entry.name);
+    if (command) await loadAll(entry, command);
+  }
+  return outlineOf(program);
+}
+
+/** A command, and all below it. */
+async function loadAll(entry: Entry, command: Command): Promise<void> {
+  if ('load' in entry) {
+    (await entry.load()).configure(command, () => async () => undefined);
+    return;
+  }
+  for (const inner of entry.below) await loadAll(inner, command.command(inner.name).description(inner.summary));
 }
 
 /** The names of all commands, those in a group with the group's: what the launcher knows them by. */
@@ -72,19 +93,25 @@ function rootCommand(): Command {
     .description(about)
     .version(`echo-trail ${version}`, '-V, --version', 'print the version')
     .option('--collection <dir>', 'the collection folder; else the nearest one upward')
-    .option('--env <name>', 'the environment, of run also several: a,b,c; else the one of the collection')
-    .option('--set <name=value>', 'a value for an input or a variable; may be repeated', collect)
+    .option('-e, --env <name>', 'the environment, of run also several: a,b,c; else the one of the collection')
+    .option('-s, --set <name=value>', 'a value for an input or a variable; may be repeated', collect)
     .option('--json', 'print one machine-readable document, or a line an item while streaming')
-    .option('--quiet', 'print results and errors only')
+    .option('-q, --quiet', 'print results and errors only')
     .option('--no-colour', 'no colours; also --no-color, and NO_COLOR in the environment')
     .option('--seed <number>', 'make random and made-up values repeat')
+    .option('--log <file>', 'add what the command does to this file, a line of JSON each')
     .option('--debug', 'add stack traces to errors')
     .helpOption('-h, --help', 'show help')
     .helpCommand('help [command]', 'show help for a command')
-    .configureHelp({ showGlobalOptions: true })
     .addHelpText(
       'after',
-      '\necho-trail demo shows all of it against a made-up harbour; echo-trail COMMAND --help has examples.',
+      `
+Exit status: 0 all well, 1 an expectation failed, 2 wrong usage or a broken
+file, 3 no usable response, 4 refused by the environment, or a secret or session
+is missing, 130 interrupted; of several the first by 130, 2, 4, 3, 1.
+
+echo-trail demo shows all of it against a made-up harbour;
+echo-trail COMMAND --help has examples.`,
     )
     .exitOverride()
     .configureOutput({ outputError: (text, write) => write(usageText(text)) })
@@ -121,13 +148,15 @@ function usageText(text: string): string {
   const [, unknown] = /^unknown command '(.+)'$/.exec(what) ?? [];
   const near = unknown === undefined ? undefined : ownMember(otherWords, unknown);
   const problem = new Problem('usage', { what, remedy: near ?? hintFor(unknown, hint) });
-  const { err } = openTerminal({ colour: !optionWords(process.argv).includes('--no-colour') });
+  const words = optionWords(process.argv);
+  if (words.includes('--json')) return `${JSON.stringify(versioned(problemDocument(problem, (one) => one)))}\n`;
+  const { err } = openTerminal({ colour: !words.includes('--no-colour') });
   return withOwnColours(`${problemLines(problem, err)}\n`, printable);
 }
 
 /** Only the command that is asked for is loaded; the others are a line in the help. */
 async function loadWanted(program: Command, args: readonly string[]): Promise<void> {
-  const taking = new Set(['--collection', '--env', '--set', '--seed']);
+  const taking = new Set(['--collection', '-e', '--env', '-s', '--set', '--seed', '--log']);
   const words = args.filter((word, index) => !word.startsWith('-') && !taking.has(args[index - 1] ?? ''));
   const [wanted, ...below] = words[0] === 'help' ? words.slice(1) : words;
   // The others are wanted by the help, and by suggestions for a name that is mistyped.
@@ -161,10 +190,16 @@ function addCommands(program: Command, only?: string): Command[] {
   );
 }
 
+/** What the help of a command says of the options that every command has. */
+const everywhere = `
+Everywhere: -e/--env, -s/--set, -q/--quiet, --json, --collection, --no-colour,
+--seed, --log, --debug; echo-trail --help says what they do.`;
+
 /** Commander copies settings to a command when it is made, so those of the root are handed down once more. */
 function inherit(command: Command): void {
   for (const below of command.commands) {
     below.copyInheritedSettings(command).helpOption('-h, --help', 'show help');
+    if (below.commands.length === 0) below.addHelpText('after', everywhere);
     inherit(below);
   }
 }
@@ -184,8 +219,10 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
         ),
     });
     const context = makeContext(terminal, options, signals);
+    const began = performance.now();
     let status = 0;
     try {
+      context.log.line('command', { command: nameOf(command), version, folder: process.cwd() });
       status = (await untilFault(action(context, command.args, options))) ?? 0;
     } catch (error) {
       status = complain(error, context, signals.signal);
@@ -197,10 +234,24 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
     }
     if (outputs.failure) status = graverStatus(status, complain(cannotPrint(outputs.failure), context, signals.signal));
     terminal.progress('');
+    safely(() => context.log.line('end', { status, ms: Math.round(performance.now() - began) }));
     release();
     process.exitCode = status;
   };
 }
+
+/** A log that cannot be written was told when it was opened. */
+function safely(work: () => void): void {
+  try {
+    work();
+  } catch {
+    // The command goes on without.
+  }
+}
+
+/** `docs add`. */
+const nameOf = (command: Command): string =>
+  command.parent?.parent ? `${command.parent.name()} ${command.name()}` : command.name();
 
 /** What a library throws where nobody can catch it ends the work, but not the closing of what is open: nothing is lost. */
 function untilFault<T>(work: Promise<T>): Promise<T> {
@@ -217,10 +268,11 @@ const cannotPrint = ({ message }: Error): Problem =>
     remedy: 'echo-trail echo list shows what was sent',
   });
 
-function complain(error: unknown, { terminal, redactor }: Context, signal: AbortSignal): number {
+function complain(error: unknown, { terminal, redactor, log }: Context, signal: AbortSignal): number {
   const cancelled = error instanceof Error && error.name === 'ExitPromptError';
   const problem = cancelled || signal.aborted ? new Problem('interrupted', { what: 'interrupted' }) : asProblem(error);
   const hide = (text: string): string => redactor()?.hide(text) ?? text;
+  safely(() => log.line('problem', { code: problem.code, what: problem.what }));
   if (terminal.json) terminal.complainDocument(problemDocument(problem, hide));
   else terminal.complain(problemLines(problem, terminal.err, hide));
   if (terminal.debug && error instanceof Error) terminal.complain(hide(stackText(error)));

@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { documents } from '../../src/cli/documents/documents.js';
+import { printedDocuments as documents } from '../../src/cli/documents/documents.js';
 import { demoCollection, temporaryFolder } from '../support/folder.js';
 import { document, documentLines, echoTrail, projectFolder } from '../support/program.js';
 import { harbourForThisFile } from '../support/standin.js';

@@ -20,7 +20,7 @@ export const { configure }: CommandModule = {
   configure(command, run) {
     command
       .option('--as <form>', `the form: ${formNames(checkFormats)}`)
-      .option('--to <file>', 'write it to this file; its ending says the form where --as does not')
+      .option('-t, --to <file>', 'write it to this file; its ending says the form where --as does not')
       .action(
         run(async (context, _, options) => {
           const { terminal } = context;
@@ -35,7 +35,7 @@ export const { configure }: CommandModule = {
             const pathOf = (file: string): string =>
               relative(process.cwd(), join(collection.root, file)).split(sep).join('/');
             const text = form.write({ findings, pathOf, version });
-            if (to === undefined) terminal.bytes(Buffer.from(text));
+            if (to === undefined || to === '-') terminal.bytes(Buffer.from(text));
             else {
               await writeAtomically(resolve(to), text);
               terminal.note(`wrote ${to}: ${count(errors, 'error')}, ${count(findings.length - errors, 'warning')}`);

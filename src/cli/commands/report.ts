@@ -47,7 +47,7 @@ export const { configure }: CommandModule = {
       .option('--matrix', 'end with rows by checks, and every deviation')
       .option('--compare', 'of two runs, the earlier one first: what broke, what was fixed, what became slower')
       .option('--as <form>', `the form: ${formNames(reportFormats)}`)
-      .option('--to <file>', 'write it to this file; its ending says the form where --as does not')
+      .option('-t, --to <file>', 'write it to this file; its ending says the form where --as does not')
       .action(
         run(async (context, names, options) => {
           const { terminal } = context;
@@ -60,7 +60,7 @@ export const { configure }: CommandModule = {
               throw new Problem('usage', { what: '--matrix goes with the report as text or with --json' });
             const runs = recordedRuns(local, names.length === 0 ? ['last'] : names);
             await writeReport(format, recordsOfAll(local, runs), to, terminal);
-            if (to !== undefined) terminal.note(`wrote ${to}`);
+            if (to !== undefined && to !== '-') terminal.note(`wrote ${to}`);
             return 0;
           }
           const totals = runSummary();

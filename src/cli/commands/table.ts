@@ -140,6 +140,22 @@ export const stages: readonly Stage[] = [
       },
       { name: 'check', summary: 'check the collection without sending anything', load: () => import('./check.js') },
       {
+        name: 'completion',
+        summary: 'completion of commands, options and what the collection has, for a shell',
+        below: [
+          ...['bash', 'zsh', 'fish', 'powershell'].map((shell) => ({
+            name: shell,
+            summary: `the script for ${shell}`,
+            load: async () => (await import('./completion/script.js')).scriptFor(shell),
+          })),
+          {
+            name: 'choices',
+            summary: 'what may stand where somebody types; such a script asks for it',
+            load: () => import('./completion/choices.js'),
+          },
+        ],
+      },
+      {
         name: 'demo',
         summary: 'walk through everything against a made-up harbour',
         load: () => import('./demo/demo.js'),

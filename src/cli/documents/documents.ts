@@ -1,13 +1,14 @@
 /** The machine-readable documents of `--json`, one schema a command. Their JSON Schemas are in schemas/output/. */
 import * as z from 'zod/mini';
 import { echo } from '../../core/echo/echo.js';
+import { documentVersion } from './emit.js';
 import { contradiction, difference, furtherPages, pages, problem, session, verdict, ways } from './pieces.js';
 import { runDocuments } from './run.js';
 
 const source = z.strictObject({
   name: z.string(),
   format: z.string(),
-  version: z.string(),
+  formatVersion: z.string(),
   title: z.string(),
   operations: z.number(),
   types: z.number(),
@@ -311,6 +312,31 @@ export const documents = {
     ),
   }),
   'echo show': echo,
+  completion: z.strictObject({ shell: z.string(), script: z.string() }),
+  'completion choices': z.strictObject({
+    /** The shell knows best which files there are. */
+    files: z.boolean(),
+    choices: z.array(z.strictObject({ text: z.string(), about: z.nullable(z.string()) })),
+  }),
+  'env use': z.strictObject({ environment: z.nullable(z.string()), shared: z.boolean() }),
+  'list inputs': z.strictObject({
+    request: z.string(),
+    method: z.string(),
+    url: z.string(),
+    operation: z.nullable(z.string()),
+    inputs: z.array(
+      z.strictObject({
+        name: z.string(),
+        type: z.nullable(z.string()),
+        required: z.boolean(),
+        default: z.nullable(z.any()),
+        choices: z.array(z.any()),
+        source: z.nullable(z.string()),
+        about: z.nullable(z.string()),
+        secret: z.boolean(),
+      }),
+    ),
+  }),
   'echo prune': z.strictObject({ echoes: z.number(), journals: z.number() }),
   list: z.strictObject({
     requests: z.array(z.string()),
@@ -337,5 +363,16 @@ export const documents = {
     ),
   }),
 } as const;
+
+/** As they are printed. */
+export const printedDocuments = Object.fromEntries(
+  Object.entries(documents).map(([name, schema]) => [name, withVersion(schema)]),
+) as { readonly [K in keyof typeof documents]: (typeof documents)[K] };
+
+/** Records of a run are what they are on disk: the first says its version. */
+function withVersion(schema: z.ZodMiniType): z.ZodMiniType {
+  if (!(schema instanceof z.ZodMiniObject) || 'event' in schema.shape) return schema;
+  return z.extend(schema, { version: z.literal(documentVersion) }) as z.ZodMiniType;
+}
 
 export type Documents = { [K in keyof typeof documents]: z.infer<(typeof documents)[K]> };

@@ -77,7 +77,7 @@ export async function importRequests(context: Context, importer: Importer, order
   async function environmentOf(): Promise<{ name: string; file: string | null } | undefined> {
     const { origin } = taken;
     if (origin === undefined) return undefined;
-    const { name, isNew } = environmentFor(collection, origin, options.env ?? collection.manifest.content.environment);
+    const { name, isNew } = environmentFor(collection, origin, options.env ?? collection.environment);
     const file = isNew ? await makeEnvironment(collection, { name, origin, about: `From ${order.name}` }) : null;
     return { name, file };
   }

@@ -20,7 +20,12 @@ export function formWanted<Kind extends Form>(
   forms: Forms<Kind>,
   { as, to }: { readonly as?: string | undefined; readonly to?: string | undefined },
 ): Kind | undefined {
-  if (to !== undefined) requirePlace(to, '--to');
+  if (to === '-' && as === undefined)
+    throw new Problem('usage', {
+      what: '--to - is standard output, and does not say the form',
+      remedy: '--as FORM says it',
+    });
+  if (to !== undefined && to !== '-') requirePlace(to, '--to');
   const form = as === undefined ? to && formForFile(forms, to, '--to') : as !== 'text' && formNamed(forms, as);
   if (form) return form;
   if (to !== undefined)

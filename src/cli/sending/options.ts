@@ -21,15 +21,15 @@ export function responseOptions(command: Command): Command {
     .option('--sign <name>', 'another signature, or none')
     .option('--no-cookies', 'neither send cookies nor keep those that come')
     .optionsGroup('Response:')
-    .option('--view <view>', `how the response is shown: ${views.join(', ')}`)
+    .option('-v, --view <view>', `how the response is shown: ${views.join(', ')}`)
     .option('--depth <levels>', 'fold what lies deeper in the response, in the views pretty and outline')
     .option('--pick <place>', 'print only one value of the response')
     .option('--rows <place>', 'the list that a table shows; else the largest')
     .option('--columns <paths>', 'the columns of a table, such as imo,name,berth.code; else those that are found')
     .option('--limit <number>', 'show at most so many rows of a table', '20')
     .option(
-      '--to <file>',
-      'save the response to a file as it arrives; with --view table, the whole table as .csv, .json or .jsonl',
+      '-t, --to <file>',
+      'save the response to a file as it arrives, - for its bytes on standard output; with --view table, the whole table as .csv, .json or .jsonl',
     )
     .option('--pages <number>', 'so many pages of the list as one, or all of them')
     .option('--live', 'show a stream as it comes')
@@ -59,7 +59,7 @@ export async function wishesOf(
   const own = prepared.plan.content.table;
   const rowsText = (options.rows as string | undefined) ?? own?.rows;
   const wantsTable = own !== undefined || options.rows !== undefined || options.columns !== undefined;
-  const view = (options.view as string | undefined) ?? (wantsTable ? 'table' : 'pretty');
+  const view = (options.view as string | undefined) ?? (options.to === '-' ? 'raw' : wantsTable ? 'table' : 'pretty');
   if (!(views as readonly string[]).includes(view)) {
     throw new Problem('usage', {
       what: `there is no view ${view}`,
@@ -79,7 +79,7 @@ export async function wishesOf(
   const rows = rowsText === undefined ? undefined : readPlace(rowsText, loads);
   await Promise.all(loads);
   const live = options.live === true;
-  const to = options.to as string | undefined;
+  const to = options.to === '-' ? undefined : (options.to as string | undefined);
   if (to !== undefined && view === 'table') requireTableFile(to);
   if (to !== undefined && (live || picked))
     throw new Problem('usage', { what: `--to and --${picked ? 'pick' : 'live'} do not go together` });

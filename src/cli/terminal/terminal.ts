@@ -7,6 +7,7 @@ import { once } from 'node:events';
 import { createReadStream } from 'node:fs';
 import { writeJson } from '../../core/value/json-text.js';
 import type { Value } from '../../core/value/written.js';
+import { documentVersion } from '../documents/emit.js';
 import { jsonLine, printable } from '../view/printable.js';
 import { type Colours, makeColours, withOwnColours } from './colours.js';
 import { outputs } from './outputs.js';
@@ -65,6 +66,9 @@ export interface TerminalSettings {
   readonly debug?: boolean | undefined;
 }
 
+/** Records of a run are written as they are on disk: the first of them says its version. */
+export const versioned = (value: object): object => ('event' in value ? value : { version: documentVersion, ...value });
+
 export function openTerminal({
   json = false,
   quiet = false,
@@ -113,7 +117,7 @@ export function openTerminal({
     },
     document(value) {
       clear();
-      stdout.write(oneLine(value));
+      stdout.write(oneLine(versioned(value)));
     },
     content(text) {
       clear();
@@ -142,7 +146,7 @@ export function openTerminal({
     },
     complainDocument(value) {
       clear();
-      stderr.write(oneLine(value));
+      stderr.write(oneLine(versioned(value)));
     },
     progress(text) {
       if (stderr.isTTY !== true || quiet || questions > 0) return;

@@ -30,7 +30,7 @@ export async function writeReport(
   to: string | undefined,
   terminal: Terminal,
 ): Promise<void> {
-  if (to === undefined) {
+  if (to === undefined || to === '-') {
     for await (const piece of format.write(records)) {
       if (terminal.closed) return;
       terminal.bytes(Buffer.from(piece));

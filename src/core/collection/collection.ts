@@ -1,12 +1,14 @@
 /** A collection folder: finding it, and finding and reading the files in it by name. */
 
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, statSync } from 'node:fs';
 import { join, relative, resolve, sep } from 'node:path';
 import type { ZodMiniType } from 'zod/mini';
 import { action } from '../problem/actions.js';
 import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { pathInside, requireNoLinks } from '../storage/inside.js';
+import { chosenEnvironment } from './chosen-environment.js';
+import { fileNames } from './file-names.js';
 import { type ManifestFile, manifestFile } from './files/manifest-file.js';
 import { defaultsKind, type FileContents, type FileKind, fileKinds } from './files/registry.js';
 import type { DefaultsFile } from './files/request-file.js';
@@ -25,6 +27,8 @@ export interface Loaded<T> {
 
 export interface Collection extends SourceCatalogue {
   readonly manifest: Loaded<ManifestFile>;
+  /** The environment that is used where none is named: chosen on this machine, else by the manifest. */
+  readonly environment: string | undefined;
   /** All names of a kind, sorted. */
   names(kind: FileKind): readonly string[];
   /** The whole name for any unambiguous end of it. @throws Problem name-not-found, name-ambiguous */
@@ -56,8 +60,7 @@ export function openCollection(root: string): Collection {
   function namesOf(kind: FileKind): ReadonlySet<string> {
     let names = listed.get(kind);
     if (!names) {
-      const all = yamlFiles(join(root, fileKinds[kind].folder));
-      names = new Set(all.filter((name) => name !== 'defaults' && !name.endsWith('/defaults')));
+      names = new Set(fileNames(root, kind));
       listed.set(kind, names);
     }
     return names;
@@ -87,6 +90,7 @@ export function openCollection(root: string): Collection {
     manifest,
     local: join(root, localFolder),
     docs: manifest.content.docs ?? {},
+    environment: chosenEnvironment(join(root, localFolder)) ?? manifest.content.environment,
     names: (kind) => [...namesOf(kind)],
     yaml: yamlOf,
     resolve: (kind, given) => resolveName(root, namesOf(kind), kind, given),
@@ -104,14 +108,6 @@ export function openCollection(root: string): Collection {
     },
   };
   return collection;
-}
-
-function yamlFiles(folder: string): string[] {
-  if (!existsSync(folder)) return [];
-  return readdirSync(folder, { recursive: true, encoding: 'utf8' })
-    .filter((path) => path.endsWith('.yaml') && statSync(join(folder, path)).isFile())
-    .map((path) => path.slice(0, -'.yaml'.length).split(sep).join('/'))
-    .sort();
 }
 
 function resolveName(root: string, known: ReadonlySet<string>, kind: FileKind, given: string): string {

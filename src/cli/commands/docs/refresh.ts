@@ -108,7 +108,7 @@ async function allowedSource(
   }
   const url = new URL(source);
   if (hosts.includes(url.host) || hosts.includes(url.hostname)) return source;
-  const environment = options.env ?? collection.manifest.content.environment;
+  const environment = options.env ?? collection.environment;
   const lists =
     environment !== undefined &&
     (await waysOfEnvironment(collection, environment, settingsOf(options.set ?? []))).origins.lists(url);

@@ -19,7 +19,7 @@ export function sourceDocument({
   return {
     name,
     format,
-    version: edition,
+    formatVersion: edition,
     title,
     operations,
     types,

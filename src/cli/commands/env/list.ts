@@ -10,7 +10,7 @@ export const list: CommandModule = {
       run(async (context) => {
         const { terminal } = context;
         const collection = await context.collection();
-        const chosen = collection.manifest.content.environment;
+        const chosen = collection.environment;
         const all = collection.names('environment').map((name) => {
           const { about, changes, variables } = readEnvironment(collection, name, []);
           return {

@@ -13,7 +13,7 @@ export const { configure }: CommandModule = {
     command
       .argument('<trail...>', 'trails of the collection')
       .option('--openapi <address>', 'where the document of export openapi will be', './collection.openapi.yaml')
-      .option('--to <file>', 'write it to this file, in JSON where its ending is .json')
+      .option('-t, --to <file>', 'write it to this file, in JSON where its ending is .json')
       .action(
         run(async (context, names, { to, openapi }) => {
           const workspace = await context.workspace();

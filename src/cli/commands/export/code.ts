@@ -22,7 +22,7 @@ export const { configure }: CommandModule = {
       .requiredOption('--language <name>', `the language: ${[...languages.keys()].join(', ')}`)
       .option('--session <name>', 'another session, or none')
       .option('--sign <name>', 'another signature, or none')
-      .option('--to <file>', 'write it to this file')
+      .option('-t, --to <file>', 'write it to this file')
       .action(
         run(async (context, [name = ''], options) => {
           const language = languageNamed(options.language as string);

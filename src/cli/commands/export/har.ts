@@ -12,7 +12,7 @@ export const { configure }: CommandModule = {
   configure(command, run) {
     command
       .argument('[runs or echoes...]', 'runs and recorded exchanges by their names; the last run by default')
-      .option('--to <file>', 'write it to this file')
+      .option('-t, --to <file>', 'write it to this file')
       .action(
         run(async (context, names, { to }) => {
           const { local } = await context.collection();

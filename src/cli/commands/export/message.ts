@@ -16,7 +16,7 @@ export const { configure }: CommandModule = {
       .option('--session <name>', 'another session, or none')
       .option('--sign <name>', 'another signature, or none')
       .option('--reveal', 'with its secrets, on purpose')
-      .option('--to <file>', 'write it to this file')
+      .option('-t, --to <file>', 'write it to this file')
       .action(
         run(async (context, [name = ''], options) => {
           const made = isEchoId(name) ? await ofEcho(context, name) : await ofRequest(context, name, options);

@@ -14,7 +14,7 @@ export const { configure }: CommandModule = {
   configure(command, run) {
     command
       .argument('[request...]', 'requests or folders of the collection; all of them by default')
-      .option('--to <file>', 'write it to this file, in JSON where its ending is .json')
+      .option('-t, --to <file>', 'write it to this file, in JSON where its ending is .json')
       .action(
         run(async (context, names, { to }) => {
           const collection = await context.collection();

@@ -1,5 +1,7 @@
 /** The kinds of files in a collection: their folder and their schema. */
+
 import type { ZodMiniType } from 'zod/mini';
+import { kindFolders } from '../file-names.js';
 import { type EnvironmentFile, environmentFile } from './environment-file.js';
 import { type DefaultsFile, defaultsFile, type RequestFile, requestFile } from './request-file.js';
 import { type SessionFile, sessionFile } from './session-file.js';
@@ -19,11 +21,11 @@ export type FileKind = keyof FileContents;
 export const fileKinds: {
   readonly [K in FileKind]: { readonly folder: string; readonly schema: ZodMiniType<FileContents[K]> };
 } = {
-  request: { folder: 'requests', schema: requestFile },
-  environment: { folder: 'environments', schema: environmentFile },
-  session: { folder: 'sessions', schema: sessionFile },
-  signature: { folder: 'signatures', schema: signatureFile },
-  trail: { folder: 'trails', schema: trailFile },
+  request: { folder: kindFolders.request, schema: requestFile },
+  environment: { folder: kindFolders.environment, schema: environmentFile },
+  session: { folder: kindFolders.session, schema: sessionFile },
+  signature: { folder: kindFolders.signature, schema: signatureFile },
+  trail: { folder: kindFolders.trail, schema: trailFile },
 };
 
 export const defaultsKind: { readonly name: string; readonly schema: ZodMiniType<DefaultsFile> } = {

@@ -42,7 +42,7 @@ export interface Environment {
 
 /** @throws Problem environment-missing and all that reading the file may throw */
 export function readEnvironment(collection: Collection, given: string | undefined, loads: Loads): Environment {
-  const wanted = given ?? collection.manifest.content.environment;
+  const wanted = given ?? collection.environment;
   if (wanted === undefined) {
     const names = collection.names('environment');
     throw new Problem('environment-missing', {

@@ -70,8 +70,21 @@ export function record(
   { outcome, verdicts, kept }: Concluded,
   again = false,
 ): void {
-  const { log, redactor } = conversation.workspace;
-  const { wire } = tried.exchanged;
+  const { log, redactor, listeners } = conversation.workspace;
+  const { wire, echo } = tried.exchanged;
+  if (listeners.wantsExchanges) {
+    const { received, trouble } = outcome;
+    listeners.exchanged({
+      echo,
+      request: tried.composed.request.name,
+      method: wire.method,
+      url: redactor.hide(wire.shownUrl),
+      status: received?.status,
+      milliseconds: received?.parts.phases.total,
+      code: trouble?.code,
+      again,
+    });
+  }
   const occasion = occasionOf(conversation, tried, again ? 'again' : undefined);
   log.append(
     () => {
