@@ -1,9 +1,9 @@
 /** The machine-readable documents of `--json`, one schema a command. Their JSON Schemas are in schemas/output/. */
 import * as z from 'zod/mini';
 import { echo } from '../../core/echo/echo.js';
-import { documentVersion } from './emit.js';
 import { contradiction, difference, furtherPages, pages, problem, session, verdict, ways } from './pieces.js';
 import { runDocuments } from './run.js';
+import { documentVersion } from './version.js';
 
 const source = z.strictObject({
   name: z.string(),

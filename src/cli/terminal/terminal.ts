@@ -7,7 +7,7 @@ import { once } from 'node:events';
 import { createReadStream } from 'node:fs';
 import { writeJson } from '../../core/value/json-text.js';
 import type { Value } from '../../core/value/written.js';
-import { documentVersion } from '../documents/emit.js';
+import { documentVersion } from '../documents/version.js';
 import { jsonLine, printable } from '../view/printable.js';
 import { type Colours, makeColours, withOwnColours } from './colours.js';
 import { outputs } from './outputs.js';

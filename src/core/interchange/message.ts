@@ -7,7 +7,7 @@ import { isCredentialHeader } from '../value/secret-fields.js';
 type Lines = readonly (readonly [name: string, value: string])[];
 
 /** Line ends are CRLF (section 2.1), those of the body stay as they are. */
-export function messageText(first: string, headers: Lines, body: string): string {
+function messageText(first: string, headers: Lines, body: string): string {
   return [first, ...headers.map(([name, value]) => `${name}: ${value}`), '', body].join('\r\n');
 }
 

@@ -2,6 +2,7 @@
  * The commands of a shell snippet, read and never run: words, quotes, continued lines, assignments and here-documents
  * (POSIX.1-2024, Shell Command Language, sections 2.2 to 2.10), and the quotes that browsers write (`$'…'`, `^` at a line's end).
  */
+import { ownMember } from './own-member.js';
 
 /** Text, and the names that the shell would have put values in for. */
 export type ShellPiece = string | { readonly name: string } | { readonly command: string };
@@ -253,7 +254,7 @@ class ShellReader {
       /\\(?:x([\da-fA-F]{1,2})|u([\da-fA-F]{1,4})|U([\da-fA-F]{1,8})|([0-7]{1,3})|([\s\S]))/g,
       (_, hex?: string, short?: string, long?: string, octal?: string, sign?: string) => {
         const code = Number.parseInt(hex ?? short ?? long ?? octal ?? '', octal === undefined ? 16 : 8);
-        if (Number.isNaN(code)) return escapes[sign ?? ''] ?? sign ?? '';
+        if (Number.isNaN(code)) return ownMember(escapes, sign ?? '') ?? sign ?? '';
         return code > 0x10ffff ? '' : String.fromCodePoint(code);
       },
     );

@@ -155,7 +155,7 @@ describe('options', () => {
       cwd: folder,
       env: { ECHO_TRAIL_SECRET_DESK_PASSWORD: 'tidewater-42' },
     });
-    assert.deepEqual([ended.status, ended.err], [0, '']);
+    assert.deepEqual([ended.status, ended.err], [0, 'met     4 expectations\n']);
     assert.match(ended.out, /"imo":"9000017"/);
     const to = await echoTrail(['send', 'lights/staged', '-t', '-'], { cwd: folder });
     assert.equal(to.status, 0, to.err);

@@ -1,4 +1,5 @@
 /** Simple conditions of Arazzo 1.0.1 (section 4.6.8.1) as expectations of a collection. */
+import { ownMember } from '../../value/own-member.js';
 import { placeOf } from './expressions.js';
 
 export interface ReadCondition {
@@ -47,7 +48,7 @@ function readChoice(text: string, value: (runtime: string) => string | undefined
 function readOne(text: string, value: (runtime: string) => string | undefined): ReadCondition | undefined {
   const [, left = '', operator = '', right = ''] = comparison.exec(text) ?? [];
   const place = placeOf(left);
-  const matcher = operators[operator];
+  const matcher = ownMember(operators, operator);
   if (place === undefined || matcher === undefined) return undefined;
   const literal = right.startsWith('$') ? value(right) : literalIn(right);
   return literal === undefined ? undefined : { place, matchers: { [matcher]: literal } };

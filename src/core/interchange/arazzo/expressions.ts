@@ -2,7 +2,7 @@
 import { pathBelow } from '../../value/json-path-text.js';
 
 /** `$.items[0].id` as a JSON pointer (RFC 6901). @returns undefined of a path that selects more than one place */
-export function pointerOf(jsonPath: string): string | undefined {
+function pointerOf(jsonPath: string): string | undefined {
   if (jsonPath === '$') return '';
   const parts: string[] = [];
   let rest = jsonPath.slice(1);
@@ -16,7 +16,7 @@ export function pointerOf(jsonPath: string): string | undefined {
 }
 
 /** A JSON pointer as a JSONPath; what looks like an index is one. */
-export const pathOf = (pointer: string): string =>
+const pathOf = (pointer: string): string =>
   pointer
     .split('/')
     .slice(1)

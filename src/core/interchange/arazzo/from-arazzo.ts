@@ -275,7 +275,7 @@ class Reader implements FromArazzo {
   private expectations(step: ArazzoStep, values: StepValues, at: string): { expect: Json; poll: Json | undefined } {
     const expect: Record<string, Json> = {};
     const add = (place: string, matchers: Json): void => {
-      expect[place] = { ...expect[place], ...matchers };
+      expect[place] = { ...ownMember(expect, place), ...matchers };
     };
     for (const { condition, context, type } of step.successCriteria ?? []) {
       const kind = typeof type === 'object' ? type.type : (type ?? 'simple');

@@ -1,9 +1,11 @@
 /** A trail as an Arazzo 1.0.1 document: what has no counterpart is told, nothing is dropped in silence. */
+
 import type { Collection, Loaded } from '../../collection/collection.js';
 import { methodWritten, type RequestFile } from '../../collection/files/request-file.js';
 import type { TrailFile } from '../../collection/files/trail-file.js';
 import { findOperation } from '../../collection/sources/source-index.js';
 import { parseDuration } from '../../value/measures.js';
+import { ownMember } from '../../value/own-member.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
 import { runtimePlace } from './expressions.js';
 
@@ -72,7 +74,7 @@ class ArazzoWriter {
 
   sources(): Json[] {
     const documented = [...this.used].map((name) => {
-      const { source, file } = this.collection.docs[name] ?? {};
+      const { source, file } = ownMember(this.collection.docs, name) ?? {};
       return { name: idOf(name), url: source ?? `./${file}`, type: 'openapi' };
     });
     const own = this.usesOwn || documented.length === 0;
@@ -149,16 +151,16 @@ class WorkflowWriter {
 
   private step(step: Step): Json[] {
     const one = step as unknown as Record<string, Value>;
-    const kind = ['send', 'poll', 'trail'].find((key) => one[key] !== undefined);
+    const kind = ['send', 'poll', 'trail'].find((key) => ownMember(one, key) !== undefined);
     if (kind === undefined) {
       const what = Object.keys(one)[0] ?? 'step';
       this.leave(`the step ${String(one.name ?? what)}: no step of Arazzo is a ${what}`);
       return [];
     }
     for (const key of ['only-if', 'when', 'undo', 'table', 'unless'])
-      if (one[key] !== undefined) this.leave(`${key} of ${String(one[kind])}`);
+      if (ownMember(one, key) !== undefined) this.leave(`${key} of ${String(ownMember(one, kind))}`);
     if (kind === 'trail') return [this.walk(one)];
-    return [this.call(one, String(one[kind]), kind === 'poll')];
+    return [this.call(one, String(ownMember(one, kind)), kind === 'poll')];
   }
 
   private walk(step: Record<string, Value>): Json {
@@ -241,7 +243,7 @@ class WorkflowWriter {
     return [
       ...of(
         'path',
-        parts.map((name) => [name, path[name] ?? (`\${${name}}` as Value)] as const),
+        parts.map((name) => [name, ownMember(path, name) ?? (`\${${name}}` as Value)] as const),
       ),
       ...of('query', Object.entries(query)),
       ...of(
@@ -259,7 +261,7 @@ class WorkflowWriter {
       xml: 'application/xml',
       text: 'text/plain',
     };
-    const contentType = types[kind];
+    const contentType = ownMember(types, kind);
     if (contentType !== undefined) return { contentType, payload: this.value(value, scope, `the body of ${request}`) };
     if (kind === 'graphql' && isValueMap(value)) {
       const { document, variables, operation } = value;

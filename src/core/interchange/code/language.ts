@@ -1,4 +1,5 @@
 /** A programming language: how it writes what a program works out, and how its standard client sends. */
+import { ownMember } from '../../value/own-member.js';
 import type { CodeExpression, DigestAlgorithm, TimeForm } from './expression.js';
 import type { CodeRequest } from './program.js';
 
@@ -120,7 +121,7 @@ export function snakeName(name: string): string {
 
 /** A text between double quotes, in the escapes that C has handed down; other characters as they are. */
 export function quoted(given: string, more: Readonly<Record<string, string>> = {}, unicode = unicodeEscape): string {
-  return `"${given.replace(/[\p{Cc}\p{Cf}\u2028\u2029"\\$#]/gu, (sign) => more[sign] ?? usual[sign] ?? (sign === '$' || sign === '#' ? sign : unicode(sign)))}"`;
+  return `"${given.replace(/[\p{Cc}\p{Cf}\u2028\u2029"\\$#]/gu, (sign) => ownMember(more, sign) ?? ownMember(usual, sign) ?? (sign === '$' || sign === '#' ? sign : unicode(sign)))}"`;
 }
 
 const usual: Readonly<Record<string, string>> = { '"': '\\"', '\\': '\\\\', '\n': '\\n', '\r': '\\r', '\t': '\\t' };

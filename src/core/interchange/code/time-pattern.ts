@@ -1,4 +1,5 @@
 /** Times as a program writes them: pieces of the moment in ISO 8601, which every language can write. */
+import { ownMember } from '../../value/own-member.js';
 import { plain, type Value } from '../../value/written.js';
 import { type CodeExpression, joined, text } from './expression.js';
 
@@ -30,7 +31,7 @@ export function timeIn(filter: string, argument: Value | undefined, shift: numbe
     case 'plus': {
       const [, sign, count, unit = ''] = /^([+-]?)(\d+)(ms|[smhdw])$/.exec(String(plain(argument ?? ''))) ?? [];
       if (count === undefined) return undefined;
-      const more = Number(count) * (units[unit] as number) * (sign === '-' ? -1 : 1);
+      const more = Number(count) * (ownMember(units, unit) as number) * (sign === '-' ? -1 : 1);
       return { op: 'time', form: 'iso', shift: shift + more };
     }
     case 'format':
@@ -45,14 +46,14 @@ function patternIn(pattern: string, shift: number): CodeExpression | undefined {
   const slice = ([from, to]: readonly [number, number]): CodeExpression => ({ op: 'slice', data: iso, from, to });
   const parts: CodeExpression[] = [];
   for (const [piece, quoted] of pattern.matchAll(/'([^']*)'|[A-Za-z]+|[^A-Za-z']+/g)) {
-    const place = places[piece];
+    const place = ownMember(places, piece);
     if (quoted !== undefined) parts.push(text(quoted));
     else if (place) parts.push(slice(place));
     else if (/[A-Za-z]/.test(piece)) {
       // Letters that run together, such as yyyyMMdd.
       const pieces = piece.match(/([A-Za-z])\1*/g) ?? [];
-      if (!pieces.every((one) => places[one])) return undefined;
-      parts.push(...pieces.map((one) => slice(places[one] as readonly [number, number])));
+      if (!pieces.every((one) => ownMember(places, one))) return undefined;
+      parts.push(...pieces.map((one) => slice(ownMember(places, one) as readonly [number, number])));
     } else parts.push(text(piece));
   }
   return joined(parts);

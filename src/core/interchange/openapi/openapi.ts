@@ -2,6 +2,7 @@
  * Requests of a collection as an OpenAPI 3.1 document. What the documentation says is taken over; what it does not is learnt
  * from the requests and from recorded exchanges, and `x-from` says which of them an operation, a body or a response is from.
  */
+
 import type { Collection, Loaded } from '../../collection/collection.js';
 import { methodWritten, type RequestFile } from '../../collection/files/request-file.js';
 import { findOperation, sourceIndex } from '../../collection/sources/source-index.js';
@@ -10,6 +11,7 @@ import type { Content, Operation, Parameter } from '../../documentation/model/mo
 import type { Echo } from '../../echo/echo.js';
 import { hidden } from '../../exchange/request/wire.js';
 import { parseJson } from '../../value/json-text.js';
+import { ownMember } from '../../value/own-member.js';
 import { isSecretName } from '../../value/secret-fields.js';
 import { isValueMap, plain, typeOf, type Value } from '../../value/written.js';
 import { ComponentSchemas, fieldSchema, objectSchema } from './schemas.js';
@@ -50,7 +52,7 @@ export function openApiDocument(collection: Collection, { requests, echoes, orig
     }
     const known = ownPath(paths, place.path);
     const key = method.toLowerCase();
-    if (known[key] !== undefined) {
+    if (ownMember(known, key) !== undefined) {
       left.push(`${name}: ${method} ${place.path} is there already, from another request`);
       continue;
     }
@@ -88,7 +90,7 @@ export function openApiDocument(collection: Collection, { requests, echoes, orig
 }
 
 function ownPath(paths: Record<string, Json>, path: string): Json {
-  const known = paths[path];
+  const known = ownMember(paths, path);
   if (known) return known;
   const made: Json = {};
   paths[path] = made;
@@ -181,7 +183,7 @@ function withParameters(parameters: readonly Parameter[]): Json {
 function requestOperation({ name, content }: Loaded<RequestFile>, path: string): Json {
   const { about, inputs = {}, query = {}, headers = {}, body } = content;
   const input = (one: string): Json => {
-    const declared = inputs[one];
+    const declared = ownMember(inputs, one);
     const fallback = declared?.default;
     const type = declared?.type;
     return {
@@ -256,7 +258,7 @@ const bodyTypes: Readonly<Record<string, string>> = {
 
 function requestBody(body: NonNullable<RequestFile['body']>, input: (name: string) => Json): Json {
   const [[kind, value]] = Object.entries(body) as [[string, Value]];
-  const type = kind === 'template' && String(value).endsWith('.json') ? 'application/json' : bodyTypes[kind];
+  const type = kind === 'template' && String(value).endsWith('.json') ? 'application/json' : ownMember(bodyTypes, kind);
   const schema =
     kind === 'json' || kind === 'form' || kind === 'parts'
       ? schemaOfValue(value, input)

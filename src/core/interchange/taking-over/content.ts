@@ -173,7 +173,7 @@ function queryWritten(
   return { inAddress: `?${written}` };
 }
 
-export const cookiePairs = (value: string): (readonly [name: string, value: string])[] =>
+const cookiePairs = (value: string): (readonly [name: string, value: string])[] =>
   value
     .split(/;\s*/)
     .filter((pair) => pair !== '')

@@ -1,4 +1,5 @@
 /** Names for what is taken over: of requests, inputs and secrets. */
+import { ownMember } from '../../value/own-member.js';
 import type { ForeignRequest } from '../foreign/request.js';
 
 /** `VESSEL_ID`, `vessel-id` and `vessel id` become `vesselId`. */
@@ -76,7 +77,7 @@ export function requestName({ method, url }: Pick<ForeignRequest, 'method' | 'ur
   if (last === undefined)
     return `${kebab(new URL(url, 'https://vendor.example').hostname.split('.')[0] ?? '') || 'imported'}-${method.toLowerCase()}`;
   const item = words.at(-1)?.startsWith('{') === true;
-  const verb = (item ? ofItem : ofList)[method] ?? method.toLowerCase();
+  const verb = ownMember(item ? ofItem : ofList, method) ?? method.toLowerCase();
   return `${last}/${verb}`;
 }
 

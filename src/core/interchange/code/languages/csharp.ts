@@ -1,4 +1,5 @@
 /** `csharp`: C#, with `System.Net.Http`. */
+import { ownMember } from '../../../value/own-member.js';
 import {
   camelName,
   filesOf,
@@ -117,7 +118,7 @@ export const csharp: Language = {
       ...remarks(request, '//', filesOf(request)),
       ...['System', 'System.IO', 'System.Net.Http', ...needs.of('using')].sort().map((one) => `using ${one};`),
       '',
-      ...[...needs.of('helper'), ...needs.of('variable')].map((name) => lines[name] as string),
+      ...[...needs.of('helper'), ...needs.of('variable')].map((name) => ownMember(lines, name) as string),
       ...(first === undefined
         ? []
         : [

@@ -1,4 +1,5 @@
 /** `go`: Go, with `net/http`. */
+import { ownMember } from '../../../value/own-member.js';
 import {
   camelName,
   filesOf,
@@ -24,7 +25,7 @@ const packages: Readonly<Record<string, string>> = {
 
 const notation = ({ need }: Needs): Notation => {
   const hash = (algorithm: string): string => {
-    const made = packages[algorithm] as string;
+    const made = ownMember(packages, algorithm) as string;
     need('import', `crypto/${made.split('.')[0]}`);
     return made;
   };
@@ -205,9 +206,11 @@ export const go: Language = {
         .map((one) => `\t"${one}"`),
       ')',
       '',
-      ...asked.flatMap((name) => (functions[name] === undefined ? [] : [functions[name] as string, ''])),
+      ...asked.flatMap((name) =>
+        ownMember(functions, name) === undefined ? [] : [ownMember(functions, name) as string, ''],
+      ),
       'func main() {',
-      ...asked.flatMap((name) => variables[name] ?? []),
+      ...asked.flatMap((name) => ownMember(variables, name) ?? []),
       ...(segments.length > 0 ? [`\tbody := bytes.Join([][]byte{\n\t\t${segments.join(',\n\t\t')},\n\t}, nil)`] : []),
       ...bindings,
       `\trequest, err := http.NewRequest("${request.method}", ${url}, ${segments.length > 0 ? 'bytes.NewReader(body)' : 'nil'})`,

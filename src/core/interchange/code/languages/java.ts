@@ -1,4 +1,5 @@
 /** `java`: Java, with `java.net.http`. */
+import { ownMember } from '../../../value/own-member.js';
 import {
   camelName,
   filesOf,
@@ -190,7 +191,8 @@ export const java: Language = {
     const headers = request.headers.map(
       ({ name, value }) => `            .header(${own.text(name)}, ${written(value, own)})`,
     );
-    for (const name of needs.of('variable')) for (const one of imports[name] ?? []) needs.need('import', one);
+    for (const name of needs.of('variable'))
+      for (const one of ownMember(imports, name) ?? []) needs.need('import', one);
     return [
       ...remarks(request, '//', filesOf(request)),
       ...needs
@@ -199,9 +201,9 @@ export const java: Language = {
         .map((one) => `import ${one};`),
       '',
       'class Request {',
-      ...needs.of('helper').flatMap((name) => [functions[name] as string, '']),
+      ...needs.of('helper').flatMap((name) => [ownMember(functions, name) as string, '']),
       '    public static void main(String[] args) throws Exception {',
-      ...needs.of('variable').map((name) => variables[name] as string),
+      ...needs.of('variable').map((name) => ownMember(variables, name) as string),
       ...(segments.length === 1 ? [`        byte[] body = ${segments[0]};`] : []),
       ...(segments.length > 1
         ? [

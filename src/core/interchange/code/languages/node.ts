@@ -1,4 +1,5 @@
 /** `node`: JavaScript, with `node:http` and `node:https`. */
+import { ownMember } from '../../../value/own-member.js';
 import {
   camelName,
   filesOf,
@@ -118,7 +119,7 @@ export const node: Language = {
       ...needs.of('import'),
       `import { request } from 'node:${secure ? 'https' : 'http'}';`,
       '',
-      ...needs.of('helper').map((name) => helpers[name] as string),
+      ...needs.of('helper').map((name) => ownMember(helpers, name) as string),
       ...(segments.length === 1 ? [`const body = ${segments[0]};`] : []),
       ...(segments.length > 1 ? [`const body = Buffer.concat([\n  ${segments.join(',\n  ')},\n]);`] : []),
       ...bindings,

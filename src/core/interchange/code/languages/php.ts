@@ -1,4 +1,5 @@
 /** `php`: PHP, with its stream of HTTP. */
+import { ownMember } from '../../../value/own-member.js';
 import { joined, text } from '../expression.js';
 import { filesOf, type Language, Needs, type Notation, quoted, remarks, snakeName, written } from '../language.js';
 
@@ -96,7 +97,7 @@ export const php: Language = {
     return [
       '<?php',
       ...remarks(request, '//', filesOf(request)),
-      ...[...needs.of('helper'), ...needs.of('variable')].map((name) => lines[name] as string),
+      ...[...needs.of('helper'), ...needs.of('variable')].map((name) => ownMember(lines, name) as string),
       ...(segments.length > 0 ? [`$body = ${segments.join('\n    . ')};`] : []),
       ...bindings,
       '',

@@ -1,4 +1,5 @@
 /** `python`: Python 3, with `http.client`. */
+import { ownMember } from '../../../value/own-member.js';
 import {
   filesOf,
   grouped,
@@ -129,7 +130,7 @@ export const python: Language = {
         .sort()
         .map((name) => `import ${name}`),
       '',
-      ...needs.of('helper').map((name) => helpers[name] as string),
+      ...needs.of('helper').map((name) => ownMember(helpers, name) as string),
       ...(segments.length === 1 ? [`body = ${segments[0]}`] : []),
       ...(segments.length > 1 ? [`body = b"".join([\n    ${segments.join(',\n    ')},\n])`] : []),
       ...bindings,

@@ -1,4 +1,5 @@
 /** `ruby`: Ruby, with `Net::HTTP`. */
+import { ownMember } from '../../../value/own-member.js';
 import {
   filesOf,
   grouped,
@@ -116,7 +117,7 @@ export const ruby: Language = {
         .sort()
         .map((one) => `require "${one}"`),
       '',
-      ...needs.of('variable').map((name) => lines[name] as string),
+      ...needs.of('variable').map((name) => ownMember(lines, name) as string),
       ...(has ? [`body = ${segments.join(' +\n  ')}`] : []),
       ...bindings,
       '',
