@@ -208,6 +208,15 @@ export const documents = {
         ways: z.array(z.extend(ways, { environment: z.string() })),
       }),
     ),
+    /** What the files of the collection use, whether it is stored or not. */
+    used: z.array(
+      z.strictObject({
+        name: z.string(),
+        files: z.array(z.string()),
+        /** `missing`: neither is it stored, nor does the process environment say it. */
+        from: z.enum(['store', 'process environment', 'command', 'missing']),
+      }),
+    ),
   }),
   'session list': z.strictObject({ sessions: z.array(session) }),
   'session show': session,

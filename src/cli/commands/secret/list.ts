@@ -1,7 +1,12 @@
 /** `secret list`: names only. */
+import { resolve } from 'node:path';
 import { waysText } from '../../../core/exchange/hosts/ways-out.js';
+import { secretVariable } from '../../../core/expression/compile.js';
 import { secretStore } from '../../../core/session/secrets.js';
+import { readUserSettings } from '../../../core/session/user-settings.js';
+import { secretsUsed } from '../../../core/usage/secrets-used.js';
 import { type CommandModule, examples } from '../../command.js';
+import type { Documents } from '../../documents/documents.js';
 import { emit } from '../../documents/emit.js';
 import { waysDocument } from '../../view/preview.js';
 import { printableLine } from '../../view/printable.js';
@@ -13,7 +18,25 @@ export const list: CommandModule = {
       run(async (context) => {
         const { terminal, home } = context;
         const collection = await context.collection();
-        const secrets = await secretStore(collection.local, home, process.env).list();
+        const store = secretStore(collection.local, home, process.env);
+        const secrets = await store.list();
+        const commands = (readUserSettings(home).secrets ?? []).filter(
+          (one) => resolve(one.collection) === collection.root,
+        );
+        /** No command is run for a list. */
+        const sourceOf = (name: string, stored: boolean): Documents['secret list']['used'][number]['from'] => {
+          if (process.env[secretVariable(name)] !== undefined) return 'process environment';
+          if (stored) return 'store';
+          return commands.some(({ names }) => names === undefined || names.includes(name)) ? 'command' : 'missing';
+        };
+        const used = [...secretsUsed(collection)].map(([name, files]) => ({
+          name,
+          files: [...files],
+          from: sourceOf(
+            name,
+            secrets.some((one) => one.name === name),
+          ),
+        }));
         if (terminal.json)
           return emit(terminal, 'secret list', {
             secrets: secrets.map(({ name, environment, ways }) => ({
@@ -21,6 +44,7 @@ export const list: CommandModule = {
               environment: environment ?? null,
               ways: Object.entries(ways).map(([one, own]) => ({ environment: one, ...waysDocument(own) })),
             })),
+            used,
           });
         if (secrets.length === 0) terminal.note('no secrets are stored: echo-trail secret set NAME');
         else
@@ -39,9 +63,27 @@ export const list: CommandModule = {
               { flexible: [2] },
             ),
           );
+        if (used.length > 0) {
+          const { out } = terminal;
+          terminal.print(`\n${out.bold('used by the collection')}`);
+          terminal.print(
+            table(
+              used.map(({ name, files, from }) => [
+                out.bold(name),
+                from === 'missing' ? out.yellow('missing') : from === 'store' ? out.green('stored') : from,
+                `${files.slice(0, 3).join(', ')}${files.length > 3 ? ` and ${files.length - 3} more` : ''}`,
+              ]),
+              terminal,
+              { indent: 2, flexible: [2] },
+            ),
+          );
+          const missing = used.filter(({ from }) => from === 'missing').map(({ name }) => name);
+          if (missing.length > 0)
+            terminal.note(`to set: ${missing.map((name) => `echo-trail secret set ${name}`).join('; ')}`);
+        }
         return 0;
       }),
     );
-    examples(command, [['secret list', 'the names, never the values']]);
+    examples(command, [['secret list', 'what is stored, and what the collection needs; names, never values']]);
   },
 };
