@@ -35,5 +35,4 @@ own.ECHO_TRAIL_TEST_LANGUAGES = [
   ...found.map((name) => ({ python3: 'python', curl: 'shell' })[name] ?? name),
 ].join(',');
 run(process.execPath, 'scripts/ready.mjs', '--tests', '--types');
-process.exitCode =
-  run(process.execPath, '--test', '--test-reporter=spec', 'dist/test/program/interchange/code.test.js').status ?? 1;
+process.exitCode = run(process.execPath, '--test', '--test-reporter=spec', 'dist/test/long/code.test.js').status ?? 1;

@@ -1,4 +1,5 @@
 /** Runs the built program as a person would: another process, a folder, standard streams. */
+import assert from 'node:assert/strict';
 import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -62,9 +63,11 @@ export function echoTrail(
   });
 }
 
-/** The one document that a command printed with --json. */
+/** The one document that a command printed with --json, without the version that each has. */
 export function document<T = Record<string, unknown>>({ out }: Ended): T {
-  return JSON.parse(out) as T;
+  const { version, ...rest } = JSON.parse(out) as T & { version: unknown };
+  assert.equal(version, 1);
+  return rest as T;
 }
 
 /** The documents of a streaming command, a line each. */

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { parse } from 'yaml';
 import { collectionOf, writeIn } from '../../support/folder.js';
-import { type Ended, echoTrail } from '../../support/program.js';
+import { document, type Ended, echoTrail } from '../../support/program.js';
 
 const ok = { 200: { description: 'ok' } };
 const at = (name: string): object => ({ name, in: 'path', required: true, schema: { type: 'string' } });
@@ -92,7 +92,7 @@ test('a group, or everything, is drafted at once; what is there is passed over',
 
 test('draft session writes one scheme, once, and names those that there are', async () => {
   const cwd = await quayCollection();
-  const made = JSON.parse(works(await echoTrail(['draft', 'session', 'quayKey', '--json'], { cwd })).out) as object;
+  const made = document(works(await echoTrail(['draft', 'session', 'quayKey', '--json'], { cwd })));
   assert.deepEqual(made, {
     session: 'quay-key',
     file: 'sessions/quay-key.yaml',

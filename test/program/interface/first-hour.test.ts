@@ -60,7 +60,6 @@ test('a refusal of GraphQL inside a 200 is one: what was sent, and how to get in
 const words: readonly (readonly [args: readonly string[], said: RegExp])[] = [
   [['version'], /unknown command 'version'\ntry +echo-trail --version/],
   [['set', 'a=b'], /unknown command 'set'\ntry +echo-trail secret set stores a secret/],
-  [['export'], /unknown command 'export'\ntry +--json prints/],
   [['chek'], /did you mean check\?/],
   [['harvest'], /unknown command 'harvest'\ntry +echo-trail (?:--help lists|COMMAND --help)/],
   [

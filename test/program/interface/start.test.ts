@@ -17,7 +17,9 @@ test('--version and --help response, and help names every command under its stag
   assert.equal(status, 0);
   for (const { heading, commands } of stages) {
     assert.ok(out.includes(`${heading}:`), heading);
-    for (const { name, summary } of commands) assert.match(out, new RegExp(`^  ${name} +${summary}$`, 'm'));
+    // Long ones go on in a further line.
+    for (const { name, summary } of commands)
+      assert.ok(out.replace(/\s+/g, ' ').includes(` ${name} ${summary} `), name);
   }
   assert.equal((await echoTrail([])).out, out);
 });

@@ -63,7 +63,7 @@ for (const [options, message] of [
     const { status, err } = await echoTrail(['send', 'POST', '/mirror', ...options], { cwd });
     assert.equal(status, 2, err);
     assert.match(err, message);
-    assert.equal((await echoTrail(['echo', 'list', '--json'], { cwd })).out.trim(), '{"echoes":[]}');
+    assert.equal((await echoTrail(['echo', 'list', '--json'], { cwd })).out.trim(), '{"version":1,"echoes":[]}');
   });
 }
 

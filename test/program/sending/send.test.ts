@@ -268,7 +268,7 @@ test('control characters from the wire never reach the terminal; into a pipe the
 test('env list, use and show name environments and the origin of values', async () => {
   const cwd = demoCollection(standin.origin);
   assert.match((await echoTrail(['env', 'list'], { cwd })).out, /live +changes: refuse[\s\S]*sandbox +chosen/);
-  await echoTrail(['env', 'use', 'live'], { cwd });
+  await echoTrail(['env', 'use', 'live', '--shared'], { cwd });
   assert.match(readFileSync(join(cwd, 'echo-trail.yaml'), 'utf8'), /environment: live +# used where/);
   assert.match(
     (await echoTrail(['env', 'show'], { cwd })).out,

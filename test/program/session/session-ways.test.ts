@@ -58,7 +58,7 @@ test('where a change is refused, no session is opened for what it would supply',
   const ended = await echoTrail(['send', 'lit'], { cwd, env });
   assert.equal(ended.status, 4);
   assert.match(ended.err, /refuses calls that change something/);
-  assert.equal((await echoTrail(['echo', 'list', '--json'], { cwd })).out.trim(), '{"echoes":[]}');
+  assert.equal((await echoTrail(['echo', 'list', '--json'], { cwd })).out.trim(), '{"version":1,"echoes":[]}');
 });
 
 const gate = {

@@ -6,9 +6,9 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { validate } from 'dockerfile-utils';
 import { parse } from 'yaml';
-import { demoCollection, temporaryFolder } from '../../support/folder.js';
-import { program, projectFolder, userFolder } from '../../support/program.js';
-import { harbourForThisFile } from '../../support/standin.js';
+import { demoCollection, temporaryFolder } from '../support/folder.js';
+import { program, projectFolder, userFolder } from '../support/program.js';
+import { harbourForThisFile } from '../support/standin.js';
 
 const harbour = await harbourForThisFile();
 const page = (name: string): string => readFileSync(join(projectFolder, 'docs', name), 'utf8');

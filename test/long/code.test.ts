@@ -8,9 +8,9 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { after, before, describe, test } from 'node:test';
-import { collectionOf, demoCollection, everyFile } from '../../support/folder.js';
-import { document, echoTrail } from '../../support/program.js';
-import { harbourForThisFile } from '../../support/standin.js';
+import { collectionOf, demoCollection, everyFile } from '../support/folder.js';
+import { document, echoTrail } from '../support/program.js';
+import { harbourForThisFile } from '../support/standin.js';
 
 interface Arrived {
   readonly line: string;
