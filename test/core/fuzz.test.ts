@@ -25,6 +25,11 @@ import { Evaluation } from '../../src/core/expression/evaluation.js';
 import { namesFrom } from '../../src/core/expression/names.js';
 import { runtimeMaker } from '../../src/core/expression/runtime.js';
 import { compileTemplate } from '../../src/core/expression/template.js';
+import { fromArazzo, readArazzo } from '../../src/core/interchange/arazzo/from-arazzo.js';
+import { commandLine } from '../../src/core/interchange/foreign/command-line.js';
+import { har as harImporter } from '../../src/core/interchange/foreign/har.js';
+import { message } from '../../src/core/interchange/foreign/message.js';
+import { type TakeOverSettings, takeOver } from '../../src/core/interchange/taking-over/take-over.js';
 import { asResponse } from '../../src/core/place/observed.js';
 import { readPlace } from '../../src/core/place/registry.js';
 import { asProblem, Problem } from '../../src/core/problem/problem.js';
@@ -363,4 +368,79 @@ test('what is nested too deeply says so', async () => {
     await tried(() => parseYaml(text, 'a.yaml'), 'deep');
   const deep = asProblem(new RangeError('Maximum call stack size exceeded'));
   assert.ok(deep instanceof Problem && deep.code === 'nested-too-deeply');
+});
+
+const snippet = `TOKEN=$(cat x)
+curl -X POST "http://127.0.0.1/v1/\${ID}?a=b" -H "Authorization: Bearer $TOKEN" -F 'p=@a.txt;type=text/plain' -d '{"a": "it'"'"'s"}' \\
+  --data-urlencode $'n=\\u00e9' <<TEXT | jq .
+{"b": 1}
+TEXT
+`;
+const httpMessage =
+  'POST /v1/calls?a=b HTTP/1.1\r\nHost: 127.0.0.1\r\nAuthorization: Basic YTpi\r\nContent-Type: application/json\r\n\r\n{"berth": "N1", "n": 1.0}\r\n\r\nHTTP/1.1 201 Created\r\n\r\n{"id": "PC-0001"}';
+
+test('what others wrote becomes files that are YAML, or is told in words', async () => {
+  const taking: TakeOverSettings = {
+    as: 'taken',
+    from: 'fuzz',
+    trail: 'taken',
+    exact: true,
+    schemas: '.echo-trail/schemas',
+    documented: () => undefined,
+    existing: () => undefined,
+    inheritsSession: () => false,
+    fileAt: (path) => path,
+  };
+  for (const [sample, importer] of [
+    [snippet, commandLine],
+    [httpMessage, message],
+    [har, harImporter],
+  ] as const)
+    await fc.assert(
+      fc.asyncProperty(broken(sample), (text) =>
+        tried(async () => {
+          importer.claims(text);
+          const taken = takeOver(importer.read(text, 'fuzz'), taking);
+          for (const { file, text: made } of taken.files) if (file.endsWith('.yaml')) parseYaml(String(made), file);
+        }, text),
+      ),
+      settings,
+    );
+});
+
+const workflow = `arazzo: 1.0.1
+info: {title: x, version: "1"}
+sourceDescriptions: [{name: harbour, url: x.yaml}]
+workflows:
+  - workflowId: a
+    inputs: {type: object, properties: {imo: {type: string, default: "9"}}}
+    steps:
+      - stepId: s
+        operationId: $sourceDescriptions.harbour.show
+        parameters: [{name: imo, in: path, value: $inputs.imo}]
+        requestBody: {contentType: application/json, payload: {a: "{$inputs.imo} b"}}
+        successCriteria: [{condition: "$statusCode == 200 && $response.body#/a/0 != 'x'"}, {condition: "$.a", type: jsonpath}]
+        outputs: {id: "$response.body#/id", at: $response.header.location}
+        onFailure: [{name: n, type: retry, retryAfter: 1, retryLimit: 3}]
+`;
+
+test('a broken Arazzo document becomes files that are YAML, or is told in words', async () => {
+  const called = { operation: 'harbour/show', method: 'GET', path: '/v1/{imo}' };
+  await fc.assert(
+    fc.asyncProperty(broken(workflow), (text) =>
+      tried(async () => {
+        const { files } = fromArazzo(readArazzo(text, 'fuzz'), {
+          as: 'taken',
+          from: 'fuzz',
+          schemas: '.echo-trail/schemas',
+          operation: () => called,
+          operationAt: () => called,
+          hasSession: () => false,
+          inheritsSession: () => false,
+        });
+        for (const { file, text: made } of files) parseYaml(String(made), file);
+      }, text),
+    ),
+    settings,
+  );
 });

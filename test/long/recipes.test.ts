@@ -64,6 +64,24 @@ test('the files of two kinds of CI server are YAML, and each of their commands w
   }
 });
 
+test('a server that names a file for a summary gets the report there, and a line for each failure', async () => {
+  const cwd = demoCollection(harbour.origin);
+  const file = join(temporaryFolder(), 'summary.md');
+  writeFileSync(file, 'before\n');
+  const more = { JOB_STEP_SUMMARY: file };
+  const { status, out } = await shell('echo-trail run berth-stay --set new-nights=40', cwd, more);
+  assert.equal(status, 1);
+  const lines = readFileSync(join(cwd, 'trails/berth-stay.yaml'), 'utf8').split('\n');
+  const at = lines.findIndex((line) => line.includes('stay longer'));
+  assert.match(
+    out,
+    new RegExp(`^::error file=trails/berth-stay\\.yaml,line=${at + 1},title=berth-stay%3A stay longer::`, 'm'),
+  );
+  assert.match(readFileSync(file, 'utf8'), /^before\n#[\s\S]*stay longer/);
+  const well = await shell('echo-trail run vessels/show', cwd, more);
+  assert.doesNotMatch(well.out, /::error/);
+});
+
 test('the line of every night', async () => {
   const line = /^30 2 \* \* \*\s+cd \S+ && (.*)$/m.exec(page('ci.md'))?.[1] as string;
   const cwd = demoCollection(harbour.origin);

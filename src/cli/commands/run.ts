@@ -8,6 +8,7 @@ import { type CommandModule, examples } from '../command.js';
 import { type Context, settingsOf } from '../context.js';
 import { exitStatus } from '../exit-status.js';
 import { formForFile } from '../options/forms.js';
+import { summaryFile, tellServer } from '../walking/ci-server.js';
 import { runHost } from '../walking/host.js';
 import { type RunOptions, requireOwnEnvironment, runOptions, runWishes } from '../walking/options.js';
 import { namesOfRuns, recordsOfAll, writeReport } from '../walking/report-files.js';
@@ -37,6 +38,11 @@ export const { configure }: CommandModule = {
         } finally {
           told.end();
           for (const { file, format } of reports) await reported(context, runs.names, file, format);
+          const summary = summaryFile(process.env);
+          if (summary !== undefined && runs.names.length > 0) {
+            const collection = await context.collection();
+            await tellServer(summary, recordsOfAll(collection.local, runs.names), collection, context.terminal);
+          }
         }
       }),
     );

@@ -9,7 +9,7 @@ import {
   wordText,
 } from '../../value/shell-words.js';
 import { type CommandOption, longOption, type Says, shortOption } from './command-options.js';
-import { filled, hole, withoutMarks } from './holes.js';
+import { filled, hasHole, hole, withoutMarks } from './holes.js';
 import type { ForeignBody, ForeignPart, ForeignRequest, Importer, LeftOut, Read } from './request.js';
 
 const address = /^https?:\/\//i;
@@ -137,7 +137,9 @@ class Call {
   }
 
   requests(): ForeignRequest[] {
-    const given = this.addresses.filter((one) => address.test(one) || /^\uE000[^\uE001]*\uE001\//.test(one));
+    const given = this.addresses.filter(
+      (one) => (address.test(one) && isReadable(one)) || /^\uE000[^\uE001]*\uE001\//.test(one),
+    );
     for (const one of this.addresses)
       if (!given.includes(one))
         this.leave(/\s|^[\w.-]*$/.test(one) ? `the word ${shown(one)}` : `the address ${shown(one)}`);
@@ -332,6 +334,9 @@ class Call {
       this.leave(`${name}=${shown(content)}: it is sent as a file, not as the text of a field`);
   }
 }
+
+/** A host with a hole is filled in later. */
+const isReadable = (url: string): boolean => hasHole(url.split('/')[2] ?? '') || URL.canParse(filled(url, () => 'x'));
 
 /** At the first sign; the second is undefined where there is none. */
 function split(text: string, sign: string): [string, string | undefined] {

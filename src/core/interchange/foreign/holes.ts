@@ -12,7 +12,12 @@ export const hiddenHole = 'hidden value';
 export const withHidden = (text: string): string => text.replaceAll(hidden, hole(hiddenHole));
 
 /** Taken out of a text from outside, where nobody has put them on purpose. */
-export const withoutMarks = (text: string): string => text.replaceAll(open, '').replaceAll(close, '');
+export const withoutMarks = (text: string): string =>
+  // Half a pair of UTF-16 is no character, and cannot be sent.
+  text
+    .replaceAll(open, '')
+    .replaceAll(close, '')
+    .replace(/\p{Cs}/gu, '\uFFFD');
 
 export const hasHole = (text: string): boolean => text.includes(open);
 

@@ -1,6 +1,6 @@
 /** `message`: a request as an HTTP message (RFC 9112), as logs and guides show it; its response may stand behind it. */
 import { Problem } from '../../problem/problem.js';
-import { hole, withHidden, withoutMarks } from './holes.js';
+import { filled, hole, withHidden, withoutMarks } from './holes.js';
 import type { ForeignRequest, ForeignResponse, Importer, Read } from './request.js';
 
 const requestLine = /^([!#$%&'*+.^`|~\w-]+)[ \t]+(\S+)(?:[ \t]+HTTP\/[\d.]+)?[ \t]*$/;
@@ -63,6 +63,18 @@ function readMessage([, method = '', target = '']: RegExpExecArray, own: Message
   const header = (wanted: string): string | undefined => own.headers.find(([one]) => one.toLowerCase() === wanted)?.[1];
   const host = header('host');
   const url = /^https?:/i.test(target) || host === undefined ? target : `${schemeOf(host)}//${host}${target}`;
+  if (
+    !URL.canParse(
+      filled(url, () => 'x'),
+      'http://127.0.0.1',
+    )
+  ) {
+    throw new Problem('import-unreadable', {
+      what: `${name} has no address that can be read: ${filled(url, (one) => one)}`,
+      where: { file: name, line: 1 },
+      remedy: 'a target such as /v1/calls, and a line Host: api.harbour.example',
+    });
+  }
   const { request: body, response } = apart(own.body);
   const length = header('content-length');
   const sent =

@@ -74,12 +74,13 @@ export function requestName({ method, url }: Pick<ForeignRequest, 'method' | 'ur
     .filter((part) => part !== '' && !ofTheBase.test(part));
   const fixed = words.filter((part) => !part.startsWith('{'));
   const last = fixed.at(-1);
-  if (last === undefined)
-    return `${kebab(new URL(url, 'https://vendor.example').hostname.split('.')[0] ?? '') || 'imported'}-${method.toLowerCase()}`;
+  if (last === undefined) return `${hostWord(url) || 'imported'}-${method.toLowerCase()}`;
   const item = words.at(-1)?.startsWith('{') === true;
   const verb = ownMember(item ? ofItem : ofList, method) ?? method.toLowerCase();
   return `${last}/${verb}`;
 }
+
+const hostWord = (url: string): string => (URL.canParse(url) ? kebab(new URL(url).hostname.split('.')[0] ?? '') : '');
 
 /** A name that is not taken: the same, or with a number behind it. */
 export function freeName(wanted: string, isTaken: (name: string) => boolean): string {
