@@ -39,7 +39,7 @@ export const stages: readonly Stage[] = [
       { name: 'draft', summary: 'write a request file from the documentation', load: () => import('./draft.js') },
       {
         name: 'import',
-        summary: 'make request files from what you have: commands, archives, descriptions',
+        summary: 'requests from commands, archives and descriptions',
         below: [
           {
             name: 'address',
@@ -74,7 +74,7 @@ export const stages: readonly Stage[] = [
       { name: 'env', summary: 'list, make, choose, show and clear environments', load: () => import('./env/env.js') },
       {
         name: 'secret',
-        summary: 'set, list and remove secrets, and say where they may go',
+        summary: 'set, list and remove secrets, and where they may go',
         load: () => import('./secret/secret.js'),
       },
       { name: 'session', summary: 'open, show, close and list sessions', load: () => import('./session/session.js') },
@@ -91,7 +91,7 @@ export const stages: readonly Stage[] = [
       { name: 'send', summary: 'send a request and show what came back', load: () => import('./send.js') },
       {
         name: 'follow',
-        summary: 'list the links of the last response, and send one of them',
+        summary: 'list the links of the last response, and send one',
         load: () => import('./follow.js'),
       },
       { name: 'echo', summary: 'list, show and resend recorded exchanges', load: () => import('./echo/echo.js') },
@@ -116,7 +116,7 @@ export const stages: readonly Stage[] = [
       { name: 'list', summary: 'list the files of the collection', load: () => import('./list.js') },
       {
         name: 'export',
-        summary: 'hand requests and exchanges on, in the forms that other programs read',
+        summary: 'requests and exchanges as other programs read them',
         below: [
           {
             name: 'code',
@@ -141,7 +141,7 @@ export const stages: readonly Stage[] = [
       { name: 'check', summary: 'check the collection without sending anything', load: () => import('./check.js') },
       {
         name: 'completion',
-        summary: 'completion of commands, options and what the collection has, for a shell',
+        summary: 'completion for bash, zsh, fish and PowerShell',
         below: [
           ...['bash', 'zsh', 'fish', 'powershell'].map((shell) => ({
             name: shell,
