@@ -5,6 +5,7 @@ import { secretVariable } from '../../../core/expression/compile.js';
 import { secretStore } from '../../../core/session/secrets.js';
 import { readUserSettings } from '../../../core/session/user-settings.js';
 import { secretsUsed } from '../../../core/usage/secrets-used.js';
+import { ownMember } from '../../../core/value/own-member.js';
 import { type CommandModule, examples } from '../../command.js';
 import type { Documents } from '../../documents/documents.js';
 import { emit } from '../../documents/emit.js';
@@ -25,7 +26,7 @@ export const list: CommandModule = {
         );
         /** No command is run for a list. */
         const sourceOf = (name: string, stored: boolean): Documents['secret list']['used'][number]['from'] => {
-          if (process.env[secretVariable(name)] !== undefined) return 'process environment';
+          if (ownMember(process.env, secretVariable(name)) !== undefined) return 'process environment';
           if (stored) return 'store';
           return commands.some(({ names }) => names === undefined || names.includes(name)) ? 'command' : 'missing';
         };
