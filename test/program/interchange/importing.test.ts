@@ -123,6 +123,20 @@ TEXT
     assert.equal(arrived[3]?.body, '{"text":"done"}');
   });
 
+  test('JSON that is sent as a form, and an address without a scheme, as guides have them', async () => {
+    const folder = collectionOf({}, origin);
+    const bare = origin.replace('http://', '');
+    await importing(folder, 'command-line', `curl -s ${bare}/v1/notes -d '{ "text": "fog", "n": [1] }'`, [
+      '--as',
+      'note',
+    ]);
+    const got = await sent(folder, 'note');
+    assert.equal(got.headers['content-type'], 'application/x-www-form-urlencoded');
+    assert.equal(got.body, '{"text":"fog","n":[1]}');
+    await importing(folder, 'command-line', `curl ${origin}/v1/notes -d 'just a word'`, ['--as', 'word']);
+    assert.equal((await sent(folder, 'word')).body, 'just a word');
+  });
+
   test('twice changes nothing, and another content is not overwritten', async () => {
     const folder = collectionOf({}, origin);
     const text = `curl ${origin}/v1/berths?free=true`;

@@ -37,9 +37,12 @@ export const commandLine: Importer = {
   },
 };
 
+/** Without a scheme, which such programs take for http: with a port, so that no path of a file is meant. */
+const bare = /^(?:localhost|[\w-]+(?:\.[\w-]+)+):\d+(?:\/|$)/;
+
 const isAddress = ({ pieces: [first, second] }: ShellWord): boolean =>
   typeof first === 'string'
-    ? address.test(first)
+    ? address.test(first) || bare.test(first)
     : first !== undefined && typeof second === 'string' && second.startsWith('/');
 
 /** The commands of one text: values that are assigned hold for those that follow. */
@@ -132,7 +135,7 @@ class Call {
       if (!onlyAddresses && word === '--') onlyAddresses = true;
       else if (!onlyAddresses && word.startsWith('--')) at += this.long(word, texts[at + 1]);
       else if (!onlyAddresses && /^-[^-]/.test(word)) at += this.short(word, texts[at + 1]);
-      else this.addresses.push(word);
+      else this.addresses.push(bare.test(word) ? `http://${word}` : word);
     }
   }
 

@@ -60,7 +60,13 @@ function textContent(text: string, settings: BodySettings): BodyContent {
   });
   if (/[/+]json\b/i.test(type) || (type === '' && /^\s*[{[]/.test(text)))
     return jsonContent(text, settings) ?? plainBody();
-  if (/x-www-form-urlencoded/i.test(type)) {
+  // Guides send JSON and XML by programs that call everything a form: the header line stays, the body is what it is.
+  if (/x-www-form-urlencoded/i.test(type) && /^\s*[{[<]/.test(text)) {
+    const { body } = textContent(text, { ...settings, type: /^\s*</.test(text) ? 'text/xml' : 'application/json' });
+    return { body, type: undefined };
+  }
+  const isForm = text.split('&').every((pair) => pair.includes('='));
+  if (/x-www-form-urlencoded/i.test(type) && isForm) {
     const fields = fieldsOf(text);
     const form = exact && encodedForm(fields) !== text ? undefined : formContent(fields, settings);
     return form ?? plainBody();
