@@ -1,5 +1,7 @@
 /** The parts of an Arazzo 1.0.1 document that are read here; extensions and all else is left alone. */
+import { parse } from 'yaml';
 import * as z from 'zod/mini';
+import { Problem } from '../../problem/problem.js';
 
 const criterion = z.looseObject({
   context: z.optional(z.string()),
@@ -22,7 +24,7 @@ const parameter = z.looseObject({
   reference: z.optional(z.string()),
 });
 
-export const arazzoStep = z.looseObject({
+const arazzoStep = z.looseObject({
   stepId: z.string(),
   description: z.optional(z.string()),
   operationId: z.optional(z.string()),
@@ -44,7 +46,7 @@ export const arazzoStep = z.looseObject({
 });
 export type ArazzoStep = z.infer<typeof arazzoStep>;
 
-export const arazzoDocument = z.looseObject({
+const arazzoDocument = z.looseObject({
   arazzo: z.string(),
   info: z.looseObject({ title: z.string(), summary: z.optional(z.string()) }),
   sourceDescriptions: z
@@ -66,3 +68,26 @@ export const arazzoDocument = z.looseObject({
     .check(z.minLength(1)),
 });
 export type ArazzoDocument = z.infer<typeof arazzoDocument>;
+
+/** @throws Problem import-unreadable */
+export function readArazzo(text: string, name: string): ArazzoDocument {
+  let given: unknown;
+  try {
+    // Anchors that refer to each other could make a small file very large.
+    given = parse(text.replace(/^\uFEFF/, ''), { maxAliasCount: 100 });
+  } catch (error) {
+    throw new Problem('import-unreadable', {
+      what: `${name} is neither YAML nor JSON`,
+      where: { file: name },
+      cause: (error as Error).message.split('\n')[0],
+    });
+  }
+  const read = arazzoDocument.safeParse(given);
+  if (read.success && /^1\.0\.\d+$/.test(read.data.arazzo)) return read.data;
+  const [issue] = read.error?.issues ?? [];
+  throw new Problem('import-unreadable', {
+    what: `${name} is no Arazzo 1.0 document`,
+    where: { file: name },
+    cause: issue ? `${issue.path.join('.')}: ${issue.message}` : `arazzo: ${read.data?.arazzo}`,
+  });
+}

@@ -1,14 +1,13 @@
 /** An Arazzo 1.0.1 document as trails and requests of a collection. Nothing of it is run; what is not understood is an error. */
-import { parse } from 'yaml';
 import { plainText, plainValue, yamlText } from '../../collection/yaml-text.js';
 import { Problem } from '../../problem/problem.js';
 import { ownMember } from '../../value/own-member.js';
 import { isValueMap, type Value } from '../../value/written.js';
 import type { NewFile } from '../new-files.js';
-import { camel, freeCamel } from '../taking-over/names.js';
 import { readCondition } from './conditions.js';
-import { type ArazzoDocument, type ArazzoStep, arazzoDocument } from './document.js';
-import { isRuntime, placeOf } from './expressions.js';
+import type { ArazzoDocument, ArazzoStep } from './document.js';
+import { placeOf } from './expressions.js';
+import { camelName, StepNames, StepValues } from './step-values.js';
 
 type Json = Record<string, unknown>;
 
@@ -38,29 +37,6 @@ export interface FromArazzo {
   readonly requests: readonly string[];
   readonly trails: readonly string[];
   readonly left: readonly string[];
-}
-
-/** @throws Problem import-unreadable */
-export function readArazzo(text: string, name: string): ArazzoDocument {
-  let given: unknown;
-  try {
-    // Anchors that refer to each other could make a small file very large.
-    given = parse(text.replace(/^\uFEFF/, ''), { maxAliasCount: 100 });
-  } catch (error) {
-    throw new Problem('import-unreadable', {
-      what: `${name} is neither YAML nor JSON`,
-      where: { file: name },
-      cause: (error as Error).message.split('\n')[0],
-    });
-  }
-  const read = arazzoDocument.safeParse(given);
-  if (read.success && /^1\.0\.\d+$/.test(read.data.arazzo)) return read.data;
-  const [issue] = read.error?.issues ?? [];
-  throw new Problem('import-unreadable', {
-    what: `${name} is no Arazzo 1.0 document`,
-    where: { file: name },
-    cause: issue ? `${issue.path.join('.')}: ${issue.message}` : `arazzo: ${read.data?.arazzo}`,
-  });
 }
 
 /** @throws Problem import-unreadable: a step or an expression is not understood; circle */
@@ -332,9 +308,6 @@ function plainMatchers(expect: Readonly<Record<string, Json>>): Json {
 
 const workflowName = (given: string): string => given.replace(/^\$sourceDescriptions\.[\w-]+\./, '');
 
-/** Kept as it is where an expression can say it. */
-const camelName = (name: string): string => (/^[\p{L}_][\p{L}\p{N}_-]*$/u.test(name) ? name : camel(name));
-
 function inputFrom(schema: unknown): Json {
   const {
     type,
@@ -350,100 +323,6 @@ function inputFrom(schema: unknown): Json {
     ...(format === 'password' && { secret: true }),
     ...(fallback !== undefined && { default: plainValue(fallback) }),
   };
-}
-
-/** The names under which steps keep their outputs: the output's own where only one step has it. */
-class StepNames {
-  private readonly names = new Map<string, string>();
-
-  constructor(
-    readonly workflow: Workflow,
-    readonly refuse: (what: string) => Problem,
-  ) {
-    const taken = new Set(Object.keys(workflow.inputs?.properties ?? {}).map(camelName));
-    for (const { stepId, outputs = {} } of workflow.steps)
-      for (const output of Object.keys(outputs)) {
-        const own = camelName(output);
-        const name = taken.has(own) ? freeCamel(camel(`${stepId}-${output}`), (one) => taken.has(one)) : own;
-        taken.add(name);
-        this.names.set(`${stepId} ${output}`, name);
-      }
-  }
-
-  kept(step: string, output: string): string {
-    return this.names.get(`${step} ${output}`) ?? camelName(output);
-  }
-
-  /** The name that a runtime expression is here. */
-  of(runtime: string): string | undefined {
-    const [, input] = /^\$inputs\.([\w.-]+)$/.exec(runtime) ?? [];
-    if (input !== undefined) return camelName(input);
-    const [, step = '', output = ''] = /^\$steps\.([\w-]+)\.outputs\.([\w.-]+)$/.exec(runtime) ?? [];
-    return this.names.get(`${step} ${output}`);
-  }
-}
-
-/** The values of one request: each runtime expression is an input of it, that the step gives. */
-class StepValues {
-  readonly inputs = new Set<string>();
-  readonly given: Record<string, string> = {};
-  private readonly byRuntime = new Map<string, string>();
-
-  constructor(
-    private readonly names: StepNames,
-    private readonly refuse: (what: string) => Problem,
-  ) {}
-
-  /** In a request. @param near what the value is called where it stands */
-  written(value: Value, near: string): unknown {
-    if (Array.isArray(value)) return (value as readonly Value[]).map((one) => this.written(one, near));
-    if (isValueMap(value))
-      return Object.fromEntries(
-        Object.entries(value).map(([key, item]) => [plainText(key), this.written(item as Value, key)]),
-      );
-    return typeof value === 'string' ? this.text(value, (runtime) => this.input(runtime, near)) : value;
-  }
-
-  /** In a trail. */
-  outer(value: Value): unknown {
-    if (typeof value !== 'string') return plainValue(value);
-    return this.text(value, (runtime) => this.known(runtime));
-  }
-
-  /** The expression of the trail, for a condition. */
-  name(runtime: string): string | undefined {
-    const name = this.names.of(runtime);
-    return name === undefined ? undefined : `\${${name}}`;
-  }
-
-  private text(text: string, name: (runtime: string) => string): string {
-    if (isRuntime(text)) return `\${${name(text)}}`;
-    let at = 0;
-    let made = '';
-    for (const found of text.matchAll(/\{(\$[^{}]+)\}/g)) {
-      made += `${plainText(text.slice(at, found.index))}\${${name(found[1] as string)}}`;
-      at = found.index + found[0].length;
-    }
-    return made + plainText(text.slice(at));
-  }
-
-  private known(runtime: string): string {
-    const name = this.names.of(runtime);
-    if (name !== undefined) return name;
-    throw this.refuse(`${runtime} is not understood: $inputs.NAME and $steps.STEP.outputs.NAME are`);
-  }
-
-  private input(runtime: string, near: string): string {
-    const before = this.byRuntime.get(runtime);
-    if (before !== undefined) return before;
-    const outer = this.known(runtime);
-    const name = freeCamel(camelName(near), (one) => this.inputs.has(one));
-    this.inputs.add(name);
-    this.byRuntime.set(runtime, name);
-    // A name that the trail has under the same name is found without being given.
-    if (name !== outer) this.given[name] = `\${${outer}}`;
-    return name;
-  }
 }
 
 function bodyFrom(type: string, payload: Value, values: StepValues): Json {

@@ -1,16 +1,10 @@
 /** `command-line`: calls of a transfer program in a shell snippet, as vendors' guides and browsers write them. Nothing is run. */
 import { percentEncode } from '../../expression/filters/text.js';
 import { Problem } from '../../problem/problem.js';
-import {
-  type ShellCommand,
-  type ShellPiece,
-  type ShellWord,
-  shellCommands,
-  wordText,
-} from '../../value/shell-words.js';
 import { type CommandOption, longOption, type Says, shortOption } from './command-options.js';
 import { filled, hasHole, hole, withoutMarks } from './holes.js';
 import type { ForeignBody, ForeignPart, ForeignRequest, Importer, LeftOut, Read } from './request.js';
+import { type ShellCommand, type ShellPiece, type ShellWord, shellCommands, wordText } from './shell-words.js';
 
 const address = /^https?:\/\//i;
 /** What stands before the name of a program. */

@@ -96,3 +96,11 @@ function typeSchema(type: string, fields: readonly Field[] | undefined): Json {
   if (types.length === 0) return {};
   return { type: types.length === 1 ? types[0] : types, ...(format !== undefined && { format }) };
 }
+
+/** JSON values as JavaScript has them. */
+export function plainValue(value: Value): unknown {
+  if (Array.isArray(value)) return (value as readonly Value[]).map(plainValue);
+  if (isValueMap(value))
+    return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, plainValue(item as Value)]));
+  return plain(value);
+}

@@ -2,7 +2,7 @@
  * The commands of a shell snippet, read and never run: words, quotes, continued lines, assignments and here-documents
  * (POSIX.1-2024, Shell Command Language, sections 2.2 to 2.10), and the quotes that browsers write (`$'…'`, `^` at a line's end).
  */
-import { ownMember } from './own-member.js';
+import { ownMember } from '../../value/own-member.js';
 
 /** Text, and the names that the shell would have put values in for. */
 export type ShellPiece = string | { readonly name: string } | { readonly command: string };
