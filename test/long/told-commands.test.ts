@@ -78,10 +78,19 @@ function inShell({ cwd, home, secrets }: Shell, line: string): void {
   assert.equal(status, wanted, `${line}\n${stdout}${stderr}`);
 }
 
-function copy(): string {
+function copy(withPassword = true): string {
   const folder = temporaryFolder();
   cpSync(standin.demo, folder, { recursive: true });
-  writeIn(folder, 'password.txt', 'tidewater-42');
+  // A collection with a stored secret in one of its files is not packed.
+  if (withPassword) writeIn(folder, 'password.txt', 'tidewater-42');
+  // What somebody has from elsewhere.
+  writeIn(folder, 'guide.sh', `curl ${standin.origin}/chart\n`);
+  const { host } = new URL(standin.origin);
+  writeIn(
+    folder,
+    'book.http',
+    `GET /v1/berths?free=true HTTP/1.1\r\nHost: ${host}\r\nAccept: application/json\r\n\r\n`,
+  );
   return folder;
 }
 
@@ -96,21 +105,7 @@ const linesIn = (block: string): string[] =>
     return command === undefined || apart.test(command) ? [] : [command.trim()];
   });
 
-const pages = [
-  'README.md',
-  ...readdirSync(join(projectFolder, 'docs')).flatMap((name) => (name.endsWith('.md') ? [`docs/${name}`] : [])),
-];
-for (const page of pages) {
-  const lines = blocksIn(page).flatMap(linesIn);
-  if (lines.length === 0) continue;
-  test(`${page}: ${lines.length} command lines`, () => {
-    // The README sets its secrets itself; a page of the manual is for somebody who has.
-    const shell = { cwd: copy(), home: temporaryFolder(), secrets: page !== 'README.md' };
-    for (const line of lines) inShell(shell, line);
-  });
-}
-
-/** What the examples of a command are about. */
+/** What the examples of a command, or of a page, are about. */
 const before: Readonly<Record<string, readonly string[]>> = {
   follow: ['send GET /chart'],
   'echo resend': ['send vessels/show'],
@@ -121,7 +116,28 @@ const before: Readonly<Record<string, readonly string[]>> = {
   report: ['run vessels/show'],
   'secret allow': ['secret set deskPassword'],
   'secret remove': ['secret set deskPassword'],
+  'export message': ['send vessels/show'],
+  'export har': ['send vessels/show'],
+  'import har': ['send vessels/show', 'export har --to voyage.har'],
+  'import arazzo': ['export arazzo berth-stay --to berth-stay.arazzo.yaml'],
+  'import collection': ['export collection harbour-agent.tar.gz'],
+  'docs/handing-on.md': ['send vessels/show', 'export har --to voyage.har'],
 };
+
+const pages = [
+  'README.md',
+  ...readdirSync(join(projectFolder, 'docs')).flatMap((name) => (name.endsWith('.md') ? [`docs/${name}`] : [])),
+];
+for (const page of pages) {
+  const lines = blocksIn(page).flatMap(linesIn);
+  if (lines.length === 0) continue;
+  test(`${page}: ${lines.length} command lines`, () => {
+    // The README sets its secrets itself; a page of the manual is for somebody who has.
+    const shell = { cwd: copy(page !== 'README.md'), home: temporaryFolder(), secrets: page !== 'README.md' };
+    for (const line of before[page] ?? []) inShell(shell, `echo-trail ${line}`);
+    for (const line of lines) inShell(shell, line);
+  });
+}
 
 const reference = readFileSync(join(projectFolder, 'docs/reference/commands.md'), 'utf8');
 for (const [, name = '', help = ''] of reference.matchAll(/^### echo-trail (.+)\n\n```\n([\s\S]*?)```/gm)) {

@@ -87,7 +87,7 @@ export const { configure }: CommandModule = {
       ['draft replaceCall --as calls/replace', 'under a name of your own'],
       ['draft bookCall --as calls/full --optional cargo,pilot', 'with two of its optional fields'],
       ['draft --group berths', 'every operation of a group'],
-      ['draft - --as calls/again', 'a command or an HTTP message from standard input'],
+      ['draft - --as calls/again < guide.sh', 'a command or an HTTP message from standard input'],
     ]);
     const session = command
       .command('session')

@@ -154,7 +154,10 @@ test('secrets come from the process environment first, and by environment before
   const warned = await echoTrail(['secret', 'set', 'apiKey'], { cwd, input: '"quoted"' });
   assert.match(warned.err, /begins and ends with quotes/);
   const listed = await echoTrail(['secret', 'list'], { cwd });
-  assert.match(listed.out, /^apiKey {2}all environments {2}sandbox goes to \S+\n\nused by the collection\n {2}apiKey {2}stored {2}requests\/x\.yaml\n$/);
+  assert.match(
+    listed.out,
+    /^apiKey {2}all environments {2}sandbox goes to \S+\n\nused by the collection\n {2}apiKey {2}stored {2}requests\/x\.yaml\n$/,
+  );
   await server.close();
 });
 

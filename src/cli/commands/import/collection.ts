@@ -1,9 +1,11 @@
 /** `import collection`: a collection that somebody packed, in a folder of its own. */
 import { existsSync, mkdirSync } from 'node:fs';
-import { resolve } from 'node:path';
+import { join, resolve } from 'node:path';
+import { sharedDotFile } from '../../../core/interchange/archive/pack.js';
 import { unpackCollection } from '../../../core/interchange/archive/unpack.js';
 import { writeNewFiles } from '../../../core/interchange/new-files.js';
 import { asProblem } from '../../../core/problem/problem.js';
+import { writeAtomically } from '../../../core/storage/atomic-write.js';
 import { type CommandModule, examples } from '../../command.js';
 import { emit } from '../../documents/emit.js';
 import { inputBytes } from '../../options/input-text.js';
@@ -21,10 +23,17 @@ export const { configure }: CommandModule = {
           const folder = given ?? (file === '-' ? 'collection' : name.replace(/\.(?:tar\.gz|tgz|zip)$/i, ''));
           const root = resolve(folder);
           if (!existsSync(root)) mkdirSync(root, { recursive: true });
-          const { written, unchanged } = await writeNewFiles(root, files).catch((error: unknown) => {
+          const { written, unchanged } = await writeNewFiles(
+            root,
+            files.filter(({ file }) => file !== sharedDotFile),
+          ).catch((error: unknown) => {
             const problem = asProblem(error);
             throw problem.code === 'file-exists' ? problem.orTry('name another folder behind the file') : error;
           });
+          // What version control looks at: left as it is where there is one.
+          const ignored = files.find(({ file }) => file === sharedDotFile);
+          if (ignored && !existsSync(join(root, sharedDotFile)))
+            await writeAtomically(join(root, sharedDotFile), ignored.text);
           if (terminal.json) {
             return emit(terminal, 'import collection', {
               folder: root,

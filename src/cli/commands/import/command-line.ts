@@ -20,7 +20,7 @@ export const { configure }: CommandModule = {
       );
     examples(command, [
       ['import command-line guide.sh', 'each command that calls an address becomes a request'],
-      ['import command-line - --as vessels/one', 'from standard input'],
+      ['import command-line - --as chart/one < guide.sh', 'from standard input'],
     ]);
   },
 };
