@@ -240,7 +240,7 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
   };
 }
 
-/** A log that cannot be written was told when it was opened. */
+/** The first line of the log has already reported a file that cannot be written. */
 function safely(work: () => void): void {
   try {
     work();

@@ -8,7 +8,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { after, before, describe, test } from 'node:test';
-import { collectionOf, demoCollection, everyFile } from '../support/folder.js';
+import { collectionOf, demoCollection, everyFile, writeIn } from '../support/folder.js';
 import { document, echoTrail } from '../support/program.js';
 import { harbourForThisFile } from '../support/standin.js';
 
@@ -211,6 +211,16 @@ describe('programs', () => {
     assert.equal(ended.status, 0, ended.err);
     assert.match(ended.out, /os\.environ\["PIN"\]/);
     assert.doesNotMatch(ended.out, /kelp-forest/);
+    // What is called a password is one, whatever its declaration says.
+    writeIn(
+      folder,
+      'requests/other.yaml',
+      'url: ${origin}/v1\ninputs: {password: {}}\nheaders: {X-Pin: "${password}"}\n',
+    );
+    const other = ['export', 'code', 'other', '--language', 'python', '--set', 'password=kelp-forest-99'];
+    const made = await echoTrail(other, { cwd: folder });
+    assert.match(made.out, /os\.environ\["PASSWORD"\]/);
+    assert.doesNotMatch(made.out + made.err, /kelp-forest/);
   });
 
   test('an echo becomes a program, what was hidden in it is asked for', async () => {

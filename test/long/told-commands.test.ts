@@ -78,11 +78,12 @@ function inShell({ cwd, home, secrets }: Shell, line: string): void {
   assert.equal(status, wanted, `${line}\n${stdout}${stderr}`);
 }
 
-function copy(withPassword = true): string {
+/** @param lines those that are to be run in it */
+function copy(lines: readonly string[]): string {
   const folder = temporaryFolder();
   cpSync(standin.demo, folder, { recursive: true });
-  // A collection with a stored secret in one of its files is not packed.
-  if (withPassword) writeIn(folder, 'password.txt', 'tidewater-42');
+  // A collection with a known secret in one of its files is not packed.
+  if (lines.some((line) => line.includes('password.txt'))) writeIn(folder, 'password.txt', 'tidewater-42');
   // What somebody has from elsewhere.
   writeIn(folder, 'guide.sh', `curl ${standin.origin}/chart\n`);
   const { host } = new URL(standin.origin);
@@ -133,7 +134,7 @@ for (const page of pages) {
   if (lines.length === 0) continue;
   test(`${page}: ${lines.length} command lines`, () => {
     // The README sets its secrets itself; a page of the manual is for somebody who has.
-    const shell = { cwd: copy(page !== 'README.md'), home: temporaryFolder(), secrets: page !== 'README.md' };
+    const shell = { cwd: copy(lines), home: temporaryFolder(), secrets: page !== 'README.md' };
     for (const line of before[page] ?? []) inShell(shell, `echo-trail ${line}`);
     for (const line of lines) inShell(shell, line);
   });
@@ -144,7 +145,7 @@ for (const [, name = '', help = ''] of reference.matchAll(/^### echo-trail (.+)\
   const lines = linesIn(help.slice(help.indexOf('Examples:'))).map((line) => line.replace(/\s{3,}.*$/, ''));
   if (lines.length === 0) continue;
   test(`help of ${name}: ${lines.length} examples`, () => {
-    const shell = { cwd: name === 'init' ? temporaryFolder() : copy(), home: temporaryFolder(), secrets: true };
+    const shell = { cwd: name === 'init' ? temporaryFolder() : copy(lines), home: temporaryFolder(), secrets: true };
     for (const line of before[name] ?? []) inShell(shell, `echo-trail ${line}`);
     for (const line of lines) inShell(shell, line);
   });

@@ -49,10 +49,18 @@ export const stages: readonly Stage[] = [
           {
             name: 'command-line',
             summary: 'commands of a shell, as guides show them',
-            load: () => import('./import/command-line.js'),
+            load: async () => (await import('../importing/foreign-command.js')).foreignCommand('command-line'),
           },
-          { name: 'message', summary: 'an HTTP message', load: () => import('./import/message.js') },
-          { name: 'har', summary: 'what a browser recorded (HAR)', load: () => import('./import/har.js') },
+          {
+            name: 'message',
+            summary: 'an HTTP message',
+            load: async () => (await import('../importing/foreign-command.js')).foreignCommand('message'),
+          },
+          {
+            name: 'har',
+            summary: 'what a browser recorded (HAR)',
+            load: async () => (await import('../importing/foreign-command.js')).foreignCommand('har'),
+          },
           {
             name: 'arazzo',
             summary: 'workflows of an Arazzo document, as trails',

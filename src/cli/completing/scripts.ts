@@ -1,4 +1,4 @@
-/** What a shell is told once: whom to ask for candidates, and what to do with them. */
+/** The completion scripts, one per shell: each asks the program for candidates. */
 
 export interface CompletionScript {
   readonly shell: string;
@@ -12,7 +12,7 @@ _echo_trail_words() {
   local line typed broken text one
   line=\${COMP_LINE:0:COMP_POINT}
   typed=\${line##*[[:space:]]}
-  # bash breaks words at = and :, and wants only what comes behind.
+  # bash splits words at = and :, and expects only the part behind.
   broken=\${COMP_WORDS[COMP_CWORD]}
   [[ $broken == '=' || $broken == ':' ]] && broken=''
   local around=\${typed%"$broken"}

@@ -103,23 +103,24 @@ function tell(taken: TakenOver, { written, unchanged, environment, missing }: To
   for (const file of written) terminal.print(`wrote ${out.bold(file)}`);
   if (environment && environment.file !== null) terminal.print(`wrote ${out.bold(environment.file)}`);
   if (written.length === 0)
-    terminal.print(`nothing to write: ${unchanged.length} files are there already, with the same content`);
+    terminal.print(`nothing to write: ${unchanged.length} files already exist with the same content`);
   else if (unchanged.length > 0)
     terminal.note(
-      `${unchanged.length} ${unchanged.length === 1 ? 'file is' : 'files are'} there already, with the same content`,
+      `${unchanged.length} ${unchanged.length === 1 ? 'file already exists' : 'files already exist'} with the same content`,
     );
   for (const { from, what } of taken.left.slice(0, mostListed))
     terminal.note(`${err.yellow('left out')}  ${printableLine(`${from}: ${what}`)}`);
   if (taken.left.length > mostListed)
     terminal.note(`${err.yellow('left out')}  and ${taken.left.length - mostListed} more: --json lists all`);
-  for (const file of missing) terminal.note(`it sends a file that is not there: put it at ${printableLine(file)}`);
+  for (const file of missing)
+    terminal.note(`a request sends ${printableLine(file)}, which does not exist yet: copy the file there`);
   for (const secret of taken.secrets)
-    terminal.note(`it needs a secret: echo-trail secret set ${secret}   (its value was not written anywhere)`);
+    terminal.note(`a secret is missing: echo-trail secret set ${secret}   (its value was not written anywhere)`);
   if (taken.hosts.length > 0)
-    terminal.note(`requests also go to ${taken.hosts.join(', ')}: hosts of an environment has to list them`);
+    terminal.note(`requests also go to ${taken.hosts.join(', ')}: list them under hosts: in the environment`);
   const open = taken.open.map((one) => one.split(' ')[1]);
   if (open.length > 0)
-    terminal.note(`without a value: ${[...new Set(open)].map((name) => `--set ${name}=…`).join(' ')}`);
+    terminal.note(`inputs without a value: ${[...new Set(open)].map((name) => `--set ${name}=…`).join(' ')}`);
   const [first] = taken.requests;
   const env = environment?.file ? ` --env ${environment.name}` : '';
   terminal.note(

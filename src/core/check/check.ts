@@ -6,14 +6,14 @@ import { manifestName } from '../collection/find-collection.js';
 import { shapeProblems } from '../collection/schema-validation.js';
 import { overlayFile } from '../collection/sources/snapshot.js';
 import { openSource, sourceIndex } from '../collection/sources/source-index.js';
-import { makeRedactor } from '../echo/redactor.js';
+import { type KnownSecret, knownSecret } from '../echo/known-secrets.js';
 import { asProblem, type FilePosition, Problem } from '../problem/problem.js';
 import { openPreparation, type Preparation } from '../sending/preparation.js';
 import type { Workspace } from '../sending/workspace.js';
 import { sessionKinds } from '../session/registry.js';
 import { planTrail } from '../trail/plan.js';
 import type { Finding } from './finding.js';
-import type { Checked, KnownSecret } from './rule.js';
+import type { Checked } from './rule.js';
 import { rules } from './rules/registry.js';
 import { exampleFindings } from './signature-examples.js';
 
@@ -191,21 +191,8 @@ class Checking {
   }
 }
 
-/** One that cannot be hidden by its value cannot be found by it either. */
-async function knownSecrets({ secrets }: Workspace): Promise<KnownSecret[]> {
-  return (await secrets.values()).map(({ name, value }) => {
-    const own = makeRedactor();
-    own.add(value);
-    return {
-      name,
-      holds(line) {
-        const shown = own.hideKnown(line);
-        if (shown === line) return undefined;
-        return [...line].findIndex((char, index) => char !== shown[index]) + 1;
-      },
-    };
-  });
-}
+const knownSecrets = async ({ secrets }: Workspace): Promise<KnownSecret[]> =>
+  (await secrets.values()).map(({ name, value }) => knownSecret(name, value));
 
 function safely<T>(work: () => T): T | undefined {
   try {

@@ -1,7 +1,9 @@
 /** A rule: one thing that must hold in every collection. */
+
 import type { Collection, Loaded } from '../collection/collection.js';
 import type { RequestFile } from '../collection/files/request-file.js';
 import type { TrailFile } from '../collection/files/trail-file.js';
+import type { KnownSecret } from '../echo/known-secrets.js';
 import type { Finding } from './finding.js';
 
 /** The files that could be read; those that could not are findings already. */
@@ -13,12 +15,6 @@ export interface Checked {
   readonly variables: ReadonlySet<string>;
   /** Those that are stored, where the store can be opened. */
   readonly secrets?: (() => Promise<readonly KnownSecret[]>) | undefined;
-}
-
-export interface KnownSecret {
-  readonly name: string;
-  /** The column at which the value stands in a line, in any of its forms; undefined where it does not. */
-  holds(line: string): number | undefined;
 }
 
 export interface Rule {

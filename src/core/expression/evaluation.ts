@@ -36,7 +36,7 @@ export interface Runtime {
   render(path: string, evaluation: Evaluation): string;
   /** A secret by name and key; undefined where it is not to be had. */
   secret(name: string, key?: string): string | undefined;
-  /** Somebody who wants to know how values come about works out the filters, or lets them be: see `interchange/code`. */
+  /** Intercepts every filter, to record how a value is made: see `interchange/code`. */
   readonly through?: Through | undefined;
   /** The same request at another moment, with a nonce of its own: for the next try. */
   again(moment: Moment): Runtime;

@@ -1,10 +1,11 @@
 /** A pasted address as a request file: its origin, its path, and its parameters decoded (WHATWG URL Standard, section 5.1). */
 import { stringify } from 'yaml';
+import { plainText } from '../collection/yaml-text.js';
 import { absoluteUrl, withQuery } from '../exchange/address/address.js';
 import { percentEncode } from '../expression/filters/text.js';
 import { Problem } from '../problem/problem.js';
-import { ownMember } from '../value/own-member.js';
-import { percentDecoded } from '../value/percent-decoded.js';
+import { asMap } from './taking-over/body-content.js';
+import { queryPairs } from './taking-over/content.js';
 
 export interface ImportedAddress {
   /** The text of the request file, from its second line. */
@@ -32,18 +33,15 @@ export function importAddress(given: string, origin: string | undefined): Import
   const own = origin !== undefined && URL.canParse(origin) && new URL(origin).origin === url.origin;
   // Braces would be parts of the path, and a dollar with one an expression.
   const path = url.pathname.replaceAll('{', '%7B').replaceAll('}', '%7D');
-  const query = pairsIn(url.search);
-  const names = new Set(query.map(([name]) => name));
-  // A map cannot hold a, b, a: then the order of the parameters would change, and some vendors sign it.
-  const interleaved = [...names].some((name) => {
-    const places = query.flatMap(([one], index) => (one === name ? [index] : []));
-    return (places.at(-1) as number) - (places[0] as number) + 1 !== places.length;
-  });
+  const query = queryPairs(url.search.slice(1));
+  // Where a map cannot hold their order, the parameters stay in the address: some vendors sign it.
+  const map = asMap(query, (_, value) => plainText(value));
+  const interleaved = map === undefined;
   const bare = `${own ? '${origin}' : url.origin}${path}`;
   const content = {
     about: `Imported from an address of ${url.host}`,
     url: interleaved ? `${bare}${url.search.replaceAll('{', '%7B').replaceAll('}', '%7D')}` : bare,
-    ...(!interleaved && query.length > 0 && { query: asMap(query) }),
+    ...(map && query.length > 0 && { query: map }),
   };
   const joined = interleaved
     ? url.origin + path + url.search
@@ -59,27 +57,4 @@ export function importAddress(given: string, origin: string | undefined): Import
     joined,
     differs: joined !== given.trim().replace(/#.*$/, ''),
   };
-}
-
-/** Decoded once; what cannot be decoded stays as it is. */
-function pairsIn(search: string): [string, string][] {
-  return search
-    .replace(/^\?/, '')
-    .split('&')
-    .filter((pair) => pair !== '')
-    .map((pair) => {
-      const at = pair.indexOf('=');
-      const [name, value] = at === -1 ? [pair, ''] : [pair.slice(0, at), pair.slice(at + 1)];
-      return [percentDecoded(name.replaceAll('+', ' ')), percentDecoded(value.replaceAll('+', ' '))];
-    });
-}
-
-function asMap(query: readonly (readonly [string, string])[]): Record<string, string | string[]> {
-  const map: Record<string, string | string[]> = {};
-  for (const [name, value] of query) {
-    const literal = value.replaceAll('${', () => '$${');
-    const before = ownMember(map, name);
-    map[name] = before === undefined ? literal : [before, literal].flat();
-  }
-  return map;
 }

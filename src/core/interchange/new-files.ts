@@ -37,8 +37,8 @@ export async function writeNewFiles(root: string, files: readonly NewFile[]): Pr
     throw new Problem('file-exists', {
       what:
         changed.length === 1
-          ? `${first} is there already, with another content`
-          : `${changed.length} files are there already, with another content: ${changed.slice(0, 5).join(', ')}${changed.length > 5 ? ', …' : ''}`,
+          ? `${first} already exists with different content`
+          : `${changed.length} files already exist with different content: ${changed.slice(0, 5).join(', ')}${changed.length > 5 ? ', …' : ''}`,
       where: { file: first },
       cause: 'nothing was written',
     });

@@ -38,7 +38,7 @@ export interface SecretStore {
   /** False where there was none. */
   remove(name: string, environment: string | undefined): Promise<boolean>;
   list(): Promise<readonly SecretFacts[]>;
-  /** What is stored, for a look whether it stands where it should not. */
+  /** What is stored or in the process environment, for a look whether it stands where it should not. */
   values(): Promise<readonly { readonly name: string; readonly value: string }[]>;
   /** A lookup that needs no waiting. */
   open(environment: string): Promise<(name: string, key?: string) => FoundSecret | undefined>;
@@ -91,12 +91,13 @@ export function secretStore(
     },
     async values() {
       const stored = await file.read();
-      return Object.keys(stored).flatMap((environment) =>
+      const values = Object.keys(stored).flatMap((environment) =>
         Object.keys(scoped(stored, environment)).flatMap((name) => {
           const found = ownSecret(stored, environment, name);
           return found ? { name, value: found.value } : [];
         }),
       );
+      return [...values, ...ofProcess(processEnvironment)];
     },
     async open(environment) {
       const stored = await file.read();
@@ -118,6 +119,14 @@ export function secretStore(
     },
   };
 }
+
+/** Under the names that they serve in camel case. */
+const ofProcess = (variables: Readonly<Record<string, string | undefined>>) =>
+  Object.entries(variables).flatMap(([variable, value]) => {
+    const [, words] = variable === secretHostsVariable ? [] : (/^ECHO_TRAIL_SECRET_(.+)$/.exec(variable) ?? []);
+    const name = words?.toLowerCase().replace(/_(\w)/g, (_, first: string) => first.toUpperCase());
+    return name && value ? { name, value } : [];
+  });
 
 const scoped = (stored: Stored, environment: string): Readonly<Record<string, StoredSecret>> =>
   ownMember(stored, environment) ?? {};

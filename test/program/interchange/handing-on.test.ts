@@ -306,6 +306,16 @@ describe('archives of a collection', () => {
     assert.equal(refused.status, 4);
     assert.match(refused.err, /the secret tide stands in requests\/it\.yaml/);
     assert.equal(existsSync(file), false);
+    // In any form in which it is hidden elsewhere, and also where the process environment says it.
+    writeIn(
+      folder,
+      'requests/it.yaml',
+      `url: \${origin}/x\nheaders: {X-Tide: ${Buffer.from('harbour-light-42').toString('base64')}}\n`,
+    );
+    const env = { ECHO_TRAIL_SECRET_LIGHT: 'harbour-light-42' };
+    const encoded = await echoTrail(['export', 'collection', file], { cwd: folder, env });
+    assert.equal(encoded.status, 4, encoded.err);
+    assert.match(encoded.err, /the secret light stands in requests\/it\.yaml/);
   });
 
   const manifest = [{ name: 'echo-trail.yaml' }, 'name: x\n'] as const;
@@ -335,7 +345,7 @@ describe('archives of a collection', () => {
       mkdirSync(join(around, 'in'));
       const ended = await echoTrail(['import', 'collection', file, 'in/new'], { cwd: around });
       assert.equal(ended.status, 2, ended.out);
-      assert.match(ended.err, /cannot be taken over as a collection[\s\S]*nothing was written/);
+      assert.match(ended.err, /is not a usable collection archive[\s\S]*nothing was written/);
       assert.deepEqual(readdirSync(around), ['bad.tar.gz', 'in']);
       assert.deepEqual(readdirSync(join(around, 'in')), []);
     });

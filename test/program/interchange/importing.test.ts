@@ -148,7 +148,7 @@ TEXT
     writeFileSync(file, `${readFileSync(file, 'utf8')}# mine\n`);
     const ended = await echoTrail(['import', 'command-line', '-'], { cwd: folder, input: text });
     assert.equal(ended.status, 2);
-    assert.match(ended.err, /requests\/berths\/list\.yaml is there already[\s\S]*nothing was written[\s\S]*--as NAME/);
+    assert.match(ended.err, /requests\/berths\/list\.yaml already exists[\s\S]*nothing was written[\s\S]*--as NAME/);
     assert.match(readFileSync(file, 'utf8'), /# mine/);
   });
 
@@ -181,7 +181,7 @@ TEXT
     test(`bad input: ${what}`, async () => {
       const ended = await echoTrail(['import', 'command-line', '-'], { cwd: collectionOf({}), input: text });
       assert.equal(ended.status, 2);
-      assert.match(ended.err, /holds no command that calls an address/);
+      assert.match(ended.err, /contains no command with a URL/);
     });
 });
 
@@ -424,7 +424,7 @@ describe('from standard input', () => {
     assert.match(several.err, /holds 2 requests, and send - sends one[\s\S]*import command-line -/);
     const neither = await echoTrail(['send', '-'], { cwd: folder, input: 'good morning' });
     assert.equal(neither.status, 2);
-    assert.match(neither.err, /is none of what can be read/);
+    assert.match(neither.err, /is in no format that can be read/);
   });
 
   test('header lines and parameters may be added to a request file for one sending', async () => {

@@ -1,6 +1,6 @@
 /** `completion choices`: what a shell asks for while somebody types. */
 
-import { shellCommands, wordText } from '../../../core/interchange/foreign/shell-words.js';
+import { shellCommands, wordText } from '../../../core/documentation/reading/shell-words.js';
 import { type CommandModule, examples } from '../../command.js';
 import { candidates } from '../../completing/candidates.js';
 import { emit } from '../../documents/emit.js';

@@ -1,5 +1,6 @@
 /** `export collection`: everything that is shared, as one file. */
 import { relative, resolve, sep } from 'node:path';
+import { knownSecret } from '../../../core/echo/known-secrets.js';
 import { type ArchiveForm, packCollection } from '../../../core/interchange/archive/pack.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { secretStore } from '../../../core/session/secrets.js';
@@ -20,7 +21,8 @@ export const { configure }: CommandModule = {
           });
         }
         const { root, local } = await context.collection();
-        const secrets = await secretStore(local, home, process.env).values();
+        const values = await secretStore(local, home, process.env).values();
+        const secrets = values.map(({ name, value }) => knownSecret(name, value));
         const inside = relative(root, resolve(file)).split(sep).join('/');
         const { bytes, files, left } = await packCollection(root, form, secrets, inside);
         const status = await handOut(context, { kind: 'collection', content: bytes, left }, file);

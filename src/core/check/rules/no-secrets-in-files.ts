@@ -8,10 +8,11 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Collection } from '../../collection/collection.js';
+import type { KnownSecret } from '../../echo/known-secrets.js';
 import { action } from '../../problem/actions.js';
 import { isCredentialHeader, isSecretName } from '../../value/secret-fields.js';
 import type { Finding } from '../finding.js';
-import type { KnownSecret, Rule } from '../rule.js';
+import type { Rule } from '../rule.js';
 
 type Found = Omit<Finding, 'rule'>;
 
@@ -80,7 +81,7 @@ export const noSecretsInFiles: Rule = {
 function storedIn(line: string, stored: readonly KnownSecret[]): Seen | undefined {
   for (const { name, holds } of stored) {
     const column = holds(line);
-    if (column !== undefined) return { what: `the value of the stored secret ${name}`, column, sure: true };
+    if (column !== undefined) return { what: `the value of the secret ${name}`, column, sure: true };
   }
   return undefined;
 }

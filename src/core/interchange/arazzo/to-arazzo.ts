@@ -1,4 +1,4 @@
-/** A trail as an Arazzo 1.0.1 document: what has no counterpart is told, nothing is dropped in silence. */
+/** A trail as an Arazzo 1.0.1 document. Every part without a counterpart is reported. */
 
 import type { Collection, Loaded } from '../../collection/collection.js';
 import { methodWritten, type RequestFile } from '../../collection/files/request-file.js';
@@ -7,6 +7,7 @@ import { findOperation } from '../../collection/sources/source-index.js';
 import { parseDuration } from '../../value/measures.js';
 import { ownMember } from '../../value/own-member.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
+import { type Criterion, criteriaOf, literalOf } from './criteria.js';
 import { runtimePlace } from './expressions.js';
 
 type Json = Record<string, unknown>;
@@ -199,7 +200,9 @@ class WorkflowWriter {
         this.kept.set(name, { step: id, place: at, outputs });
       }
     }
-    const criteria = Object.entries(expect).flatMap(([place, wanted]) => this.criteria(place, wanted, scope));
+    const criteria: Criterion[] = Object.entries(expect).flatMap(([place, wanted]) =>
+      this.criteria(place, wanted, scope),
+    );
     if (!Object.hasOwn(expect, 'status')) criteria.unshift({ condition: '$statusCode < 400' });
     const sessions = [
       step.session ?? content.session ?? this.collection.defaults(request.name).at(-1)?.content.session ?? 'none',
@@ -346,38 +349,11 @@ class WorkflowWriter {
     return `$inputs.${name}`;
   }
 
-  /** What must be so at a place, as conditions (section 4.6.8). */
-  private criteria(place: string, wanted: Value, scope: Scope): Json[] {
-    const runtime = runtimePlace(place);
-    const leave = (): Json[] => {
-      this.leave(`${place} of ${scope.request.name}: no condition of Arazzo says it`);
-      return [];
-    };
-    if (place === 'status' && typeof wanted === 'string' && /^[1-5]xx$/.test(wanted)) {
-      const from = Number(wanted[0]) * 100;
-      return [{ condition: `$statusCode >= ${from}` }, { condition: `$statusCode < ${from + 100}` }];
-    }
-    if (!isValueMap(wanted)) {
-      const made = this.value(wanted, scope, place);
-      const literal = literalOf(made);
-      return runtime === undefined || literal === undefined ? leave() : [{ condition: `${runtime} == ${literal}` }];
-    }
-    return Object.entries(wanted).flatMap(([matcher, value]) => {
-      const literal = literalOf(this.value(value as Value, scope, place));
-      const operator = { equals: '==', over: '>', 'at-least': '>=', under: '<', 'at-most': '<=', not: '!=' }[matcher];
-      if (runtime !== undefined && operator !== undefined && literal !== undefined)
-        return [{ condition: `${runtime} ${operator} ${literal}` }];
-      if (matcher === 'exists' && value === true && place.startsWith('$'))
-        return [{ context: '$response.body', condition: place, type: 'jsonpath' }];
-      if (matcher === 'matches' && runtime !== undefined)
-        return [{ context: runtime, condition: String(value), type: 'regex' }];
-      if (matcher === 'one-of' && runtime !== undefined && Array.isArray(value)) {
-        const choices = (value as readonly Value[]).map((one) => literalOf(plain(one)));
-        if (choices.every((one) => one !== undefined))
-          return [{ condition: choices.map((one) => `${runtime} == ${one}`).join(' || ') }];
-      }
-      return leave();
-    });
+  /** Literals of conditions are runtime expressions where ours are worked out. */
+  private criteria(place: string, wanted: Value, scope: Scope): readonly Criterion[] {
+    const { criteria, complete } = criteriaOf(place, wanted, (value) => literalOf(this.value(value, scope, place)));
+    if (!complete) this.leave(`${place} of ${scope.request.name}: no condition of Arazzo says it`);
+    return criteria;
   }
 }
 
@@ -391,11 +367,4 @@ interface Kept {
 interface Scope {
   readonly give: Readonly<Record<string, Value>>;
   readonly request: Loaded<RequestFile>;
-}
-
-/** A literal of a condition; a runtime expression stands as it is. */
-function literalOf(value: unknown): string | undefined {
-  if (typeof value === 'string')
-    return /^\$(?:inputs|steps)\./.test(value) ? value : `'${value.replaceAll("'", "''")}'`;
-  return value === null || typeof value === 'number' || typeof value === 'boolean' ? String(value) : undefined;
 }

@@ -3,6 +3,7 @@ import { lstatSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { manifestName } from '../../collection/find-collection.js';
+import type { KnownSecret } from '../../echo/known-secrets.js';
 import { Problem } from '../../problem/problem.js';
 
 export type ArchiveForm = 'tar.gz' | 'zip';
@@ -23,14 +24,14 @@ const time = new Date(Date.UTC(1980, 0, 1, 0, 0, 0));
 const privateKey = /-----BEGIN (?:[A-Z]+ )*PRIVATE KEY-----/;
 
 /**
- * @param secrets values that may stand in none of the files, with their names
+ * @param secrets what may stand in none of the files
  * @param except the file that is written, where it lies in the collection
- * @throws Problem file-unreadable; secret-in-file: a stored secret stands in a file
+ * @throws Problem file-unreadable; secret-in-file: a known secret stands in a file
  */
 export async function packCollection(
   root: string,
   form: ArchiveForm,
-  secrets: readonly { readonly name: string; readonly value: string }[],
+  secrets: readonly KnownSecret[],
   except: string | undefined,
 ): Promise<PackedCollection> {
   const left: string[] = [];
@@ -43,7 +44,7 @@ export async function packCollection(
       left.push(`${file}: it holds a private key`);
       continue;
     }
-    const held = secrets.find(({ value }) => value.length >= 4 && bytes.includes(Buffer.from(value, 'utf8')));
+    const held = secrets.find((one) => one.holds(bytes.toString('utf8')) !== undefined);
     if (held) {
       throw new Problem('secret-in-file', {
         what: `the secret ${held.name} stands in ${file}`,

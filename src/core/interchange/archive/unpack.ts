@@ -40,15 +40,15 @@ class Content {
 
   refuse(cause: string): Problem {
     return new Problem('import-unreadable', {
-      what: `${this.name} cannot be taken over as a collection`,
+      what: `${this.name} is not a usable collection archive`,
       where: { file: this.name },
       cause,
       remedy: 'nothing was written; ask whoever made it',
     });
   }
 
-  /** @returns whether the content of the entry is wanted */
-  wants(path: string, kind: 'file' | 'folder' | 'other'): boolean {
+  /** @returns whether the content of the entry is taken over @throws Problem import-unreadable */
+  accepts(path: string, kind: 'file' | 'folder' | 'other'): boolean {
     this.count += 1;
     if (this.count > mostFiles) throw this.refuse(`it has more than ${mostFiles} entries`);
     const parts = path.replace(/\/$/, '').split('/');
@@ -118,10 +118,10 @@ async function fromTar(bytes: Buffer, content: Content): Promise<void> {
     for await (const entry of tar) {
       const { name, type } = entry.header;
       const kind = type === 'directory' ? 'folder' : type === 'file' || type === 'contiguous-file' ? 'file' : 'other';
-      const wanted = content.wants(name.replace(/^(?:\.\/)+/, '') || '.', kind);
+      const accepted = content.accepts(name.replace(/^(?:\.\/)+/, '') || '.', kind);
       const chunks: Buffer[] = [];
       for await (const chunk of entry) chunks.push(chunk as Buffer);
-      if (wanted) content.add(name, Buffer.concat(chunks));
+      if (accepted) content.add(name, Buffer.concat(chunks));
     }
   } catch (error) {
     throw error instanceof Problem ? error : content.refuse((error as Error).message);
@@ -137,7 +137,7 @@ async function fromZip(bytes: Buffer, content: Content): Promise<void> {
     for await (const entry of zip.entries()) {
       const link = (entry.mode & 0o170000) === 0o120000;
       const kind = link ? 'other' : entry.name.endsWith('/') ? 'folder' : 'file';
-      if (!content.wants(entry.name, kind)) continue;
+      if (!content.accepts(entry.name, kind)) continue;
       const chunks: Buffer[] = [];
       for await (const chunk of await entry.open()) {
         content.read((chunk as Buffer).length);

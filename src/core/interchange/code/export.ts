@@ -7,6 +7,7 @@ import { previewRequest } from '../../sending/preview.js';
 import type { Preview } from '../../sending/sending.js';
 import type { Workspace } from '../../sending/workspace.js';
 import { sessionKinds } from '../../session/registry.js';
+import { isSecretName } from '../../value/secret-fields.js';
 import { type CodeExpression, withinExpression } from './expression.js';
 import type { Language } from './language.js';
 import { type CodeRequest, codeRequest } from './program.js';
@@ -43,7 +44,7 @@ export async function requestAsCode(
   });
   const secretInputs = new Map(
     prepared.plan.inputs
-      .filter(({ declaration }) => declaration.secret === true)
+      .filter(({ name, declaration }) => declaration.secret === true || isSecretName(name))
       .map(({ name }) => [name, { value: symbols.asked(name), origin: 'process environment', secret: true }] as const),
   );
   const look = (signed: string | undefined): Promise<Preview> =>

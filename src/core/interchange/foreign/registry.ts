@@ -14,7 +14,7 @@ export const importers: ReadonlyMap<string, Importer> = new Map(
 export function importerOf(text: string, name: string): Importer {
   for (const one of importers.values()) if (one.claims(text)) return one;
   throw new Problem('import-unreadable', {
-    what: `${name} is none of what can be read: ${[...importers.values()].map((one) => one.about.split(':')[0]).join(', ')}`,
+    what: `${name} is in no format that can be read: ${[...importers.values()].map((one) => one.about.split(':')[0]).join(', ')}`,
     where: { file: name },
     cause: text.trim() === '' ? 'it is empty' : undefined,
     remedy: 'copy the whole command with its address, or a message from its request line on',

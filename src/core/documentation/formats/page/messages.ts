@@ -1,5 +1,6 @@
 /** Examples on a page: raw HTTP messages, command lines, JSON and XML. */
 import type { Value } from '../../../value/written.js';
+import { shellCommands, wordText } from '../../reading/shell-words.js';
 
 export interface ExampleRequest {
   readonly method: string;
@@ -56,7 +57,7 @@ function messageParts(text: string): Pick<ExampleRequest, 'headers' | 'body'> {
 
 /** A command of a shell that names an address, with the options that such commands share. */
 export function commandLine(text: string): ExampleRequest | undefined {
-  const words = shellWords(text.replace(/^\s*[$>#]\s+/, '').replace(/\\\r?\n/g, ' '));
+  const words = shellCommands(text.replace(/^\s*[$>#]\s+/, ''))[0]?.words.map(({ pieces }) => wordText(pieces)) ?? [];
   const at = words.findIndex((word) => /^https?:\/\//i.test(word));
   const address = words[at];
   if (address === undefined || at === 0 || !words.slice(0, at).every(mayStandBefore)) return undefined;
@@ -81,14 +82,6 @@ const mayStandBefore = (word: string, index: number, words: readonly string[]): 
   index === 0
     ? /^[\w./-]+$/.test(word)
     : word.startsWith('-') || words[index - 1]?.startsWith('-') === true || /^[\w./-]+$/.test(word);
-
-/** Words as a POSIX shell splits them, without expansion. */
-function shellWords(text: string): string[] {
-  const words: string[] = [];
-  for (const [, single, double, bare] of text.matchAll(/'([^']*)'|"((?:[^"\\]|\\.)*)"|((?:[^\s'"\\]|\\.)+)/g))
-    words.push(single ?? double?.replace(/\\(["\\$`])/g, '$1') ?? (bare ?? '').replace(/\\(.)/g, '$1'));
-  return words;
-}
 
 export function jsonIn(text: string): { readonly value: Value } | undefined {
   if (!/^\s*[{[]/.test(text)) return undefined;
