@@ -8,6 +8,7 @@ import type { Log } from 'sarif';
 import { rules } from '../../../src/core/check/rules/registry.js';
 import { collectionOf, demoCollection, temporaryFolder } from '../../support/folder.js';
 import { document, echoTrail } from '../../support/program.js';
+import { faultsOf, junitFaults } from '../../support/published-schemas.js';
 
 interface Finding {
   readonly rule: string;
@@ -557,6 +558,8 @@ test('findings as SARIF 2.1.0: rules with their sentences, places from the folde
   const { status, out } = await echoTrail(['check', '--as', 'sarif', '--collection', cwd], { cwd: dirname(cwd) });
   assert.equal(status, 2);
   const log = JSON.parse(out) as Log;
+  assert.deepEqual(faultsOf('SARIF 2.1.0', log), []);
+  assert.notDeepEqual(faultsOf('SARIF 2.1.0', { ...log, runs: [{ ...log.runs[0], tool: {} }] }), []);
   const [run] = log.runs;
   assert.deepEqual([log.version, run?.tool.driver.name, log.runs.length], ['2.1.0', 'echo-trail', 1]);
   const results = run?.results ?? [];
@@ -583,6 +586,7 @@ test('findings as JUnit: errors are failures, warnings are told; nothing found i
     readFileSync(join(cwd, 'check.xml'), 'utf8'),
     'text/xml',
   ).documentElement;
+  assert.deepEqual(await junitFaults(readFileSync(join(cwd, 'check.xml'), 'utf8')), []);
   const failures = root?.getElementsByTagName('failure').length ?? 0;
   assert.equal(root?.getAttribute('failures'), String(failures));
   assert.ok(failures > 0 && Number(root?.getAttribute('tests')) > failures);

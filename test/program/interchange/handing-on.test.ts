@@ -11,6 +11,7 @@ import { parse } from 'yaml';
 import { ZipFile } from 'yazl';
 import { collectionOf, demoCollection, everyFile, temporaryFolder, writeIn } from '../../support/folder.js';
 import { document, echoTrail } from '../../support/program.js';
+import { faultsOf } from '../../support/published-schemas.js';
 import { harbourForThisFile } from '../../support/standin.js';
 
 const harbour = await harbourForThisFile();
@@ -105,6 +106,8 @@ describe('export openapi', () => {
       components: { schemas: object; securitySchemes: object };
     };
     assert.equal(made.openapi, '3.1.0');
+    assert.deepEqual(faultsOf('OpenAPI 3.1', made), []);
+    assert.notDeepEqual(faultsOf('OpenAPI 3.1', { ...made, info: {} }), []);
     assert.equal(made.paths['/v1/vessels/{imo}/calls']?.post?.['x-from'], 'documentation harbour');
     assert.equal(made.paths['/lights/staged']?.get?.['x-from'], 'request');
     assert.match(made.paths['/lights/staged']?.get?.responses['200']?.['x-from'] ?? '', /^echo [a-z0-9]{4}\.1$/);

@@ -15,6 +15,7 @@ import { reportFormats } from '../../../src/core/report/formats/registry.js';
 import type { RunRecord } from '../../../src/core/trail/record/run-record.js';
 import { collectionOf } from '../../support/folder.js';
 import { type Ended, echoTrail } from '../../support/program.js';
+import { junitFaults } from '../../support/published-schemas.js';
 import { rawServer, responseOf } from '../../support/raw-server.js';
 
 const odd = 'two | words <b>&amp; a "quote" # \u0001 and \u{1f6a2}';
@@ -83,6 +84,11 @@ test('JUnit: suites with their counts, failures and errors apart, text that is s
   assert.match(other?.textContent ?? '', /\$\.code: expected not "?N3"?, found "?N3"?/);
   assert.match(named(root, 'error')[0]?.getAttribute('type') ?? '', /^connection-reset|response-cut-short$/);
   assert.equal(named(root, 'testcase')[0]?.getAttribute('name'), 'row 1 N1: show # it');
+});
+
+test('JUnit: the published schema is met', async () => {
+  assert.deepEqual(await junitFaults(written('junit.xml')), []);
+  assert.notDeepEqual(await junitFaults(written('junit.xml').replace(/ tests="4"/, '')), []);
 });
 
 test('TAP 14: read by another parser, each point and its plan', () => {
