@@ -50,7 +50,7 @@ export const { configure }: CommandModule = {
       .option('-t, --to <file>', 'write it to this file; its ending says the form where --as does not')
       .action(
         run(async (context, names, options) => {
-          const { terminal } = context;
+          const { terminal, home } = context;
           const { as, to } = options as { as?: string; to?: string };
           const format = formWanted(reportFormats, { as, to });
           const { local } = await context.collection();
@@ -59,7 +59,7 @@ export const { configure }: CommandModule = {
             if (options.matrix)
               throw new Problem('usage', { what: '--matrix goes with the report as text or with --json' });
             const runs = recordedRuns(local, names.length === 0 ? ['last'] : names);
-            await writeReport(format, recordsOfAll(local, runs), to, terminal);
+            await writeReport(format, recordsOfAll(local, home, runs), to, terminal);
             if (to !== undefined && to !== '-') terminal.note(`wrote ${to}`);
             return 0;
           }
@@ -67,7 +67,7 @@ export const { configure }: CommandModule = {
           const told = together([reporters(terminal, { matrix: options.matrix === true, watched: false }), totals]);
           for (const name of recordedRuns(local, names.length === 0 ? ['last'] : names)) {
             let empty = true;
-            for await (const record of recordsOf(local, name)) {
+            for await (const record of recordsOf(local, name, home)) {
               told.take(record);
               empty = false;
             }

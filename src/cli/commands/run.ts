@@ -41,7 +41,12 @@ export const { configure }: CommandModule = {
           const summary = summaryFile(process.env);
           if (summary !== undefined && runs.names.length > 0) {
             const collection = await context.collection();
-            await tellServer(summary, recordsOfAll(collection.local, runs.names), collection, context.terminal);
+            await tellServer(
+              summary,
+              recordsOfAll(collection.local, context.home, runs.names),
+              collection,
+              context.terminal,
+            );
           }
         }
       }),
@@ -60,7 +65,7 @@ export const { configure }: CommandModule = {
 async function reported(context: Context, runs: readonly string[], file: string, format: ReportFormat): Promise<void> {
   if (runs.length === 0) return;
   const { local } = await context.collection();
-  await writeReport(format, recordsOfAll(local, runs), file, context.terminal);
+  await writeReport(format, recordsOfAll(local, context.home, runs), file, context.terminal);
   context.terminal.note(`wrote ${file}`);
 }
 

@@ -7,9 +7,9 @@ import { growFile } from '../../core/storage/atomic-write.js';
 import type { Terminal } from '../terminal/terminal.js';
 
 /** The records of several runs, one after the other. */
-export const recordsOfAll = (local: string, runs: readonly string[]): Records =>
+export const recordsOfAll = (local: string, home: string, runs: readonly string[]): Records =>
   async function* records() {
-    for (const run of runs) yield* recordsOf(local, run);
+    for (const run of runs) yield* recordsOf(local, run, home);
   };
 
 /** The names of the runs that a command makes. */

@@ -9,6 +9,7 @@ import type { Kept } from '../expectation/keeps.js';
 import type { Named } from '../expression/names.js';
 import { brief } from '../problem/brief.js';
 import { asProblem, type Problem, positionText } from '../problem/problem.js';
+import { isoTime } from '../value/iso-time.js';
 import { writeJson } from '../value/json-text.js';
 import { isSecretName } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
@@ -109,23 +110,11 @@ export function faultyEcho(
 /** The text of an object that more is to be put into. */
 const opened = (object: object): string => writeJson(object as Value).slice(0, -1);
 
-let lastTime = 0;
-let lastIso = '';
-
-/** RFC 3339 in UTC. Several exchanges share a millisecond, and writing it out costs as much as a small request. */
-function isoTime(at: Date): string {
-  const time = at.getTime();
-  if (time !== lastTime) {
-    lastIso = at.toISOString();
-    lastTime = time;
-  }
-  return lastIso;
-}
-
-function recordedInputs(
-  inputs: ReadonlyMap<string, Named | undefined>,
-  redactor: Redactor,
-): Record<string, unknown> | undefined {
+/** What was given to a request or a trail: what is named like a secret is hidden. */
+export function recordedInputs(
+  inputs: Iterable<readonly [name: string, named: Named | undefined]>,
+  redactor: Pick<Redactor, 'hideIn'>,
+): Record<string, unknown> {
   const out: Record<string, unknown> = {};
   for (const [name, named] of inputs)
     if (named) out[name] = named.secret || isSecretName(name) ? hidden : redactor.hideIn(named.value);

@@ -56,17 +56,15 @@ export async function runNames(
 export const runBegan = (
   run: string,
   { environment, names }: RunOrder,
-  facts: { readonly environments: readonly string[]; readonly resumed: boolean; readonly dryRun: boolean },
+  facts: Pick<RecordOf<'run'>, 'environments' | 'hosts' | 'resumed' | 'dryRun'>,
 ): RecordOf<'run'> => ({
   event: 'run',
   version: recordVersion,
   run,
   at: new Date().toISOString(),
   environment,
-  environments: [...facts.environments],
   names: [...names],
-  resumed: facts.resumed,
-  dryRun: facts.dryRun,
+  ...facts,
 });
 
 /** @param more `before` of the run that is resumed */
@@ -84,7 +82,8 @@ export async function runPlanned(
 ): Promise<Problem | undefined> {
   const { before, environments, dryRun = false } = more;
   const report = environments.length > 1 ? inEnvironment(order.environment, host.report) : host.report;
-  const facts = { environments, resumed: before !== undefined, dryRun };
+  const hosts = workspace.origins.any ? ['any'] : [...workspace.origins.entries];
+  const facts = { environments: [...environments], hosts, resumed: before !== undefined, dryRun };
   workspace.expectChanges({
     calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),
     rows: plans.some(({ rows }) => rows !== undefined),

@@ -75,5 +75,5 @@ export async function unsent(workspace: Workspace, prepared: PreparedRequest, se
   );
   const outcome = { received: undefined, trouble: undefined };
   const nothing = { verdicts: [], undocumented: [], problems: [], contradiction: undefined, accessDenied: undefined };
-  return { echo: '', tries: 0, request, wire, warnings, outcome, kept, ...nothing };
+  return { echo: '', at: new Date(), tries: 0, request, wire, warnings, outcome, kept, ...nothing };
 }

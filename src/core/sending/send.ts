@@ -117,6 +117,7 @@ function concluded(
   const { outcome, verdicts, kept, problems } = judged;
   const sent = {
     echo: exchanged.echo,
+    at: exchanged.at,
     tries,
     request: composed.request,
     wire,

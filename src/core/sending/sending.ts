@@ -60,6 +60,8 @@ export interface Sending {
 export interface Sent {
   /** The id of its echo. */
   readonly echo: string;
+  /** When it left; of several tries, the last. */
+  readonly at: Date;
   /** How often it was sent; each time has an echo. */
   readonly tries: number;
   readonly request: ResolvedRequest;

@@ -13,7 +13,7 @@ import { parse as parseHtml } from 'parse5';
 import { Parser } from 'tap-parser';
 import { reportFormats } from '../../../src/core/report/formats/registry.js';
 import type { RunRecord } from '../../../src/core/trail/record/run-record.js';
-import { collectionOf } from '../../support/folder.js';
+import { collectionOf, temporaryFolder } from '../../support/folder.js';
 import { type Ended, echoTrail } from '../../support/program.js';
 import { junitFaults } from '../../support/published-schemas.js';
 import { rawServer, responseOf } from '../../support/raw-server.js';
@@ -237,6 +237,50 @@ test('HTML of a run that failed ten thousand times: each is there, and the page 
     [p95, 950],
   ] as const)
     assert.ok(Math.abs(Number(found) - exact) / exact < 0.021, `${found} ${exact}`);
+});
+
+test('HTML: what a trail was given, where it could go, and when each exchange left; nothing secret', async () => {
+  const folder = collectionOf(
+    {
+      'requests/show.yaml': 'inputs: {code: {}}\nurl: ${origin}/berths/{code}\nheaders: {X-Key: "${secret.light}"}\n',
+      'trails/one.yaml':
+        'inputs: {code: {default: N1}, password: {}, light: {default: "is ${secret.light}"}}\nsteps: [{send: show}, {send: show, give: {code: N4}}]\n',
+    },
+    server.origin,
+  );
+  const env = { ECHO_TRAIL_SECRET_LIGHT: 'lantern-room-77' };
+  const made = await echoTrail(
+    ['run', 'one', '--set', 'password=kelp-4471', '--report', 'a.html', '--report', 'a.json'],
+    {
+      cwd: folder,
+      env,
+    },
+  );
+  assert.equal(made.status, 0, made.err);
+  const page = readFileSync(join(folder, 'a.html'), 'utf8');
+  const part = page.slice(page.indexOf('Inputs and environment'));
+  await echoTrail(['report', '--to', 'later.html'], { cwd: folder });
+  assert.equal(readFileSync(join(folder, 'later.html'), 'utf8'), page);
+  // What was given is sealed, so that a colleague's report of the same record is without it.
+  const others = await echoTrail(['report', '--as', 'html'], {
+    cwd: folder,
+    env: { ECHO_TRAIL_HOME: temporaryFolder() },
+  });
+  assert.match(others.out, /environment sandbox/);
+  assert.doesNotMatch(others.out, /code<\/td>/);
+  assert.match(part, new RegExp(`environment sandbox: <code>${new URL(server.origin).host}</code>`));
+  assert.match(part, /code<\/td><td><code>N1</);
+  for (const name of ['password', 'light']) assert.match(part, new RegExp(`>${name}</td><td><code>[^<]*‹secret›`));
+  for (const secret of [/kelp-4471/, /lantern-room/])
+    assert.doesNotMatch(page + readFileSync(join(folder, 'a.json'), 'utf8'), secret);
+  const steps = readFileSync(join(folder, 'a.json'), 'utf8')
+    .trim()
+    .split('\n')
+    .map((line) => JSON.parse(line) as { event: string; at?: string })
+    .filter(({ event }) => event === 'step');
+  assert.equal(steps.length, 2);
+  for (const { at = '' } of steps) assert.match(at, /^\d{4}-\d\d-\d\dT[\d:.]+Z$/);
+  assert.match(page, /<h3>Timeline<\/h3>/);
 });
 
 test('the same later from disk, to standard output or to a file', async () => {

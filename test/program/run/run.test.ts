@@ -33,6 +33,7 @@ test('the demo trail walks from log-in to log-out, and leaves nothing behind', a
     [
       'run',
       'walk',
+      'inputs',
       'agent',
       'vessels/show',
       'berths/free',

@@ -13,7 +13,7 @@ export const html: ReportFormat = {
   about: 'a page in one file, with figures',
   endings: ['.html', '.htm'],
   async *write(records) {
-    const [{ factsOf }, { distribution, phaseBars, phaseKey, statusBars }, { style }] = await Promise.all([
+    const [{ factsOf }, { distribution, phaseBars, phaseKey, statusBars, timeline }, { style }] = await Promise.all([
       import('../html/facts.js'),
       import('../html/figures.js'),
       import('../html/style.js'),
@@ -35,11 +35,12 @@ export const html: ReportFormat = {
     if (all.count > 0) {
       yield `<h2>Times</h2><div class="figures"><div><h3>Response times</h3><div class="wide">${distribution(all)}</div>${percentiles(facts)}</div><div><h3>Statuses</h3>${statusBars(statuses).replace('<svg ', '<svg class="small" ')}</div></div>\n`;
       yield steps(facts);
-      yield `<h3>${slowest.length > 0 ? `The first ${first.length} exchanges` : 'Exchanges'}</h3>${phaseKey}<div class="wide">${phaseBars(first)}</div>\n`;
+      yield `<h3>Timeline${slowest.length > 0 ? ` of the first ${first.length} exchanges` : ''}</h3>${phaseKey}<div class="wide">${timeline(first)}</div>\n`;
       if (slowest.length > 0) yield `<h3>The slowest</h3><div class="wide">${phaseBars(slowest)}</div>\n`;
     }
     yield waits(facts);
     yield matrix(facts);
+    yield given(facts);
     yield '</main></body></html>\n';
   },
 };
@@ -212,4 +213,30 @@ function matrix({ matrix: { checks, subjects, deviations } }: Facts): string {
       ? ''
       : `<details><summary>${deviations.length} deviations</summary><div class="wide"><table><thead><tr>${['where', 'check', 'place', 'expected', 'found', 'echo'].map((name) => `<th scope="col">${name}</th>`).join('')}</tr></thead><tbody>${found.join('')}</tbody></table></div></details>`;
   return `<h2>Checks</h2>${rows.length === 0 ? '' : table}${more > 0 ? `<p class="quiet">and ${more} more without a deviation</p>` : ''}${list}\n`;
+}
+
+const longestValue = 200;
+
+/** Where requests could go, and what walks were given. */
+function given({ runs, given: all, summary: { walks: walked } }: Facts): string {
+  const hosts = new Map(runs.flatMap((run) => (run.hosts ? [[run.environment, run.hosts.join(', ')] as const] : [])));
+  const list = [...hosts].map(
+    ([environment, names]) =>
+      `<li>environment ${xmlText(environment)}: <code>${xmlText(names || 'no host')}</code></li>`,
+  );
+  const where = (one: Facts['given'][number]): string =>
+    [...(walked.length > 1 ? [one.walked] : []), ...(hosts.size > 1 ? [one.environment] : [])].join(', ');
+  const rows = all.flatMap((one) =>
+    Object.entries(one.inputs).map(([name, value]) => {
+      const text = typeof value === 'string' ? value : JSON.stringify(value);
+      const shown = text.length > longestValue ? `${text.slice(0, longestValue)}…` : text;
+      return `<tr><td>${xmlText(where(one))}</td><td>${xmlText(name)}</td><td><code>${xmlText(shown)}</code></td></tr>`;
+    }),
+  );
+  if (list.length + rows.length === 0) return '';
+  const table =
+    rows.length === 0
+      ? ''
+      : `<div class="wide"><table><thead><tr><th scope="col"></th><th scope="col">input</th><th scope="col">value</th></tr></thead><tbody>${rows.join('')}</tbody></table></div>`;
+  return `<h2>Inputs and environment</h2><ul>${list.join('')}</ul>${table}\n`;
 }

@@ -21,6 +21,8 @@ export interface StepFacts {
 export interface Exchange {
   readonly walked: string;
   readonly name: string;
+  /** When it was sent, in milliseconds since 1970; of a record before there was one, undefined. */
+  readonly began: number | undefined;
   readonly time: number;
   readonly phases: NonNullable<StepRecord['phases']>;
   readonly status: number | null;
@@ -42,8 +44,16 @@ export interface Waits {
   readonly why: Set<string>;
 }
 
+export interface Given {
+  readonly walked: string;
+  readonly environment: string;
+  readonly inputs: RecordOf<'inputs'>['inputs'];
+}
+
 export interface Facts {
   readonly runs: RecordOf<'run'>[];
+  /** What was given to walks, each way once; of many the first. */
+  readonly given: readonly Given[];
   readonly summary: RunSummary;
   readonly matrix: Matrix;
   readonly all: Spread;
@@ -61,6 +71,7 @@ export interface Facts {
 }
 
 const mostExchanges = 30;
+const mostGiven = 50;
 
 export async function factsOf(records: AsyncIterable<RunRecord>): Promise<Facts> {
   const totals = runSummary();
@@ -96,11 +107,18 @@ class Gathered {
   private readonly failures = new Map<string, FailureGroup>();
   private readonly waits = new Map<string, Waits>();
   private readonly times = new Map<string, number>();
+  private readonly given = new Map<string, Given>();
+  private walked = '';
   private failed = 0;
 
   take(record: RunRecord): void {
     if (record.event === 'run') this.runs.push(record);
-    else if (record.event === 'summary') this.times.set(`${record.run} ${record.walk}`, record.time);
+    else if (record.event === 'walk') this.walked = record.walked;
+    else if (record.event === 'inputs') {
+      const { inputs, environment = this.runs.at(-1)?.environment ?? '' } = record;
+      const given = { walked: this.walked, environment, inputs };
+      if (this.given.size < mostGiven) this.given.set(JSON.stringify(given), given);
+    } else if (record.event === 'summary') this.times.set(`${record.run} ${record.walk}`, record.time);
     else if (record.event === 'waiting') {
       const waits = this.waits.get(record.host) ?? { count: 0, waited: 0, why: new Set() };
       this.waits.set(record.host, waits);
@@ -125,13 +143,14 @@ class Gathered {
     };
     this.steps.set(key, step);
     step[state] += 1;
-    const { status, time, phases } = record;
+    const { status, time, phases, at } = record;
     const came = status ?? (one.silent ? lost : undefined);
     if (came !== undefined) this.statuses.set(came, (this.statuses.get(came) ?? 0) + 1);
     if (time === null || !phases) return;
     step.spread.add(time);
     this.all.add(time);
-    const exchange = { walked, name: one.name, time, phases, status, failed: state === 'failed' };
+    const began = at === undefined ? undefined : Date.parse(at);
+    const exchange = { walked, name: one.name, began, time, phases, status, failed: state === 'failed' };
     if (this.exchanges.length < mostExchanges) this.exchanges.push(exchange);
     const last = this.slowest.at(-1);
     if (this.slowest.length < 10 || (last && time > last.time))
@@ -157,6 +176,7 @@ class Gathered {
     const time = [...this.times.values()].reduce((sum, one) => sum + one, 0);
     return {
       runs,
+      given: [...this.given.values()],
       all,
       statuses,
       exchanges,

@@ -101,11 +101,19 @@ export function statusBars(statuses: ReadonlyMap<number, number>): string {
   return figure(width, height, 'Statuses of responses', bars.join(''));
 }
 
-/** Each exchange as a bar of its phases, all on one scale of time. */
-export function phaseBars(exchanges: readonly Exchange[]): string {
+/** Exchanges in the order in which they were sent, each at its time; of older records, without. */
+export function timeline(exchanges: readonly Exchange[]): string {
+  if (!exchanges.every(({ began }) => began !== undefined)) return phaseBars(exchanges);
+  const sorted = [...exchanges].sort((a, b) => (a.began ?? 0) - (b.began ?? 0));
+  const first = sorted[0]?.began ?? 0;
+  return phaseBars(sorted, ({ began = 0 }) => began - first);
+}
+
+/** Each exchange as a bar of its phases, all on one scale of time. @param startOf where a bar begins, in milliseconds */
+export function phaseBars(exchanges: readonly Exchange[], startOf: (exchange: Exchange) => number = () => 0): string {
   const [width, rowHeight, left] = [720, 24, 250];
   const height = exchanges.length * rowHeight + 26;
-  const x = scaleLinear([0, max(exchanges, ({ time }) => time) || 1], [left, width - 76]);
+  const x = scaleLinear([0, max(exchanges, (one) => startOf(one) + one.time) || 1], [left, width - 76]);
   const ticks = x
     .ticks(5)
     .map(
@@ -113,12 +121,14 @@ export function phaseBars(exchanges: readonly Exchange[]): string {
         `<line class="grid"${attributes({ x1: round(x(tick)), x2: round(x(tick)), y1: 18, y2: height })}/>${text(x(tick), 12, tick === 0 ? '0' : durationText(tick), { 'text-anchor': 'middle' })}`,
     );
   const several = new Set(exchanges.map(({ walked }) => walked)).size > 1;
-  const bars = exchanges.map(({ walked, name: own, time, phases, status, failed }, index) => {
+  const bars = exchanges.map((exchange, index) => {
+    const { walked, name: own, time, phases, status, failed } = exchange;
+    const start = startOf(exchange);
     const name = several ? `${walked}: ${own}` : own;
     const top = 22 + index * rowHeight;
-    let at = 0;
+    let at = start;
     const parts = phaseNames.map((phase) => {
-      const part = Math.min(phases[phase] ?? 0, Math.max(0, time - at));
+      const part = Math.min(phases[phase] ?? 0, Math.max(0, start + time - at));
       const bar =
         part > 0
           ? `<rect class="${phase}"${attributes({ x: round(x(at)), y: top + 3, width: Math.max(0.5, round(x(at + part) - x(at))), height: rowHeight - 8 })}><title>${phase} ${durationText(part)}</title></rect>`
@@ -127,7 +137,7 @@ export function phaseBars(exchanges: readonly Exchange[]): string {
       return bar;
     });
     const label = name.length > 38 ? `${name.slice(0, 37)}…` : name;
-    return `<g><title>${xmlText(`${name}, ${status ?? 'no response'}, ${durationText(time)}`)}</title>${text(left - 8, top + 15, label, { 'text-anchor': 'end', ...(failed && { class: 'failed' }) })}${parts.join('')}${text(x(time) + 6, top + 15, durationText(time))}</g>`;
+    return `<g><title>${xmlText(`${name}, ${status ?? 'no response'}, ${durationText(time)}`)}</title>${text(left - 8, top + 15, label, { 'text-anchor': 'end', ...(failed && { class: 'failed' }) })}${parts.join('')}${text(x(start + time) + 6, top + 15, durationText(time))}</g>`;
   });
   return figure(width, height, 'Phases of exchanges', [...ticks, ...bars].join(''));
 }

@@ -103,7 +103,11 @@ export function openJournal({ path, run, recorder, first, before }: JournalSetti
     },
     undone: (at, state, problem) => add('', () => ({ line: 'undone', at, state, ...recorded(problem) })),
     // As text at once: thousands of records that wait for the next write are a burden to the collector of garbage.
-    record: (record) => add('', writeJson(record as Value)),
+    record(record) {
+      const text = writeJson(record as Value);
+      if (record.event === 'inputs') add('', () => ({ line: 'inputs', record: recorder.seal(text) }));
+      else add('', text);
+    },
     doubtsBefore: (walk) => (before?.doubts ?? []).filter((one) => one.walk === walk).map(({ call }) => call),
     seen: (way, key, item) => add('', () => ({ line: 'handled', way, key, ...item })),
     seenBefore: () => before?.seen ?? new Map(),

@@ -38,6 +38,9 @@ export type RecordedNames = z.infer<typeof kept>;
 const at = z.string();
 const undoStates = z.enum(['done', 'failed', 'not needed', 'impossible', 'in doubt']);
 
+/** The record of what a walk was given, sealed: it may be what nobody else is to see. */
+export const sealedInputs = z.strictObject({ line: z.literal('inputs'), record: z.string() });
+
 export const journalLine = z.discriminatedUnion('line', [
   /** The first: what was asked for. */
   z.strictObject({
@@ -110,6 +113,7 @@ export const journalLine = z.discriminatedUnion('line', [
     /** What it leaves in its table. */
     cells: z.optional(z.record(z.string(), z.any())),
   }),
+  sealedInputs,
   z.strictObject({ line: z.literal('walk'), walk: z.number(), ok: z.boolean() }),
 ]);
 export type JournalLine = z.infer<typeof journalLine>;

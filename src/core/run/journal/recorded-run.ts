@@ -6,6 +6,7 @@ import { action } from '../../problem/actions.js';
 import type { BriefProblem } from '../../problem/brief.js';
 import { nearestHint } from '../../problem/nearest.js';
 import { Problem } from '../../problem/problem.js';
+import { encryption } from '../../storage/encryption.js';
 import { jsonLines } from '../../storage/json-lines.js';
 import type { Armed, KnownStep, LeftCall } from '../../trail/journal.js';
 import { type RunRecord, runRecord } from '../../trail/record/run-record.js';
@@ -13,7 +14,7 @@ import { type SeenItems, seenOn } from '../../trail/seen-items.js';
 import { parseJson } from '../../value/json-text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import { journalFolder } from './folder.js';
-import { type JournalLine, journalLine } from './lines.js';
+import { type JournalLine, journalLine, sealedInputs } from './lines.js';
 import { problemFrom, type Recorder } from './recorded.js';
 
 export interface FailedRow {
@@ -208,12 +209,25 @@ const isRecord = (line: unknown): line is { readonly event: unknown } =>
 
 /**
  * The records of a run, as they were written down.
- * @param run its name, or `last` @throws Problem echo-not-found
+ * @param run its name, or `last`
+ * @param home the user's own folder: without it, or with another's, what the walks were given is left out
+ * @throws Problem echo-not-found
  */
-export async function* recordsOf(local: string, run: string): AsyncGenerator<RunRecord> {
+export async function* recordsOf(local: string, run: string, home?: string): AsyncGenerator<RunRecord> {
   const folder = journalFolder(local);
   for await (const line of jsonLines(join(folder, journalOf(folder, run).file), parseJson)) {
-    const record = isRecord(line) ? runRecord.safeParse(line).data : undefined;
+    const plain = isRecord(line) ? line : await unsealed(line, home);
+    const record = plain === undefined ? undefined : runRecord.safeParse(plain).data;
     if (record) yield record;
+  }
+}
+
+async function unsealed(line: unknown, home: string | undefined): Promise<unknown> {
+  if (home === undefined || (line as { line?: unknown } | null)?.line !== 'inputs') return undefined;
+  try {
+    const { record } = sealedInputs.parse(line);
+    return parseJson((await encryption(home)).decrypt(record));
+  } catch {
+    return undefined;
   }
 }

@@ -13,6 +13,7 @@ import type { RecordedNames } from './lines.js';
 export interface Recorder {
   names(given: readonly KeptName[]): RecordedNames;
   read(recorded: RecordedNames): KeptName[];
+  seal(text: string): string;
   problem(given: Problem): BriefProblem;
   /** With what is secret in it hidden. */
   text(given: string): string;
@@ -32,6 +33,7 @@ export function recorder(encryption: Encryption, redactor: Pick<Redactor, 'hide'
         if (secret) redactor.add(read);
         return { name, origin, value: read, ...(secret && { secret }) };
       }),
+    seal: encryption.encrypt,
     text: redactor.hide,
     problem: (given) => brief(given, redactor.hide),
   };

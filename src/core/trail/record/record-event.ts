@@ -5,6 +5,7 @@ import type { Patience } from '../../pacing/tries.js';
 import { pagesBlock } from '../../paging/further-pages.js';
 import { type BriefProblem, brief } from '../../problem/brief.js';
 import { type Problem, positionText } from '../../problem/problem.js';
+import { isoTime } from '../../value/iso-time.js';
 import type { ValueMap } from '../../value/written.js';
 import type { StepDetails, StepEvent, TableEvent, UndoEvent, WalkEvent } from '../events.js';
 import type { PlacedProblem, RecordOf, RunRecord, StepRecord } from './run-record.js';
@@ -86,6 +87,7 @@ function stepRecord(event: StepEvent, walk: number, hiding: Hiding): StepRecord 
     record.method = sent.wire.method;
     record.url = hide(sent.wire.shownUrl);
     record.tries = sent.tries;
+    if (sent.tries > 0) record.at = isoTime(sent.at);
     if (sent.contradiction)
       record.contradiction = { at: hide(sent.contradiction.at), found: hide(sent.contradiction.found) };
     if (sent.warnings.length > 0) record.warnings = sent.warnings.map(hide);

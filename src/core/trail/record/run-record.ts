@@ -50,6 +50,8 @@ const run = z.strictObject({
   /** ISO 8601. */
   at: z.string(),
   environment: z.string(),
+  /** Where its requests may go. */
+  hosts: z.optional(z.array(z.string())),
   /** All environments of the command. */
   environments: z.array(z.string()),
   /** Trails, requests, and folders of them, as they were named. */
@@ -73,6 +75,14 @@ const walk = z.strictObject({
   environment,
 });
 
+/** What it was given: where it has rows, as far as that is known before there is one. */
+const inputs = z.strictObject({
+  event: z.literal('inputs'),
+  walk: z.number(),
+  inputs: z.record(z.string(), z.any()),
+  environment,
+});
+
 /** About how many rows there are, where it is followed. */
 const rows = z.strictObject({ event: z.literal('rows'), walk: z.number(), about: z.number(), environment });
 
@@ -92,6 +102,8 @@ const step = z.strictObject({
   environment,
   method: z.optional(z.string()),
   url: z.optional(z.string()),
+  /** ISO 8601: when it was sent, the last time. */
+  at: z.optional(z.string()),
   /** How often it was sent: 0 where nothing is. */
   tries: z.optional(z.number()),
   status: z.nullable(z.number()),
@@ -266,6 +278,7 @@ const undoSummary = z.strictObject({
 export const runRecord = z.discriminatedUnion('event', [
   run,
   walk,
+  inputs,
   rows,
   step,
   undo,

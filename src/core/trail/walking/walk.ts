@@ -1,5 +1,7 @@
 /** The engine: a trail once, or once a row, so many at once; undo parts after, sessions closed last. */
 import { setMaxListeners } from 'node:events';
+import { recordedInputs } from '../../echo/record.js';
+import type { Named } from '../../expression/names.js';
 import type { Patience } from '../../pacing/tries.js';
 import { brief } from '../../problem/brief.js';
 import { interruption, type Problem } from '../../problem/problem.js';
@@ -86,6 +88,14 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
     rows: plan.rows?.from ?? null,
     steps: plan.steps.map(({ label }) => label),
   });
+  const tellInputs = (given: (name: string) => Named | undefined): void => {
+    const names = new Set([...plan.inputs.map(({ name }) => name), ...workspace.settings.keys()]);
+    const inputs = recordedInputs(
+      [...names].map((name) => [name, given(name)] as const),
+      workspace.redactor,
+    );
+    if (Object.keys(inputs).length > 0) tell({ event: 'inputs', walk: number, inputs });
+  };
   let over = false;
   if (settings.countRows)
     void plan.rows?.about().then(
@@ -96,11 +106,14 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   let ended: Problem | undefined;
   try {
     if (plan.rows) {
+      tellInputs(fromCommandLine(workspace));
       const reported = { ...settings, report };
       const walked = await walkRows(plan, plan.rows, workspace, walkOf, totals, reported, ending, tableFiles);
       ({ problem, ended } = walked);
     } else {
-      const walk = walkOf(startScope(plan, workspace, fromCommandLine(workspace)));
+      const scope = startScope(plan, workspace, fromCommandLine(workspace));
+      tellInputs((name) => scope.lookup(name) ?? fromCommandLine(workspace)(name));
+      const walk = walkOf(scope);
       const walked = await walkWithUndo(plan, walk, settings.undoSignal);
       ({ problem } = walked);
       // A walk that was undone is not resumed.
