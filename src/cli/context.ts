@@ -62,7 +62,7 @@ export function makeContext(
     terminal,
     options,
     home,
-    log: openLogFile(options.log, (text) => context.redactor()?.hide(text) ?? text),
+    log: openLogFile(options.log, terminal, (text) => context.redactor()?.hide(text) ?? text),
     ...signals,
     async collection() {
       const { openCollection } = await import('../core/collection/collection.js');

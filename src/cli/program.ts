@@ -99,7 +99,7 @@ function rootCommand(): Command {
     .option('-q, --quiet', 'print results and errors only')
     .option('--no-colour', 'no colours; also --no-color, and NO_COLOR in the environment')
     .option('--seed <number>', 'make random and made-up values repeat')
-    .option('--log <file>', 'add what the command does to this file, a line of JSON each')
+    .option('--log <file>', 'add what the command does to this file, a line of JSON each; - is standard output')
     .option('--debug', 'add stack traces to errors')
     .helpOption('-h, --help', 'show help')
     .helpCommand('help [command]', 'show help for a command')

@@ -1,5 +1,5 @@
 /** `compare`: what differs between two responses, of echoes, of requests that are sent now, or of files. */
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync } from 'node:fs';
 import type { Difference } from '../../core/comparison/difference.js';
 import type { Unordered } from '../../core/comparison/differences.js';
 import { type ComparedResponse, responseDifferences } from '../../core/comparison/responses.js';
@@ -17,6 +17,7 @@ import type { Value } from '../../core/value/written.js';
 import { type CommandModule, collect, examples } from '../command.js';
 import type { Context } from '../context.js';
 import { emit } from '../documents/emit.js';
+import { inputText } from '../options/input-text.js';
 import { wholeNumber } from '../options/whole-number.js';
 import { type RequestInputs, withInputs } from '../sending/request-inputs.js';
 import { printableLine } from '../view/printable.js';
@@ -25,7 +26,7 @@ import { table } from '../view/table.js';
 export const { configure }: CommandModule = {
   configure(command, run) {
     command
-      .argument('<a>', 'an echo, a request, or a file')
+      .argument('<a>', 'an echo, a request, a file, or - for standard input')
       .argument('<b>', 'what it is compared with')
       .option('--ignoring <place>', 'a place that may differ, and all below it; may be repeated', collect)
       .option('--only <place>', 'only this place, and all below it; may be repeated', collect)
@@ -41,6 +42,10 @@ export const { configure }: CommandModule = {
           const { timeRatio } = options;
           const { terminal } = context;
           const limit = wholeNumber(options.limit, '--limit', { least: 1 });
+          if (a === '-' && b === '-')
+            throw new Problem('usage', {
+              what: 'standard input is one of the two; the other is a request, an echo or a file',
+            });
           const workspace = await context.workspace();
           const requests = [await requestOf(a, workspace), await requestOf(b, workspace)];
           const others = requests.flatMap((one) => one?.plan.inputs.map(({ name }) => name) ?? []);
@@ -112,7 +117,7 @@ function aroundDifference(hide: (text: string) => string, value: Value, other: V
 }
 
 const isEcho = (given: string): boolean => given === 'last' || /^[a-z0-9]{4}\.\d+$/.test(given);
-const isFile = (given: string): boolean => /\.\w+$/.test(given) && existsSync(given);
+const isFile = (given: string): boolean => given === '-' || (/\.\w+$/.test(given) && existsSync(given));
 
 /** undefined for an echo and for a file. @throws Problem name-not-found */
 const requestOf = async (given: string, workspace: Workspace): Promise<PreparedRequest | undefined> =>
@@ -127,7 +132,7 @@ async function responseOf(
   context: Context,
 ): Promise<ComparedResponse> {
   if (isEcho(given)) return echoSide(workspace.collection.local, given);
-  if (!prepared) return { status: undefined, headers: [], text: readFileSync(given, 'utf8') };
+  if (!prepared) return { status: undefined, headers: [], text: (await inputText(given)).text };
   context.terminal.progress(`sending ${given}`);
   const send = ({ given: values }: RequestInputs): Promise<Sent> =>
     sendRequest(workspace, prepared, { given: values, caller: noNames, signal: context.signal });

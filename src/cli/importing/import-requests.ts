@@ -7,6 +7,7 @@ import { documentedCalls } from '../../core/interchange/taking-over/documented.j
 import { environmentFor } from '../../core/interchange/taking-over/environment-for.js';
 import { type TakenOver, takeOver } from '../../core/interchange/taking-over/take-over.js';
 import { asProblem } from '../../core/problem/problem.js';
+import { secretStore } from '../../core/session/secrets.js';
 import type { Context } from '../context.js';
 import { editorSchemas, installEditorSchemas } from '../documents/editor-schemas.js';
 import { emit } from '../documents/emit.js';
@@ -71,8 +72,31 @@ export async function importRequests(context: Context, importer: Importer, order
       left: taken.left.map(({ from, what }) => ({ from, what })),
     });
   }
-  tell(taken, { ...written, environment, missing }, terminal);
+  const unset = await askedFor(await notStored(taken.secrets));
+  tell(taken, { ...written, environment, missing, unset }, terminal);
   return 0;
+
+  async function notStored(names: readonly string[]): Promise<readonly string[]> {
+    if (names.length === 0) return [];
+    const store = secretStore(collection.local, context.home, process.env);
+    const found = await store.open(environment?.name ?? options.env ?? collection.environment ?? '');
+    return names.filter((name) => found(name) === undefined);
+  }
+
+  /** Where somebody is there, for the values that were written nowhere. @returns those that are still missing */
+  async function askedFor(names: readonly string[]): Promise<readonly string[]> {
+    if (!terminal.interactive || names.length === 0) return names;
+    const { askSecret } = await import('../ask/secret.js');
+    const { storeSecret } = await import('../commands/secret/store-secret.js');
+    terminal.note('the values of secrets were written nowhere: enter them now, or press Enter to leave one out');
+    const left: string[] = [];
+    for (const name of names) {
+      const value = await askSecret(name);
+      if (value === '') left.push(name);
+      else await storeSecret(context, await context.collection(), { name, value, environment: options.env });
+    }
+    return left;
+  }
 
   async function environmentOf(): Promise<{ name: string; file: string | null } | undefined> {
     const { origin } = taken;
@@ -96,9 +120,11 @@ interface Told {
   readonly unchanged: readonly string[];
   readonly environment: { readonly name: string; readonly file: string | null } | undefined;
   readonly missing: readonly string[];
+  /** Secrets. */
+  readonly unset: readonly string[];
 }
 
-function tell(taken: TakenOver, { written, unchanged, environment, missing }: Told, terminal: Terminal): void {
+function tell(taken: TakenOver, { written, unchanged, environment, missing, unset }: Told, terminal: Terminal): void {
   const { out, err } = terminal;
   for (const file of written) terminal.print(`wrote ${out.bold(file)}`);
   if (environment && environment.file !== null) terminal.print(`wrote ${out.bold(environment.file)}`);
@@ -114,7 +140,7 @@ function tell(taken: TakenOver, { written, unchanged, environment, missing }: To
     terminal.note(`${err.yellow('left out')}  and ${taken.left.length - mostListed} more: --json lists all`);
   for (const file of missing)
     terminal.note(`a request sends ${printableLine(file)}, which does not exist yet: copy the file there`);
-  for (const secret of taken.secrets)
+  for (const secret of unset)
     terminal.note(`a secret is missing: echo-trail secret set ${secret}   (its value was not written anywhere)`);
   if (taken.hosts.length > 0)
     terminal.note(`requests also go to ${taken.hosts.join(', ')}: list them under hosts: in the environment`);

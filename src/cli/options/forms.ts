@@ -38,6 +38,11 @@ export function formWanted<Kind extends Form>(
 
 /** @param option that names the file @throws Problem usage: no ending of any form, or a place where no file can be */
 export function formForFile<Kind extends Form>(forms: Forms<Kind>, file: string, option: string): Kind {
+  if (file === '-')
+    throw new Problem('usage', {
+      what: `${option} - is standard output, where the run is shown`,
+      remedy: 'echo-trail report --as FORM prints its report afterwards',
+    });
   requirePlace(file, option);
   const found = [...forms.values()].find(({ endings }) => endings.some((one) => file.toLowerCase().endsWith(one)));
   if (found) return found;

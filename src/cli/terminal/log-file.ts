@@ -3,6 +3,7 @@ import { appendFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { asProblem, Problem } from '../../core/problem/problem.js';
 import type { Workspace } from '../../core/sending/workspace.js';
+import type { Terminal } from './terminal.js';
 
 export interface LogFile {
   line(event: string, facts?: Readonly<Record<string, unknown>>): void;
@@ -13,20 +14,30 @@ export interface LogFile {
 const silent: LogFile = { line: () => undefined, listen: () => undefined };
 
 /**
- * @param file undefined where none is wanted
+ * @param file undefined where none is wanted, `-` for standard output
  * @param hide what is known to be secret
- * @throws Problem file-unreadable: it cannot be written
+ * @throws Problem file-unreadable: it cannot be written; usage: standard output has a document already
  */
-export function openLogFile(file: string | undefined, hide: (text: string) => string): LogFile {
+export function openLogFile(
+  file: string | undefined,
+  { json, print }: Pick<Terminal, 'json' | 'print'>,
+  hide: (text: string) => string,
+): LogFile {
   if (file === undefined) return silent;
   const path = resolve(file);
   const add = (event: string, facts: Readonly<Record<string, unknown>> = {}): void => {
     const line = JSON.stringify({ time: new Date().toISOString(), process: process.pid, event, ...facts });
-    appendFileSync(path, `${hide(line)}\n`, { mode: 0o600 });
+    if (file === '-') print(hide(line));
+    else appendFileSync(path, `${hide(line)}\n`, { mode: 0o600 });
   };
   return {
     // A line is whole or not there, also where several processes write: one call each, to the end of the file.
     line(event, facts) {
+      if (file === '-' && json)
+        throw new Problem('usage', {
+          what: '--log - and --json both take standard output',
+          remedy: '--log FILE writes the lines to a file',
+        });
       try {
         add(event, facts);
       } catch (error) {

@@ -5,8 +5,9 @@ import { createServer, type IncomingHttpHeaders } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { after, before, describe, test } from 'node:test';
-import { collectionOf, everyFile, temporaryFolder } from '../../support/folder.js';
+import { collectionOf, everyFile, temporaryFolder, writeIn } from '../../support/folder.js';
 import { document, echoTrail } from '../../support/program.js';
+import { conversation, enter, noTerminal } from '../../support/pseudo-terminal.js';
 
 interface Arrived {
   readonly line: string;
@@ -373,6 +374,38 @@ describe('import har', () => {
     });
 });
 
+test('at a terminal the values of secrets are asked for, and stored; one that is set is not', {
+  skip: noTerminal,
+}, async () => {
+  const folder = collectionOf({}, origin);
+  writeIn(
+    folder,
+    'guide.sh',
+    `curl ${origin}/v1/berths -H "Authorization: Bearer $DESK_TOKEN"\ncurl ${origin}/v1/lights -H "X-Api-Key: $LIGHT_KEY"\n`,
+  );
+  const home = temporaryFolder();
+  const env = { ECHO_TRAIL_HOME: home };
+  const { screen, status } = await conversation(
+    ['import', 'command-line', 'guide.sh'],
+    folder,
+    [
+      ['value of deskToken', `lantern-room-77${enter}`],
+      ['value of lightKey', enter],
+    ],
+    env,
+  );
+  assert.equal(status, 0, screen);
+  assert.doesNotMatch(screen, /lantern-room/);
+  assert.match(screen, /stored deskToken[\s\S]*a secret is missing: echo-trail secret set lightKey/);
+  for (const { path, text } of everyFile(folder)) assert.doesNotMatch(text, /lantern-room/, path);
+  arrived.length = 0;
+  assert.equal((await echoTrail(['send', 'guide/berths/list'], { cwd: folder, env })).status, 0);
+  assert.equal(arrived[0]?.headers.authorization, 'Bearer lantern-room-77');
+  const again = await echoTrail(['import', 'command-line', 'guide.sh'], { cwd: folder, env });
+  assert.doesNotMatch(again.err, /secret set deskToken/);
+  assert.match(again.err, /secret set lightKey/);
+});
+
 describe('from standard input', () => {
   test('send - sends a command as it is and writes nothing; its credentials are hidden', async () => {
     const folder = collectionOf({}, origin);
@@ -395,6 +428,38 @@ describe('from standard input', () => {
     const ended = await echoTrail(['send', '-'], { cwd: folder, input });
     assert.equal(ended.status, 0, ended.err);
     assert.equal(arrived[0]?.body, 'fog,  thick');
+  });
+
+  test('documentation, a side of a comparison, and the log on standard output', async () => {
+    const folder = collectionOf({ 'requests/it.yaml': 'url: ${origin}/v1/berths\n', 'own.json': '{"a": 1}' }, origin);
+    const description = `openapi: 3.1.0\ninfo: {title: Quay, version: "1"}\nservers: [{url: "${origin}"}]\npaths: {/v1/berths: {get: {operationId: berths, responses: {"200": {description: all}}}}}\n`;
+    const piped = { cwd: folder, input: description };
+    const added = await echoTrail(['docs', 'add', '-', '--name', 'piped'], piped);
+    assert.match(added.out, /^piped: Quay, OpenAPI 3\.1\.0, 1 operation/);
+    assert.match((await echoTrail(['docs', 'refresh', 'piped'], { cwd: folder })).err, /nothing says where piped was/);
+    assert.equal((await echoTrail(['import', 'openapi', '-', '--name', 'again'], piped)).status, 0);
+    assert.match(
+      (await echoTrail(['docs', 'add', '-'], { cwd: folder, input: ' \n' })).err,
+      /standard input is not a document[\s\S]*it is empty/,
+    );
+
+    const compared = await echoTrail(['compare', '-', 'own.json'], { cwd: folder, input: '{"a": 2}' });
+    assert.match(compared.out, /changed +\$\.a +2 +1/);
+    const both = await echoTrail(['compare', '-', '-'], { cwd: folder, input: '{}' });
+    assert.deepEqual([both.status, /one of the two/.test(both.err)], [2, true]);
+
+    const logged = await echoTrail(['send', 'it', '--log', '-', '--quiet'], { cwd: folder });
+    const events = logged.out
+      .split('\n')
+      .flatMap((line) => (line.startsWith('{"time"') ? [JSON.parse(line) as { event: string }] : []));
+    assert.deepEqual(
+      events.map(({ event }) => event),
+      ['command', 'environment', 'exchange', 'end'],
+    );
+    const twice = await echoTrail(['send', 'it', '--log', '-', '--json'], { cwd: folder });
+    assert.deepEqual([twice.status, /both take standard output/.test(twice.err + twice.out)], [2, true]);
+    const report = await echoTrail(['run', 'it', '--report', '-'], { cwd: folder });
+    assert.deepEqual([report.status, /report --as FORM/.test(report.err)], [2, true]);
   });
 
   test('a value that the shell would put in is asked for by its name', async () => {

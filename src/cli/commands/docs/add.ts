@@ -18,7 +18,7 @@ export const { configure }: CommandModule = {
     command
       .argument(
         '[file|url...]',
-        'the documentation: a file, an address, a folder of GraphQL schema files or a pattern in quotes',
+        'a file, an address, a folder of GraphQL schema files, a pattern in quotes, or - for standard input',
       )
       .option('--name <name>', 'a short name for the source')
       .option('--replace', 'put it in the place of a source of that name')

@@ -7,6 +7,7 @@ import { mainAddress } from '../../../core/documentation/reading/documents.js';
 import { type Fetched, type Gathered, gatherDocuments } from '../../../core/documentation/reading/gather.js';
 import { asProblem, Problem } from '../../../core/problem/problem.js';
 import type { Context } from '../../context.js';
+import { inputBytes } from '../../options/input-text.js';
 import type { Addresses } from './addresses.js';
 
 export interface FetchSettings {
@@ -31,6 +32,8 @@ export async function fetchDocuments(
     );
     return opened;
   };
+  const beside = (folder: string) => (uri: string) =>
+    uri.startsWith('file:') ? fromFolder(uri, folder) : fromAddress(uri, hosts, addresses, context);
   try {
     if (isAddress(from)) {
       const live = await addresses();
@@ -38,16 +41,18 @@ export async function fetchDocuments(
       const own = new URL(from).host;
       return await gatherDocuments(from, from, text, (uri) => fromAddress(uri, [own, ...hosts], addresses, context));
     }
+    if (from === '-') {
+      const { bytes, name } = await inputBytes(from);
+      // What it refers to is looked for where the command is.
+      return await gatherDocuments(mainAddress('input'), name, bytes, beside(process.cwd()));
+    }
     if (isFolder(from) || isPattern(from)) {
       const name = `${basename(resolve(folderAndPattern(from).folder))}.graphql`;
       return await gatherDocuments(mainAddress(name), name, schemaOf(from), async () => ({
         refused: 'it is no document',
       }));
     }
-    const folder = dirname(resolve(from));
-    return await gatherDocuments(mainAddress(basename(from)), from, fileBytes(from), (uri) =>
-      uri.startsWith('file:') ? fromFolder(uri, folder) : fromAddress(uri, hosts, addresses, context),
-    );
+    return await gatherDocuments(mainAddress(basename(from)), from, fileBytes(from), beside(dirname(resolve(from))));
   } finally {
     await (await opened)?.close();
   }

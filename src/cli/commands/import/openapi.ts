@@ -2,7 +2,7 @@
 import { openCollection } from '../../../core/collection/collection.js';
 import { openDocumentation } from '../../../core/collection/sources/source-index.js';
 import { addSource } from '../../../core/collection/sources/sources.js';
-import { asProblem, Problem } from '../../../core/problem/problem.js';
+import { asProblem } from '../../../core/problem/problem.js';
 import { type CommandModule, examples } from '../../command.js';
 import { editorSchemas, installEditorSchemas } from '../../documents/editor-schemas.js';
 import { fetchDocuments } from '../docs/fetch.js';
@@ -11,15 +11,10 @@ import { draftMany } from '../draft.js';
 export const { configure }: CommandModule = {
   configure(command, run) {
     command
-      .argument('<file|url>', 'the description, as docs add takes it')
+      .argument('<file|url>', 'the description, as docs add takes it; - for standard input')
       .option('--name <name>', 'a short name for the source')
       .action(
         run(async (context, [from = ''], { name }) => {
-          if (from === '-')
-            throw new Problem('usage', {
-              what: 'a description is read from a file or an address: it may refer to others beside it',
-              remedy: 'save it first, or give its address',
-            });
           const { terminal } = context;
           const before = await context.collection();
           const { documents, refused } = await fetchDocuments(from, { hosts: [] }, context);

@@ -1,22 +1,15 @@
 /** `secret set`. */
 
 import { readEnvironment } from '../../../core/collection/variables/variable-scopes.js';
-import { waysText } from '../../../core/exchange/hosts/ways-out.js';
-import { secretVariable } from '../../../core/expression/compile.js';
 import { Problem } from '../../../core/problem/problem.js';
-import { pastedWrongly } from '../../../core/session/credentials.js';
-import { secretStore } from '../../../core/session/secrets.js';
-import { ownMember } from '../../../core/value/own-member.js';
 import { type CommandModule, examples } from '../../command.js';
-import { settingsOf } from '../../context.js';
-import { printableLine } from '../../view/printable.js';
-import { boundWays } from './bound-ways.js';
+import { storeSecret } from './store-secret.js';
 
 export const set: CommandModule = {
   configure(command, run) {
     command.argument('<name>', 'as in ${secret.NAME}').action(
       run(async (context, [name = '']) => {
-        const { terminal, options, home } = context;
+        const { terminal, options } = context;
         if (!/^[\p{L}_][\p{L}\p{N}_-]*(?:\[[^\]]+\])?$/u.test(name)) {
           throw new Problem('usage', {
             what: `${name} is not a name for a secret`,
@@ -33,23 +26,7 @@ export const set: CommandModule = {
             what: 'the secret is empty',
             remedy: `printf %s VALUE | echo-trail secret set ${name}`,
           });
-        const wrong = pastedWrongly(value);
-        if (wrong) terminal.complain(`${terminal.err.yellow('warning')}  the value of ${name} looks wrong: ${wrong}`);
-        if (value.length < 8)
-          terminal.complain(
-            `${terminal.err.yellow('warning')}  the value of ${name} has fewer than 8 characters: it is hidden where it is known to stand, but not wherever it appears`,
-          );
-        const ways = await boundWays(collection, environment, settingsOf(options.set ?? []));
-        await secretStore(collection.local, home, process.env).set(name, value, environment, ways);
-        terminal.note(
-          `stored ${name} for ${environment === undefined ? 'all environments' : `the environment ${environment}`}; ${Object.keys(ways).length > 0 ? 'where it may go:' : 'no environment can use it yet'}`,
-        );
-        for (const [one, own] of Object.entries(ways)) terminal.note(printableLine(`  ${one} ${waysText(own)}`));
-        const variable = secretVariable(name);
-        if (ownMember(process.env, variable) !== undefined)
-          terminal.complain(
-            `${terminal.err.yellow('warning')}  ${variable} is set in the process environment, and comes first`,
-          );
+        await storeSecret(context, collection, { name, value, environment });
         return 0;
       }),
     );

@@ -18,7 +18,7 @@ import { type DocumentationSource, sourceOf } from './source-facts.js';
 
 export interface NewSource {
   readonly documents: Documents;
-  /** The file or address it came from. */
+  /** The file or address it came from; `-` for standard input. */
   readonly from: string;
   /** Else made from the title or the file's name. */
   readonly name?: string | undefined;
@@ -61,7 +61,7 @@ export async function addSource(
   }
   const entry: SourceEntry = {
     file,
-    source: from,
+    ...(from !== '-' && { source: from }),
     fetched: day,
     ...(session !== undefined && { session }),
     ...(parts.size > 1 && { parts: others }),

@@ -32,7 +32,9 @@ export function formatOf(part: Part): DocumentationFormat {
     cause:
       typeof content === 'object' && content !== null && !Array.isArray(content)
         ? `its keys are ${Object.keys(content).slice(0, 6).join(', ')}`
-        : `it begins with ${JSON.stringify(text.trimStart().slice(0, 60).split('\n')[0] ?? '')}`,
+        : text.trim() === ''
+          ? 'it is empty'
+          : `it begins with ${JSON.stringify(text.trimStart().slice(0, 60).split('\n')[0] ?? '')}`,
     remedy: `known: ${formats.map(({ name, about }) => `${name} (${about})`).join('; ')}`,
   });
 }
