@@ -86,6 +86,7 @@ export function makeContext(
         person:
           more.person ??
           (terminal.interactive ? (await import('./ask/person.js')).personAt(terminal, true) : undefined),
+        passPhrase: terminal.interactive ? (await import('./ask/secret.js')).askPassPhrase : undefined,
         allowSecret: terminal.interactive ? (await import('./ask/allow-secret.js')).askAllowSecret : undefined,
         confirmChange: terminal.interactive
           ? (facts) => terminal.asking(async () => (await import('./ask/confirm-change.js')).confirmChange(facts))

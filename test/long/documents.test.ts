@@ -26,6 +26,7 @@ function holds(name: keyof typeof documents, value: unknown): void {
   seen.add(name);
 }
 
+const publicKey = 'age1g8cet6n3cwvl4lvl7qtx4x7nej3qpxrdks6zhes542h25zxh3vqs5l0fax';
 const single: readonly (readonly [name: keyof typeof documents, args: readonly string[]])[] = [
   ['init', ['init', temporaryFolder()]],
   ['docs add', ['docs', 'add', `${standin.origin}/openapi.json`, '--name', 'copy']],
@@ -60,6 +61,10 @@ const single: readonly (readonly [name: keyof typeof documents, args: readonly s
   ['list inputs', ['list', 'calls/book']],
   ['completion', ['completion', 'bash']],
   ['completion choices', ['completion', 'choices', '--line', 'echo-trail se']],
+  ['secret key', ['secret', 'key', 'make']],
+  ['secret recipients', ['secret', 'recipients', 'add', 'ines', publicKey]],
+  ['secret share', ['secret', 'share', 'deskPassword']],
+  ['secret share all', ['secret', 'share', '--all']],
   ['secret list', ['secret', 'list']],
   ['echo list', ['echo', 'list']],
   ['echo show', ['echo', 'show']],

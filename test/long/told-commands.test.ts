@@ -116,6 +116,11 @@ const before: Readonly<Record<string, readonly string[]>> = {
   'session close': ['session open agent'],
   report: ['run vessels/show'],
   'secret allow': ['secret set deskPassword'],
+  'secret share': ['secret recipients add ines age1g8cet6n3cwvl4lvl7qtx4x7nej3qpxrdks6zhes542h25zxh3vqs5l0fax'],
+  'secret recipients remove': [
+    'secret recipients add ines age1g8cet6n3cwvl4lvl7qtx4x7nej3qpxrdks6zhes542h25zxh3vqs5l0fax',
+  ],
+  'secret key show': ['secret key make'],
   'secret remove': ['secret set deskPassword'],
   'export message': ['send vessels/show'],
   'export har': ['send vessels/show'],

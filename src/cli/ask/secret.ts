@@ -4,3 +4,16 @@ import { password } from '@inquirer/prompts';
 export function askSecret(name: string): Promise<string> {
   return password({ message: `value of ${name} (nothing is shown):`, mask: false }, { output: process.stderr });
 }
+
+export const askPassPhrase = (): Promise<string> =>
+  password({ message: 'pass phrase of your identity (nothing is shown):', mask: false }, { output: process.stderr });
+
+/** Twice, since nobody sees it. @returns empty for none */
+export async function askNewPassPhrase(): Promise<string> {
+  const output = { output: process.stderr };
+  for (;;) {
+    const first = await password({ message: 'a pass phrase for it, or Enter for none:', mask: false }, output);
+    if (first === '' || first === (await password({ message: 'once more:', mask: false }, output))) return first;
+    process.stderr.write('these were not the same\n');
+  }
+}

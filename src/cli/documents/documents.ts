@@ -4,6 +4,7 @@ import { echo } from '../../core/echo/echo.js';
 import { interchangeDocuments } from './interchange.js';
 import { contradiction, difference, furtherPages, pages, problem, session, verdict, ways } from './pieces.js';
 import { runDocuments } from './run.js';
+import { secretDocuments } from './secrets.js';
 import { documentVersion } from './version.js';
 
 const source = z.strictObject({
@@ -160,24 +161,7 @@ export const documents = {
     names: z.array(named),
     held: z.array(named),
   }),
-  'secret list': z.strictObject({
-    secrets: z.array(
-      z.strictObject({
-        name: z.string(),
-        environment: z.nullable(z.string()),
-        ways: z.array(z.extend(ways, { environment: z.string() })),
-      }),
-    ),
-    /** What the files of the collection use, whether it is stored or not. */
-    used: z.array(
-      z.strictObject({
-        name: z.string(),
-        files: z.array(z.string()),
-        /** `missing`: neither is it stored, nor does the process environment say it. */
-        from: z.enum(['store', 'process environment', 'command', 'missing']),
-      }),
-    ),
-  }),
+  ...secretDocuments,
   'session list': z.strictObject({ sessions: z.array(session) }),
   'session show': session,
   preview: z.strictObject({

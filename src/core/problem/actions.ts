@@ -35,6 +35,11 @@ export interface ActionWords {
   acceptCertificate(): string;
   openSession(name: string): string;
   allowSecret(name: string, environment: string): string;
+  makeIdentity(): string;
+  showIdentity(): string;
+  addRecipient(): string;
+  shareSecret(name: string, environment: string): string;
+  shareAllSecrets(): string;
   pruneEchoes(): string;
   fewerAtOnce(): string;
   reportFault(): string;
@@ -84,6 +89,11 @@ const plainWords: ActionWords = {
   acceptCertificate: () => 'accepting the certificate',
   openSession: (name) => `open the session ${name}`,
   allowSecret: (name, environment) => `allow the secret ${name} in the environment ${environment}`,
+  makeIdentity: () => 'make an identity',
+  showIdentity: () => 'the public key of your identity',
+  addRecipient: () => 'add a recipient',
+  shareSecret: (name, environment) => `share the secret ${name} in the environment ${environment}`,
+  shareAllSecrets: () => 'encrypt all shared secrets anew',
   pruneEchoes: () => 'deleting old records helps',
   fewerAtOnce: () => 'walk fewer at a time',
   reportFault: () => 'report it with its stack',

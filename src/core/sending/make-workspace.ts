@@ -51,7 +51,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
   const environment = readEnvironment(collection, given.environment, loads);
   const layers = variableScopes(settings, environment, collectionVariables(collection, loads));
   const redactor = given.redactor ?? makeRedactor();
-  const secrets = secretStore(collection.local, home, processEnvironment);
+  const secrets = secretStore(collection.local, home, processEnvironment, given.passPhrase);
   const [stored, pins] = await Promise.all([
     secrets.open(environment.name),
     certificatePins(collection.local, home),

@@ -20,6 +20,7 @@ import type { CookieJars } from '../session/cookie-jar.js';
 import type { SecretStore } from '../session/secrets.js';
 import type { OpenSession, Person, SessionContext } from '../session/session-kind.js';
 import type { Sessions } from '../session/sessions.js';
+import type { IdentitySources } from '../session/shared-secrets/identity.js';
 import type { Clocks } from '../signature/clocks.js';
 import type { Listeners } from './listener.js';
 import type { Preparation } from './preparation.js';
@@ -61,6 +62,8 @@ export interface WorkspaceSettings {
   /** One that knows secrets already. */
   readonly redactor?: Redactor | undefined;
   readonly standardInput?: Workspace['standardInput'];
+  /** Asks a person for the pass phrase of her identity; undefined where nobody is there. */
+  readonly passPhrase?: IdentitySources['passPhrase'];
   /** Asks a person whether a secret may go new ways, while everything waits; undefined where nobody is there. */
   readonly allowSecret?: ((name: string, environment: string, added: readonly string[]) => boolean) | undefined;
   /** Then no secret and no open session is read. */

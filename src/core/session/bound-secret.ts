@@ -8,7 +8,7 @@ import type { FoundSecret } from './found-secret.js';
 
 /** @returns what is new about the ways of the environment, in words; empty where the secret may be used */
 export function unseenWays({ from, ways, hosts }: FoundSecret, now: WaysOut): string[] {
-  if (from === 'store') return addedWays(ways, now);
+  if (from === 'store' || from === 'shared') return addedWays(ways, now);
   return hosts === undefined ? [] : beyondHosts(hosts, now);
 }
 
@@ -39,17 +39,19 @@ export function heldBack(
 ): Problem {
   return new Problem('secret-held-back', {
     what:
-      from === 'store'
-        ? `the secret ${name} was not used: ${ways ? `the environment ${environment} has changed since it was set` : `it was not set for the environment ${environment}`}`
+      from === 'store' || from === 'shared'
+        ? `the secret ${name} was not used: ${ways ? `the environment ${environment} has changed since it was ${from === 'store' ? 'set' : 'shared'}` : `it was not set for the environment ${environment}`}`
         : `the secret ${name} was not used: the environment ${environment} goes where it may not`,
     where: { file: `environments/${environment}.yaml` },
     cause: `it now ${unseen.join(', and ')}`,
     remedy:
       from === 'store'
         ? `read the environment file; if you trust it, ${action().allowSecret(name, environment)}`
-        : from === 'process'
-          ? 'ECHO_TRAIL_SECRET_HOSTS names the hosts to which secrets of the process environment may go'
-          : 'hosts: beside the command in settings.yaml names the hosts to which its secrets may go',
+        : from === 'shared'
+          ? `read the environment file; if you trust it, ${action().shareSecret(name, environment)}`
+          : from === 'process'
+            ? 'ECHO_TRAIL_SECRET_HOSTS names the hosts to which secrets of the process environment may go'
+            : 'hosts: beside the command in settings.yaml names the hosts to which its secrets may go',
     data: { name, environment, added: unseen },
   });
 }

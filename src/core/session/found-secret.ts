@@ -3,8 +3,11 @@ import type { WaysOut } from '../exchange/hosts/ways-out.js';
 
 export interface FoundSecret {
   readonly value: string;
-  /** `store`: bound to `ways`, undefined where it was not set for the environment. Others: bound to `hosts`, where they are said. */
-  readonly from: 'store' | 'process' | 'command';
+  /**
+   * `store` and `shared`: bound to `ways`, undefined where it was not set for the environment. Others: bound to `hosts`, where
+   * they are said.
+   */
+  readonly from: 'store' | 'process' | 'shared' | 'command';
   readonly ways?: WaysOut | undefined;
   readonly hosts?: readonly string[] | undefined;
 }

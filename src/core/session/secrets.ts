@@ -1,6 +1,6 @@
 /**
- * The secret store: one sealed file in the collection's local state; the process environment comes first, commands of the
- * user last. A secret is stored with the ways out that its owner saw when she set it.
+ * The secret store: one sealed file in the collection's local state; the process environment comes first, then the store, then
+ * what the collection shares, and commands of the user last. A secret is stored with the ways out that its owner saw when she set it.
  */
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -10,6 +10,8 @@ import { encryptedFile } from '../storage/encrypted-file.js';
 import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
 import type { FoundSecret } from './found-secret.js';
+import type { IdentitySources } from './shared-secrets/identity.js';
+import { hasShared } from './shared-secrets/lines.js';
 import { userSettingsName } from './user-folder.js';
 
 /** By the name of the environment. */
@@ -41,8 +43,11 @@ export interface SecretStore {
   /** What is stored or in the process environment, for a look whether it stands where it should not. */
   values(): Promise<readonly { readonly name: string; readonly value: string }[]>;
   /** A lookup that needs no waiting. */
-  open(environment: string): Promise<(name: string, key?: string) => FoundSecret | undefined>;
+  open(environment: string): Promise<SecretLookup>;
 }
+
+/** @throws Problem secret-unreadable: it is shared, and cannot be opened here */
+export type SecretLookup = (name: string, key?: string) => FoundSecret | undefined;
 
 /** Hosts, separated by commas or spaces, to which secrets of the process environment may go. */
 const secretHostsVariable = 'ECHO_TRAIL_SECRET_HOSTS';
@@ -51,9 +56,11 @@ export function secretStore(
   local: string,
   home: string,
   processEnvironment: Readonly<Record<string, string | undefined>>,
+  passPhrase?: IdentitySources['passPhrase'],
 ): SecretStore {
   const path = join(local, 'secrets.sealed');
   const file = shared(encryptedFile<Stored>(path, home, {}));
+  const root = dirname(local);
   return {
     async set(name, value, environment = '', ways) {
       await file.change((stored) => ({
@@ -97,31 +104,65 @@ export function secretStore(
           return found ? { name, value: found.value } : [];
         }),
       );
-      return [...values, ...ofProcess(processEnvironment)];
+      return [...values, ...valuesOfProcess(processEnvironment), ...(await sharedValues())];
     },
-    async open(environment) {
-      const stored = await file.read();
-      // Most users have no settings.
-      const commanded = existsSync(join(home, userSettingsName))
-        ? await (await import('./secret-commands.js')).secretCommands(dirname(local), home, environment)
-        : undefined;
-      const hosts = processEnvironment[secretHostsVariable]?.split(/[\s,]+/).filter((one) => one !== '');
-      return (name, key) => {
-        const full = key === undefined ? name : `${name}[${key}]`;
-        const variable = secretVariable(name, key);
-        // A secret that is called hosts is none of the process: the variable says something else.
-        const given = variable === secretHostsVariable ? undefined : ownMember(processEnvironment, variable);
-        if (given !== undefined) return { value: given, from: 'process', hosts };
-        const found = ownSecret(stored, environment, full) ?? ownSecret(stored, '', full);
-        if (found) return { value: found.value, from: 'store', ways: ownMember(found.ways, environment) };
-        return commanded?.(name, key);
-      };
-    },
+    open: opened,
   };
+
+  /** As far as they are opened without asking anybody. */
+  async function sharedValues(): Promise<{ name: string; value: string }[]> {
+    const { openShared, sharedEnvironments } = await import('./shared-secrets/shared-secrets.js');
+    const all = await Promise.all(
+      sharedEnvironments(root).map((one) => openShared(root, one, { home, processEnvironment })),
+    );
+    return all.flatMap((one) =>
+      [...one].flatMap(([name, found]) => ('value' in found ? { name, value: found.value } : [])),
+    );
+  }
+
+  async function opened(environment: string): Promise<SecretLookup> {
+    const stored = await file.read();
+    // Most users have no settings.
+    const commanded = existsSync(join(home, userSettingsName))
+      ? await (await import('./secret-commands.js')).secretCommands(dirname(local), home, environment)
+      : undefined;
+    const ofProcess = (name: string, key?: string): string | undefined => {
+      const variable = secretVariable(name, key);
+      // A secret that is called hosts is none of the process: the variable says something else.
+      return variable === secretHostsVariable ? undefined : ownMember(processEnvironment, variable);
+    };
+    const ofStore = (full: string): StoredSecret | undefined =>
+      ownSecret(stored, environment, full) ?? ownSecret(stored, '', full);
+    const sharedOnes = hasShared(root, environment)
+      ? await (await import('./shared-secrets/shared-secrets.js')).openShared(
+          root,
+          environment,
+          { home, processEnvironment, passPhrase },
+          (full) => {
+            const [, name = full, key] = /^(.*?)\[(.+)\]$/.exec(full) ?? [];
+            return ofProcess(name, key) === undefined && !ofStore(full);
+          },
+        )
+      : undefined;
+    const hosts = processEnvironment[secretHostsVariable]?.split(/[\s,]+/).filter((one) => one !== '');
+    return (name, key) => {
+      const full = key === undefined ? name : `${name}[${key}]`;
+      const given = ofProcess(name, key);
+      if (given !== undefined) return { value: given, from: 'process', hosts };
+      const found = ofStore(full);
+      if (found) return { value: found.value, from: 'store', ways: ownMember(found.ways, environment) };
+      const sharedOne = sharedOnes?.get(full);
+      if (sharedOne && 'value' in sharedOne) return { value: sharedOne.value, from: 'shared', ways: sharedOne.ways };
+      const last = commanded?.(name, key);
+      // Why it could not be opened is more than that it is missing.
+      if (!last && sharedOne) throw sharedOne;
+      return last;
+    };
+  }
 }
 
 /** Under the names that they serve in camel case. */
-const ofProcess = (variables: Readonly<Record<string, string | undefined>>) =>
+const valuesOfProcess = (variables: Readonly<Record<string, string | undefined>>) =>
   Object.entries(variables).flatMap(([variable, value]) => {
     const [, words] = variable === secretHostsVariable ? [] : (/^ECHO_TRAIL_SECRET_(.+)$/.exec(variable) ?? []);
     const name = words?.toLowerCase().replace(/_(\w)/g, (_, first: string) => first.toUpperCase());

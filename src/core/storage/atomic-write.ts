@@ -1,6 +1,6 @@
 /** Writing a file so that a reader, or a crash, never sees half of it. */
 import { writeFileSync } from 'node:fs';
-import { mkdir, open, readdir, rename, rm } from 'node:fs/promises';
+import { link, mkdir, open, readdir, rename, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { Problem } from '../problem/problem.js';
 import { systemWords } from '../problem/system-errors.js';
@@ -13,6 +13,21 @@ export async function writeAtomically(
   { mode = 0o644 }: { mode?: number } = {},
 ): Promise<void> {
   await (await stageFile(path, content, { mode })).commit();
+}
+
+/** Whole at once, and only where there is none. @returns false where there is one already */
+export async function writeOnce(path: string, content: string, mode: number): Promise<boolean> {
+  const beside = besideOf(path);
+  try {
+    await writeFile(beside, content, { mode, flag: 'wx' });
+    await link(beside, path);
+    return true;
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code === 'EEXIST') return false;
+    throw cannotWrite(path, error);
+  } finally {
+    await rm(beside, { force: true });
+  }
 }
 
 /** A file that is written beside its target and not yet in its place. */

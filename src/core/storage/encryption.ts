@@ -3,11 +3,11 @@
  * and whoever changes a byte of it makes it unreadable (NIST SP 800-38D).
  */
 import { createCipheriv, createDecipheriv, randomBytes } from 'node:crypto';
-import { chmod, link, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { chmod, mkdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Problem } from '../problem/problem.js';
 import { systemWords } from '../problem/system-errors.js';
-import { besideOf, cannotWrite } from './atomic-write.js';
+import { writeOnce } from './atomic-write.js';
 
 export interface Encryption {
   /** In base64. */
@@ -41,17 +41,8 @@ async function key(home: string): Promise<Buffer> {
   const found = await readKey(path);
   if (found) return found;
   await mkdir(home, { recursive: true, mode: 0o700 });
-  const beside = besideOf(path);
-  try {
-    await writeFile(beside, `${randomBytes(32).toString('hex')}\n`, { mode: 0o600, flag: 'wx' });
-    // Whole at once, and only where there is none.
-    await link(beside, path);
-  } catch (error) {
-    // Another process was first: its key is the key.
-    if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw cannotWrite(path, error);
-  } finally {
-    await rm(beside, { force: true });
-  }
+  // Where another process was first, its key is the key.
+  await writeOnce(path, `${randomBytes(32).toString('hex')}\n`, 0o600);
   await chmod(path, 0o600);
   const made = await readKey(path);
   if (!made) throw unreadable(path, new Error('the key file does not hold 64 hexadecimal digits'));

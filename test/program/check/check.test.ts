@@ -451,6 +451,13 @@ const cases: readonly (readonly [
     'requests/x.yaml:5:28',
     /argument "id" of type "ID!" is required/,
   ],
+  [
+    'shared-secrets-open',
+    'error',
+    { 'secrets/sandbox.age': '# shared\nlightKey: in the open\n' },
+    'secrets/sandbox.age:2',
+    /that is no shared secret/,
+  ],
 ];
 
 for (const [rule, severity, files, place, says] of cases) {

@@ -1,9 +1,12 @@
 /** `secret`: values that are never printed or shared. */
 import type { CommandModule } from '../../command.js';
 import { allow } from './allow.js';
+import { key } from './key.js';
 import { list } from './list.js';
+import { recipients } from './recipients.js';
 import { remove } from './remove.js';
 import { set } from './set.js';
+import { share } from './share.js';
 
 export const { configure }: CommandModule = {
   configure(command, run) {
@@ -16,6 +19,12 @@ export const { configure }: CommandModule = {
       run,
     );
     list.configure(command.command('list').description('list the names of the stored secrets'), run);
-    remove.configure(command.command('remove').description('remove a secret'), run);
+    share.configure(
+      command.command('share').description('share a secret with the recipients, encrypted, in version control'),
+      run,
+    );
+    recipients.configure(command.command('recipients').description('whom secrets are shared with'), run);
+    key.configure(command.command('key').description('your own identity, which opens what is shared'), run);
+    remove.configure(command.command('remove').description('remove a secret, or one that is shared'), run);
   },
 };

@@ -10,6 +10,8 @@ import { join } from 'node:path';
 import type { Collection } from '../../collection/collection.js';
 import type { KnownSecret } from '../../echo/known-secrets.js';
 import { action } from '../../problem/actions.js';
+import { privateAgeKey } from '../../session/shared-secrets/identity.js';
+import { sharedFolder } from '../../session/shared-secrets/lines.js';
 import { isCredentialHeader, isSecretName } from '../../value/secret-fields.js';
 import type { Finding } from '../finding.js';
 import type { Rule } from '../rule.js';
@@ -17,13 +19,14 @@ import type { Rule } from '../rule.js';
 type Found = Omit<Finding, 'rule'>;
 
 /** Folders that are shared; what a vendor published is none of our making. */
-const folders = ['requests', 'environments', 'trails', 'sessions', 'signatures', 'bodies', 'data', 'certs'];
+const folders = ['requests', 'environments', 'trails', 'sessions', 'signatures', 'bodies', 'data', 'certs', 'secrets'];
 /** Larger files are data. */
 const largest = 1_000_000;
 
 /** Shapes that are secrets wherever they stand. */
 const shapes: readonly (readonly [what: string, shape: RegExp])[] = [
   ['a private key', /-----BEGIN (?:[A-Z]+ )*PRIVATE KEY-----/],
+  ['a private key of age', privateAgeKey],
   ['a JSON Web Token', /\beyJ[\w-]{8,}\.eyJ[\w-]{8,}\.[\w-]{8,}/],
   ['a password in an address', /\bhttps?:\/\/[^\s/:@"'${}]+:[^\s/@"'${}]{3,}@/],
   ['a credential behind its scheme', /\b(?:Bearer|Basic) (?!\$)[A-Za-z0-9+/=_.~-]{12,}/],
@@ -210,9 +213,12 @@ const finding = ({ what, column, sure }: Seen, file: string, line: number): Foun
 
 function filesIn(root: string, folder: string): string[] {
   try {
-    return readdirSync(join(root, folder), { recursive: true, withFileTypes: true })
-      .filter((entry) => entry.isFile())
-      .map((entry) => join(entry.parentPath, entry.name).slice(root.length + 1));
+    return (
+      readdirSync(join(root, folder), { recursive: true, withFileTypes: true })
+        // What is shared is encrypted there, and has a rule of its own.
+        .filter((entry) => entry.isFile() && !(folder === sharedFolder && entry.name.endsWith('.age')))
+        .map((entry) => join(entry.parentPath, entry.name).slice(root.length + 1))
+    );
   } catch {
     return [];
   }

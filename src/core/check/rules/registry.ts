@@ -12,6 +12,7 @@ import { noBodyInGet } from './no-body-in-get.js';
 import { noSecretsInFiles } from './no-secrets-in-files.js';
 import { operationMatches } from './operation-matches.js';
 import { sessionNamesResolve } from './session-names-resolve.js';
+import { sharedSecretsOpen } from './shared-secrets-open.js';
 import { trailNamesResolve } from './trail-names-resolve.js';
 import { valuesDocumented } from './values-documented.js';
 
@@ -29,5 +30,6 @@ export const rules: readonly Rule[] = [
   inputsUsed,
   noBodyInGet,
   noSecretsInFiles,
+  sharedSecretsOpen,
   formerWords,
 ];

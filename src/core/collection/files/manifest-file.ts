@@ -35,6 +35,10 @@ export const manifestFile = described(
       z.optional(z.record(z.string(), documentation)),
       'Documentation sources by name, written by `docs add`.',
     ),
+    recipients: described(
+      z.optional(z.record(z.string(), z.string())),
+      'Whom secrets are shared with: names and public keys of age. `secret recipients` writes them.',
+    ),
     echoes: described(
       z.optional(
         z.strictObject({

@@ -5,6 +5,8 @@ import { gzipSync } from 'node:zlib';
 import { manifestName } from '../../collection/find-collection.js';
 import type { KnownSecret } from '../../echo/known-secrets.js';
 import { Problem } from '../../problem/problem.js';
+import { privateAgeKey } from '../../session/shared-secrets/identity.js';
+import { sharedFolder } from '../../session/shared-secrets/lines.js';
 
 export type ArchiveForm = 'tar.gz' | 'zip';
 
@@ -40,7 +42,7 @@ export async function packCollection(
     if (file === except) continue;
     const bytes = readFileSync(join(root, file));
     const text = bytes.toString('latin1');
-    if (privateKey.test(text)) {
+    if (privateKey.test(text) || privateAgeKey.test(text)) {
       left.push(`${file}: it holds a private key`);
       continue;
     }
@@ -65,6 +67,10 @@ function sharedFiles(root: string, folder: string, left: string[]): string[] {
   return entries.flatMap((entry) => {
     const file = folder === '' ? entry.name : `${folder}/${entry.name}`;
     if (entry.name === 'node_modules') left.push(`${file}: it is installed`);
+    if (file === sharedFolder) {
+      left.push(`${file}/: what is shared there is for the recipients of this collection`);
+      return [];
+    }
     if ((entry.name.startsWith('.') && entry.name !== sharedDotFile) || entry.name === 'node_modules') return [];
     if (entry.isDirectory()) {
       // Somebody's collection within this one is a collection of its own.

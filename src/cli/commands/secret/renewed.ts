@@ -1,0 +1,41 @@
+/** What became of shared secrets that were encrypted for other recipients. */
+import type { IdentitySources } from '../../../core/session/shared-secrets/identity.js';
+import type { Recipients } from '../../../core/session/shared-secrets/recipients.js';
+import type { Renewed } from '../../../core/session/shared-secrets/shared-secrets.js';
+import type { Context } from '../../context.js';
+import { emit } from '../../documents/emit.js';
+
+export const identitySources = ({ terminal, home }: Context): IdentitySources => ({
+  home,
+  processEnvironment: process.env,
+  passPhrase: terminal.interactive ? async () => (await import('../../ask/secret.js')).askPassPhrase() : undefined,
+});
+
+export const renewedDocument = ({ renewed, left }: Renewed) => ({
+  renewed: [...renewed],
+  left: left.map(({ name, environment, why }) => ({ name, environment, why: why.what })),
+});
+
+/** @returns the exit status: 4 where something could not be opened */
+export function tellRenewed({ terminal }: Context, renewed: Renewed, recipients: Recipients): number {
+  if (terminal.json) emit(terminal, 'secret share all', renewedDocument(renewed));
+  else {
+    for (const line of renewedLines(renewed, recipients)) terminal.print(line);
+    for (const line of leftLines(renewed)) terminal.complain(line);
+  }
+  return renewed.left.length > 0 ? 4 : 0;
+}
+
+/** Whom for is said: a key that somebody slipped into the manifest is seen. */
+export function renewedLines({ renewed, left }: Renewed, recipients: Recipients): string[] {
+  const whom = Object.keys(recipients).join(', ');
+  if (renewed.length > 0)
+    return renewed.map(({ name, environment }) => `encrypted anew for ${whom}: ${name} of ${environment}`);
+  return left.length === 0 ? ['everything that is shared is encrypted for the recipients of now'] : [];
+}
+
+export const leftLines = ({ left }: Renewed): string[] =>
+  left.map(
+    ({ name, environment, why }) =>
+      `left as it was: ${name} of ${environment}: ${why.what}${why.remedy === undefined ? '' : `; ${why.remedy}`}`,
+  );
