@@ -2,14 +2,16 @@
 
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, readdirSync } from 'node:fs';
+import { readdirSync } from 'node:fs';
 import { chmod, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { build, transform } from 'esbuild';
+import { bundledPackages, notices, partsList } from './bundled.mjs';
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
-const { version } = JSON.parse(await readFile(join(root, 'package.json'), 'utf8'));
+const own = JSON.parse(await readFile(join(root, 'package.json'), 'utf8'));
+const { version } = own;
 const tests = process.argv.includes('--tests');
 const types = process.argv.includes('--types');
 
@@ -88,7 +90,9 @@ await build({
   banner: { js: '#!/usr/bin/env node' },
 });
 await chmod(join(root, 'dist/main.cjs'), 0o755);
-await writeFile(join(root, 'dist/THIRD-PARTY.txt'), await notices(Object.keys(metafile.inputs)));
+const bundled = bundledPackages(root, Object.keys(metafile.inputs));
+await writeFile(join(root, 'dist/THIRD-PARTY.txt'), notices(bundled));
+await writeFile(join(root, 'dist/parts.cdx.json'), `${JSON.stringify(partsList(own, bundled), null, 1)}\n`);
 
 if (tests) {
   const files = readdirSync(join(root, 'test'), { recursive: true, encoding: 'utf8' }).filter((file) =>
@@ -115,22 +119,4 @@ if (types) {
   if (tsc.status !== 0) process.exit(tsc.status ?? 1);
   // The types of what is there to be loaded: dist/core/index.cjs.
   await writeFile(join(root, 'dist/types/package.json'), '{ "type": "commonjs" }\n');
-}
-
-/** The licences of everything that the bundle holds. */
-async function notices(inputs) {
-  const folders = new Set(
-    inputs.map((input) => /^(.*node_modules\/(?:@[^/]+\/)?[^/]+)\//.exec(input)?.[1]).filter(Boolean),
-  );
-  const blocks = [];
-  for (const folder of [...folders].sort()) {
-    const { name, version: own, license } = JSON.parse(await readFile(join(root, folder, 'package.json'), 'utf8'));
-    const file = readdirSync(join(root, folder)).find((entry) => /^licen[cs]e/i.test(entry));
-    const text =
-      file && existsSync(join(root, folder, file))
-        ? await readFile(join(root, folder, file), 'utf8')
-        : `Licence: ${license}\n`;
-    blocks.push(`${name} ${own}\n\n${text.trim()}\n`);
-  }
-  return blocks.join(`\n${'-'.repeat(72)}\n\n`);
 }
