@@ -12,15 +12,18 @@ export function bundledPackages(root, inputs) {
     inputs.map((input) => /^(.*node_modules\/(?:@[^/]+\/)?[^/]+)\//.exec(input)?.[1]).filter(Boolean),
   );
   const { packages } = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8'));
-  return [...folders].sort().map((folder) => {
+  const all = new Map();
+  for (const folder of [...folders].sort()) {
     const { name, version, license } = JSON.parse(readFileSync(join(root, folder, 'package.json'), 'utf8'));
     const file = readdirSync(join(root, folder)).find((entry) => /^licen[cs]e/i.test(entry));
     const text =
       file && existsSync(join(root, folder, file))
         ? readFileSync(join(root, folder, file), 'utf8')
         : `Licence: ${license}\n`;
-    return { name, version, license, text, integrity: packages[folder]?.integrity };
-  });
+    // The same version may lie in two places.
+    all.set(`${name} ${version}`, { name, version, license, text, integrity: packages[folder]?.integrity });
+  }
+  return [...all.values()];
 }
 
 /** The text of all their licences. */

@@ -80,7 +80,7 @@ function verify() {
   said(`two builds gave the same bytes: dist/${one.file}, SHA-256 ${one.digest}`);
   if (!check)
     console.log(
-      `next   look at git diff; git commit -am "Version ${version}"; git tag v${version}; .ci/run; npm publish dist/${one.file}`,
+      `next   look at git diff; git add -A; git commit -m "Version ${version}"; git tag v${version}; .ci/run; npm publish dist/${one.file}`,
     );
 }
 
