@@ -2,6 +2,7 @@
 import { Problem } from '../../core/problem/problem.js';
 import { compareRuns } from '../../core/report/compare-runs.js';
 import { reportFormats } from '../../core/report/formats/registry.js';
+import { partsProof } from '../../core/report/parts.js';
 import { together } from '../../core/report/reporter.js';
 import { runSummary } from '../../core/report/run-summary.js';
 import { recordedRuns, recordsOf } from '../../core/run/journal/recorded-run.js';
@@ -11,6 +12,7 @@ import type { Documents } from '../documents/documents.js';
 import { emit } from '../documents/emit.js';
 import { formNames, formWanted } from '../options/forms.js';
 import { reporters } from '../reporters/registry.js';
+import { proofText } from '../view/run/parts.js';
 import { runComparisonText } from '../view/run/run-comparison.js';
 import { runSummaryText } from '../view/run/run-summary.js';
 import { recordsOfAll, writeReport } from '../walking/report-files.js';
@@ -64,7 +66,12 @@ export const { configure }: CommandModule = {
             return 0;
           }
           const totals = runSummary();
-          const told = together([reporters(terminal, { matrix: options.matrix === true, watched: false }), totals]);
+          const parts = partsProof();
+          const told = together([
+            reporters(terminal, { matrix: options.matrix === true, watched: false }),
+            totals,
+            parts,
+          ]);
           for (const name of recordedRuns(local, names.length === 0 ? ['last'] : names)) {
             let empty = true;
             for await (const record of recordsOf(local, name, home)) {
@@ -78,9 +85,18 @@ export const { configure }: CommandModule = {
           }
           told.end();
           const summary = totals.summary();
-          if (terminal.json) terminal.document({ event: 'report', ...summary } satisfies Documents['report']);
-          else for (const line of runSummaryText(summary, terminal)) terminal.print(line);
-          return 0;
+          const proofs = parts.proofs();
+          if (terminal.json)
+            terminal.document({
+              event: 'report',
+              ...summary,
+              ...(proofs.length > 0 && { parts: proofs }),
+            } satisfies Documents['report']);
+          else {
+            for (const line of runSummaryText(summary, terminal)) terminal.print(line);
+            for (const line of proofs.flatMap((proof) => proofText(proof, terminal))) terminal.print(line);
+          }
+          return proofs.every(({ whole }) => whole) ? 0 : 1;
         }),
       );
     examples(command, [

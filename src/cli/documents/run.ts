@@ -34,12 +34,32 @@ const times = z.strictObject({
   p95: z.number(),
 });
 
+const proof = z.strictObject({
+  walked: z.string(),
+  environment: z.string(),
+  of: z.number(),
+  missing: z.array(z.number()),
+  unfinished: z.array(z.strictObject({ part: z.number(), run: z.string() })),
+  /** Where no part came to its end, null. */
+  rows: z.nullable(z.number()),
+  once: z.number(),
+  /** Numbers of rows, of many the first. */
+  never: z.array(z.number()),
+  twice: z.array(z.number()),
+  neverCount: z.number(),
+  twiceCount: z.number(),
+  differing: z.array(z.enum(['rows', 'trail', 'number of parts'])),
+  whole: z.boolean(),
+});
+
 export const runDocuments = {
   report: z.strictObject({
     event: z.literal('report'),
     runs: z.array(z.string()),
     ...counted,
     walks: z.array(z.strictObject({ run: z.string(), environment: z.string(), walked: z.string(), ...counted })),
+    /** Where runs of parts are told together: whether they were the whole. */
+    parts: z.optional(z.array(proof)),
   }),
   'report compare': z.strictObject({
     /** The runs. */

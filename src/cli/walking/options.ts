@@ -2,14 +2,17 @@
 
 import type { Command } from 'commander';
 import { Problem } from '../../core/problem/problem.js';
+import type { PartOfRows } from '../../core/trail/rows/row-part.js';
 import { parseDuration } from '../../core/value/measures.js';
 import { ownMember } from '../../core/value/own-member.js';
 import { collect } from '../command.js';
 import { wholeNumber } from '../options/whole-number.js';
+import { partOf } from './part.js';
 
 export interface RunOptions {
   readonly rows: string | undefined;
   readonly atOnce: number | undefined;
+  readonly part: PartOfRows | undefined;
   readonly allowChanges: boolean;
   readonly accept: boolean;
   readonly dryRun: boolean;
@@ -34,6 +37,9 @@ export function runOptions(command: Command): Command {
     .option('--allow-changes', 'say yes where the environment asks before a change')
     .option('--rows <file>', 'once a row of this file, - for standard input; in place of the rows of the trail')
     .option('--at-once <number>', 'so many rows at once; in place of what the trail says')
+    .option('--part <part>', 'of the rows one part, 3/8, for one of several processes; auto asks the scheduler')
+    .option('--of <number>', 'with --part auto: of how many, where the scheduler does not say it')
+    .option('--part-by <column>', 'rows that are alike in this column are of the same part')
     .option('--stop-at-first-failure', 'begin no further row or iteration once a step has failed')
     .option('--dry-run', 'everything but the sending: what would leave, as far as no response is needed for it')
     .option('--repeat <number>', 'walk it so many times')
@@ -61,6 +67,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
   const wishes: RunOptions = {
     rows: text('rows'),
     atOnce: number('atOnce', '--at-once'),
+    part: partOf(text('part'), text('of'), text('partBy'), process.env),
     allowChanges: flag('allowChanges'),
     accept: flag('accept'),
     dryRun: flag('dryRun'),
@@ -93,7 +100,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
       remedy: `leave ${names.join(' ')} out`,
     });
   }
-  const own = (['rows', 'repeat', 'every', 'until'] as const).find((name) => text(name) !== undefined);
+  const own = (['rows', 'part', 'repeat', 'every', 'until'] as const).find((name) => text(name) !== undefined);
   if (first !== undefined && own !== undefined) {
     throw new Problem('usage', {
       what: `--${own}: the run that ${flagOf(first)} names knows its own`,

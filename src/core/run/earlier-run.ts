@@ -28,7 +28,13 @@ async function earlier(
   const redactor = makeRedactor();
   const { before, order } = await earlierRun(collection.local, host.home, run, redactor);
   const all = new Map([...order.settings, ...settings]);
-  const own = await host.open({ environment: order.environment, settings: all, redactor, collection });
+  const own = await host.open({
+    environment: order.environment,
+    settings: all,
+    redactor,
+    collection,
+    shares: order.options.part?.of,
+  });
   const options = { ...order.options, atOnce: atOnce ?? order.options.atOnce };
   return { ...own, before, order: { ...order, settings: all, options } };
 }

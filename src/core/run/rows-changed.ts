@@ -4,6 +4,7 @@ import { Problem } from '../problem/problem.js';
 import type { Workspace } from '../sending/workspace.js';
 import { fromCommandLine, inputScope } from '../trail/names/start-scope.js';
 import { type RowChanges, RowNumbers } from '../trail/rows/row-numbers.js';
+import { type PartOfRows, RowPart } from '../trail/rows/row-part.js';
 import type { TrailPlan } from '../trail/step-kind.js';
 import type { ValueMap } from '../value/written.js';
 import type { RecordedRun } from './journal/recorded-run.js';
@@ -31,6 +32,7 @@ export interface WalkRows {
   readonly known: Known;
   /** The digests of those that are walked; all by default. */
   readonly only: ReadonlySet<string> | undefined;
+  readonly part?: PartOfRows | undefined;
 }
 
 /**
@@ -40,9 +42,9 @@ export interface WalkRows {
  */
 export async function rowsChanged(workspace: Workspace, plans: readonly WalkRows[]): Promise<string | undefined> {
   const told: string[] = [];
-  for (const { plan, known, only } of plans) {
+  for (const { plan, known, only, part } of plans) {
     const rows = known.size === 0 ? undefined : readable(plan, workspace);
-    const text = rows ? textOf(await new RowNumbers(known, only).changes(rows)) : '';
+    const text = rows ? textOf(await new RowNumbers(known, only).changes(rows, part && new RowPart(part))) : '';
     if (text !== '') told.push(`${plan.name}: ${text}`);
   }
   return told.length === 0 ? undefined : told.join('\n');
@@ -102,6 +104,7 @@ export const rowsOfRun = (plans: readonly TrailPlan[], { digests, walks, header 
         plan: plans[walk % plans.length] as TrailPlan,
         known,
         only: Array.isArray(part) ? new Set(part) : undefined,
+        part: header.options.part,
       };
     });
 

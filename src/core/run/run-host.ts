@@ -4,6 +4,7 @@ import type { Settings } from '../collection/variables/variable-scopes.js';
 import type { Redactor } from '../echo/redactor.js';
 import type { Workspace } from '../sending/workspace.js';
 import type { RunRecord } from '../trail/record/run-record.js';
+import type { PartOfRows } from '../trail/rows/row-part.js';
 import type { Worker } from './open-run.js';
 
 /** Which environment to open, and what an earlier run already knows. */
@@ -12,6 +13,7 @@ export interface Opening {
   readonly settings?: Settings | undefined;
   readonly redactor?: Redactor | undefined;
   readonly collection?: Collection | undefined;
+  readonly shares?: number | undefined;
 }
 
 export interface OpenedRun {
@@ -50,6 +52,8 @@ export interface RunWishes {
   readonly every?: number | undefined;
   /** Stop at the first repetition with this outcome. */
   readonly until?: 'ok' | 'failed' | undefined;
+  /** Of the rows, one part; what a host allows is divided by the number of parts. */
+  readonly part?: PartOfRows | undefined;
   /** Forget what `once-by` remembers of earlier runs. */
   readonly anew?: boolean | undefined;
 }

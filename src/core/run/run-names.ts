@@ -1,6 +1,6 @@
 /** Runs trails, requests and folders of them, in one environment or in several, one after the other. */
 import { requireNames } from '../check/names-ahead.js';
-import { asProblem, interruption, type Problem } from '../problem/problem.js';
+import { asProblem, interruption, Problem } from '../problem/problem.js';
 import { moreSevere } from '../problem/severity.js';
 import { placedRecord } from '../trail/record/record-event.js';
 import { type RecordOf, type RunRecord, recordVersion } from '../trail/record/run-record.js';
@@ -32,8 +32,9 @@ export async function runNames(
   const several = environments.length > 1;
   const all: PlannedRun[] = [];
   for (const environment of environments) {
-    const own = await host.open({ environment });
+    const own = await host.open({ environment, shares: wishes.part?.of });
     const plans = await planNames(own.workspace, names, { ...wishes, several });
+    if (wishes.part) requireRows(plans);
     own.workspace.checkSettings(plans.flatMap(({ takes }) => takes));
     all.push({ ...own, plans });
   }
@@ -43,8 +44,8 @@ export async function runNames(
   for (const own of all) {
     if (host.signal.aborted) return interruption();
     const { settings, environment } = own.workspace;
-    const { rows, atOnce, repeat = 1, every = 0, until } = wishes;
-    const options = { rows, atOnce, repeat: Number.isFinite(repeat) ? repeat : undefined, every, until };
+    const { rows, atOnce, repeat = 1, every = 0, until, part } = wishes;
+    const options = { rows, atOnce, repeat: Number.isFinite(repeat) ? repeat : undefined, every, until, part };
     const order: RunOrder = { names, environment: environment.name, settings, options };
     const problem = await runPlanned(host, own, order, { ...wishes, environments: known, tables });
     if (problem) worst = moreSevere(worst, problem);
@@ -52,11 +53,21 @@ export async function runNames(
   return worst;
 }
 
+/** @throws Problem usage: what has no rows would be walked by every part */
+function requireRows(plans: readonly TrailPlan[]): void {
+  const without = plans.find(({ rows }) => rows === undefined);
+  if (without)
+    throw new Problem('usage', {
+      what: `${without.name} has no rows, so that there is no part of it`,
+      remedy: 'run it by itself, or give it rows',
+    });
+}
+
 /** The first record of a command. */
 export const runBegan = (
   run: string,
   { environment, names }: RunOrder,
-  facts: Pick<RecordOf<'run'>, 'environments' | 'hosts' | 'resumed' | 'dryRun'>,
+  facts: Pick<RecordOf<'run'>, 'environments' | 'hosts' | 'part' | 'resumed' | 'dryRun'>,
 ): RecordOf<'run'> => ({
   event: 'run',
   version: recordVersion,
@@ -83,7 +94,14 @@ export async function runPlanned(
   const { before, environments, dryRun = false } = more;
   const report = environments.length > 1 ? inEnvironment(order.environment, host.report) : host.report;
   const hosts = workspace.origins.any ? ['any'] : [...workspace.origins.entries];
-  const facts = { environments: [...environments], hosts, resumed: before !== undefined, dryRun };
+  const { part } = order.options;
+  const facts = {
+    environments: [...environments],
+    hosts,
+    ...(part && { part }),
+    resumed: before !== undefined,
+    dryRun,
+  };
   workspace.expectChanges({
     calls: plans.flatMap(({ steps }) => steps).reduce((sum, { changes }) => sum + changes, 0),
     rows: plans.some(({ rows }) => rows !== undefined),

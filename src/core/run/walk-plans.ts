@@ -130,7 +130,7 @@ function tellLeft({ journal, report }: Walking): void {
 async function walkOne(
   plan: TrailPlan,
   number: number,
-  { workspace, stopAtFirstFailure, journal, tables, report: tell, countRows, signal, undoSignal }: Walking,
+  { workspace, stopAtFirstFailure, journal, tables, report: tell, countRows, signal, undoSignal, options }: Walking,
   seen: SeenItems,
   rows: ReadonlySet<string> | undefined,
   store: SeenStore | undefined,
@@ -150,6 +150,7 @@ async function walkOne(
     number,
     journal,
     rows,
+    part: options.part,
     stopAtFirstFailure,
     seen,
     remember: workspace.dryRun ? undefined : store?.add,

@@ -1,6 +1,7 @@
 import type { Collection } from '../collection/collection.js';
 import {
   collectionVariables,
+  type Environment,
   readEnvironment,
   type Settings,
   variableScopes,
@@ -17,7 +18,7 @@ import type { Loads } from '../expression/compile.js';
 import type { Runtime } from '../expression/evaluation.js';
 import { namesUsed } from '../expression/names-used.js';
 import { runtimeMaker } from '../expression/runtime.js';
-import { HostGate } from '../pacing/host-gate.js';
+import { HostGate, type Pace } from '../pacing/host-gate.js';
 import { retryPolicy, toldOnly } from '../pacing/retry-policy.js';
 import { action } from '../problem/actions.js';
 import { nearestHint } from '../problem/nearest.js';
@@ -125,7 +126,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     gate(host) {
       let gate = gates.get(host);
       if (!gate) {
-        gate = new HostGate({ atOnce: environment.pace?.['at-once'], perSecond: environment.pace?.['per-second'] });
+        gate = new HostGate(shareOf(environment.pace, given.shares));
         gates.set(host, gate);
       }
       return gate;
@@ -232,3 +233,9 @@ const anyHosts = (environment: string, what: string): Problem =>
 
 const hostIn = (origin: string | undefined): string =>
   origin !== undefined && URL.canParse(origin) ? new URL(origin).host : '';
+
+/** One request at once is the least. */
+const shareOf = (pace: Environment['pace'], shares = 1): Pace => ({
+  atOnce: pace?.['at-once'] === undefined ? undefined : Math.max(1, Math.floor(pace['at-once'] / shares)),
+  perSecond: pace?.['per-second'] === undefined ? undefined : pace['per-second'] / shares,
+});

@@ -59,6 +59,8 @@ export interface WorkspaceSettings {
   readonly accept?: Workspace['accept'];
   /** Everything but the sending. */
   readonly dryRun?: boolean | undefined;
+  /** Of how many processes at once it is one: what a host allows is divided by them. */
+  readonly shares?: number | undefined;
   /** One that knows secrets already. */
   readonly redactor?: Redactor | undefined;
   readonly standardInput?: Workspace['standardInput'];

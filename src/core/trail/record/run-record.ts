@@ -52,6 +52,8 @@ const run = z.strictObject({
   environment: z.string(),
   /** Where its requests may go. */
   hosts: z.optional(z.array(z.string())),
+  /** Of its rows it walks a part. */
+  part: z.optional(z.strictObject({ part: z.number(), of: z.number(), by: z.optional(z.string()) })),
   /** All environments of the command. */
   environments: z.array(z.string()),
   /** Trails, requests, and folders of them, as they were named. */
@@ -160,6 +162,22 @@ const session = z.strictObject({
   session: z.string(),
   environment,
   problem: z.nullable(briefProblem),
+});
+
+/** A part of the rows was walked to its end. */
+const part = z.strictObject({
+  event: z.literal('part'),
+  walk: z.number(),
+  part: z.number(),
+  of: z.number(),
+  /** How many rows there are in all parts, and a digest of them in their order. */
+  rows: z.number(),
+  source: z.string(),
+  /** How many of them are of this part. */
+  own: z.number(),
+  /** A digest of the trail. */
+  trail: z.string(),
+  environment,
 });
 
 /** A host asked for patience. */
@@ -283,6 +301,7 @@ export const runRecord = z.discriminatedUnion('event', [
   step,
   undo,
   row,
+  part,
   session,
   waiting,
   table,

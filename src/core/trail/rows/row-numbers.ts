@@ -5,6 +5,7 @@
 import { writeJson } from '../../value/json-text.js';
 import type { ValueMap } from '../../value/written.js';
 import { keyDigest } from '../seen-items.js';
+import type { RowPart } from './row-part.js';
 
 /** What of the rows of a run is not as it was. */
 export interface RowChanges {
@@ -35,6 +36,11 @@ export class RowNumbers {
     this.highest = Math.max(0, ...known.values());
   }
 
+  /** The next row of the source is none of this run's. */
+  pass(): void {
+    this.place += 1;
+  }
+
   /** The next row of the source. */
   next(columns: ValueMap): { readonly number: number; readonly digest: string; readonly known: boolean } {
     this.place += 1;
@@ -55,10 +61,14 @@ export class RowNumbers {
   }
 
   /** Of all rows of the source, before any is walked. */
-  async changes(rows: AsyncIterable<ValueMap>): Promise<RowChanges> {
+  async changes(rows: AsyncIterable<ValueMap>, part?: RowPart): Promise<RowChanges> {
     const moved: { from: number; to: number }[] = [];
     const come: number[] = [];
     for await (const columns of rows) {
+      if (part?.takes(columns) === false) {
+        this.pass();
+        continue;
+      }
       const { number, digest, known } = this.next(columns);
       if (known && number !== this.place) moved.push({ from: number, to: this.place });
       if (!known && this.place <= this.highest && this.only?.has(digest) !== false) come.push(this.place);

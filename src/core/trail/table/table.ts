@@ -13,6 +13,7 @@ import { textOf } from '../../value/text.js';
 import type { Value, ValueMap } from '../../value/written.js';
 import type { TableEvent } from '../events.js';
 import { walkEvaluation } from '../names/arguments.js';
+import { fileOfPart, type PartOfRows } from '../rows/row-part.js';
 import type { PlanContext, Walk } from '../step-kind.js';
 import { requireTableFile, tableWriter } from './table-file.js';
 import type { TablePlan } from './table-plan.js';
@@ -191,13 +192,14 @@ export async function openTable(plan: TablePlan, at: TableRoom, before: readonly
   };
 }
 
-type TableRoom = Pick<Walk, 'workspace' | 'scope' | 'tableFiles'>;
+type TableRoom = Pick<Walk, 'workspace' | 'scope' | 'tableFiles'> & { readonly part?: PartOfRows | undefined };
 
 /** Where a table goes: a file for each, so that none takes the place of another. */
-function tableFile(to: Tree, { workspace, scope, tableFiles }: TableRoom): string {
+function tableFile(to: Tree, { workspace, scope, tableFiles, part }: TableRoom): string {
   const evaluation = walkEvaluation(workspace, scope);
   const value = to.evaluate(evaluation);
-  const file = value === omitted ? '' : textOf(value);
+  const named = value === omitted ? '' : textOf(value);
+  const file = part && named !== '' ? fileOfPart(named, part) : named;
   if (evaluation.touchedSecret) {
     throw new Problem('expression-value', {
       what: `the name of the table's file ${to.text} would hold a secret`,

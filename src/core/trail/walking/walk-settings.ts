@@ -2,6 +2,7 @@
 
 import type { Journal } from '../journal.js';
 import type { RunRecord } from '../record/run-record.js';
+import type { PartOfRows } from '../rows/row-part.js';
 import type { SeenItems } from '../seen-items.js';
 import type { Walk } from '../step-kind.js';
 
@@ -18,6 +19,8 @@ export interface WalkSettings {
   readonly journal?: Journal | undefined;
   /** Only the rows of these digests; all by default. */
   readonly rows?: ReadonlySet<string> | undefined;
+  /** Of the rows of the source, those of one part. */
+  readonly part?: PartOfRows | undefined;
   /** No further row or iteration is begun once one has failed. */
   readonly stopAtFirstFailure?: boolean | undefined;
   /** Files that other tables of the same command went to: of other trails, or in other environments. */

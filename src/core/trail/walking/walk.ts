@@ -1,4 +1,5 @@
 /** The engine: a trail once, or once a row, so many at once; undo parts after, sessions closed last. */
+import { createHash } from 'node:crypto';
 import { setMaxListeners } from 'node:events';
 import { recordedInputs } from '../../echo/record.js';
 import type { Named } from '../../expression/names.js';
@@ -99,7 +100,10 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
   let over = false;
   if (settings.countRows)
     void plan.rows?.about().then(
-      (about) => about !== undefined && !over && tell({ event: 'rows', walk: number, about }),
+      (about) =>
+        about !== undefined &&
+        !over &&
+        tell({ event: 'rows', walk: number, about: Math.round(about / (settings.part?.of ?? 1)) }),
       () => undefined,
     );
   let problem: Problem | undefined;
@@ -110,6 +114,12 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
       const reported = { ...settings, report };
       const walked = await walkRows(plan, plan.rows, workspace, walkOf, totals, reported, ending, tableFiles);
       ({ problem, ended } = walked);
+      if (walked.part && settings.part) {
+        const { part, of } = settings.part;
+        const { all, own, source } = walked.part;
+        const trail = createHash('sha256').update(plan.text).digest('base64url');
+        tell({ event: 'part', walk: number, part, of, rows: all, source, own, trail });
+      }
     } else {
       const scope = startScope(plan, workspace, fromCommandLine(workspace));
       tellInputs((name) => scope.lookup(name) ?? fromCommandLine(workspace)(name));

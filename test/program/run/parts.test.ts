@@ -1,0 +1,192 @@
+/** `run --part`: rows that several processes share, and whether they were the whole. */
+import assert from 'node:assert/strict';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { test } from 'node:test';
+import { collectionOf, writeIn } from '../../support/folder.js';
+import { ledger } from '../../support/ledger.js';
+import { documentLines, echoTrail } from '../../support/program.js';
+
+const rows = Array.from({ length: 40 }, (_, index) => ({ subject: `s${index + 1}`, quay: `q${index % 5}` }));
+const csv = `subject,quay\n${rows.map(({ subject, quay }) => `${subject},${quay}`).join('\n')}\n`;
+const files = {
+  'requests/look.yaml': 'inputs: {subject: {}}\nurl: ${origin}/things/{subject}\nkeep: {id: $.id}\n',
+  'trails/all.yaml':
+    'rows: data/rows.csv\nat-once: 4\nsteps: [{send: look}]\ntable: {to: data/found.csv, columns: {subject: "${subject}", id: "${id}"}}\n',
+  'data/rows.csv': csv,
+};
+
+interface Proof {
+  readonly whole: boolean;
+  readonly once: number;
+  readonly missing: readonly number[];
+  readonly unfinished: readonly { part: number }[];
+  readonly neverCount: number;
+  readonly twice: readonly number[];
+  readonly differing: readonly string[];
+}
+
+/** The run of a part. */
+async function part(cwd: string, ...args: readonly string[]): Promise<string> {
+  const ended = await echoTrail(['run', 'all', '--json', ...args], { cwd });
+  assert.equal(ended.status, 0, ended.err + ended.out);
+  return String(documentLines(ended)[0]?.run);
+}
+
+async function proven(cwd: string, ...runs: readonly string[]): Promise<{ status: number; proof: Proof; out: string }> {
+  const ended = await echoTrail(['report', ...runs, '--json'], { cwd });
+  const { parts } = documentLines(ended).at(-1) as unknown as { parts: Proof[] };
+  const told = await echoTrail(['report', ...runs], { cwd });
+  assert.equal(told.status, ended.status);
+  return { status: ended.status, proof: parts[0] as Proof, out: told.out };
+}
+
+/** As the manual says it. */
+const partByManual = (content: string, of: number): number =>
+  (createHash('sha256').update(content).digest().readUIntBE(0, 6) % of) + 1;
+
+test('the parts are the whole: each row once, by the hash that the manual tells, each part with a table of its own', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(files, vendor.origin);
+  const runs: string[] = [];
+  for (const own of [1, 2, 3]) {
+    runs.push(await part(cwd, '--part', `${own}/3`));
+    const wanted = rows.filter((row) => partByManual(JSON.stringify(row), 3) === own).map(({ subject }) => subject);
+    const table = readFileSync(join(cwd, `data/found.part-${own}-of-3.csv`), 'utf8')
+      .trim()
+      .split('\n')
+      .slice(1);
+    assert.deepEqual(
+      table.map((line) => line.split(',')[0]),
+      wanted,
+    );
+  }
+  assert.equal(existsSync(join(cwd, 'data/found.csv')), false);
+  for (const { subject } of rows) assert.equal(vendor.asked.get(`GET ${subject}`), 1, subject);
+  const { status, proof, out } = await proven(cwd, ...runs);
+  assert.deepEqual([status, proof.whole, proof.once], [0, true, 40]);
+  assert.match(out, /all, 3 parts: whole, 40 rows, each once/);
+  const junit = await echoTrail(['report', ...runs, '--as', 'junit'], { cwd });
+  assert.match(junit.out, /<testsuites tests="40" failures="0"/);
+});
+
+test('a part that is missing, one twice, other rows and another trail are told', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(files, vendor.origin);
+  const [first, second] = [await part(cwd, '--part', '1/2'), await part(cwd, '--part', '2/2')];
+  const alone = await proven(cwd, first);
+  assert.deepEqual([alone.status, alone.proof.whole, alone.proof.missing], [1, false, [2]]);
+  assert.equal(alone.proof.neverCount, 40 - alone.proof.once);
+  assert.match(alone.out, /not whole[\s\S]*no run is here of part 2[\s\S]*not walked: \d+ rows/);
+  const again = await part(cwd, '--part', '1/2');
+  const twice = await proven(cwd, first, second, again);
+  assert.equal(twice.proof.twice.length > 0, true);
+  assert.match(twice.out, /walked twice: \d+ rows/);
+  writeIn(cwd, 'data/rows.csv', `${csv}s41,q0\n`);
+  const other = await proven(cwd, first, await part(cwd, '--part', '2/2'));
+  assert.deepEqual(other.proof.differing, ['rows']);
+  writeIn(cwd, 'trails/all.yaml', `${files['trails/all.yaml']}about: changed\n`);
+  const changed = await proven(cwd, await part(cwd, '--part', '1/2'), second);
+  assert.deepEqual([...changed.proof.differing].sort(), ['rows', 'trail']);
+});
+
+test('a part that was killed is told, and resumed as that part', async () => {
+  const vendor = await ledger(10);
+  const cwd = collectionOf(files, vendor.origin);
+  const whole = await part(cwd, '--part', '1/2');
+  let calls = 0;
+  const killed = await echoTrail(['run', 'all', '--part', '2/2', '--at-once', '1', '--json'], {
+    cwd,
+    meanwhile: (child) => {
+      vendor.onCall = () => {
+        calls += 1;
+        if (calls === 6) child.kill('SIGKILL');
+      };
+    },
+  });
+  vendor.onCall = undefined;
+  const run = String(documentLines(killed)[0]?.run);
+  const before = await proven(cwd, whole, run);
+  assert.deepEqual([before.status, before.proof.unfinished.map((one) => one.part)], [1, [2]]);
+  assert.match(before.out, new RegExp(`part 2 did not come to its end: echo-trail run --resume ${run}`));
+  const resumed = await echoTrail(['run', '--resume', run], { cwd });
+  assert.equal(resumed.status, 0, resumed.err + resumed.out);
+  const after = await proven(cwd, whole, run);
+  assert.deepEqual([after.status, after.proof.whole, after.proof.once], [0, true, 40]);
+  const table = readFileSync(join(cwd, 'data/found.part-2-of-2.csv'), 'utf8').trim().split('\n').slice(1);
+  assert.deepEqual(
+    table.map((line) => line.split(',')[0]),
+    rows.filter((row) => partByManual(JSON.stringify(row), 2) === 2).map(({ subject }) => subject),
+  );
+});
+
+test('rows that are alike in a column are of the same part', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(files, vendor.origin);
+  await part(cwd, '--part', '2/3', '--part-by', 'quay');
+  const wanted = rows.filter(({ quay }) => partByManual(quay, 3) === 2).map(({ subject }) => `GET ${subject}`);
+  assert.deepEqual([...vendor.asked.keys()].sort(), wanted.sort());
+  const wrong = await echoTrail(['run', 'all', '--part', '1/2', '--part-by', 'berth'], { cwd });
+  assert.match(wrong.err + wrong.out, /row 1 has no column berth[\s\S]*its columns are subject, quay/);
+});
+
+for (const [name, env, args, expected] of [
+  [
+    'Slurm',
+    { SLURM_ARRAY_TASK_ID: '5', SLURM_ARRAY_TASK_MIN: '4', SLURM_ARRAY_TASK_COUNT: '3' },
+    [],
+    { part: 2, of: 3 },
+  ],
+  ['Kubernetes', { JOB_COMPLETION_INDEX: '2' }, ['--of', '3'], { part: 3, of: 3 }],
+  ['a CI server', { CI_NODE_INDEX: '1', CI_NODE_TOTAL: '4' }, [], { part: 1, of: 4 }],
+] as const)
+  test(`--part auto asks ${name}`, async () => {
+    const vendor = await ledger();
+    const cwd = collectionOf(files, vendor.origin);
+    const ended = await echoTrail(['run', 'all', '--part', 'auto', ...args, '--json'], { cwd, env });
+    assert.equal(ended.status, 0, ended.err);
+    assert.deepEqual(documentLines(ended)[0]?.part, expected);
+  });
+
+test('what the environment allows is divided by the parts', async () => {
+  const vendor = await ledger(5);
+  const cwd = collectionOf(
+    {
+      ...files,
+      'environments/sandbox.yaml': `hosts: ["127.0.0.1:*"]\npace: {at-once: 4}\nvariables: {origin: "${vendor.origin}"}\n`,
+    },
+    vendor.origin,
+  );
+  let [now, most] = [0, 0];
+  vendor.onCall = () => {
+    now += 1;
+    most = Math.max(most, now);
+    setTimeout(() => {
+      now -= 1;
+    }, 4);
+  };
+  await part(cwd, '--part', '1/4');
+  assert.equal(most, 1);
+});
+
+for (const [args, expected] of [
+  [['--part', '4/3'], /there is no part 4 of 3/],
+  [['--part', '0/3'], /there is no part 0 of 3/],
+  [['--part', '3'], /--part takes a part and their number, not 3/],
+  [['--part', '1/3', '--of', '3'], /--of goes with --part auto/],
+  [['--of', '3'], /--of goes with --part/],
+  [['--part', 'auto'], /no scheduler says which part this is/],
+] as const)
+  test(`run ${args.join(' ')} is refused`, async () => {
+    const cwd = collectionOf(files, 'http://127.0.0.1:9');
+    const ended = await echoTrail(['run', 'all', ...args], { cwd });
+    assert.equal(ended.status, 2);
+    assert.match(ended.err, expected);
+  });
+
+test('what has no rows has no parts', async () => {
+  const cwd = collectionOf({ ...files, 'requests/it.yaml': 'url: ${origin}/it\n' }, 'http://127.0.0.1:9');
+  const ended = await echoTrail(['run', 'it', '--part', '1/2'], { cwd });
+  assert.deepEqual([ended.status, /it has no rows, so that there is no part of it/.test(ended.err)], [2, true]);
+});
