@@ -97,6 +97,7 @@ test('run --json prints a record an event', async () => {
     ['run', 'lights-change'],
     ['run', 'logbook-count'],
     ['run', 'notices-harvest'],
+    ['run', 'register-check', '--part', '1/2'],
     ['run', '--failed-of', 'last'],
     ['run', 'vessels/show', '--every', '2500ms', '--repeat', '2'],
   ]) {
@@ -116,6 +117,14 @@ test('report --json prints the records of a run, and what they come to', async (
   holds('report', lines.pop());
   for (const line of lines) holds('run', line);
   assert.ok(lines.length > 3);
+});
+
+test('report --json of parts says whether they were the whole', async () => {
+  const lines = documentLines(await echoTrail(['run', 'register-check', '--part', '1/2', '--json'], { cwd, env }));
+  const told = documentLines(await echoTrail(['report', '--join', String(lines[0]?.run), '--json'], { cwd, env }));
+  const last = told.at(-1) as { parts?: unknown[] };
+  holds('report', last);
+  assert.equal(last.parts?.length, 1);
 });
 
 test('report --compare --json tells two runs apart', async () => {

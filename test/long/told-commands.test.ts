@@ -114,7 +114,7 @@ const before: Readonly<Record<string, readonly string[]>> = {
   compare: ['send vessels/show'],
   'session show': ['session open agent'],
   'session close': ['session open agent'],
-  report: ['run vessels/show'],
+  report: ['run vessels/show', 'run register-check --part 1/1'],
   'secret allow': ['secret set deskPassword'],
   'secret share': ['secret recipients add ines age1g8cet6n3cwvl4lvl7qtx4x7nej3qpxrdks6zhes542h25zxh3vqs5l0fax'],
   'secret recipients remove': [

@@ -1,11 +1,14 @@
 /** `report`: what runs came to, from what is on disk. */
+import { readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
 import { Problem } from '../../core/problem/problem.js';
 import { compareRuns } from '../../core/report/compare-runs.js';
 import { reportFormats } from '../../core/report/formats/registry.js';
-import { partsProof } from '../../core/report/parts.js';
+import type { ReportFormat } from '../../core/report/formats/report-format.js';
 import { together } from '../../core/report/reporter.js';
 import { runSummary } from '../../core/report/run-summary.js';
-import { recordedRuns, recordsOf } from '../../core/run/journal/recorded-run.js';
+import { journalFile, recordedRuns, recordsOf } from '../../core/run/journal/recorded-run.js';
+import { type PartsProof, partsProof } from '../../core/trail/record/parts-proof.js';
 import { type CommandModule, examples } from '../command.js';
 import type { Context } from '../context.js';
 import type { Documents } from '../documents/documents.js';
@@ -47,6 +50,10 @@ export const { configure }: CommandModule = {
         'runs by their names, several together as one; last for the last one, which is the default',
       )
       .option('--matrix', 'end with rows by checks, and every deviation')
+      .option(
+        '--join',
+        'make runs of parts one run, that is reported and resumed as such; also a folder of their records',
+      )
       .option('--compare', 'of two runs, the earlier one first: what broke, what was fixed, what became slower')
       .option('--as <form>', `the form: ${formNames(reportFormats)}`)
       .option('-t, --to <file>', 'write it to this file; its ending says the form where --as does not')
@@ -57,6 +64,7 @@ export const { configure }: CommandModule = {
           const format = formWanted(reportFormats, { as, to });
           const { local } = await context.collection();
           if (options.compare) return await compared(names, local, context, Boolean(format || options.matrix));
+          if (options.join) return await joined(context, names, { format, to, matrix: options.matrix === true });
           if (format) {
             if (options.matrix)
               throw new Problem('usage', { what: '--matrix goes with the report as text or with --json' });
@@ -65,45 +73,98 @@ export const { configure }: CommandModule = {
             if (to !== undefined && to !== '-') terminal.note(`wrote ${to}`);
             return 0;
           }
-          const totals = runSummary();
-          const parts = partsProof();
-          const told = together([
-            reporters(terminal, { matrix: options.matrix === true, watched: false }),
-            totals,
-            parts,
-          ]);
-          for (const name of recordedRuns(local, names.length === 0 ? ['last'] : names)) {
-            let empty = true;
-            for await (const record of recordsOf(local, name, home)) {
-              told.take(record);
-              empty = false;
-            }
-            if (empty)
-              terminal.note(
-                `run ${name} has no record: it was killed before its first step, or an earlier version made it`,
-              );
-          }
-          told.end();
-          const summary = totals.summary();
-          const proofs = parts.proofs();
-          if (terminal.json)
-            terminal.document({
-              event: 'report',
-              ...summary,
-              ...(proofs.length > 0 && { parts: proofs }),
-            } satisfies Documents['report']);
-          else {
-            for (const line of runSummaryText(summary, terminal)) terminal.print(line);
-            for (const line of proofs.flatMap((proof) => proofText(proof, terminal))) terminal.print(line);
-          }
-          return proofs.every(({ whole }) => whole) ? 0 : 1;
+          return tellRuns(
+            context,
+            local,
+            recordedRuns(local, names.length === 0 ? ['last'] : names),
+            options.matrix === true,
+          );
         }),
       );
     examples(command, [
       ['report', 'the last run, also where it was killed'],
       ['report last --json', 'its records, and what they come to as the last line'],
       ['report --as markdown', 'for the comment of a pull request'],
+      ['report --join last', 'the parts of a run, put together; RUN RUN … for several'],
       ['report --to report.html', 'a page in one file; junit.xml for a CI server'],
     ]);
   },
 };
+
+/** As text, or with --json. @returns the exit status: 1 where parts are not the whole */
+async function tellRuns(
+  { terminal, home }: Context,
+  local: string,
+  runs: readonly string[],
+  matrix: boolean,
+  joined?: readonly PartsProof[],
+): Promise<number> {
+  const totals = runSummary();
+  const parts = partsProof();
+  const told = together([reporters(terminal, { matrix: matrix, watched: false }), totals, parts]);
+  for (const name of runs) {
+    let empty = true;
+    for await (const record of recordsOf(local, name, home)) {
+      told.take(record);
+      empty = false;
+    }
+    if (empty)
+      terminal.note(`run ${name} has no record: it was killed before its first step, or an earlier version made it`);
+  }
+  told.end();
+  const summary = totals.summary();
+  const proofs = joined ?? parts.proofs();
+  if (terminal.json)
+    terminal.document({
+      event: 'report',
+      ...summary,
+      ...(proofs.length > 0 && { parts: [...proofs] }),
+    } satisfies Documents['report']);
+  else {
+    for (const line of runSummaryText(summary, terminal)) terminal.print(line);
+    for (const line of proofs.flatMap((proof) => proofText(proof, terminal))) terminal.print(line);
+  }
+  return proofs.every(({ whole }) => whole) ? 0 : 1;
+}
+
+/** `--join`: the journals of parts, by their runs or in a folder, as one run. */
+async function joined(
+  context: Context,
+  names: readonly string[],
+  { format, to, matrix }: { format: ReportFormat | undefined; to: string | undefined; matrix: boolean },
+): Promise<number> {
+  const { terminal, home } = context;
+  const { root, local } = await context.collection();
+  if (names.length === 0)
+    throw new Problem('usage', {
+      what: '--join takes the runs of parts, or a folder of their records',
+      remedy: 'echo-trail report --join RUN RUN …; the records lie in .echo-trail/runs',
+    });
+  const files = names.flatMap((name) =>
+    statSync(name, { throwIfNoEntry: false })?.isDirectory() ? journalsIn(name) : [journalFile(local, name)],
+  );
+  const { joinParts } = await import('../../core/run/join-parts.js');
+  const { run, proofs } = await joinParts({ root, local }, files);
+  const status = proofs.length > 0 && proofs.every(({ whole }) => whole) ? 0 : 1;
+  terminal.note(`joined ${files.length} ${files.length === 1 ? 'run' : 'runs'}: run ${run}`);
+  if (format) {
+    await writeReport(format, recordsOfAll(local, home, [run]), to, terminal);
+    if (to !== undefined && to !== '-') terminal.note(`wrote ${to}`);
+    for (const line of proofs.flatMap((proof) => proofText(proof, terminal))) terminal.note(line);
+    return status;
+  }
+  return tellRuns(context, local, [run], matrix, proofs);
+}
+
+/** @throws Problem usage: there is none */
+function journalsIn(folder: string): string[] {
+  const found = readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((name) => name.endsWith('.jsonl'))
+    .sort()
+    .map((name) => join(folder, name));
+  if (found.length > 0) return found;
+  throw new Problem('usage', {
+    what: `${folder} holds no record of a run`,
+    remedy: 'they lie in .echo-trail/runs and end with .jsonl',
+  });
+}

@@ -55,6 +55,7 @@ export const { configure }: CommandModule = {
       ['run berth-stay', 'a trail of the collection'],
       ['run berth-stay --set imo=9000031 --json', 'for another vessel, a line of JSON an event'],
       ['run vessels/show berths/free', 'two requests, with their expectations'],
+      ['run triage --part 1/2', 'half of its rows, for one of two processes'],
       ['run lights-audit --env fleet --matrix', 'many hosts by what is checked, and every deviation'],
       ['run --resume last', 'resume the last run, where it was interrupted or killed'],
     ]);

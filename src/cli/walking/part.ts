@@ -1,6 +1,7 @@
 /** `--part 3/8`, or `--part auto`: which part a scheduler wants of this process. */
 import { Problem } from '../../core/problem/problem.js';
 import type { PartOfRows } from '../../core/trail/rows/row-part.js';
+import { ownMember } from '../../core/value/own-member.js';
 import { wholeNumber } from '../options/whole-number.js';
 
 type Environment = Readonly<Record<string, string | undefined>>;
@@ -56,18 +57,18 @@ function typed(given: string, count: number | undefined): PartOfRows {
 }
 
 function scheduled(env: Environment, count: number | undefined): PartOfRows {
-  const found = schedulers.find(({ index }) => env[index] !== undefined && env[index] !== '');
+  const found = schedulers.find(({ index }) => ownMember(env, index) !== undefined && ownMember(env, index) !== '');
   if (!found)
     throw new Problem('usage', {
       what: 'no scheduler says which part this is',
       cause: `none of ${schedulers.map(({ index }) => index).join(', ')} is in the process environment`,
       remedy: '--part 3/8 says it',
     });
-  const of = count ?? Number(found.count && env[found.count]);
+  const of = count ?? Number(found.count && ownMember(env, found.count));
   if (!Number.isInteger(of) || of < 1)
     throw new Problem('usage', {
       what: `${found.name} says which part this is, and not of how many`,
       remedy: '--of NUMBER says it',
     });
-  return { part: Number(env[found.index]) - found.least(env) + 1, of };
+  return { part: Number(ownMember(env, found.index)) - found.least(env) + 1, of };
 }

@@ -151,7 +151,7 @@ const usual = 1000;
 const longestBeside = 64e6;
 
 /** Four letters and digits that are hard to confuse; a letter first, so that no file format takes an id for a number. */
-function shortName(): string {
+export function shortName(): string {
   const letters = 'abcdefghjkmnpqrstuvwxyz';
   const both = `${letters}23456789`;
   return [...randomBytes(4)]

@@ -33,6 +33,8 @@ export interface WalkRows {
   /** The digests of those that are walked; all by default. */
   readonly only: ReadonlySet<string> | undefined;
   readonly part?: PartOfRows | undefined;
+  /** Rows between those that are known were not looked at: none of them has come. */
+  readonly gaps?: boolean | undefined;
 }
 
 /**
@@ -42,9 +44,10 @@ export interface WalkRows {
  */
 export async function rowsChanged(workspace: Workspace, plans: readonly WalkRows[]): Promise<string | undefined> {
   const told: string[] = [];
-  for (const { plan, known, only, part } of plans) {
+  for (const { plan, known, only, part, gaps } of plans) {
     const rows = known.size === 0 ? undefined : readable(plan, workspace);
-    const text = rows ? textOf(await new RowNumbers(known, only).changes(rows, part && new RowPart(part))) : '';
+    const changes = rows && (await new RowNumbers(known, only).changes(rows, part && new RowPart(part)));
+    const text = changes ? textOf(gaps ? { ...changes, come: [] } : changes) : '';
     if (text !== '') told.push(`${plan.name}: ${text}`);
   }
   return told.length === 0 ? undefined : told.join('\n');
@@ -105,6 +108,7 @@ export const rowsOfRun = (plans: readonly TrailPlan[], { digests, walks, header 
         known,
         only: Array.isArray(part) ? new Set(part) : undefined,
         part: header.options.part,
+        gaps: header.options.joined,
       };
     });
 

@@ -151,6 +151,7 @@ async function walkOne(
     journal,
     rows,
     part: options.part,
+    gaps: options.joined,
     stopAtFirstFailure,
     seen,
     remember: workspace.dryRun ? undefined : store?.add,

@@ -317,10 +317,13 @@ test('a wait that is interrupted ends at once', async () => {
   const cwd = collectionOf({ 'requests/r.yaml': 'url: ${origin}/r\nretry: {ceiling: 2h, within: 3h}\n' }, origin);
   const ended = await echoTrail(['run', 'r', '--json'], {
     cwd,
-    meanwhile: (child) =>
+    meanwhile: (child) => {
+      // Once: a second one stops the cleaning up, too.
+      let told = false;
       child.stdout?.on('data', (text: string) => {
-        if (text.includes('"waiting"')) child.kill('SIGINT');
-      }),
+        if (!told && text.includes('"event":"waiting"')) told = child.kill('SIGINT');
+      });
+    },
   });
   assert.equal(ended.status, 130);
 });

@@ -1,10 +1,10 @@
 /** `run --part`: rows that several processes share, and whether they were the whole. */
 import assert from 'node:assert/strict';
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync } from 'node:fs';
+import { cpSync, existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { collectionOf, writeIn } from '../../support/folder.js';
+import { collectionOf, temporaryFolder, writeIn } from '../../support/folder.js';
 import { ledger } from '../../support/ledger.js';
 import { documentLines, echoTrail } from '../../support/program.js';
 
@@ -189,4 +189,95 @@ test('what has no rows has no parts', async () => {
   const cwd = collectionOf({ ...files, 'requests/it.yaml': 'url: ${origin}/it\n' }, 'http://127.0.0.1:9');
   const ended = await echoTrail(['run', 'it', '--part', '1/2'], { cwd });
   assert.deepEqual([ended.status, /it has no rows, so that there is no part of it/.test(ended.err)], [2, true]);
+});
+
+/** The records of a run, without what is another's each time. */
+const stepsOf = async (cwd: string, run: string): Promise<string[]> =>
+  documentLines(await echoTrail(['report', run, '--json'], { cwd }))
+    .filter(({ event }) => event === 'step' || event === 'row')
+    .map(({ event, row, state, ok }) => `${event} ${row} ${state ?? ok}`)
+    .sort();
+
+test('parts are joined into one run: its records, its totals and its table are those of a run without parts', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(files, vendor.origin);
+  const single = await part(cwd);
+  const table = readFileSync(join(cwd, 'data/found.csv'), 'utf8');
+  rmSync(join(cwd, 'data/found.csv'));
+  const runs = [await part(cwd, '--part', '1/3'), await part(cwd, '--part', '2/3'), await part(cwd, '--part', '3/3')];
+  const ended = await echoTrail(['report', '--join', ...runs, '--to', 'all.xml'], { cwd });
+  assert.equal(ended.status, 0, ended.err + ended.out);
+  const [, run = ''] = /joined 3 runs: run (\w+)/.exec(ended.err) ?? [];
+  assert.match(ended.err, /whole, 40 rows, each once/);
+  assert.match(readFileSync(join(cwd, 'all.xml'), 'utf8'), /<testsuites tests="40" failures="0"/);
+  assert.equal(readFileSync(join(cwd, 'data/found.csv'), 'utf8'), table);
+  assert.deepEqual(await stepsOf(cwd, run), await stepsOf(cwd, single));
+  const summaries = await Promise.all(
+    [single, run].map(async (one) => {
+      const summary = documentLines(await echoTrail(['report', one, '--json'], { cwd })).find(
+        ({ event }) => event === 'summary',
+      );
+      return { ...summary, time: 0, run: '' };
+    }),
+  );
+  assert.deepEqual(summaries[1], summaries[0]);
+  const left = await echoTrail(['run', '--resume', run], { cwd });
+  assert.match(left.out + left.err, /nothing left|finished|passed/);
+});
+
+test('of a part that is missing the joined run walks the rows, and writes the table; what failed is walked again', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(
+    {
+      ...files,
+      'data/rows.csv': csv.replace('s7,', 'missing7,'),
+      'requests/look.yaml': `${files['requests/look.yaml']}expect: {status: 200}\n`,
+    },
+    vendor.origin,
+  );
+  const ran = async (own: number): Promise<string> =>
+    String(documentLines(await echoTrail(['run', 'all', '--json', '--part', `${own}/2`], { cwd }))[0]?.run);
+  const failing = partByManual(JSON.stringify({ subject: 'missing7', quay: 'q1' }), 2);
+  const joined = await echoTrail(['report', '--join', await ran(failing)], { cwd });
+  assert.equal(joined.status, 1);
+  assert.match(joined.out, /not whole[\s\S]*no run is here of part/);
+  const asked = new Map(vendor.asked);
+  const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });
+  assert.equal(resumed.status, 1, resumed.err);
+  for (const [subject, count] of asked) assert.equal(vendor.asked.get(subject), count, subject);
+  assert.equal(vendor.asked.size, 40);
+  const lines = readFileSync(join(cwd, 'data/found.csv'), 'utf8').trim().split('\n').slice(1);
+  assert.deepEqual(
+    lines.map((line) => line.split(',')[0]),
+    rows.map(({ subject }) => (subject === 's7' ? 'missing7' : subject)),
+  );
+  const again = await echoTrail(['run', '--failed-of', 'last', '--json'], { cwd });
+  assert.deepEqual(
+    documentLines(again).flatMap(({ event, row }) => (event === 'row' ? [row] : [])),
+    [7],
+  );
+});
+
+test('records of parts from other machines are joined from a folder; what is no part, or of another run, is refused', async () => {
+  const vendor = await ledger();
+  const cwd = collectionOf(files, vendor.origin);
+  const whole = await part(cwd);
+  const [one, two] = [await part(cwd, '--part', '1/2'), await part(cwd, '--part', '2/2')];
+  const folder = temporaryFolder();
+  for (const name of readdirSync(join(cwd, '.echo-trail/runs')))
+    if (name.includes(one) || name.includes(two)) cpSync(join(cwd, '.echo-trail/runs', name), join(folder, name));
+  const elsewhere = collectionOf(files, vendor.origin);
+  const ended = await echoTrail(['report', '--join', folder], { cwd: elsewhere });
+  assert.equal(ended.status, 0, ended.err + ended.out);
+  assert.match(ended.out, /all: passed +40 of 40 rows[\s\S]*whole, 40 rows/);
+  for (const [given, expected] of [
+    [[whole, one], /the run \w+ is no part/],
+    [[one, await part(cwd, '--part', '1/3')], /its number of parts is another/],
+    [[temporaryFolder()], /holds no record of a run/],
+    [[], /--join takes the runs of parts/],
+  ] as const) {
+    const refused = await echoTrail(['report', '--join', ...given], { cwd });
+    assert.equal(refused.status, 2);
+    assert.match(refused.err, expected);
+  }
 });

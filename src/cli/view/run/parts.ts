@@ -1,5 +1,5 @@
 /** Whether runs of parts were the whole, for people. */
-import type { PartsProof } from '../../../core/report/parts.js';
+import type { PartsProof } from '../../../core/trail/record/parts-proof.js';
 import type { Terminal } from '../../terminal/terminal.js';
 
 const plural = (count: number, one: string, many = `${one}s`): string => (count === 1 ? one : many);

@@ -17,6 +17,8 @@ const runOptions = z.strictObject({
   /** Milliseconds from one beginning to the next. */
   every: z.number(),
   until: z.optional(z.enum(['ok', 'failed'])),
+  /** It was made of parts, not all of whose rows need be there. */
+  joined: z.optional(z.boolean()),
   /** Of the rows of every plan, one part. */
   part: z.optional(z.strictObject({ part: z.number(), of: z.number(), by: z.optional(z.string()) })),
   /** By plan; all of every plan by default. */

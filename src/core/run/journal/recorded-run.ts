@@ -187,6 +187,10 @@ export const recordedRuns = (local: string, given: readonly string[]): string[] 
   ...new Set(given.map((run) => journalOf(journalFolder(local), run).run)),
 ];
 
+/** @param run its name, or `last` @throws Problem echo-not-found */
+export const journalFile = (local: string, run: string): string =>
+  join(journalFolder(local), journalOf(journalFolder(local), run).file);
+
 function journalOf(folder: string, run: string): ReturnType<typeof recordedJournals>[number] {
   const all = recordedJournals(folder);
   const found = run === 'last' ? all[0] : all.find((one) => one.run === run);

@@ -27,10 +27,12 @@ export class RowNumbers {
   /**
    * @param known by the digest of a row, as an earlier command gave them
    * @param only the digests of the rows that are walked; all by default
+   * @param gaps the earlier commands walked parts: what they had not met stands where it stood
    */
   constructor(
     known: ReadonlyMap<string, number> = new Map(),
     private readonly only?: ReadonlySet<string> | undefined,
+    private readonly gaps = false,
   ) {
     this.left = new Map(known);
     this.highest = Math.max(0, ...known.values());
@@ -54,7 +56,7 @@ export class RowNumbers {
       return { number, digest, known: true };
     }
     // A number that no row of the earlier command has.
-    if (this.place > this.highest || this.only?.has(digest) === false)
+    if (this.gaps || this.place > this.highest || this.only?.has(digest) === false)
       return { number: this.place + this.added, digest, known: false };
     this.added += 1;
     return { number: this.highest + this.added, digest, known: false };

@@ -58,3 +58,6 @@ export class RowPart {
 /** A file that each part writes for itself: `calls.part-3-of-8.csv`. */
 export const fileOfPart = (file: string, { part, of }: PartOfRows): string =>
   file.replace(/(\.[^./]*)?$/, `.part-${part}-of-${of}$1`);
+
+/** The same without parts. */
+export const wholeFile = (file: string): string => file.replace(/\.part-\d+-of-\d+(?=\.[^./]*$|$)/, '');

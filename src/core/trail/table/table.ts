@@ -19,7 +19,7 @@ import { requireTableFile, tableWriter } from './table-file.js';
 import type { TablePlan } from './table-plan.js';
 
 /** The column that says why a line is not whole. */
-const errorColumn = 'error';
+export const errorColumn = 'error';
 
 /** @throws Problem about a column or the file, with its place in the trail */
 export function planTable(

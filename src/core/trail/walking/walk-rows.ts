@@ -37,7 +37,7 @@ export async function walkRows(
   workspace: Workspace,
   walkOf: (scope: Scope, row: number, label: string) => Walk,
   totals: WalkTotals,
-  { journal, number = 0, rows: only, part: wanted, signal, undoSignal, report }: RowsSettings,
+  { journal, number = 0, rows: only, part: wanted, gaps, signal, undoSignal, report }: RowsSettings,
   ending: AbortSignal,
   tableFiles: Set<string>,
 ): Promise<WalkedRows> {
@@ -49,7 +49,7 @@ export async function walkRows(
   const table = lines && (await openTable(lines, { workspace, scope, tableFiles, part: wanted }));
   const source = rows.read(workspace, scope);
   // Only what is written down, or looked for, has to be known again.
-  const known = journal || only ? new RowNumbers(journal?.digestsBefore(number), only) : undefined;
+  const known = journal || only ? new RowNumbers(journal?.digestsBefore(number), only, gaps) : undefined;
   const part = wanted && new RowPart(wanted);
   const ended = await concurrently(
     source[Symbol.asyncIterator](),

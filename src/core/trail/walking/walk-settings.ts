@@ -21,6 +21,8 @@ export interface WalkSettings {
   readonly rows?: ReadonlySet<string> | undefined;
   /** Of the rows of the source, those of one part. */
   readonly part?: PartOfRows | undefined;
+  /** The run was made of parts, of which some may be missing. */
+  readonly gaps?: boolean | undefined;
   /** No further row or iteration is begun once one has failed. */
   readonly stopAtFirstFailure?: boolean | undefined;
   /** Files that other tables of the same command went to: of other trails, or in other environments. */

@@ -1,6 +1,5 @@
 /** Whether runs of parts were the whole: each row once, all of them over the same rows by the same trail. */
-import type { RecordOf, RunRecord } from '../trail/record/run-record.js';
-import type { Reporter } from './reporter.js';
+import type { RecordOf, RunRecord } from './run-record.js';
 
 export interface PartsProof {
   readonly walked: string;
@@ -36,7 +35,8 @@ interface Gathered {
   seen: Uint8Array;
 }
 
-export function partsProof(): Reporter & { proofs(): PartsProof[] } {
+/** Told the records of all parts, one run after the other. */
+export function partsProof(): { take(record: RunRecord): void; proofs(): PartsProof[] } {
   const all = new Map<string, Gathered>();
   let run: RecordOf<'run'> | undefined;
   let current: Gathered | undefined;
