@@ -27,6 +27,9 @@ export interface JoinedRun {
   readonly proofs: readonly PartsProof[];
 }
 
+/** Written when so many characters wait. */
+const batch = 64_000;
+
 interface Line {
   readonly text: string;
   readonly value: Readonly<Record<string, unknown>>;
@@ -54,8 +57,14 @@ export async function joinParts(
   const began = new Date().toISOString().replace(/[-:.]/g, '');
   const file = await growFile(resolve(join(journalFolder(local), `${began}-${run}.jsonl`)));
   try {
-    await file.write(`${JSON.stringify(header)}\n`);
-    for await (const text of joined.lines(files)) await file.write(text);
+    let waiting = `${JSON.stringify(header)}\n`;
+    for await (const text of joined.lines(files)) {
+      waiting += text;
+      if (waiting.length < batch) continue;
+      await file.write(waiting);
+      waiting = '';
+    }
+    await file.write(waiting);
     await file.commit();
   } catch (error) {
     await file.discard();
@@ -106,7 +115,7 @@ function requireParts(headers: readonly Header[], files: readonly string[]): voi
 async function provenBy(files: readonly string[]): Promise<PartsProof[]> {
   const proof = partsProof();
   for (const file of files)
-    for await (const { value } of linesIn(file)) {
+    for await (const { value } of linesIn(file, /"event":"(?:run|walk|row|part)"/)) {
       if (!/^(?:run|walk|row|part)$/.test(String(value.event))) continue;
       const record = runRecord.safeParse(value).data;
       if (record) proof.take(record);
@@ -114,12 +123,14 @@ async function provenBy(files: readonly string[]): Promise<PartsProof[]> {
   return proof.proofs();
 }
 
-async function* linesIn(file: string): AsyncGenerator<Line> {
+/** @param only lines in which this stands are parsed */
+async function* linesIn(file: string, only?: RegExp): AsyncGenerator<Line> {
   let row = 0;
   for await (const text of createInterface({
     input: createReadStream(file, 'utf8'),
     crlfDelay: Number.POSITIVE_INFINITY,
   })) {
+    if (only && !only.test(text)) continue;
     let value: unknown;
     try {
       value = parseJson(text);
@@ -254,7 +265,7 @@ class Joined {
   /** Tables of the rows, in the place that they have without parts; those inside rows lie where they lie. */
   private async openTables(files: readonly string[]): Promise<void> {
     for (const file of files)
-      for await (const { value } of linesIn(file)) {
+      for await (const { value } of linesIn(file, /"event":"table"/)) {
         if (value.event !== 'table' || value.row !== null) continue;
         const record = runRecord.parse(value) as RecordOf<'table'>;
         if (this.tables.has(record.walk)) continue;
