@@ -8,6 +8,7 @@ import type { Settings } from '../core/collection/variables/variable-scopes.js';
 import type { Redactor } from '../core/echo/redactor.js';
 import { Problem } from '../core/problem/problem.js';
 import type { Workspace, WorkspaceSettings } from '../core/sending/workspace.js';
+import { passPhraseAt } from './ask/pass-phrase.js';
 import { wholeNumber } from './options/whole-number.js';
 import { type LogFile, openLogFile } from './terminal/log-file.js';
 import type { Terminal } from './terminal/terminal.js';
@@ -86,7 +87,7 @@ export function makeContext(
         person:
           more.person ??
           (terminal.interactive ? (await import('./ask/person.js')).personAt(terminal, true) : undefined),
-        passPhrase: terminal.interactive ? (await import('./ask/secret.js')).askPassPhrase : undefined,
+        passPhrase: passPhraseAt(terminal),
         allowSecret: terminal.interactive ? (await import('./ask/allow-secret.js')).askAllowSecret : undefined,
         confirmChange: terminal.interactive
           ? (facts) => terminal.asking(async () => (await import('./ask/confirm-change.js')).confirmChange(facts))

@@ -12,8 +12,9 @@ export const askPassPhrase = (): Promise<string> =>
 export async function askNewPassPhrase(): Promise<string> {
   const output = { output: process.stderr };
   for (;;) {
-    const first = await password({ message: 'a pass phrase for it, or Enter for none:', mask: false }, output);
-    if (first === '' || first === (await password({ message: 'once more:', mask: false }, output))) return first;
-    process.stderr.write('these were not the same\n');
+    const first = await password({ message: 'pass phrase, or Enter for none:', mask: false }, output);
+    if (first === '' || first === (await password({ message: 'repeat the pass phrase:', mask: false }, output)))
+      return first;
+    process.stderr.write('the pass phrases differ\n');
   }
 }

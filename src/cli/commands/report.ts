@@ -50,10 +50,7 @@ export const { configure }: CommandModule = {
         'runs by their names, several together as one; last for the last one, which is the default',
       )
       .option('--matrix', 'end with rows by checks, and every deviation')
-      .option(
-        '--join',
-        'make runs of parts one run, that is reported and resumed as such; also a folder of their records',
-      )
+      .option('--join', 'join the runs of parts into one run; also takes a folder with their records')
       .option('--compare', 'of two runs, the earlier one first: what broke, what was fixed, what became slower')
       .option('--as <form>', `the form: ${formNames(reportFormats)}`)
       .option('-t, --to <file>', 'write it to this file; its ending says the form where --as does not')
@@ -63,11 +60,13 @@ export const { configure }: CommandModule = {
           const { as, to } = options as { as?: string; to?: string };
           const format = formWanted(reportFormats, { as, to });
           const { local } = await context.collection();
+          if (options.compare && options.join)
+            throw new Problem('usage', { what: '--compare and --join cannot be combined' });
           if (options.compare) return await compared(names, local, context, Boolean(format || options.matrix));
+          if (format && options.matrix)
+            throw new Problem('usage', { what: '--matrix goes with the report as text or with --json' });
           if (options.join) return await joined(context, names, { format, to, matrix: options.matrix === true });
           if (format) {
-            if (options.matrix)
-              throw new Problem('usage', { what: '--matrix goes with the report as text or with --json' });
             const runs = recordedRuns(local, names.length === 0 ? ['last'] : names);
             await writeReport(format, recordsOfAll(local, home, runs), to, terminal);
             if (to !== undefined && to !== '-') terminal.note(`wrote ${to}`);
@@ -85,13 +84,13 @@ export const { configure }: CommandModule = {
       ['report', 'the last run, also where it was killed'],
       ['report last --json', 'its records, and what they come to as the last line'],
       ['report --as markdown', 'for the comment of a pull request'],
-      ['report --join last', 'the parts of a run, put together; RUN RUN … for several'],
+      ['report --join last', 'join the runs of parts; usually RUN RUN …'],
       ['report --to report.html', 'a page in one file; junit.xml for a CI server'],
     ]);
   },
 };
 
-/** As text, or with --json. @returns the exit status: 1 where parts are not the whole */
+/** As text, or with --json. @returns the exit status: 1 where parts are incomplete */
 async function tellRuns(
   { terminal, home }: Context,
   local: string,
@@ -101,7 +100,7 @@ async function tellRuns(
 ): Promise<number> {
   const totals = runSummary();
   const parts = partsProof();
-  const told = together([reporters(terminal, { matrix: matrix, watched: false }), totals, parts]);
+  const told = together([reporters(terminal, { matrix, watched: false }), totals, parts]);
   for (const name of runs) {
     let empty = true;
     for await (const record of recordsOf(local, name, home)) {
@@ -124,7 +123,7 @@ async function tellRuns(
     for (const line of runSummaryText(summary, terminal)) terminal.print(line);
     for (const line of proofs.flatMap((proof) => proofText(proof, terminal))) terminal.print(line);
   }
-  return proofs.every(({ whole }) => whole) ? 0 : 1;
+  return proofs.every(({ complete }) => complete) ? 0 : 1;
 }
 
 /** `--join`: the journals of parts, by their runs or in a folder, as one run. */
@@ -137,15 +136,15 @@ async function joined(
   const { root, local } = await context.collection();
   if (names.length === 0)
     throw new Problem('usage', {
-      what: '--join takes the runs of parts, or a folder of their records',
-      remedy: 'echo-trail report --join RUN RUN …; the records lie in .echo-trail/runs',
+      what: '--join needs the runs of parts, or a folder with their records',
+      remedy: 'echo-trail report --join RUN RUN …',
     });
   const files = names.flatMap((name) =>
     statSync(name, { throwIfNoEntry: false })?.isDirectory() ? journalsIn(name) : [journalFile(local, name)],
   );
   const { joinParts } = await import('../../core/run/join-parts.js');
   const { run, proofs } = await joinParts({ root, local }, files);
-  const status = proofs.length > 0 && proofs.every(({ whole }) => whole) ? 0 : 1;
+  const status = proofs.length > 0 && proofs.every(({ complete }) => complete) ? 0 : 1;
   terminal.note(`joined ${files.length} ${files.length === 1 ? 'run' : 'runs'}: run ${run}`);
   if (format) {
     await writeReport(format, recordsOfAll(local, home, [run]), to, terminal);
@@ -164,7 +163,7 @@ function journalsIn(folder: string): string[] {
     .map((name) => join(folder, name));
   if (found.length > 0) return found;
   throw new Problem('usage', {
-    what: `${folder} holds no record of a run`,
-    remedy: 'they lie in .echo-trail/runs and end with .jsonl',
+    what: `${folder} has no record of a run`,
+    remedy: 'name a copy of .echo-trail/runs',
   });
 }

@@ -1,5 +1,6 @@
 /** The documents of `run --json` and `report --json`: the records of runs, a line each, and what is made of them at the end. */
 import * as z from 'zod/mini';
+import { partsProofSchema } from '../../core/trail/record/parts-proof.js';
 import { runRecord, summaryRecord } from '../../core/trail/record/run-record.js';
 
 const counted = {
@@ -34,32 +35,14 @@ const times = z.strictObject({
   p95: z.number(),
 });
 
-const proof = z.strictObject({
-  walked: z.string(),
-  environment: z.string(),
-  of: z.number(),
-  missing: z.array(z.number()),
-  unfinished: z.array(z.strictObject({ part: z.number(), run: z.string() })),
-  /** Where no part came to its end, null. */
-  rows: z.nullable(z.number()),
-  once: z.number(),
-  /** Numbers of rows, of many the first. */
-  never: z.array(z.number()),
-  twice: z.array(z.number()),
-  neverCount: z.number(),
-  twiceCount: z.number(),
-  differing: z.array(z.enum(['rows', 'trail', 'number of parts'])),
-  whole: z.boolean(),
-});
-
 export const runDocuments = {
   report: z.strictObject({
     event: z.literal('report'),
     runs: z.array(z.string()),
     ...counted,
     walks: z.array(z.strictObject({ run: z.string(), environment: z.string(), walked: z.string(), ...counted })),
-    /** Where runs of parts are told together: whether they were the whole. */
-    parts: z.optional(z.array(proof)),
+    /** For runs of parts: whether every row was walked once. */
+    parts: z.optional(z.array(partsProofSchema)),
   }),
   'report compare': z.strictObject({
     /** The runs. */

@@ -88,7 +88,7 @@ export async function importRequests(context: Context, importer: Importer, order
     if (!terminal.interactive || names.length === 0) return names;
     const { askSecret } = await import('../ask/secret.js');
     const { storeSecret } = await import('../commands/secret/store-secret.js');
-    terminal.note('the values of secrets were written nowhere: enter them now, or press Enter to leave one out');
+    terminal.note('no file holds the values of secrets: enter them now, or press Enter to skip one');
     const left: string[] = [];
     for (const name of names) {
       const value = await askSecret(name);

@@ -1,4 +1,4 @@
-/** `--part 3/8`, or `--part auto`: which part a scheduler wants of this process. */
+/** `--part 3/8`, or `--part auto`: the part that this process walks. */
 import { Problem } from '../../core/problem/problem.js';
 import type { PartOfRows } from '../../core/trail/rows/row-part.js';
 import { ownMember } from '../../core/value/own-member.js';
@@ -6,7 +6,7 @@ import { wholeNumber } from '../options/whole-number.js';
 
 type Environment = Readonly<Record<string, string | undefined>>;
 
-/** What schedulers put into the process environment: the number of the process, from the least, and how many there are. */
+/** Where schedulers put the number of a process, and how many there are, into the process environment. */
 const schedulers: readonly {
   readonly name: string;
   readonly index: string;
@@ -50,7 +50,7 @@ function typed(given: string, count: number | undefined): PartOfRows {
   const [, part, of] = /^(\d+)\/(\d+)$/.exec(given) ?? [];
   if (part === undefined || of === undefined || count !== undefined)
     throw new Problem('usage', {
-      what: count === undefined ? `--part takes a part and their number, not ${given}` : '--of goes with --part auto',
+      what: count === undefined ? `--part takes a part such as 3/8, not ${given}` : '--of goes with --part auto',
       remedy: '--part 3/8 is the third of eight; --part auto asks the scheduler',
     });
   return { part: Number(part), of: Number(of) };
@@ -60,15 +60,15 @@ function scheduled(env: Environment, count: number | undefined): PartOfRows {
   const found = schedulers.find(({ index }) => ownMember(env, index) !== undefined && ownMember(env, index) !== '');
   if (!found)
     throw new Problem('usage', {
-      what: 'no scheduler says which part this is',
-      cause: `none of ${schedulers.map(({ index }) => index).join(', ')} is in the process environment`,
-      remedy: '--part 3/8 says it',
+      what: '--part auto found no scheduler',
+      cause: `none of ${schedulers.map(({ index }) => index).join(', ')} is set`,
+      remedy: 'give the part: --part 3/8',
     });
   const of = count ?? Number(found.count && ownMember(env, found.count));
   if (!Number.isInteger(of) || of < 1)
     throw new Problem('usage', {
-      what: `${found.name} says which part this is, and not of how many`,
-      remedy: '--of NUMBER says it',
+      what: `${found.name} does not say how many parts there are`,
+      remedy: 'add --of NUMBER',
     });
   return { part: Number(ownMember(env, found.index)) - found.least(env) + 1, of };
 }

@@ -1,21 +1,19 @@
 /**
- * Runs of parts made into one run: their records and their journals in the order of the rows, as if one process had walked them, so
- * that it is reported, resumed and undone like any other. Where each row was walked once, tables and totals are made, too; else
- * it is left as a run that was interrupted.
+ * Joins the runs of parts into one run: merges their journals in the order of the rows, as if one process had walked them, so that
+ * the result is reported, resumed and undone like any other run. Where every row was walked once, it also has its tables and
+ * totals; otherwise it stays an interrupted run.
  */
-import { createReadStream } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { createInterface } from 'node:readline';
 import { shortName } from '../echo/log.js';
 import { Problem } from '../problem/problem.js';
 import { growFile } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
+import { jsonLines } from '../storage/json-lines.js';
 import { type PartsProof, partsProof } from '../trail/record/parts-proof.js';
 import { type RecordOf, type RunRecord, runRecord } from '../trail/record/run-record.js';
 import { WalkTotals } from '../trail/record/totals.js';
 import { wholeFile } from '../trail/rows/row-part.js';
-import { errorColumn } from '../trail/table/table.js';
-import { type TableWriter, tableWriter } from '../trail/table/table-file.js';
+import { orderedTable, type Table } from '../trail/table/ordered-table.js';
 import { parseJson, writeJson } from '../value/json-text.js';
 import { isValueMap, type Value, type ValueMap } from '../value/written.js';
 import { journalFolder } from './journal/folder.js';
@@ -47,7 +45,7 @@ export async function joinParts(
   if (!first) throw new Problem('usage', { what: 'there is no run to join' });
   requireParts(headers, files);
   const proofs = await provenBy(files);
-  const whole = proofs.length > 0 && proofs.every((one) => one.whole);
+  const whole = proofs.length > 0 && proofs.every(({ complete }) => complete);
   const run = shortName();
   const at = headers.map((one) => one.at).sort()[0] ?? first.at;
   const joined = new Joined(run, root, whole);
@@ -82,7 +80,7 @@ async function headerOf(file: string): Promise<Header> {
     if (line?.line === 'run') return line;
     break;
   }
-  throw new Problem('data-shape', { what: `${file} is no journal of a run`, where: { file } });
+  throw new Problem('data-shape', { what: `${file} is not the record of a run`, where: { file } });
 }
 
 /** @throws Problem usage */
@@ -92,9 +90,9 @@ function requireParts(headers: readonly Header[], files: readonly string[]): voi
     const { options, names, environment, run } = header;
     if (!options.part)
       throw new Problem('usage', {
-        what: `the run ${run} is no part`,
+        what: `run ${run} is not a part`,
         where: { file: files[index] ?? '' },
-        remedy: 'parts are made by run --part; report RUN RUN tells any runs together',
+        remedy: 'runs that are not parts can be reported together',
       });
     const differs =
       names.join() !== first?.names.join()
@@ -106,7 +104,7 @@ function requireParts(headers: readonly Header[], files: readonly string[]): voi
             : undefined;
     if (differs !== undefined)
       throw new Problem('usage', {
-        what: `the run ${run} is no part of the same as ${first?.run}: its ${differs} is another`,
+        what: `runs ${first?.run} and ${run} are not parts of one run: their ${differs} ${differs === 'names' ? 'differ' : 'differs'}`,
         where: { file: files[index] ?? '' },
       });
   }
@@ -126,23 +124,14 @@ async function provenBy(files: readonly string[]): Promise<PartsProof[]> {
 /** @param only lines in which this stands are parsed */
 async function* linesIn(file: string, only?: RegExp): AsyncGenerator<Line> {
   let row = 0;
-  for await (const text of createInterface({
-    input: createReadStream(file, 'utf8'),
-    crlfDelay: Number.POSITIVE_INFINITY,
-  })) {
-    if (only && !only.test(text)) continue;
-    let value: unknown;
-    try {
-      value = parseJson(text);
-    } catch {
-      // A kill cut it off.
-      continue;
-    }
-    if (!isValueMap(value as Value)) continue;
-    const own = value as Readonly<Record<string, unknown>>;
-    const at = typeof own.at === 'string' ? /^\d+\.(\d+)/.exec(own.at)?.[1] : undefined;
-    row = typeof own.row === 'number' ? own.row : at === undefined ? row : Number(at);
-    yield { text, value: own, row };
+  const parsed = (text: string) => (only && !only.test(text) ? undefined : { text, value: parseJson(text) as Value });
+  for await (const found of jsonLines(file, parsed)) {
+    const line = found as ReturnType<typeof parsed>;
+    if (line === undefined || !isValueMap(line.value)) continue;
+    const { text, value } = line;
+    const at = typeof value.at === 'string' ? /^\d+\.(\d+)/.exec(value.at)?.[1] : undefined;
+    row = typeof value.row === 'number' ? value.row : at === undefined ? row : Number(at);
+    yield { text, value, row };
   }
 }
 
@@ -166,15 +155,8 @@ async function* merged(files: readonly string[]): AsyncGenerator<Line> {
 
 interface OpenTable {
   readonly record: RecordOf<'table'>;
-  readonly writer: TableWriter | undefined;
-  readonly to: string | null;
-  readonly early: Map<number, ValueMap>;
-  readonly lines: ValueMap[];
-  next: number;
+  readonly table: Table;
 }
-
-/** Lines of a table that its record shows. */
-const shownLines = 100;
 
 class Joined {
   private readonly totals = new Map<number, { walked: string; totals: WalkTotals; time: number; ok: boolean }>();
@@ -215,7 +197,7 @@ class Joined {
   }
 
   async abandon(): Promise<void> {
-    for (const { writer } of this.tables.values()) await writer?.abandon();
+    for (const { table } of this.tables.values()) await table.abandon();
   }
 
   /** What of a line stays; undefined for nothing. */
@@ -269,31 +251,22 @@ class Joined {
         if (value.event !== 'table' || value.row !== null) continue;
         const record = runRecord.parse(value) as RecordOf<'table'>;
         if (this.tables.has(record.walk)) continue;
-        const to = record.to === null ? null : wholeFile(record.to);
-        const writer =
-          to === null ? undefined : await tableWriter(placeInside(this.root, to), [...record.columns, errorColumn]);
-        this.tables.set(record.walk, { record, writer, to, early: new Map(), lines: [], next: 1 });
+        const to = record.to === null ? undefined : wholeFile(record.to);
+        const file = to === undefined ? undefined : { to, path: placeInside(this.root, to) };
+        this.tables.set(record.walk, { record, table: await orderedTable({ columns: record.columns, file }) });
       }
   }
 
   private async cells({ at, cells }: Line['value']): Promise<void> {
     const [, walk, row] = /^(\d+)\.(\d+)$/.exec(String(at)) ?? [];
-    const table = this.tables.get(Number(walk));
-    if (!table || row === undefined) return;
-    table.early.set(Number(row), cells as ValueMap);
-    for (let line = table.early.get(table.next); line; line = table.early.get(table.next)) {
-      table.early.delete(table.next);
-      table.next += 1;
-      if (table.lines.length < shownLines) table.lines.push(line);
-      await table.writer?.add(line);
-    }
+    if (row !== undefined) await this.tables.get(Number(walk))?.table.add(Number(row), cells as ValueMap);
   }
 
   private async finishTable(walk: number): Promise<RecordOf<'table'> | undefined> {
-    const table = this.tables.get(walk);
-    if (!table) return undefined;
-    await table.writer?.finish();
-    const { record, to, lines, next } = table;
-    return { ...record, to, rows: lines as RecordOf<'table'>['rows'], count: next - 1 };
+    const open = this.tables.get(walk);
+    if (!open) return undefined;
+    const { record, table } = open;
+    const { count, lines } = await table.finish();
+    return { ...record, to: table.to ?? null, rows: [...lines], count };
   }
 }

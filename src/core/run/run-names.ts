@@ -58,8 +58,8 @@ function requireRows(plans: readonly TrailPlan[]): void {
   const without = plans.find(({ rows }) => rows === undefined);
   if (without)
     throw new Problem('usage', {
-      what: `${without.name} has no rows, so that there is no part of it`,
-      remedy: 'run it by itself, or give it rows',
+      what: `${without.name} has no rows to divide into parts`,
+      remedy: 'run it as a whole',
     });
 }
 

@@ -138,10 +138,7 @@ export function secretStore(
           root,
           environment,
           { home, processEnvironment, passPhrase },
-          (full) => {
-            const [, name = full, key] = /^(.*?)\[(.+)\]$/.exec(full) ?? [];
-            return ofProcess(name, key) === undefined && !ofStore(full);
-          },
+          (full) => ofProcess(...secretParts(full)) === undefined && !ofStore(full),
         )
       : undefined;
     const hosts = processEnvironment[secretHostsVariable]?.split(/[\s,]+/).filter((one) => one !== '');
@@ -168,6 +165,12 @@ const valuesOfProcess = (variables: Readonly<Record<string, string | undefined>>
     const name = words?.toLowerCase().replace(/_(\w)/g, (_, first: string) => first.toUpperCase());
     return name && value ? { name, value } : [];
   });
+
+/** `token[n1]` is the secret token of n1. */
+export function secretParts(full: string): [name: string, key: string | undefined] {
+  const [, name = full, key] = /^(.*?)\[(.+)\]$/.exec(full) ?? [];
+  return [name, key];
+}
 
 const scoped = (stored: Stored, environment: string): Readonly<Record<string, StoredSecret>> =>
   ownMember(stored, environment) ?? {};

@@ -16,6 +16,7 @@ import { shared } from '../storage/shared-file.js';
 import { ownMember } from '../value/own-member.js';
 import { isSecretName } from '../value/secret-fields.js';
 import type { Value } from '../value/written.js';
+import type { Attachment } from './attachment.js';
 import { sessionKinds } from './registry.js';
 import type { CallToProve, OpenSession, SessionContext, SessionKind } from './session-kind.js';
 import { claimsOf } from './token-claims.js';
@@ -36,23 +37,6 @@ export interface SessionFacts {
   readonly renewable: boolean;
   /** What a JSON Web Token says of itself (RFC 7519). */
   readonly claims: Readonly<Record<string, unknown>> | undefined;
-}
-
-/** What sessions add to one request, and from which tokens. */
-export interface Attachment {
-  readonly lines: readonly HeaderLine[];
-  readonly query: readonly QueryPair[];
-  readonly blocks: readonly EnvelopeBlock[];
-  readonly identity: TlsIdentity | undefined;
-  /** Where they were sent. */
-  readonly host: string;
-  /** The sessions, by their whole names. */
-  readonly names: readonly string[];
-  readonly tokens: readonly { readonly name: string; readonly session: OpenSession }[];
-  /** The names of whoever sent it. */
-  readonly caller: Names;
-  /** A session was opened for this very request: its refusal is not a matter of age. */
-  readonly openedNow: boolean;
 }
 
 export interface Sessions {

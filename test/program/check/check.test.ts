@@ -456,7 +456,7 @@ const cases: readonly (readonly [
     'error',
     { 'secrets/sandbox.age': '# shared\nlightKey: in the open\n' },
     'secrets/sandbox.age:2',
-    /that is no shared secret/,
+    /this line is not a shared secret/,
   ],
 ];
 

@@ -1,7 +1,7 @@
 /** `run --part`: rows that several processes share, and whether they were the whole. */
 import assert from 'node:assert/strict';
 import { createHash } from 'node:crypto';
-import { cpSync, existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { collectionOf, temporaryFolder, writeIn } from '../../support/folder.js';
@@ -18,7 +18,7 @@ const files = {
 };
 
 interface Proof {
-  readonly whole: boolean;
+  readonly complete: boolean;
   readonly once: number;
   readonly missing: readonly number[];
   readonly unfinished: readonly { part: number }[];
@@ -65,8 +65,8 @@ test('the parts are the whole: each row once, by the hash that the manual tells,
   assert.equal(existsSync(join(cwd, 'data/found.csv')), false);
   for (const { subject } of rows) assert.equal(vendor.asked.get(`GET ${subject}`), 1, subject);
   const { status, proof, out } = await proven(cwd, ...runs);
-  assert.deepEqual([status, proof.whole, proof.once], [0, true, 40]);
-  assert.match(out, /all, 3 parts: whole, 40 rows, each once/);
+  assert.deepEqual([status, proof.complete, proof.once], [0, true, 40]);
+  assert.match(out, /all in 3 parts: complete +every row walked once \(40\)/);
   const junit = await echoTrail(['report', ...runs, '--as', 'junit'], { cwd });
   assert.match(junit.out, /<testsuites tests="40" failures="0"/);
 });
@@ -76,9 +76,9 @@ test('a part that is missing, one twice, other rows and another trail are told',
   const cwd = collectionOf(files, vendor.origin);
   const [first, second] = [await part(cwd, '--part', '1/2'), await part(cwd, '--part', '2/2')];
   const alone = await proven(cwd, first);
-  assert.deepEqual([alone.status, alone.proof.whole, alone.proof.missing], [1, false, [2]]);
+  assert.deepEqual([alone.status, alone.proof.complete, alone.proof.missing], [1, false, [2]]);
   assert.equal(alone.proof.neverCount, 40 - alone.proof.once);
-  assert.match(alone.out, /not whole[\s\S]*no run is here of part 2[\s\S]*not walked: \d+ rows/);
+  assert.match(alone.out, /incomplete +\d+ of 40 rows walked once[\s\S]*missing: part 2[\s\S]*not walked: \d+ rows/);
   const again = await part(cwd, '--part', '1/2');
   const twice = await proven(cwd, first, second, again);
   assert.equal(twice.proof.twice.length > 0, true);
@@ -87,8 +87,11 @@ test('a part that is missing, one twice, other rows and another trail are told',
   const other = await proven(cwd, first, await part(cwd, '--part', '2/2'));
   assert.deepEqual(other.proof.differing, ['rows']);
   writeIn(cwd, 'trails/all.yaml', `${files['trails/all.yaml']}about: changed\n`);
+  const environment = join(cwd, 'environments/sandbox.yaml');
+  writeFileSync(environment, `${readFileSync(environment, 'utf8')}about: changed\n`);
   const changed = await proven(cwd, await part(cwd, '--part', '1/2'), second);
-  assert.deepEqual([...changed.proof.differing].sort(), ['rows', 'trail']);
+  assert.deepEqual(changed.proof.differing, ['rows', 'trail', 'environment']);
+  assert.match(changed.out, /the parts do not have the same environment/);
 });
 
 test('a part that was killed is told, and resumed as that part', async () => {
@@ -109,11 +112,11 @@ test('a part that was killed is told, and resumed as that part', async () => {
   const run = String(documentLines(killed)[0]?.run);
   const before = await proven(cwd, whole, run);
   assert.deepEqual([before.status, before.proof.unfinished.map((one) => one.part)], [1, [2]]);
-  assert.match(before.out, new RegExp(`part 2 did not come to its end: echo-trail run --resume ${run}`));
+  assert.match(before.out, new RegExp(`part 2 did not finish: echo-trail run --resume ${run}`));
   const resumed = await echoTrail(['run', '--resume', run], { cwd });
   assert.equal(resumed.status, 0, resumed.err + resumed.out);
   const after = await proven(cwd, whole, run);
-  assert.deepEqual([after.status, after.proof.whole, after.proof.once], [0, true, 40]);
+  assert.deepEqual([after.status, after.proof.complete, after.proof.once], [0, true, 40]);
   const table = readFileSync(join(cwd, 'data/found.part-2-of-2.csv'), 'utf8').trim().split('\n').slice(1);
   assert.deepEqual(
     table.map((line) => line.split(',')[0]),
@@ -173,10 +176,10 @@ test('what the environment allows is divided by the parts', async () => {
 for (const [args, expected] of [
   [['--part', '4/3'], /there is no part 4 of 3/],
   [['--part', '0/3'], /there is no part 0 of 3/],
-  [['--part', '3'], /--part takes a part and their number, not 3/],
+  [['--part', '3'], /--part takes a part such as 3\/8, not 3/],
   [['--part', '1/3', '--of', '3'], /--of goes with --part auto/],
   [['--of', '3'], /--of goes with --part/],
-  [['--part', 'auto'], /no scheduler says which part this is/],
+  [['--part', 'auto'], /--part auto found no scheduler/],
 ] as const)
   test(`run ${args.join(' ')} is refused`, async () => {
     const cwd = collectionOf(files, 'http://127.0.0.1:9');
@@ -188,7 +191,7 @@ for (const [args, expected] of [
 test('what has no rows has no parts', async () => {
   const cwd = collectionOf({ ...files, 'requests/it.yaml': 'url: ${origin}/it\n' }, 'http://127.0.0.1:9');
   const ended = await echoTrail(['run', 'it', '--part', '1/2'], { cwd });
-  assert.deepEqual([ended.status, /it has no rows, so that there is no part of it/.test(ended.err)], [2, true]);
+  assert.deepEqual([ended.status, /it has no rows to divide into parts/.test(ended.err)], [2, true]);
 });
 
 /** The records of a run, without what is another's each time. */
@@ -208,7 +211,7 @@ test('parts are joined into one run: its records, its totals and its table are t
   const ended = await echoTrail(['report', '--join', ...runs, '--to', 'all.xml'], { cwd });
   assert.equal(ended.status, 0, ended.err + ended.out);
   const [, run = ''] = /joined 3 runs: run (\w+)/.exec(ended.err) ?? [];
-  assert.match(ended.err, /whole, 40 rows, each once/);
+  assert.match(ended.err, /complete +every row walked once \(40\)/);
   assert.match(readFileSync(join(cwd, 'all.xml'), 'utf8'), /<testsuites tests="40" failures="0"/);
   assert.equal(readFileSync(join(cwd, 'data/found.csv'), 'utf8'), table);
   assert.deepEqual(await stepsOf(cwd, run), await stepsOf(cwd, single));
@@ -240,7 +243,7 @@ test('of a part that is missing the joined run walks the rows, and writes the ta
   const failing = partByManual(JSON.stringify({ subject: 'missing7', quay: 'q1' }), 2);
   const joined = await echoTrail(['report', '--join', await ran(failing)], { cwd });
   assert.equal(joined.status, 1);
-  assert.match(joined.out, /not whole[\s\S]*no run is here of part/);
+  assert.match(joined.out, /incomplete[\s\S]*missing: part/);
   const asked = new Map(vendor.asked);
   const resumed = await echoTrail(['run', '--resume', 'last'], { cwd });
   assert.equal(resumed.status, 1, resumed.err);
@@ -269,12 +272,12 @@ test('records of parts from other machines are joined from a folder; what is no 
   const elsewhere = collectionOf(files, vendor.origin);
   const ended = await echoTrail(['report', '--join', folder], { cwd: elsewhere });
   assert.equal(ended.status, 0, ended.err + ended.out);
-  assert.match(ended.out, /all: passed +40 of 40 rows[\s\S]*whole, 40 rows/);
+  assert.match(ended.out, /all: passed +40 of 40 rows[\s\S]*complete +every row/);
   for (const [given, expected] of [
-    [[whole, one], /the run \w+ is no part/],
-    [[one, await part(cwd, '--part', '1/3')], /its number of parts is another/],
-    [[temporaryFolder()], /holds no record of a run/],
-    [[], /--join takes the runs of parts/],
+    [[whole, one], /run \w+ is not a part/],
+    [[one, await part(cwd, '--part', '1/3')], /their number of parts differs/],
+    [[temporaryFolder()], /has no record of a run/],
+    [[], /--join needs the runs of parts/],
   ] as const) {
     const refused = await echoTrail(['report', '--join', ...given], { cwd });
     assert.equal(refused.status, 2);

@@ -12,21 +12,19 @@ import { emit } from '../../documents/emit.js';
 
 const make: CommandModule = {
   configure(command, run) {
-    command
-      .option('--pass-phrase', 'protect it with a pass phrase, which each command that opens a secret asks for')
-      .action(
-        run(async (context, _, options) => {
-          const { terminal, home } = context;
-          if (options.passPhrase && !terminal.interactive)
-            throw new Problem('usage', {
-              what: 'a pass phrase is asked for, and nobody is at a terminal here',
-              remedy: 'echo-trail secret key make makes one without',
-            });
-          const phrase = options.passPhrase ? await (await import('../../ask/secret.js')).askNewPassPhrase() : '';
-          return told(context, await makeIdentity(home, phrase), identityFile(home), true);
-        }),
-      );
-    examples(command, [['secret key make', 'in your own folder; the public key is printed']]);
+    command.option('--pass-phrase', 'protect it with a pass phrase; commands that decrypt a secret ask for it').action(
+      run(async (context, _, options) => {
+        const { terminal, home } = context;
+        if (options.passPhrase && !terminal.interactive)
+          throw new Problem('usage', {
+            what: '--pass-phrase needs an interactive terminal',
+            remedy: 'leave it out, or run the command at a terminal',
+          });
+        const phrase = options.passPhrase ? await (await import('../../ask/secret.js')).askNewPassPhrase() : '';
+        return told(context, await makeIdentity(home, phrase), identityFile(home), true);
+      }),
+    );
+    examples(command, [['secret key make', 'prints the public key']]);
   },
 };
 
@@ -39,7 +37,7 @@ const show: CommandModule = {
         if (key === undefined)
           throw new Problem('secret-unreadable', {
             what: 'you have no identity',
-            remedy: `echo-trail secret key make makes one; ${identityVariable} in the process environment holds one for a machine`,
+            remedy: `echo-trail secret key make; a machine takes ${identityVariable} from the process environment`,
           });
         const from = process.env[identityVariable] ? identityVariable : identityFile(home);
         return told(context, key, from, false);
@@ -54,8 +52,8 @@ function told({ terminal }: Context, key: string, from: string, isNew: boolean):
   terminal.print(key);
   terminal.note(
     isNew
-      ? `your private key is in ${from}: keep a copy, since nothing else opens what is shared with you`
-      : `its private key is in ${from}`,
+      ? `the private key is in ${from}; keep a copy, because nothing else decrypts what is shared with you`
+      : `the private key is in ${from}`,
   );
   terminal.note(`next: echo-trail secret recipients add NAME ${key}`);
   return 0;

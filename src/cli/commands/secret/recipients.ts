@@ -7,11 +7,12 @@ import { ownPublicKey } from '../../../core/session/shared-secrets/identity.js';
 import { fingerprint, type Recipients, requireRecipient } from '../../../core/session/shared-secrets/recipients.js';
 import { linesOf, renewShared, sharedEnvironments } from '../../../core/session/shared-secrets/shared-secrets.js';
 import { ownMember } from '../../../core/value/own-member.js';
+import { passPhraseAt } from '../../ask/pass-phrase.js';
 import { type CommandModule, examples } from '../../command.js';
 import type { Context } from '../../context.js';
 import { emit } from '../../documents/emit.js';
 import { table } from '../../view/table.js';
-import { identitySources, leftLines, renewedDocument, renewedLines } from './renewed.js';
+import { leftLines, renewedDocument, renewedLines } from './renewed.js';
 
 const recipientsOf = async (context: Context) => {
   const collection = await context.collection();
@@ -21,8 +22,8 @@ const recipientsOf = async (context: Context) => {
 const add: CommandModule = {
   configure(command, run) {
     command
-      .argument('<name>', 'of a person or a machine, as the team calls it')
-      .argument('<key>', 'the public key, which begins with age1')
+      .argument('<name>', 'the name of a person or a machine')
+      .argument('<key>', 'its public key, age1…')
       .action(
         run(async (context, [name = '', key = '']) => {
           const { collection, recipients } = await recipientsOf(context);
@@ -44,7 +45,7 @@ const add: CommandModule = {
     examples(command, [
       [
         'secret recipients add ines age1g8cet6n3cwvl4lvl7qtx4x7nej3qpxrdks6zhes542h25zxh3vqs5l0fax',
-        'and encrypt what is shared for her, too',
+        'and re-encrypt the shared secrets for her',
       ],
     ]);
   },
@@ -79,28 +80,32 @@ const remove: CommandModule = {
             );
             return `removed ${name} from the recipients in ${manifestName}`;
           },
-          known.map((one) => `${name} knows ${one}: have the vendor replace it, then share the new one`),
+          known.map((one) => `${name} still knows ${one}: replace it at the vendor, then share the new value`),
         );
       }),
     );
-    examples(command, [['secret recipients remove ines', 'what she could open has to be replaced: it is listed']]);
+    examples(command, [['secret recipients remove ines', 'lists the secrets that the vendor has to replace']]);
   },
 };
 
-/** The manifest first: what cannot be encrypted anew here is a matter for somebody else. */
+/** Writes the manifest first: a colleague can re-encrypt what cannot be decrypted here. */
 async function changed(
   context: Context,
   recipients: Recipients,
   write: () => Promise<string>,
   more: readonly string[] = [],
 ): Promise<number> {
-  const { terminal } = context;
+  const { terminal, home } = context;
   const { root } = await context.collection();
   const said = await write();
   const renewed =
     Object.keys(recipients).length === 0
       ? { renewed: [], left: [] }
-      : await renewShared(root, recipients, identitySources(context));
+      : await renewShared(root, recipients, {
+          home,
+          processEnvironment: process.env,
+          passPhrase: passPhraseAt(terminal),
+        });
   if (terminal.json)
     emit(terminal, 'secret recipients', {
       recipients: Object.entries(recipients).map(([name, key]) => ({ name, key })),
@@ -141,14 +146,17 @@ const list: CommandModule = {
         return 0;
       }),
     );
-    examples(command, [['secret recipients list', 'whom secrets are shared with']]);
+    examples(command, [['secret recipients list', 'names and public keys']]);
   },
 };
 
 export const recipients: CommandModule = {
   configure(command, run) {
-    add.configure(command.command('add').description('add somebody, and encrypt what is shared for her, too'), run);
-    remove.configure(command.command('remove').description('remove somebody; what she knows has to be replaced'), run);
-    list.configure(command.command('list').description('list whom secrets are shared with'), run);
+    add.configure(command.command('add').description('add a recipient and re-encrypt the shared secrets'), run);
+    remove.configure(
+      command.command('remove').description('remove a recipient and re-encrypt the shared secrets'),
+      run,
+    );
+    list.configure(command.command('list').description('list the recipients'), run);
   },
 };

@@ -10,7 +10,7 @@ export const remove: CommandModule = {
   configure(command, run) {
     command
       .argument('<name>', 'a stored secret')
-      .option('--shared', 'take it out of what is shared in the environment in use, or that of --env')
+      .option('--shared', 'remove the shared secret, from the environment in use or --env')
       .action(
         run(async (context, [name = ''], { shared }) => {
           const { terminal, options, home } = context;
@@ -19,13 +19,13 @@ export const remove: CommandModule = {
             const { name: environment } = readEnvironment(collection, options.env, []);
             if (!(await unshare(collection.root, environment, name)))
               throw new Problem('secret-missing', {
-                what: `no secret ${name} is shared in the environment ${environment}`,
+                what: `the environment ${environment} shares no secret ${name}`,
                 remedy: nearestHint(
                   name,
                   linesOf(collection.root, environment).lines.map((line) => line.name),
                 ),
               });
-            terminal.note(`${name} is not shared in ${environment} any more; who could open it knows it still`);
+            terminal.note(`${name} is no longer shared in ${environment}; the recipients still know its value`);
             return 0;
           }
           const environment = options.env === undefined ? undefined : readEnvironment(collection, options.env, []).name;

@@ -1,15 +1,8 @@
-/** What became of shared secrets that were encrypted for other recipients. */
-import type { IdentitySources } from '../../../core/session/shared-secrets/identity.js';
+/** The result of re-encrypting shared secrets. */
 import type { Recipients } from '../../../core/session/shared-secrets/recipients.js';
 import type { Renewed } from '../../../core/session/shared-secrets/shared-secrets.js';
 import type { Context } from '../../context.js';
 import { emit } from '../../documents/emit.js';
-
-export const identitySources = ({ terminal, home }: Context): IdentitySources => ({
-  home,
-  processEnvironment: process.env,
-  passPhrase: terminal.interactive ? async () => (await import('../../ask/secret.js')).askPassPhrase() : undefined,
-});
 
 export const renewedDocument = ({ renewed, left }: Renewed) => ({
   renewed: [...renewed],
@@ -26,16 +19,16 @@ export function tellRenewed({ terminal }: Context, renewed: Renewed, recipients:
   return renewed.left.length > 0 ? 4 : 0;
 }
 
-/** Whom for is said: a key that somebody slipped into the manifest is seen. */
+/** Names the recipients, so that a key slipped into the manifest is noticed. */
 export function renewedLines({ renewed, left }: Renewed, recipients: Recipients): string[] {
   const whom = Object.keys(recipients).join(', ');
   if (renewed.length > 0)
-    return renewed.map(({ name, environment }) => `encrypted anew for ${whom}: ${name} of ${environment}`);
-  return left.length === 0 ? ['everything that is shared is encrypted for the recipients of now'] : [];
+    return renewed.map(({ name, environment }) => `re-encrypted for ${whom}: ${name} of ${environment}`);
+  return left.length === 0 ? ['every shared secret is already encrypted for the current recipients'] : [];
 }
 
 export const leftLines = ({ left }: Renewed): string[] =>
   left.map(
     ({ name, environment, why }) =>
-      `left as it was: ${name} of ${environment}: ${why.what}${why.remedy === undefined ? '' : `; ${why.remedy}`}`,
+      `not re-encrypted: ${name} of ${environment}: ${why.what}${why.remedy === undefined ? '' : `; ${why.remedy}`}`,
   );

@@ -20,11 +20,11 @@ export const { configure }: CommandModule = {
     );
     list.configure(command.command('list').description('list the names of the stored secrets'), run);
     share.configure(
-      command.command('share').description('share a secret with the recipients, encrypted, in version control'),
+      command.command('share').description('encrypt a secret for the recipients, under version control'),
       run,
     );
-    recipients.configure(command.command('recipients').description('whom secrets are shared with'), run);
-    key.configure(command.command('key').description('your own identity, which opens what is shared'), run);
-    remove.configure(command.command('remove').description('remove a secret, or one that is shared'), run);
+    recipients.configure(command.command('recipients').description('the people and machines that share secrets'), run);
+    key.configure(command.command('key').description('your identity, which decrypts shared secrets'), run);
+    remove.configure(command.command('remove').description('remove a stored or a shared secret'), run);
   },
 };

@@ -1,24 +1,25 @@
-/** `secret share`: encrypted for the recipients of the collection, in a file of version control. */
+/** `secret share`: encrypts secrets for the recipients into a file under version control. */
 import { readEnvironment } from '../../../core/collection/variables/variable-scopes.js';
 import { waysOfEnvironment, waysText } from '../../../core/exchange/hosts/ways-out.js';
 import { Problem } from '../../../core/problem/problem.js';
 import { heldBack, unseenWays } from '../../../core/session/bound-secret.js';
-import { secretStore } from '../../../core/session/secrets.js';
+import { secretParts, secretStore } from '../../../core/session/secrets.js';
 import type { SharedSecret } from '../../../core/session/shared-secrets/encrypted-secret.js';
 import { ownPublicKey } from '../../../core/session/shared-secrets/identity.js';
 import { sharedFile } from '../../../core/session/shared-secrets/lines.js';
 import { renewShared, share as shareSecrets } from '../../../core/session/shared-secrets/shared-secrets.js';
+import { passPhraseAt } from '../../ask/pass-phrase.js';
 import { type CommandModule, examples } from '../../command.js';
 import { settingsOf } from '../../context.js';
 import { emit } from '../../documents/emit.js';
 import { printableLine } from '../../view/printable.js';
-import { identitySources, tellRenewed } from './renewed.js';
+import { tellRenewed } from './renewed.js';
 
 export const share: CommandModule = {
   configure(command, run) {
     command
-      .argument('[name...]', 'secrets that are set here; shared in the environment in use, or that of --env')
-      .option('--all', 'encrypt all that is shared for the recipients of now, where it is not yet')
+      .argument('[name...]', 'secrets that are set on this machine, for the environment in use or --env')
+      .option('--all', 're-encrypt every shared secret for the current recipients')
       .action(
         run(async (context, names, { all }) => {
           const { terminal, options, home } = context;
@@ -26,34 +27,33 @@ export const share: CommandModule = {
           const { recipients = {} } = collection.manifest.content;
           if (Object.keys(recipients).length === 0)
             throw new Problem('usage', {
-              what: 'the collection has no recipients to share a secret with',
+              what: 'the collection has no recipients',
               remedy: 'echo-trail secret recipients add NAME KEY; echo-trail secret key show shows your own key',
             });
           if ((all === true) === names.length > 0)
             throw new Problem('usage', {
               what: all === true ? '--all takes no names' : 'secret share needs a name, or --all',
-              remedy: 'echo-trail secret list shows what is set here',
+              remedy: 'echo-trail secret list shows which secrets are set',
             });
           if (all === true) {
-            const renewed = await renewShared(collection.root, recipients, identitySources(context));
+            const sources = { home, processEnvironment: process.env, passPhrase: passPhraseAt(terminal) };
+            const renewed = await renewShared(collection.root, recipients, sources);
             return tellRenewed(context, renewed, recipients);
           }
           const { name: environment } = readEnvironment(collection, options.env, []);
           const { ways, origins } = await waysOfEnvironment(collection, environment, settingsOf(options.set ?? []));
           if (origins.any)
             throw new Problem('usage', {
-              what: `no secret is used in the environment ${environment}: it goes to any host`,
+              what: `the environment ${environment} permits any host, so it cannot use secrets`,
               remedy: `list its hosts in environments/${environment}.yaml`,
             });
-          const passPhrase = identitySources(context).passPhrase;
-          const find = await secretStore(collection.local, home, process.env, passPhrase).open(environment);
+          const find = await secretStore(collection.local, home, process.env, passPhraseAt(terminal)).open(environment);
           const shared: SharedSecret[] = [];
           for (const name of names) {
-            const [, short = name, key] = /^(.*?)\[(.+)\]$/.exec(name) ?? [];
-            const found = find(short, key);
+            const found = find(...secretParts(name));
             if (!found)
               throw new Problem('secret-missing', {
-                what: `the secret ${name} is not set here for the environment ${environment}`,
+                what: `the secret ${name} is not set for the environment ${environment}`,
                 remedy: `echo-trail secret set ${name}`,
               });
             // Who shares a secret says where it may go; one that was bound before is first allowed to go there.
@@ -79,14 +79,14 @@ export const share: CommandModule = {
           );
           if (own === undefined || !Object.values(recipients).includes(own))
             terminal.complain(
-              `${terminal.err.yellow('warning')}  you are not among the recipients, and cannot open ${names.length === 1 ? 'it' : 'them'} again`,
+              `${terminal.err.yellow('warning')}  you are not a recipient, so you cannot decrypt ${names.length === 1 ? 'it' : 'them'}`,
             );
           return 0;
         }),
       );
     examples(command, [
-      ['secret share deskPassword --env sandbox', 'for everybody in recipients:, in secrets/sandbox.age'],
-      ['secret share --all', 'after somebody was added or removed, what could not be renewed there'],
+      ['secret share deskPassword --env sandbox', 'encrypted for all recipients, in secrets/sandbox.age'],
+      ['secret share --all', 'after a colleague added herself as a recipient'],
     ]);
   },
 };

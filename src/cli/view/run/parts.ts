@@ -1,23 +1,36 @@
-/** Whether runs of parts were the whole, for people. */
+/** Whether the runs of parts covered every row once, for people. */
 import type { PartsProof } from '../../../core/trail/record/parts-proof.js';
 import type { Terminal } from '../../terminal/terminal.js';
 
-const plural = (count: number, one: string, many = `${one}s`): string => (count === 1 ? one : many);
+const plural = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`;
 
 const listed = (rows: readonly number[], count: number): string =>
-  `${count} ${plural(count, 'row')}: ${rows.join(', ')}${count > rows.length ? ' …' : ''}`;
+  `${plural(count, 'row')}: ${rows.join(', ')}${count > rows.length ? ' …' : ''}`;
 
 export function proofText(
-  { walked, of, missing, unfinished, rows, once, never, twice, neverCount, twiceCount, differing, whole }: PartsProof,
+  {
+    walked,
+    of,
+    missing,
+    unfinished,
+    rows,
+    once,
+    never,
+    twice,
+    neverCount,
+    twiceCount,
+    differing,
+    complete,
+  }: PartsProof,
   { out }: Pick<Terminal, 'out'>,
 ): string[] {
-  const head = `${out.bold(walked)}, ${of} ${plural(of, 'part')}: `;
-  if (whole) return [`${head}${out.green('whole')}, ${rows} ${plural(rows ?? 0, 'row')}, each once`];
+  const head = `${out.bold(walked)} in ${plural(of, 'part')}: `;
+  if (complete) return [`${head}${out.green('complete')}   every row walked once (${rows})`];
   return [
-    `${head}${out.red('not whole')}, ${once} ${plural(once, 'row')} once${rows === null ? '' : ` of ${rows}`}`,
-    ...(missing.length > 0 ? [`  no run is here of ${plural(missing.length, 'part')} ${missing.join(', ')}`] : []),
-    ...unfinished.map(({ part, run }) => `  part ${part} did not come to its end: echo-trail run --resume ${run}`),
-    ...differing.map((what) => `  the ${what} ${what === 'rows' ? 'were' : 'was'} not the same in all parts`),
+    `${head}${out.red('incomplete')}   ${once}${rows === null ? '' : ` of ${rows}`} rows walked once`,
+    ...(missing.length > 0 ? [`  missing: part ${missing.join(', ')}`] : []),
+    ...unfinished.map(({ part, run }) => `  part ${part} did not finish: echo-trail run --resume ${run}`),
+    ...differing.map((what) => `  the parts do not have the same ${what}`),
     ...(neverCount > 0 ? [`  not walked: ${listed(never, neverCount)}`] : []),
     ...(twiceCount > 0 ? [`  walked twice: ${listed(twice, twiceCount)}`] : []),
   ];

@@ -1,5 +1,5 @@
 /**
- * What is shared can be opened by all recipients, and what is needed is shared where anything is.
+ * Every recipient can decrypt every shared secret, and, in a collection with recipients, every secret in use is shared.
  *
  *     deskPassword 91bc…,3f9a… YWdl…      # for both of recipients:
  *     deskPassword 91bc… YWdl…            # not for the second
@@ -19,7 +19,7 @@ type Found = Omit<Finding, 'rule'>;
 
 export const sharedSecretsOpen: Rule = {
   name: 'shared-secrets-open',
-  must: 'what is shared can be opened by all recipients, and what is needed is shared where anything is',
+  must: 'every recipient can decrypt every shared secret, and every secret in use is shared',
   async *check({ collection }) {
     const { root, manifest } = collection;
     const recipients = Object.entries(manifest.content.recipients ?? {});
@@ -29,7 +29,7 @@ export const sharedSecretsOpen: Rule = {
         yield {
           severity: 'error',
           where: manifest.yaml.position(['recipients', name]),
-          what: `the recipient ${name} has no key that can be used: ${problem.what}`,
+          what: `the key of the recipient ${name} is invalid: ${problem.what}`,
           remedy: problem.remedy,
         };
     }
@@ -51,13 +51,12 @@ export const sharedSecretsOpen: Rule = {
           what,
           remedy: action().shareAllSecrets(),
         });
-        if (seen.has(name)) yield warn(`${name} is shared twice; the one that was shared last counts`);
+        if (seen.has(name)) yield warn(`${name} is shared twice; the latest one is used`);
         seen.add(name);
         const without = [...known].filter(([print]) => !its.includes(print)).map(([, who]) => who);
-        if (without.length > 0) yield warn(`${without.join(', ')} cannot open ${name}`);
+        if (without.length > 0) yield warn(`${without.join(', ')} cannot decrypt ${name}`);
         const others = its.filter((print) => !known.has(print)).length;
-        if (others > 0)
-          yield warn(`${name} can be opened by ${others} who ${others === 1 ? 'is' : 'are'} no recipient`);
+        if (others > 0) yield warn(`${others} former ${others === 1 ? 'recipient' : 'recipients'} can decrypt ${name}`);
       }
     }
     if (recipients.length === 0) return;
@@ -66,7 +65,7 @@ export const sharedSecretsOpen: Rule = {
         yield {
           severity: 'warning',
           where: { file: files[0] ?? manifestName },
-          what: `the secret ${name} is used, and nobody shares it`,
+          what: `the secret ${name} is used but not shared`,
           remedy: action().shareSecret(name, collection.environment ?? 'NAME'),
         };
   },

@@ -9,8 +9,8 @@ import { ownMember } from '../../value/own-member.js';
 import { isValueMap, plain, type Value } from '../../value/written.js';
 import { type Criterion, criteriaOf, literalOf } from './criteria.js';
 import { runtimePlace } from './expressions.js';
+import { idOf, type Json, RuntimeValues, type Scope } from './runtime-values.js';
 
-type Json = Record<string, unknown>;
 type Step = TrailFile['steps'][number];
 
 export interface ArazzoSettings {
@@ -49,8 +49,6 @@ export function arazzoFrom(collection: Collection, names: readonly string[], set
     needsOwn: writer.usesOwn,
   };
 }
-
-const idOf = (name: string): string => name.replace(/[^A-Za-z\d_-]+/g, '-');
 
 class ArazzoWriter {
   private readonly told = new Set<string>();
@@ -105,9 +103,7 @@ class ArazzoWriter {
 }
 
 class WorkflowWriter {
-  private readonly inputs = new Map<string, Json>();
-  /** By its name, the step that keeps it, and where it was. */
-  private readonly kept = new Map<string, Kept>();
+  private readonly values: RuntimeValues;
   private readonly ids = new Set<string>();
 
   constructor(
@@ -115,13 +111,15 @@ class WorkflowWriter {
     private readonly collection: Collection,
     private readonly name: string,
     private readonly trail: TrailFile,
-    private readonly settings: ArazzoSettings,
-  ) {}
+    settings: ArazzoSettings,
+  ) {
+    this.values = new RuntimeValues(settings.variable, (what) => this.leave(what));
+  }
 
   write(): Json {
     const { about, inputs = {}, rows, steps } = this.trail;
     for (const [name, declared] of Object.entries(inputs))
-      this.inputs.set(name, {
+      this.values.inputs.set(name, {
         type: declared.type ?? 'string',
         ...(declared.default !== undefined &&
           !String(declared.default).includes('${') && { default: plain(declared.default) }),
@@ -134,7 +132,9 @@ class WorkflowWriter {
     return {
       workflowId: idOf(this.name),
       ...(about !== undefined && { summary: about }),
-      ...(this.inputs.size > 0 && { inputs: { type: 'object', properties: Object.fromEntries(this.inputs) } }),
+      ...(this.values.inputs.size > 0 && {
+        inputs: { type: 'object', properties: Object.fromEntries(this.values.inputs) },
+      }),
       steps: written,
     };
   }
@@ -172,7 +172,7 @@ class WorkflowWriter {
       stepId: this.id(String(step.name ?? trail)),
       workflowId: idOf(trail),
       ...(give.length > 0 && {
-        parameters: give.map(([name, value]) => ({ name, value: this.value(value, {}, name) })),
+        parameters: give.map(([name, value]) => ({ name, value: this.values.value(value, {}, name) })),
       }),
     };
   }
@@ -197,7 +197,7 @@ class WorkflowWriter {
       if (runtime === undefined) this.leave(`${name}: ${at} of ${request.name} is no place that Arazzo knows`);
       else {
         outputs[idOf(name)] = runtime;
-        this.kept.set(name, { step: id, place: at, outputs });
+        this.values.kept.set(name, { step: id, place: at, outputs });
       }
     }
     const criteria: Criterion[] = Object.entries(expect).flatMap(([place, wanted]) =>
@@ -240,7 +240,7 @@ class WorkflowWriter {
     const parts = [...url.replace(/^\$\{[^}]*\}/, '').matchAll(/\{([\w-]+)\}/g)].map(([, name]) => name as string);
     const of = (where: string, values: readonly (readonly [string, Value])[]): Json[] =>
       values.flatMap(([name, value]) => {
-        const made = this.value(value, scope, `${where} ${name}`);
+        const made = this.values.value(value, scope, `${where} ${name}`);
         return made === undefined ? [] : [{ name, in: where, value: made }];
       });
     return [
@@ -265,7 +265,8 @@ class WorkflowWriter {
       text: 'text/plain',
     };
     const contentType = ownMember(types, kind);
-    if (contentType !== undefined) return { contentType, payload: this.value(value, scope, `the body of ${request}`) };
+    if (contentType !== undefined)
+      return { contentType, payload: this.values.value(value, scope, `the body of ${request}`) };
     if (kind === 'graphql' && isValueMap(value)) {
       const { document, variables, operation } = value;
       return {
@@ -273,7 +274,7 @@ class WorkflowWriter {
         payload: {
           query: document,
           ...(variables !== undefined && {
-            variables: this.value(variables as Value, scope, `the variables of ${request}`),
+            variables: this.values.value(variables as Value, scope, `the variables of ${request}`),
           }),
           ...(operation !== undefined && { operationName: operation }),
         },
@@ -283,88 +284,12 @@ class WorkflowWriter {
     return undefined;
   }
 
-  /** A value with runtime expressions in place of ours. */
-  private value(value: Value, scope: Partial<Scope>, where: string): unknown {
-    if (Array.isArray(value)) return (value as readonly Value[]).map((one) => this.value(one, scope, where));
-    if (isValueMap(value))
-      return Object.fromEntries(
-        Object.entries(value).flatMap(([key, item]) => {
-          const made = this.value(item as Value, scope, where);
-          return made === undefined ? [] : [[key, made]];
-        }),
-      );
-    if (typeof value !== 'string' || !value.includes('${')) return plain(value);
-    const [, whole] = /^\$\{([^}]*)\}$/.exec(value) ?? [];
-    if (whole !== undefined) return this.expression(whole.trim(), scope, where);
-    let complete = true;
-    const text = value.replaceAll('$${', '\uE000').replace(/\$\{([^}]*)\}/g, (_, inner: string) => {
-      const made = this.expression(inner.trim(), scope, where);
-      if (made === undefined) complete = false;
-      // Embedded in a text an expression stands in braces.
-      return typeof made === 'string' && made.startsWith('$') ? `{${made}}` : String(made);
-    });
-    return complete ? text.replaceAll('\uE000', '${') : undefined;
-  }
-
-  private expression(text: string, scope: Partial<Scope>, where: string): unknown {
-    const [, secret] = /^secret\.([\w-]+)$/.exec(text) ?? [];
-    if (secret !== undefined) {
-      this.inputs.set(secret, { type: 'string', format: 'password' });
-      return `$inputs.${secret}`;
-    }
-    if (/^[\p{L}_][\p{L}\p{N}_-]*$/u.test(text)) return this.named(text, scope, where);
-    const [, name = '', path = ''] = /^([\p{L}_][\p{L}\p{N}_-]*)((?:\.[A-Za-z_]\w*|\[\d+\])+)$/u.exec(text) ?? [];
-    const kept = this.kept.get(name);
-    const runtime = kept?.place.startsWith('$') ? runtimePlace(`${kept.place}${path}`) : undefined;
-    if (kept && runtime !== undefined && scope.give?.[name] === undefined) {
-      // An output has no members: each that is used is one of its own.
-      const output = idOf(`${name}${path}`).replace(/-$/, '');
-      kept.outputs[output] = runtime;
-      return `$steps.${kept.step}.outputs.${output}`;
-    }
-    this.leave(`\${${text}} (${where}): Arazzo has no such expression`);
-    return undefined;
-  }
-
-  private named(name: string, { give, request }: Partial<Scope>, where: string): unknown {
-    const given = give?.[name];
-    if (given !== undefined) return this.value(given, {}, where);
-    const kept = this.kept.get(name);
-    if (kept !== undefined) return `$steps.${kept.step}.outputs.${idOf(name)}`;
-    if (this.inputs.has(name)) return `$inputs.${name}`;
-    const declared = request?.content.inputs?.[name];
-    const fallback = declared?.default;
-    if (fallback !== undefined && !String(fallback).includes('${')) return plain(fallback);
-    if (fallback !== undefined) return this.value(fallback, {}, where);
-    const variable = this.settings.variable(name);
-    if (declared === undefined && variable === undefined) {
-      this.leave(`\${${name}} (${where}): nothing says its value`);
-      return undefined;
-    }
-    this.inputs.set(name, {
-      type: declared?.type ?? 'string',
-      ...(variable !== undefined && { default: plain(variable) }),
-      ...(declared?.about !== undefined && { description: declared.about }),
-    });
-    return `$inputs.${name}`;
-  }
-
   /** Literals of conditions are runtime expressions where ours are worked out. */
   private criteria(place: string, wanted: Value, scope: Scope): readonly Criterion[] {
-    const { criteria, complete } = criteriaOf(place, wanted, (value) => literalOf(this.value(value, scope, place)));
+    const { criteria, complete } = criteriaOf(place, wanted, (value) =>
+      literalOf(this.values.value(value, scope, place)),
+    );
     if (!complete) this.leave(`${place} of ${scope.request.name}: no condition of Arazzo says it`);
     return criteria;
   }
-}
-
-interface Kept {
-  readonly step: string;
-  readonly place: string;
-  /** Of the step: more may be kept of the same value. */
-  readonly outputs: Record<string, string>;
-}
-
-interface Scope {
-  readonly give: Readonly<Record<string, Value>>;
-  readonly request: Loaded<RequestFile>;
 }

@@ -50,23 +50,23 @@ export async function decryptedSecret(
     text = await decrypter.decrypt(Buffer.from(encrypted, 'base64'), 'text');
   } catch (error) {
     if (!/no identity matched/i.test(String(error)))
-      throw fault(`the shared secret ${name} cannot be opened`, {
-        cause: 'it was cut off or changed',
-        remedy: 'take the line as version control has it, or share the secret anew',
+      throw fault(`the shared secret ${name} cannot be decrypted`, {
+        cause: 'its line was cut off or changed',
+        remedy: 'restore the line from version control, or share the secret again',
       });
     const listed = recipients.includes(fingerprint(publicKey));
-    throw fault(`the shared secret ${name} is not for you`, {
-      cause: listed ? 'the line says that it is, and was changed' : `your public key is ${publicKey}`,
-      remedy: `${action().shareAllSecrets()}, by somebody who can open it, once you are a recipient`,
+    throw fault(`the shared secret ${name} is not encrypted for you`, {
+      cause: listed ? 'its line names you as a recipient, so the line was changed' : `your public key is ${publicKey}`,
+      remedy: `once you are a recipient, a colleague re-encrypts it: ${action().shareAllSecrets()}`,
     });
   }
   const found = sharedSecret.safeParse(parsed(text)).data;
   if (!found)
-    throw fault(`the shared secret ${name} cannot be opened`, { cause: 'what is encrypted is no shared secret' });
+    throw fault(`the shared secret ${name} cannot be decrypted`, { cause: 'its content is not a shared secret' });
   if (found.secret !== name || found.environment !== environment)
-    throw fault(`the line of the shared secret ${name} is another's`, {
+    throw fault(`the line of the shared secret ${name} belongs to another secret`, {
       cause: `it was shared as ${found.secret} in the environment ${found.environment}`,
-      remedy: 'share it anew where it belongs',
+      remedy: 'share it again in the right place',
     });
   return found;
 }

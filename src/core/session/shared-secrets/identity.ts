@@ -38,9 +38,9 @@ export interface IdentitySources {
 export async function makeIdentity(home: string, passPhrase: string): Promise<string> {
   const file = identityFile(home);
   const there = new Problem('file-exists', {
-    what: 'you have an identity already',
+    what: 'you already have an identity',
     where: { file },
-    remedy: `${action().showIdentity()}; what is encrypted for it can be opened with it alone`,
+    remedy: `${action().showIdentity()}`,
   });
   if (existsSync(file)) throw there;
   const { Encrypter, armor, generateX25519Identity, identityToRecipient } = await import('age-encryption');
@@ -81,7 +81,7 @@ export async function ownIdentity({ home, processEnvironment, passPhrase }: Iden
   const file = identityFile(home);
   if (!existsSync(file))
     throw new Problem('secret-unreadable', {
-      what: 'you have no identity to open shared secrets with',
+      what: 'you have no identity to decrypt shared secrets with',
       remedy: `${action().makeIdentity()}; then a colleague adds its public key: ${action().addRecipient()}`,
     });
   const text = readFileSync(file, 'utf8');
@@ -93,9 +93,9 @@ const isEncrypted = (text: string): boolean => /^\s*-----BEGIN AGE ENCRYPTED FIL
 async function unlocked(text: string, file: string, passPhrase: IdentitySources['passPhrase']): Promise<string> {
   if (!passPhrase)
     throw new Problem('secret-unreadable', {
-      what: 'your identity has a pass phrase, and nobody is here to enter it',
+      what: 'your identity needs a pass phrase, and there is no interactive terminal',
       where: { file },
-      remedy: `${identityVariable} in the process environment holds one for a machine`,
+      remedy: `a machine takes ${identityVariable} from the process environment`,
     });
   const { Decrypter, armor } = await import('age-encryption');
   const decrypter = new Decrypter();
@@ -105,9 +105,9 @@ async function unlocked(text: string, file: string, passPhrase: IdentitySources[
   } catch (error) {
     const wrong = /no identity matched|passphrase/i.test(String(error));
     throw new Problem('secret-unreadable', {
-      what: wrong ? 'the pass phrase does not open your identity' : 'your identity cannot be read',
+      what: wrong ? 'the pass phrase is wrong' : 'your identity cannot be read',
       where: { file },
-      cause: wrong ? undefined : 'it was cut off or changed',
+      cause: wrong ? undefined : 'the file was cut off or changed',
     });
   }
 }
@@ -121,8 +121,8 @@ async function identityIn(text: string, from: string): Promise<Identity> {
     return { privateKey, publicKey: await identityToRecipient(privateKey) };
   } catch {
     throw new Problem('secret-unreadable', {
-      what: `${from} holds no private key of age`,
-      remedy: 'a private key begins with AGE-SECRET-KEY-1, and is one line',
+      what: `${from} is not an age private key`,
+      remedy: 'a private key is one line that begins with AGE-SECRET-KEY-1',
     });
   }
 }

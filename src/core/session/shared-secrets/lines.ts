@@ -10,8 +10,7 @@ export const sharedFolder = 'secrets';
 
 /** In the collection, with `/`. */
 export const sharedFile = (environment: string): string => `${sharedFolder}/${environment}.age`;
-export const sharedPath = (root: string, environment: string): string =>
-  join(root, ...sharedFile(environment).split('/'));
+const sharedPath = (root: string, environment: string): string => join(root, ...sharedFile(environment).split('/'));
 
 export const hasShared = (root: string, environment: string): boolean => existsSync(sharedPath(root, environment));
 
@@ -58,7 +57,7 @@ export function readSharedLines(text: string): SharedLines {
 export function sharedText(environment: string, lines: readonly SharedLine[]): string {
   const sorted = [...lines].sort((a, b) => (a.name < b.name ? -1 : 1));
   return [
-    `# Secrets shared in the environment ${environment}: a name, whom it is for, and an age file in Base64.`,
+    `# Shared secrets of the environment ${environment}. Each line: name, fingerprints of the recipients, age file in Base64.`,
     ...sorted.map(({ name, recipients, encrypted }) => `${encoded(name)} ${recipients.join(',')} ${encrypted}`),
     '',
   ]
@@ -77,11 +76,11 @@ function decoded(name: string): string {
   }
 }
 
-/** What is said of a line that cannot be read as one. */
+/** The error about a line that is not a shared secret. */
 export const faultyLine = (file: string, line: number): Problem =>
   new Problem('secret-unreadable', {
-    what: 'that is no shared secret',
+    what: 'this line is not a shared secret',
     where: { file, line },
-    cause: 'a line is a name, fingerprints of recipients and an age file in Base64; it was cut off, or written by hand',
-    remedy: 'take the line as version control has it, or remove it and share the secret anew',
+    cause: 'a line has a name, fingerprints of recipients and an age file in Base64',
+    remedy: 'restore the line from version control, or remove it and share the secret again',
   });

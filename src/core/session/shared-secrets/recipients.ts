@@ -15,12 +15,12 @@ export const fingerprints = (recipients: Recipients): string[] => Object.values(
 export async function requireRecipient(key: string): Promise<void> {
   const remedy = `a public key begins with age1: ${action().showIdentity()}`;
   if (/^AGE-SECRET-KEY-/i.test(key))
-    throw new Problem('usage', { what: 'that is a private key, which nobody else may have', remedy });
-  if (/^ssh-/.test(key)) throw new Problem('usage', { what: 'keys of SSH are not taken, only those of age', remedy });
+    throw new Problem('usage', { what: 'that is a private key; never give it to anybody', remedy });
+  if (/^ssh-/.test(key)) throw new Problem('usage', { what: 'SSH keys are not supported; use an age key', remedy });
   const { Encrypter } = await import('age-encryption');
   try {
     new Encrypter().addRecipient(key);
   } catch {
-    throw new Problem('usage', { what: `${key} is no public key of age, or was not copied whole`, remedy });
+    throw new Problem('usage', { what: `${key} is not a complete age public key`, remedy });
   }
 }

@@ -2,10 +2,10 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join, sep } from 'node:path';
 import { localFolder } from '../../collection/find-collection.js';
-import { asProblem, type Problem } from '../../problem/problem.js';
+import { asProblem, Problem } from '../../problem/problem.js';
 import { writeAtomically } from '../../storage/atomic-write.js';
 import { withFileLock } from '../../storage/file-lock.js';
-import { placeInside, requireNoLinks } from '../../storage/inside.js';
+import { pathInside, placeInside, requireNoLinks } from '../../storage/inside.js';
 import { decryptedSecret, encryptedSecret, type SharedSecret } from './encrypted-secret.js';
 import { type Identity, type IdentitySources, ownIdentity } from './identity.js';
 import {
@@ -16,7 +16,6 @@ import {
   type SharedLine,
   sharedFile,
   sharedFolder,
-  sharedPath,
   sharedText,
 } from './lines.js';
 import { fingerprints, type Recipients } from './recipients.js';
@@ -33,7 +32,7 @@ export function sharedEnvironments(root: string): string[] {
 
 export const linesOf = (root: string, environment: string): ReturnType<typeof readSharedLines> =>
   hasShared(root, environment)
-    ? readSharedLines(readFileSync(sharedPath(root, environment), 'utf8'))
+    ? readSharedLines(readFileSync(pathInside(root, sharedFile(environment)), 'utf8'))
     : { lines: [], faults: [] };
 
 /**
@@ -100,49 +99,59 @@ export interface Renewed {
   readonly left: readonly { readonly name: string; readonly environment: string; readonly why: Problem }[];
 }
 
-/** Encrypts all that is shared for the recipients of now, where it is not yet. */
+/** Re-encrypts what is not encrypted for these recipients, and merges secrets that are shared twice. */
 export async function renewShared(root: string, recipients: Recipients, sources: IdentitySources): Promise<Renewed> {
   const renewed: { name: string; environment: string }[] = [];
   const left: { name: string; environment: string; why: Problem }[] = [];
   const wanted = fingerprints(recipients).join();
-  let identity: Promise<Identity> | undefined;
-  for (const environment of sharedEnvironments(root)) {
+  const isFresh = (lines: readonly ReadLine[]): boolean => lines.length === 1 && lines[0]?.recipients.join() === wanted;
+  const stale = sharedEnvironments(root).filter(
+    (one) => ![...byName(linesOf(root, one).lines).values()].every(isFresh),
+  );
+  if (stale.length === 0) return { renewed, left };
+  // Before anything is locked: a person may be slow with a pass phrase.
+  const identity = await ownIdentity(sources).catch(asProblem);
+  for (const environment of stale) {
+    const file = sharedFile(environment);
     await changed(root, environment, async (lines) => {
-      const stale = (line: ReadLine): boolean =>
-        line.recipients.join() !== wanted || lines.some((one) => one !== line && one.name === line.name);
-      if (!lines.some(stale)) return undefined;
-      const next = new Map<string, SharedLine>();
-      const newest = new Map<string, string>();
-      for (const line of lines) {
-        const { name } = line;
-        if (!stale(line)) {
-          next.set(name, line);
+      const next: SharedLine[] = [];
+      for (const [name, own] of byName(lines)) {
+        if (isFresh(own)) {
+          next.push(...own);
           continue;
         }
-        try {
-          identity ??= ownIdentity(sources);
-          const secret = await decryptedSecret(line, environment, await identity, sharedFile(environment));
-          if ((newest.get(name) ?? '') > secret.shared) continue;
-          if (!newest.has(name)) renewed.push({ name, environment });
-          newest.set(name, secret.shared);
-          next.set(name, await encryptedSecret(secret, recipients));
-        } catch (error) {
-          left.push({ name, environment, why: asProblem(error) });
-          // Both of two that cannot be opened are kept.
-          next.set(next.has(name) ? `${name}\n${line.line}` : name, line);
+        let newest: SharedSecret | undefined;
+        for (const line of own) {
+          const found =
+            identity instanceof Problem
+              ? identity
+              : await decryptedSecret(line, environment, identity, file).catch(asProblem);
+          if (found instanceof Problem) {
+            left.push({ name, environment, why: found });
+            next.push(line);
+          } else if (newest === undefined || newest.shared < found.shared) newest = found;
         }
+        if (newest === undefined) continue;
+        renewed.push({ name, environment });
+        next.push(await encryptedSecret(newest, recipients));
       }
-      return [...next.values()];
+      return next;
     });
   }
   return { renewed, left };
 }
 
-/** Version control is to keep what both of two people added. */
+function byName(lines: readonly ReadLine[]): Map<string, ReadLine[]> {
+  const groups = new Map<string, ReadLine[]>();
+  for (const line of lines) groups.set(line.name, [...(groups.get(line.name) ?? []), line]);
+  return groups;
+}
+
+/** Git keeps what each of two people added. */
 const attributesFile = `${sharedFolder}/.gitattributes`;
 const attributes = '*.age merge=union\n';
 
-/** One at a time; lines that are no shared secret make it refuse, since they would be lost. */
+/** One process at a time. Refuses a file with a line that it would lose. @throws Problem secret-unreadable */
 async function changed(
   root: string,
   environment: string,

@@ -1,26 +1,32 @@
-/** Whether runs of parts were the whole: each row once, all of them over the same rows by the same trail. */
+/** Whether the runs of parts covered every row once, over the same rows, by the same trail. */
+import * as z from 'zod/mini';
 import type { RecordOf, RunRecord } from './run-record.js';
 
-export interface PartsProof {
-  readonly walked: string;
-  readonly environment: string;
-  readonly of: number;
-  /** Parts of which no run is there. */
-  readonly missing: number[];
-  /** Parts that did not come to their end, with their runs. */
-  readonly unfinished: { part: number; run: string }[];
-  /** How many rows there are; null where no part came to its end. */
-  readonly rows: number | null;
-  readonly once: number;
-  /** Numbers of rows, of many the first. */
-  readonly never: number[];
-  readonly twice: number[];
-  readonly neverCount: number;
-  readonly twiceCount: number;
+const partsDiffer = ['number of parts', 'rows', 'trail', 'environment', 'program'] as const;
+type PartsDiffer = (typeof partsDiffer)[number];
+
+export const partsProofSchema = z.strictObject({
+  walked: z.string(),
+  environment: z.string(),
+  of: z.number(),
+  /** Parts without a run. */
+  missing: z.array(z.number()),
+  /** Parts that did not finish, with their runs. */
+  unfinished: z.array(z.strictObject({ part: z.number(), run: z.string() })),
+  /** How many rows there are; null where no part finished. */
+  rows: z.nullable(z.number()),
+  once: z.number(),
+  /** Numbers of rows; of many, the first. */
+  never: z.array(z.number()),
+  twice: z.array(z.number()),
+  neverCount: z.number(),
+  twiceCount: z.number(),
   /** What is not the same in all parts. */
-  readonly differing: ('rows' | 'trail' | 'number of parts')[];
-  readonly whole: boolean;
-}
+  differing: z.array(z.enum(partsDiffer)),
+  /** Every row was walked once, and nothing differs. */
+  complete: z.boolean(),
+});
+export type PartsProof = z.infer<typeof partsProofSchema>;
 
 /** Numbers of rows that are listed. */
 const mostListed = 20;
@@ -80,12 +86,14 @@ function proofOf({ walked, environment, began, ended, of: numbers, seen }: Gathe
     return run !== undefined && !ended.has(part) ? [{ part, run }] : [];
   });
   const records = [...ended.values()];
-  const differs = (key: 'source' | 'trail'): boolean => new Set(records.map((one) => one[key])).size > 1;
-  const differing = [
-    ...(numbers.size > 1 ? (['number of parts'] as const) : []),
-    ...(differs('source') ? (['rows'] as const) : []),
-    ...(differs('trail') ? (['trail'] as const) : []),
-  ];
+  const told: Readonly<Record<PartsDiffer, Iterable<number | string>>> = {
+    'number of parts': numbers,
+    rows: records.map(({ source }) => source),
+    trail: records.map(({ trail }) => trail),
+    environment: records.map(({ environmentFile }) => environmentFile),
+    program: records.map(({ program }) => program),
+  };
+  const differing = partsDiffer.filter((one) => new Set(told[one]).size > 1);
   const rows = records.length === 0 ? null : Math.max(...records.map((one) => one.rows));
   let [once, neverCount, twiceCount] = [0, 0, 0];
   const [never, twice]: [number[], number[]] = [[], []];
@@ -100,7 +108,7 @@ function proofOf({ walked, environment, began, ended, of: numbers, seen }: Gathe
       if (never.length < mostListed) never.push(row);
     }
   }
-  const whole =
+  const complete =
     missing.length + unfinished.length + differing.length + neverCount + twiceCount === 0 && once === (rows ?? -1);
   return {
     walked,
@@ -115,6 +123,6 @@ function proofOf({ walked, environment, began, ended, of: numbers, seen }: Gathe
     neverCount,
     twiceCount,
     differing,
-    whole,
+    complete,
   };
 }

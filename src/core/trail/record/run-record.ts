@@ -175,8 +175,10 @@ const part = z.strictObject({
   source: z.string(),
   /** How many of them are of this part. */
   own: z.number(),
-  /** A digest of the trail. */
+  /** Digests of the trail and of the environment's file, and the program with its version: what all parts have alike. */
   trail: z.string(),
+  environmentFile: z.string(),
+  program: z.string(),
   environment,
 });
 

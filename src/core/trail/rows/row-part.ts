@@ -49,7 +49,8 @@ export class RowPart {
     const value = ownMember(columns, by);
     if (value !== undefined) return textOf(value as Value);
     throw new Problem('data-shape', {
-      what: `row ${this.all} has no column ${by}, by which the rows are parted`,
+      what: `row ${this.all} has no column ${by}`,
+      cause: 'that column decides which part a row belongs to',
       remedy: `its columns are ${Object.keys(columns).slice(0, 8).join(', ')}`,
     });
   }

@@ -15,11 +15,9 @@ import type { TableEvent } from '../events.js';
 import { walkEvaluation } from '../names/arguments.js';
 import { fileOfPart, type PartOfRows } from '../rows/row-part.js';
 import type { PlanContext, Walk } from '../step-kind.js';
-import { requireTableFile, tableWriter } from './table-file.js';
+import { errorColumn, orderedTable, type Table } from './ordered-table.js';
+import { requireTableFile } from './table-file.js';
 import type { TablePlan } from './table-plan.js';
-
-/** The column that says why a line is not whole. */
-export const errorColumn = 'error';
 
 /** @throws Problem about a column or the file, with its place in the trail */
 export function planTable(
@@ -137,59 +135,14 @@ function ofColumn(name: string, { code, what, where, reason, remedy, data }: Pro
   });
 }
 
-/** Lines that come in any order are put into theirs; a file of them is in its place when all are there. */
-export interface Table {
-  /** Its file. */
-  readonly to: string | undefined;
-  /** Lines of walks before, in the file alone. */
-  readonly before: number;
-  /** @param number from 1 */
-  add(number: number, cells: ValueMap): Promise<void>;
-  /** @returns how many lines there are, and those that are to be shown or named */
-  finish(): Promise<{ readonly count: number; readonly lines: readonly ValueMap[] }>;
-  /** Leaves what was in its place before. */
-  abandon(): Promise<void>;
-}
-
-/** So many lines are kept for the terminal where nothing else wants them. */
-const shownLines = 200;
-
 /**
  * @param before lines that stand in its file ahead of those that are added
  * @throws Problem file-unreadable, file-outside, file-exists: another table of this walk went there
  */
-export async function openTable(plan: TablePlan, at: TableRoom, before: readonly ValueMap[] = []): Promise<Table> {
-  const heads = [...plan.columns, errorColumn];
+export function openTable(plan: TablePlan, at: TableRoom, before: readonly ValueMap[] = []): Promise<Table> {
   const to = plan.to && tableFile(plan.to, at);
-  const writer = to === undefined ? undefined : await tableWriter(placeInside(at.workspace.collection.root, to), heads);
-  for (const line of before) await writer?.add(line);
-  const early = new Map<number, ValueMap>();
-  const lines: ValueMap[] = [];
-  let next = 1;
-  return {
-    to,
-    before: before.length,
-    async add(number, cells) {
-      early.set(number, cells);
-      for (let line = early.get(next); line; line = early.get(next)) {
-        early.delete(next);
-        next += 1;
-        if (plan.as !== undefined || lines.length < shownLines) lines.push(line);
-        await writer?.add(line);
-      }
-    },
-    async finish() {
-      // What was passed over leaves a gap.
-      for (const [, line] of [...early].sort(([a], [b]) => a - b)) {
-        next += 1;
-        if (plan.as !== undefined || lines.length < shownLines) lines.push(line);
-        await writer?.add(line);
-      }
-      await writer?.finish();
-      return { count: next - 1, lines };
-    },
-    abandon: async () => writer?.abandon(),
-  };
+  const file = to === undefined ? undefined : { to, path: placeInside(at.workspace.collection.root, to) };
+  return orderedTable({ columns: plan.columns, file, all: plan.as !== undefined, before });
 }
 
 type TableRoom = Pick<Walk, 'workspace' | 'scope' | 'tableFiles'> & { readonly part?: PartOfRows | undefined };

@@ -1,5 +1,4 @@
 /** The engine: a trail once, or once a row, so many at once; undo parts after, sessions closed last. */
-import { createHash } from 'node:crypto';
 import { setMaxListeners } from 'node:events';
 import { recordedInputs } from '../../echo/record.js';
 import type { Named } from '../../expression/names.js';
@@ -13,6 +12,7 @@ import { fromCommandLine, startScope } from '../names/start-scope.js';
 import { placedRecord, recordOf } from '../record/record-event.js';
 import type { RunRecord, SummaryRecord } from '../record/run-record.js';
 import { WalkTotals } from '../record/totals.js';
+import { keyDigest } from '../seen-items.js';
 import type { TrailPlan, Walk } from '../step-kind.js';
 import { closeSessions } from './closing.js';
 import { walkWithUndo } from './undoing.js';
@@ -117,8 +117,12 @@ export async function walkTrail(workspace: Workspace, plan: TrailPlan, settings:
       if (walked.part && settings.part) {
         const { part, of } = settings.part;
         const { all, own, source } = walked.part;
-        const trail = createHash('sha256').update(plan.text).digest('base64url');
-        tell({ event: 'part', walk: number, part, of, rows: all, source, own, trail });
+        const alike = {
+          trail: keyDigest(plan.text),
+          environmentFile: keyDigest(workspace.environment.yaml.text),
+          program: workspace.userAgent,
+        };
+        tell({ event: 'part', walk: number, part, of, rows: all, source, own, ...alike });
       }
     } else {
       const scope = startScope(plan, workspace, fromCommandLine(workspace));
