@@ -66,7 +66,7 @@ test('the parts are the whole: each row once, by the hash that the manual tells,
   for (const { subject } of rows) assert.equal(vendor.asked.get(`GET ${subject}`), 1, subject);
   const { status, proof, out } = await proven(cwd, ...runs);
   assert.deepEqual([status, proof.complete, proof.once], [0, true, 40]);
-  assert.match(out, /all in 3 parts: complete +every row walked once \(40\)/);
+  assert.match(out, /all in 3 parts: complete +40 rows, each walked once/);
   const junit = await echoTrail(['report', ...runs, '--as', 'junit'], { cwd });
   assert.match(junit.out, /<testsuites tests="40" failures="0"/);
 });
@@ -211,7 +211,7 @@ test('parts are joined into one run: its records, its totals and its table are t
   const ended = await echoTrail(['report', '--join', ...runs, '--to', 'all.xml'], { cwd });
   assert.equal(ended.status, 0, ended.err + ended.out);
   const [, run = ''] = /joined 3 runs: run (\w+)/.exec(ended.err) ?? [];
-  assert.match(ended.err, /complete +every row walked once \(40\)/);
+  assert.match(ended.err, /complete +40 rows, each walked once/);
   assert.match(readFileSync(join(cwd, 'all.xml'), 'utf8'), /<testsuites tests="40" failures="0"/);
   assert.equal(readFileSync(join(cwd, 'data/found.csv'), 'utf8'), table);
   assert.deepEqual(await stepsOf(cwd, run), await stepsOf(cwd, single));
@@ -272,7 +272,7 @@ test('records of parts from other machines are joined from a folder; what is no 
   const elsewhere = collectionOf(files, vendor.origin);
   const ended = await echoTrail(['report', '--join', folder], { cwd: elsewhere });
   assert.equal(ended.status, 0, ended.err + ended.out);
-  assert.match(ended.out, /all: passed +40 of 40 rows[\s\S]*complete +every row/);
+  assert.match(ended.out, /all: passed +40 of 40 rows[\s\S]*complete +40 rows, each/);
   for (const [given, expected] of [
     [[whole, one], /run \w+ is not a part/],
     [[one, await part(cwd, '--part', '1/3')], /their number of parts differs/],

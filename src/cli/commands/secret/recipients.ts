@@ -80,7 +80,12 @@ const remove: CommandModule = {
             );
             return `removed ${name} from the recipients in ${manifestName}`;
           },
-          known.map((one) => `${name} still knows ${one}: replace it at the vendor, then share the new value`),
+          [
+            ...known.map((one) => `${name} still knows ${one}: replace it at the vendor, then share the new value`),
+            ...(Object.keys(others).length === 0 && known.length > 0
+              ? [`no recipient is left, so the files still hold these secrets encrypted for ${name}`]
+              : []),
+          ],
         );
       }),
     );

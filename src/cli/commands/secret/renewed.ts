@@ -30,5 +30,5 @@ export function renewedLines({ renewed, left }: Renewed, recipients: Recipients)
 export const leftLines = ({ left }: Renewed): string[] =>
   left.map(
     ({ name, environment, why }) =>
-      `not re-encrypted: ${name} of ${environment}: ${why.what}${why.remedy === undefined ? '' : `; ${why.remedy}`}`,
+      `not re-encrypted: ${name} of ${environment}: ${[why.what, why.reason, why.remedy].filter((one) => one !== undefined).join('; ')}`,
   );

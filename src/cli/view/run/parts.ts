@@ -25,7 +25,7 @@ export function proofText(
   { out }: Pick<Terminal, 'out'>,
 ): string[] {
   const head = `${out.bold(walked)} in ${plural(of, 'part')}: `;
-  if (complete) return [`${head}${out.green('complete')}   every row walked once (${rows})`];
+  if (complete) return [`${head}${out.green('complete')}   ${plural(rows ?? 0, 'row')}, each walked once`];
   return [
     `${head}${out.red('incomplete')}   ${once}${rows === null ? '' : ` of ${rows}`} rows walked once`,
     ...(missing.length > 0 ? [`  missing: part ${missing.join(', ')}`] : []),

@@ -35,7 +35,7 @@ export function runSummaryText(summary: RunSummary, terminal: Terminal): string[
     lines.push(
       `${out.bold(walked)}: ${out.bold(out.yellow('not finished'))}   ${countedFacts(counted, out).join('   ')}   ${out.dim(`run ${run}`)}`,
       ...listed('in doubt: these may or may not have happened', counted.inDoubt, terminal),
-      out.dim(`  killed, or still under way; to resume it: echo-trail run --resume ${run}`),
+      out.dim(`  to finish it: echo-trail run --resume ${run}`),
     );
   }
   if (runs.length > 1) {

@@ -56,7 +56,8 @@ export const sharedSecretsOpen: Rule = {
         const without = [...known].filter(([print]) => !its.includes(print)).map(([, who]) => who);
         if (without.length > 0) yield warn(`${without.join(', ')} cannot decrypt ${name}`);
         const others = its.filter((print) => !known.has(print)).length;
-        if (others > 0) yield warn(`${others} former ${others === 1 ? 'recipient' : 'recipients'} can decrypt ${name}`);
+        if (others > 0)
+          yield warn(`${name} is encrypted for ${others} ${others === 1 ? 'key' : 'keys'} outside recipients:`);
       }
     }
     if (recipients.length === 0) return;
