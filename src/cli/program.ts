@@ -1,6 +1,5 @@
 /** The program: global options, the table of commands, and what is common to every run of one. */
 
-import { setMaxListeners } from 'node:events';
 import { relative } from 'node:path';
 import { Command, CommanderError } from 'commander';
 import { sayActionsAs } from '../core/problem/actions.js';
@@ -13,13 +12,14 @@ import type { Action, Entry } from './command.js';
 import { collect } from './command.js';
 import { stages } from './commands/table.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';
-import { exitStatus, graverStatus, interruptedStatus } from './exit-status.js';
+import { exitStatus, graverStatus } from './exit-status.js';
 import { optionWords } from './options/option-words.js';
 import { type OutlineCommand, outlineOf } from './outline.js';
 import { withOwnColours } from './terminal/colours.js';
+import { interrupts } from './terminal/interrupts.js';
 import { guardOutputs, outputs } from './terminal/outputs.js';
 import { isGone } from './terminal/processes.js';
-import { openTerminal, type Terminal, versioned } from './terminal/terminal.js';
+import { openTerminal, versioned } from './terminal/terminal.js';
 import { version } from './version.js';
 import { commandLineWords } from './view/actions.js';
 import { printable } from './view/printable.js';
@@ -282,31 +282,4 @@ function complain(error: unknown, { terminal, redactor, log }: Context, signal: 
 function stackText(error: Error): string {
   const own = error.stack ?? error.message;
   return error.cause instanceof Error ? `${own}\ncaused by ${stackText(error.cause)}` : own;
-}
-
-/** Ctrl-C, what ends a process politely, a terminal that is closed, Ctrl-\\. */
-const ending = ['SIGINT', 'SIGTERM', 'SIGHUP', 'SIGQUIT'] as const;
-
-/** The first Ctrl-C ends the work and lets it clean up; the second ends the cleaning up; the third ends the program. */
-function interrupts(terminal: Terminal): {
-  signals: { signal: AbortSignal; secondSignal: AbortSignal };
-  release: () => void;
-} {
-  const [first, second] = [new AbortController(), new AbortController()];
-  // All that is at work at once listens.
-  setMaxListeners(0, first.signal, second.signal);
-  const onSignal = (): void => {
-    if (!first.signal.aborted) {
-      terminal.complain('interrupted: cleaning up (once more to stop that too)');
-      first.abort();
-    } else if (!second.signal.aborted) second.abort();
-    else process.exit(interruptedStatus);
-  };
-  for (const name of ending) process.on(name, onSignal);
-  return {
-    signals: { signal: first.signal, secondSignal: second.signal },
-    release: () => {
-      for (const name of ending) process.off(name, onSignal);
-    },
-  };
 }

@@ -1,5 +1,5 @@
 /** `run`: trails and requests, walked. */
-import type { Problem } from '../../core/problem/problem.js';
+import { Problem } from '../../core/problem/problem.js';
 import { reportFormats } from '../../core/report/formats/registry.js';
 import type { ReportFormat } from '../../core/report/formats/report-format.js';
 import { together } from '../../core/report/reporter.js';
@@ -25,6 +25,15 @@ export const { configure }: CommandModule = {
         const runs = namesOfRuns();
         const told = together([host.reporter, runs]);
         try {
+          if (options.parts !== undefined) {
+            if (environments.length > 1)
+              throw new Problem('usage', {
+                what: '--parts takes one environment',
+                remedy: 'run them one after the other',
+              });
+            const { walkInProcesses } = await import('../walking/part-processes.js');
+            return await walkInProcesses(context, options.parts, names, given, told);
+          }
           const problem =
             names.length > 0
               ? await (await import('../../core/run/run-names.js')).runNames(
@@ -55,7 +64,7 @@ export const { configure }: CommandModule = {
       ['run berth-stay', 'a trail of the collection'],
       ['run berth-stay --set imo=9000031 --json', 'for another vessel, a line of JSON an event'],
       ['run vessels/show berths/free', 'two requests, with their expectations'],
-      ['run triage --part 1/2', 'half of its rows, for one of two processes'],
+      ['run triage --parts 2', 'its rows in two processes; --part 1/2 for one of two machines'],
       ['run lights-audit --env fleet --matrix', 'many hosts by what is checked, and every deviation'],
       ['run --resume last', 'resume the last run, where it was interrupted or killed'],
     ]);

@@ -13,6 +13,8 @@ export interface RunOptions {
   readonly rows: string | undefined;
   readonly atOnce: number | undefined;
   readonly part: PartOfRows | undefined;
+  /** In so many processes of this machine. */
+  readonly parts: number | undefined;
   readonly allowChanges: boolean;
   readonly accept: boolean;
   readonly dryRun: boolean;
@@ -38,6 +40,7 @@ export function runOptions(command: Command): Command {
     .option('--rows <file>', 'once a row of this file, - for standard input; in place of the rows of the trail')
     .option('--at-once <number>', 'so many rows at once; in place of what the trail says')
     .option('--part <part>', 'walk one part of the rows, such as 3/8; auto takes it from the scheduler')
+    .option('--parts <number>', 'walk the rows in so many processes of this machine, as one run')
     .option('--of <number>', 'with --part auto: how many parts there are, where the scheduler does not say')
     .option('--part-by <column>', 'keep rows with the same value in this column in one part')
     .option('--stop-at-first-failure', 'begin no further row or iteration once a step has failed')
@@ -68,6 +71,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
     rows: text('rows'),
     atOnce: number('atOnce', '--at-once'),
     part: partOf(text('part'), text('of'), text('partBy'), process.env),
+    parts: number('parts', '--parts'),
     allowChanges: flag('allowChanges'),
     accept: flag('accept'),
     dryRun: flag('dryRun'),
@@ -100,7 +104,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
       remedy: `leave ${names.join(' ')} out`,
     });
   }
-  const own = (['rows', 'part', 'repeat', 'every', 'until'] as const).find((name) => text(name) !== undefined);
+  const own = (['rows', 'part', 'parts', 'repeat', 'every', 'until'] as const).find((name) => text(name) !== undefined);
   if (first !== undefined && own !== undefined) {
     throw new Problem('usage', {
       what: `--${own}: the run that ${flagOf(first)} names knows its own`,
@@ -122,10 +126,30 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
   if (wishes.until !== undefined && text('every') === undefined && text('repeat') === undefined) {
     throw new Problem('usage', { what: '--until goes with --repeat or --every' });
   }
+  if (wishes.parts !== undefined) requireDivisible(wishes, text);
   return wishes;
 }
 
-const flagOf = (name: string): string => `--${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}`;
+/** Each is a Node of its own. */
+const mostParts = 64;
+
+/** @throws Problem usage: what several processes cannot do together */
+function requireDivisible({ parts = 1, rows }: RunOptions, text: (name: string) => unknown): void {
+  const other = (['part', 'accept', 'dryRun', 'repeat', 'every', 'until'] as const).find(
+    (name) => text(name) !== undefined,
+  );
+  const what =
+    other !== undefined
+      ? `--parts and ${flagOf(other)} cannot be combined`
+      : rows === '-'
+        ? '--parts needs rows that each process can read, not standard input'
+        : parts > mostParts
+          ? `--parts takes at most ${mostParts}`
+          : undefined;
+  if (what !== undefined) throw new Problem('usage', { what });
+}
+
+export const flagOf = (name: string): string => `--${name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}`;
 
 function everyOf(text: string | undefined): number {
   if (text === undefined) return 0;

@@ -10,7 +10,8 @@ import { growFile } from '../storage/atomic-write.js';
 import { placeInside } from '../storage/inside.js';
 import { jsonLines } from '../storage/json-lines.js';
 import { type PartsProof, partsProof } from '../trail/record/parts-proof.js';
-import { type RecordOf, type RunRecord, runRecord } from '../trail/record/run-record.js';
+import { recordsOfOne } from '../trail/record/records-of-one.js';
+import { type RecordOf, runRecord } from '../trail/record/run-record.js';
 import { WalkTotals } from '../trail/record/totals.js';
 import { wholeFile } from '../trail/rows/row-part.js';
 import { orderedTable, type Table } from '../trail/table/ordered-table.js';
@@ -35,25 +36,29 @@ interface Line {
   readonly row: number;
 }
 
-/** @param root of the collection @param files the journals of the parts @throws Problem usage: they are not parts of one run */
+/**
+ * @param root of the collection @param given the journals of the parts @param run the name of the new run
+ * @throws Problem usage: they are not parts of one run
+ */
 export async function joinParts(
   { root, local }: { readonly root: string; readonly local: string },
-  files: readonly string[],
+  given: readonly string[],
+  run = shortName(),
 ): Promise<JoinedRun> {
-  const headers = await Promise.all(files.map(headerOf));
+  const began = (await Promise.all(given.map(headerOf))).filter((one) => one !== undefined);
+  const [headers, files] = [began.map(({ header }) => header), began.map(({ file }) => file)];
   const [first] = headers;
   if (!first) throw new Problem('usage', { what: 'there is no run to join' });
   requireParts(headers, files);
   const proofs = await provenBy(files);
   const whole = proofs.length > 0 && proofs.every(({ complete }) => complete);
-  const run = shortName();
   const at = headers.map((one) => one.at).sort()[0] ?? first.at;
   const joined = new Joined(run, root, whole);
   const { part: _, ...options } = first.options;
   const header: JournalLine = { ...first, run, at, options: { ...options, joined: true } };
   // The name of a file says when its run began: the joined one is the last.
-  const began = new Date().toISOString().replace(/[-:.]/g, '');
-  const file = await growFile(resolve(join(journalFolder(local), `${began}-${run}.jsonl`)));
+  const now = new Date().toISOString().replace(/[-:.]/g, '');
+  const file = await growFile(resolve(join(journalFolder(local), `${now}-${run}.jsonl`)));
   try {
     let waiting = `${JSON.stringify(header)}\n`;
     for await (const text of joined.lines(files)) {
@@ -74,12 +79,16 @@ export async function joinParts(
 
 type Header = Extract<JournalLine, { line: 'run' }>;
 
-async function headerOf(file: string): Promise<Header> {
+/** @returns undefined for one that was killed before its first line was written */
+async function headerOf(file: string): Promise<{ readonly header: Header; readonly file: string } | undefined> {
+  let empty = true;
   for await (const { value } of linesIn(file)) {
     const line = journalLine.safeParse(value).data;
-    if (line?.line === 'run') return line;
+    if (line?.line === 'run') return { header: line, file };
+    empty = false;
     break;
   }
+  if (empty) return undefined;
   throw new Problem('data-shape', { what: `${file} is not the record of a run`, where: { file } });
 }
 
@@ -161,13 +170,15 @@ interface OpenTable {
 class Joined {
   private readonly totals = new Map<number, { walked: string; totals: WalkTotals; time: number; ok: boolean }>();
   private readonly tables = new Map<number, OpenTable>();
-  private begun = false;
+  private readonly ofOne: ReturnType<typeof recordsOfOne>;
 
   constructor(
     private readonly run: string,
     private readonly root: string,
     private readonly whole: boolean,
-  ) {}
+  ) {
+    this.ofOne = recordsOfOne(run);
+  }
 
   async *lines(files: readonly string[]): AsyncGenerator<string> {
     if (this.whole) await this.openTables(files);
@@ -210,38 +221,20 @@ class Joined {
     }
     const record = runRecord.safeParse(value).data;
     if (!record) return undefined;
-    switch (record.event) {
-      case 'run': {
-        if (this.begun) return undefined;
-        this.begun = true;
-        const { part: _, ...rest } = record;
-        return writeJson({ ...rest, run: this.run, resumed: false } as unknown as Value);
+    const kept = this.ofOne(record);
+    if (record.event === 'summary') {
+      const known = this.totals.get(record.walk);
+      if (known) {
+        known.time = Math.max(known.time, record.time);
+        known.ok &&= record.ok;
       }
-      case 'walk':
-        if (this.totals.has(record.walk)) return undefined;
-        this.totals.set(record.walk, { walked: record.walked, totals: new WalkTotals(true), time: 0, ok: true });
-        return text;
-      case 'summary': {
-        const known = this.totals.get(record.walk);
-        if (known) {
-          known.time = Math.max(known.time, record.time);
-          known.ok &&= record.ok;
-        }
-        return undefined;
-      }
-      case 'rows':
-      case 'part':
-      case 'table':
-      case 'unfinished':
-        return undefined;
-      default:
-        this.count(record);
-        return text;
     }
-  }
-
-  private count(record: RunRecord): void {
-    if ('walk' in record) this.totals.get(record.walk)?.totals.take(record);
+    // About how many rows there are is told to those who watch.
+    if (!kept || kept.event === 'rows') return undefined;
+    if (kept.event === 'walk')
+      this.totals.set(kept.walk, { walked: kept.walked, totals: new WalkTotals(true), time: 0, ok: true });
+    else if (kept.event !== 'run' && 'walk' in kept) this.totals.get(kept.walk)?.totals.take(kept);
+    return kept === record ? text : writeJson(kept as unknown as Value);
   }
 
   /** Tables of the rows, in the place that they have without parts; those inside rows lie where they lie. */

@@ -191,6 +191,13 @@ export const recordedRuns = (local: string, given: readonly string[]): string[] 
 export const journalFile = (local: string, run: string): string =>
   join(journalFolder(local), journalOf(journalFolder(local), run).file);
 
+/** Of those runs that came to write one: a run that is killed before its first call has none. */
+export function journalFiles(local: string, runs: readonly string[]): string[] {
+  const folder = journalFolder(local);
+  const known = recordedJournals(folder);
+  return runs.flatMap((run) => known.filter((one) => one.run === run).map(({ file }) => join(folder, file)));
+}
+
 function journalOf(folder: string, run: string): ReturnType<typeof recordedJournals>[number] {
   const all = recordedJournals(folder);
   const found = run === 'last' ? all[0] : all.find((one) => one.run === run);
