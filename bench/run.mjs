@@ -7,6 +7,7 @@ import { fileURLToPath } from 'node:url';
 import { finding } from './finding.mjs';
 import { largeOpenApi, largeSdl } from './large-documents.mjs';
 import { compare, comparePeaks, runOnce } from './measure.mjs';
+import { rehearsal } from './rehearsal.mjs';
 import { trails } from './trails.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
@@ -56,6 +57,20 @@ const only = process.argv[2];
 const wanted = (name) => only === undefined || name.includes(only);
 const timed = (args, options) => async () => (await runOnce(args, options)).ms;
 const inCollection = { cwd: join(folder, 'collection'), env };
+
+if (wanted('rehearsal')) {
+  const cwd = join(folder, 'rehearsal');
+  mkdirSync(cwd, { recursive: true });
+  const document = largeOpenApi(22_000, 90);
+  writeFileSync(join(cwd, 'large.json'), JSON.stringify(document));
+  writeFileSync(join(cwd, 'echo-trail.yaml'), 'name: bench\n');
+  await runOnce([program, 'docs', 'add', 'large.json', '--name', 'large', '--quiet'], { cwd, env });
+  const paths = Object.entries(document.paths).flatMap(([path, item]) =>
+    item.get ? [path.replace(/\{[^}]*\}/g, '1')] : [],
+  );
+  const bare = { pid: server.pid, origin };
+  await rehearsal({ program, cwd, env, paths: paths.slice(0, 1000), bare, report });
+}
 
 if (wanted('finding')) {
   const { asked, first, three } = finding(program, join(folder, 'finding'), env);

@@ -41,6 +41,8 @@ export interface Context {
   shelf(settings?: { readonly remember: boolean }): Promise<SourceCatalogue>;
   /** In place of what the options and the terminal say. */
   workspace(more?: WorkspaceWishes): Promise<Workspace>;
+  /** From now on the vendor is rehearsed at a port of this machine. @param end of the command, it is closed */
+  rehearse(port: number, close: () => Promise<void>): void;
   /** Closes what was opened. */
   close(): Promise<void>;
   /** Of the workspace, once there is one. */
@@ -48,7 +50,7 @@ export interface Context {
 }
 
 export type WorkspaceWishes = Partial<
-  Omit<WorkspaceSettings, 'home' | 'seed' | 'processEnvironment' | 'userAgent' | 'confirmChange'>
+  Omit<WorkspaceSettings, 'home' | 'seed' | 'processEnvironment' | 'userAgent' | 'confirmChange' | 'rehearsal'>
 >;
 
 export function makeContext(
@@ -59,6 +61,7 @@ export function makeContext(
   const home =
     process.env.ECHO_TRAIL_HOME ?? join(process.env.XDG_CONFIG_HOME ?? join(homedir(), '.config'), 'echo-trail');
   const opened: Workspace[] = [];
+  let rehearsal: { readonly port: number; readonly close: () => Promise<void> } | undefined;
   const context: Context = {
     terminal,
     options,
@@ -77,6 +80,7 @@ export function makeContext(
       const { openWorkspace } = await import('../core/run/open-workspace.js');
       const workspace = await openWorkspace({
         ...more,
+        rehearsal,
         collection: more.collection ?? (await context.collection()),
         environment: more.environment ?? options.env,
         settings: more.settings ?? settingsOf(options.set ?? []),
@@ -98,7 +102,11 @@ export function makeContext(
       terminal.hideBy(workspace.redactor);
       return workspace;
     },
+    rehearse(port, close) {
+      rehearsal = { port, close };
+    },
     async close() {
+      await rehearsal?.close();
       for (const workspace of opened) {
         const gone = await workspace.close();
         if (gone === 0) continue;

@@ -221,6 +221,15 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
     const context = makeContext(terminal, options, signals);
     const began = performance.now();
     let status = 0;
+    // Nothing is left that could go on, and the work has not come to its end: that must not pass for success.
+    const stuck = (): void => {
+      process.exitCode = complain(
+        new Error('the command waits for something that cannot come'),
+        context,
+        signals.signal,
+      );
+    };
+    process.once('beforeExit', stuck);
     try {
       context.log.line('command', { command: nameOf(command), version, folder: process.cwd() });
       status = (await untilFault(action(context, command.args, options))) ?? 0;
@@ -236,6 +245,7 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
     terminal.progress('');
     safely(() => context.log.line('end', { status, ms: Math.round(performance.now() - began) }));
     release();
+    process.off('beforeExit', stuck);
     process.exitCode = status;
   };
 }

@@ -6,6 +6,7 @@ import { test } from 'node:test';
 import { printedDocuments as documents } from '../../src/cli/documents/documents.js';
 import { demoCollection, temporaryFolder } from '../support/folder.js';
 import { documentLines, echoTrail, projectFolder } from '../support/program.js';
+import { rehearsed } from '../support/rehearsal.js';
 import { harbourForThisFile } from '../support/standin.js';
 
 const standin = await harbourForThisFile();
@@ -137,6 +138,15 @@ test('report --compare --json tells two runs apart', async () => {
     'report compare',
     documentLines(await echoTrail(['report', before, after, '--compare', '--json'], { cwd, env }))[0],
   );
+});
+
+test('rehearse --json tells what it responds, and rehearse record what it wrote', async () => {
+  const recorded = await echoTrail(['rehearse', 'record', '--to', 'rehearsal/all.jsonl', '--json'], { cwd, env });
+  holds('rehearse record', documentLines(recorded)[0]);
+  const { origin, said, told } = await rehearsed(cwd, 'harbour');
+  await fetch(`${origin}/v1/berths`);
+  while (said.length === 0) await new Promise((resolve) => setTimeout(resolve, 20));
+  for (const line of [told, ...said]) holds('rehearse', line);
 });
 
 test('every event that needs neither a kill nor a host that is away was met', () => {

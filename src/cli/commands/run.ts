@@ -8,6 +8,7 @@ import { type CommandModule, examples } from '../command.js';
 import { type Context, settingsOf } from '../context.js';
 import { exitStatus } from '../exit-status.js';
 import { formForFile } from '../options/forms.js';
+import { rehearseIfWanted } from '../rehearsing/rehearsal.js';
 import { summaryFile, tellServer } from '../walking/ci-server.js';
 import { runHost } from '../walking/host.js';
 import { type RunOptions, requireOwnEnvironment, runOptions, runWishes } from '../walking/options.js';
@@ -25,6 +26,7 @@ export const { configure }: CommandModule = {
         const runs = namesOfRuns();
         const told = together([host.reporter, runs]);
         try {
+          if (options.parts === undefined) await rehearseIfWanted(context, given);
           if (options.parts !== undefined) {
             if (environments.length > 1)
               throw new Problem('usage', {
@@ -67,6 +69,7 @@ export const { configure }: CommandModule = {
       ['run triage --parts 2', 'its rows in two processes; --part 1/2 for one of two machines'],
       ['run lights-audit --env fleet --matrix', 'many hosts by what is checked, and every deviation'],
       ['run --resume last', 'resume the last run, where it was interrupted or killed'],
+      ['run berth-stay --rehearse', 'against the documented vendor, rehearsed on this machine'],
     ]);
   },
 };

@@ -1,6 +1,7 @@
 /** `send`: one request, and all that came back. */
 import { type CommandModule, examples } from '../command.js';
 import type { Context } from '../context.js';
+import { rehearseIfWanted } from '../rehearsing/rehearsal.js';
 import { chosenRequest, requestArguments, requestOptions } from '../sending/chosen-request.js';
 import { connectionOptions, connectionSettings, requireNoConnection } from '../sending/connection-options.js';
 import { responseOptions } from '../sending/options.js';
@@ -11,6 +12,8 @@ export const { configure }: CommandModule = {
     requestOptions(requestArguments(command));
     responseOptions(command)
       .optionsGroup('Safety:')
+      .option('--rehearse', 'to the documented vendor, rehearsed on this machine: nothing leaves it')
+      .option('--trouble <list>', 'with --rehearse: trouble on purpose, such as slow=200ms,fail=500:2%')
       .option('--strict', 'send nothing that differs from the documentation')
       .option('--against-docs', 'tell where the response differs from the documentation')
       .optionsGroup('Request:')
@@ -33,6 +36,7 @@ export const { configure }: CommandModule = {
 async function send(context: Context, args: readonly string[], options: Record<string, unknown>): Promise<number> {
   const { terminal } = context;
   if (options.as !== undefined) requireNoConnection(options);
+  await rehearseIfWanted(context, options);
   const { workspace, prepared, outside } = await chosenRequest(context, 'send', args, options, {
     allowChanges: options.allowChanges === true,
     connection: connectionSettings(options),

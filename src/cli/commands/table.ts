@@ -102,6 +102,11 @@ export const stages: readonly Stage[] = [
         summary: 'list the links of the last response, and send one',
         load: () => import('./follow.js'),
       },
+      {
+        name: 'rehearse',
+        summary: 'the documented vendor on this machine, to try against',
+        load: () => import('./rehearse/rehearse.js'),
+      },
       { name: 'echo', summary: 'list, show and resend recorded exchanges', load: () => import('./echo/echo.js') },
     ],
   },

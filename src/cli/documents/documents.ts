@@ -3,6 +3,7 @@ import * as z from 'zod/mini';
 import { echo } from '../../core/echo/echo.js';
 import { interchangeDocuments } from './interchange.js';
 import { contradiction, difference, furtherPages, pages, problem, session, verdict, ways } from './pieces.js';
+import { rehearseDocuments } from './rehearse.js';
 import { runDocuments } from './run.js';
 import { secretDocuments } from './secrets.js';
 import { documentVersion } from './version.js';
@@ -249,6 +250,7 @@ export const documents = {
     echo: z.string(),
   }),
   ...runDocuments,
+  ...rehearseDocuments,
   'echo list': z.strictObject({
     echoes: z.array(
       z.strictObject({

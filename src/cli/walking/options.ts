@@ -19,6 +19,8 @@ export interface RunOptions {
   readonly accept: boolean;
   readonly dryRun: boolean;
   readonly stopAtFirstFailure: boolean;
+  /** The vendor is rehearsed. */
+  readonly rehearse: boolean;
   /** How often all is walked; `Infinity` for as long as nobody ends it. */
   readonly repeat: number;
   /** Milliseconds from one beginning to the next. */
@@ -43,6 +45,11 @@ export function runOptions(command: Command): Command {
     .option('--parts <number>', 'walk the rows in so many processes of this machine, as one run')
     .option('--of <number>', 'with --part auto: how many parts there are, where the scheduler does not say')
     .option('--part-by <column>', 'keep rows with the same value in this column in one part')
+    .option('--rehearse', 'against the documented vendor, rehearsed on this machine: nothing leaves it')
+    .option(
+      '--trouble <list>',
+      'with --rehearse: trouble on purpose, such as throttle=30%,slow=200ms,drop=1%,fail=500:2%',
+    )
     .option('--stop-at-first-failure', 'begin no further row or iteration once a step has failed')
     .option('--dry-run', 'everything but the sending: what would leave, as far as no response is needed for it')
     .option('--repeat <number>', 'walk it so many times')
@@ -75,6 +82,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
     allowChanges: flag('allowChanges'),
     accept: flag('accept'),
     dryRun: flag('dryRun'),
+    rehearse: flag('rehearse'),
     stopAtFirstFailure: flag('stopAtFirstFailure'),
     repeat: number('repeat', '--repeat') ?? (text('every') === undefined ? 1 : Number.POSITIVE_INFINITY),
     every: everyOf(text('every')),
@@ -104,7 +112,9 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
       remedy: `leave ${names.join(' ')} out`,
     });
   }
-  const own = (['rows', 'part', 'parts', 'repeat', 'every', 'until'] as const).find((name) => text(name) !== undefined);
+  const own = (['rows', 'part', 'parts', 'rehearse', 'repeat', 'every', 'until'] as const).find(
+    (name) => text(name) !== undefined,
+  );
   if (first !== undefined && own !== undefined) {
     throw new Problem('usage', {
       what: `--${own}: the run that ${flagOf(first)} names knows its own`,

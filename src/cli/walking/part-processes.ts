@@ -37,6 +37,8 @@ const handedOn = [
   'allowChanges',
   'stopAtFirstFailure',
   'anew',
+  'rehearse',
+  'trouble',
 ] as const;
 
 /** @param reporter told the records of all parts as those of one run @returns the exit status */

@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import type { Readable } from 'node:stream';
 import { Problem } from '../problem/problem.js';
 import { pathInside } from '../storage/inside.js';
+import { seeded, seededUuid } from '../value/seeded.js';
 import type { Evaluation, Moment, Runtime, Through } from './evaluation.js';
 
 export interface RuntimeSettings {
@@ -107,23 +108,3 @@ class OneRequest implements Runtime {
 const noTemplates = (path: string): never => {
   throw new Problem('expression-value', { what: `no template can be rendered here: ${path}` });
 };
-
-/** mulberry32: small, fast, and the same on every machine; never used for anything secret. */
-function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
-
-/** A version 4 UUID (RFC 9562 section 5.4) from the seeded stream. */
-function seededUuid(random: () => number): string {
-  const hex = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16));
-  hex[12] = '4';
-  hex[16] = ((Number.parseInt(hex[16] as string, 16) & 0x3) | 0x8).toString(16);
-  const part = (from: number, to: number): string => hex.slice(from, to).join('');
-  return [part(0, 8), part(8, 12), part(12, 16), part(16, 20), part(20, 32)].join('-');
-}

@@ -69,6 +69,22 @@ export class HostGate {
   }
 
   /**
+   * Gives a turn back while its request waits for something that may have to pass the gate itself, such as a log-in, and takes
+   * one again behind that: else the two would wait for each other.
+   */
+  async lend<T>(work: Promise<T>, signal?: AbortSignal): Promise<T> {
+    this.active -= 1;
+    this.pump();
+    try {
+      return await work;
+    } finally {
+      const turn = await this.enter(signal);
+      // Interrupted: its place is given back once more where the request ends.
+      if (!turn) this.active += 1;
+    }
+  }
+
+  /**
    * Shuts the gate. @param ms for how long; @param refused the turn of a request that was refused, which narrows
    * the gate, unless it left before the gate was narrowed last and says nothing new
    * @returns by how much longer the gate is shut than it was, in milliseconds

@@ -52,6 +52,8 @@ async function requireHosts(workspace: Workspace, plans: readonly TrailPlan[]): 
       }
     }
   }
+  // What is rehearsed is there, and nothing else is to be reached.
+  if (workspace.rehearsed) return;
   const missing = (await Promise.all([...hosts.values()].map(reached))).filter((problem) => problem !== undefined);
   if (missing.length > 0) throw missing.reduce(moreSevere);
 }

@@ -1,6 +1,7 @@
 /** Continues an earlier run with its own options: resumes it, runs its failed part, or undoes it. */
 
 import type { Collection } from '../collection/collection.js';
+import { rehearsedEnvironment } from '../collection/variables/rehearsed.js';
 import { makeRedactor } from '../echo/redactor.js';
 import { interruption, Problem } from '../problem/problem.js';
 import type { RunRecord } from '../trail/record/run-record.js';
@@ -27,6 +28,11 @@ async function earlier(
 ): Promise<Earlier> {
   const redactor = makeRedactor();
   const { before, order } = await earlierRun(collection.local, host.home, run, redactor);
+  if (rehearsedEnvironment.is(order.environment))
+    throw new Problem('usage', {
+      what: `run ${before.header.run} was rehearsed, and its vendor is not there any more`,
+      remedy: 'run it again',
+    });
   const all = new Map([...order.settings, ...settings]);
   const own = await host.open({
     environment: order.environment,

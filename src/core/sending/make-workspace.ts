@@ -1,4 +1,5 @@
 import type { Collection } from '../collection/collection.js';
+import { rehearsedEnvironment } from '../collection/variables/rehearsed.js';
 import {
   collectionVariables,
   type Environment,
@@ -25,6 +26,7 @@ import { nearestHint } from '../problem/nearest.js';
 import { Problem } from '../problem/problem.js';
 import { heldBack, unseenWays } from '../session/bound-secret.js';
 import { cookieJars } from '../session/cookie-jar.js';
+import type { FoundSecret } from '../session/found-secret.js';
 import { secretStore } from '../session/secrets.js';
 import { openSessions } from '../session/sessions.js';
 import { serverClocks } from '../signature/clocks.js';
@@ -49,12 +51,16 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
   const settings: Settings = given.settings ?? new Map();
   const loads: Loads = [];
   const preparation = await openPreparation(collection);
-  const environment = readEnvironment(collection, given.environment, loads);
+  const { rehearsal } = given;
+  // A browser would ask the real vendor.
+  const person = rehearsal ? undefined : given.person;
+  const real = readEnvironment(collection, given.environment, loads);
+  const environment = rehearsal ? { ...real, name: rehearsedEnvironment.name(real.name) } : real;
   const layers = variableScopes(settings, environment, collectionVariables(collection, loads));
   const redactor = given.redactor ?? makeRedactor();
   const secrets = secretStore(collection.local, home, processEnvironment, given.passPhrase);
   const [stored, pins] = await Promise.all([
-    secrets.open(environment.name),
+    secrets.open(real.name),
     certificatePins(collection.local, home),
     ...loads,
   ]);
@@ -65,10 +71,11 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     const full = key === undefined ? name : `${name}[${key}]`;
     const before = used.get(full);
     if (before !== undefined) return before;
-    const found = stored(name, key);
+    const found = rehearsal ? madeUpUnless(() => stored(name, key), full) : stored(name, key);
     if (!found) return undefined;
     // A secret is hidden wherever it stands, also where it may not be used.
     redactor.add(found.value);
+    if (rehearsal) return found.value;
     const unseen = unseenWays(found, ways);
     if (unseen.length > 0) {
       if (found.from !== 'store' || !given.allowSecret?.(full, environment.name, unseen))
@@ -114,7 +121,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     userAgent,
     runtime,
     evaluationContext: () => ({ runtime: runtime(), onSecret: redactor.add }),
-    transport: openTransport(),
+    transport: openTransport(rehearsal?.port),
     log: openEchoLog(collection.local, new Date()),
     timeout: timeoutOf(environment.timeout),
     connection: connectionPlan(
@@ -133,13 +140,14 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     },
     retry: environment.retry === undefined ? toldOnly : environmentRetry,
     dryRun: given.dryRun === true,
+    rehearsed: rehearsal !== undefined,
     choose: given.choose,
     accept: given.accept,
     standardInput: given.standardInput,
     get outsideNames() {
       outside ??= new Set(
         namesUsed({
-          ...collection.read('environment', environment.name).content,
+          ...collection.read('environment', real.name).content,
           collection: collection.manifest.content.variables ?? {},
         } as unknown as Value).map(({ name }) => name),
       );
@@ -170,10 +178,10 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       variant: (name, caller) => sessionVariant(workspace, name, caller),
       standIn: standIns?.session,
     }),
-    sessionContext: (name, caller) => sessionContext(workspace, name, given.person, caller, openByTrail),
+    sessionContext: (name, caller) => sessionContext(workspace, name, person, caller, openByTrail),
     async requireChange(facts) {
       const { name, changes, file } = environment;
-      if (changes === 'allow' || (changes === 'ask' && given.allowChanges)) return;
+      if (rehearsal || changes === 'allow' || (changes === 'ask' && given.allowChanges)) return;
       const call = `${facts.method} ${redactor.hide(facts.url)}`;
       if (changes === 'refuse') {
         throw new Problem('change-refused', {
@@ -221,6 +229,16 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
     },
   };
   return workspace;
+}
+
+/** A rehearsed vendor takes any secret: one that is not here, or cannot be opened here, is made up. */
+function madeUpUnless(known: () => FoundSecret | undefined, name: string): FoundSecret {
+  const madeUp: FoundSecret = { value: `rehearsed-${name}`, from: 'command' };
+  try {
+    return known() ?? madeUp;
+  } catch {
+    return madeUp;
+  }
 }
 
 const anyHosts = (environment: string, what: string): Problem =>

@@ -59,6 +59,8 @@ export interface WorkspaceSettings {
   readonly accept?: Workspace['accept'];
   /** Everything but the sending. */
   readonly dryRun?: boolean | undefined;
+  /** The vendor is rehearsed: everything goes to this port of 127.0.0.1, and nothing anywhere else. */
+  readonly rehearsal?: { readonly port: number } | undefined;
   /** Of how many processes at once it is one: what a host allows is divided by them. */
   readonly shares?: number | undefined;
   /** One that knows secrets already. */
@@ -127,6 +129,8 @@ export interface Sender {
   readonly patience: Patience;
   /** Everything but the sending. */
   readonly dryRun: boolean;
+  /** The vendor is rehearsed on this machine: nothing else is reached. */
+  readonly rehearsed: boolean;
   /** @throws Problem change-refused, change-unconfirmed */
   requireChange(facts: Omit<ChangeFacts, 'environment' | 'calls' | 'rows'>): Promise<void>;
   /** What is to come, for the question whether it may. */

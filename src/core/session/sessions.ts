@@ -39,12 +39,16 @@ export interface SessionFacts {
   readonly claims: Readonly<Record<string, unknown>> | undefined;
 }
 
+/** Told what a request waits for before it goes on: meanwhile it needs no place among those under way. */
+type Waiting = (opened: Promise<OpenSession>) => Promise<OpenSession>;
+
 export interface Sessions {
   /**
    * What the named sessions add to a request; opens those that are not open.
    * @param caller names of whoever sends: where a row says the origin or the credentials, each has a session of its own
    */
-  attach(names: readonly string[], call: CallToProve, caller: Names): Promise<Attachment>;
+  /** @param waiting is given what has to be waited for, where a session is not open */
+  attach(names: readonly string[], call: CallToProve, caller: Names, waiting?: Waiting): Promise<Attachment>;
   /** The same without opening anything: which of them are not open, and what they would add. */
   peek(
     names: readonly string[],
@@ -60,7 +64,7 @@ export interface Sessions {
    * Opens anew after a refusal. Many refusals of one token cause one renewal.
    * False where nothing can be renewed: the refusal then means something else.
    */
-  renew(attachment: Pick<Attachment, 'tokens' | 'openedNow' | 'caller'>): Promise<boolean>;
+  renew(attachment: Pick<Attachment, 'tokens' | 'openedNow' | 'caller'>, waiting?: Waiting): Promise<boolean>;
   open(name: string): Promise<SessionFacts>;
   /** False where it was not open. */
   close(name: string, caller?: Names): Promise<boolean>;
@@ -196,7 +200,11 @@ export function openSessions(settings: SessionsSettings): Sessions {
       return session;
     });
 
-  async function ensure(found: Meant, reason: Reason = 'needed'): Promise<OpenSession | undefined> {
+  async function ensure(
+    found: Meant,
+    reason: Reason = 'needed',
+    waiting: Waiting = (opened) => opened,
+  ): Promise<OpenSession | undefined> {
     const { kind, full, slot } = found;
     demand(full);
     if (!kind.open) return undefined;
@@ -213,7 +221,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
       };
       work.then(done, done);
     }
-    return work;
+    return waiting(work);
   }
 
   async function facts(name: string): Promise<SessionFacts> {
@@ -243,7 +251,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
         const { kind, slot } = kindOf(name, caller);
         return kind.open ? [slot] : [];
       }),
-    async attach(names, call, caller) {
+    async attach(names, call, caller, waiting) {
       const lines: HeaderLine[] = [];
       const query: QueryPair[] = [];
       const blocks: EnvelopeBlock[] = [];
@@ -256,7 +264,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
         const { kind, full, content, slot } = meant;
         demand(full);
         const before = inMemory.get(slot) ?? (await known(slot));
-        const session = await ensure(meant);
+        const session = await ensure(meant, 'needed', waiting);
         if (session) {
           tokens.push({ name: full, session });
           openedNow ||= session !== before;
@@ -301,12 +309,12 @@ export function openSessions(settings: SessionsSettings): Sessions {
       }
       return again;
     },
-    async renew({ tokens, openedNow, caller }) {
+    async renew({ tokens, openedNow, caller }, waiting) {
       if (openedNow || tokens.length === 0) return false;
       for (const { name, session } of tokens) {
         // Whoever comes first renews; the others find that the token they used is not the present one.
         const meant = kindOf(name, caller);
-        if (inMemory.get(meant.slot) === session) await ensure(meant, { refused: session });
+        if (inMemory.get(meant.slot) === session) await ensure(meant, { refused: session }, waiting);
       }
       return true;
     },

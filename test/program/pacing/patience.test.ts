@@ -327,3 +327,31 @@ test('a wait that is interrupted ends at once', async () => {
   });
   assert.equal(ended.status, 130);
 });
+
+const login = {
+  'sessions/desk.yaml': 'kind: login\nopen: {send: log-in}\ntoken: $.token\n',
+  'requests/log-in.yaml': 'url: ${origin}/log-in\nmethod: POST\nchanges: false\nsession: none\n',
+  'requests/look.yaml': 'url: ${origin}/look/{row}\ninputs: {row: {}}\nsession: desk\nexpect: {status: 200}\n',
+  'trails/look.yaml': 'rows: rows.csv\nat-once: 4\nsteps: [{send: look}]\n',
+  'rows.csv': 'row\n1\n2\n3\n4\n5\n6\n',
+};
+
+for (const [what, pace, busy, expired] of [
+  ['a host that takes one request at once', 'pace: {at-once: 1}\n', 0, false],
+  ['a host that is too busy for the log-in', '', 2, false],
+  ['a session that expires meanwhile, with one request at once', 'pace: {at-once: 1}\n', 0, true],
+] as const)
+  test(`a session is opened for requests that wait for it: ${what}`, { timeout: 60_000 }, async () => {
+    const { origin, asked } = await vendor(({ path }, count, response, request) => {
+      if (path === '/log-in' && count <= busy) return say(response, 429, { 'retry-after': '0' });
+      if (path === '/log-in') return say(response, 200, {}, JSON.stringify({ token: `token-of-desk-${count}` }));
+      const [, number] = /-(\d)$/.exec(request.headers.authorization ?? '') ?? [];
+      return say(response, expired && number === '1' && Number(path.split('/').at(-1)) > 4 ? 401 : 200);
+    });
+    const environment = `changes: allow\nhosts: [127.0.0.1]\n${pace}variables: {origin: "${origin}"}\n`;
+    const cwd = collectionOf({ ...login, 'environments/sandbox.yaml': environment }, origin);
+    const ended = await echoTrail(['run', 'look', '--json'], { cwd });
+    assert.equal(ended.status, 0, ended.err + ended.out);
+    assert.deepEqual(summaryOf(ended).rows, { ok: 6, failed: 0, before: 0 });
+    assert.equal(asked.filter(({ path }) => path === '/log-in').length, busy + (expired ? 2 : 1));
+  });

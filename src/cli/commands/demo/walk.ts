@@ -110,6 +110,13 @@ const chapters: readonly {
     commands: [{ args: ['run', 'lights-audit', '--env', 'fleet', '--matrix'], fails: true }],
   },
   {
+    title: 'Rehearse: the same trail against the documented vendor on this machine, first well, then with trouble',
+    commands: [
+      { args: ['run', 'berth-stay', '--rehearse'] },
+      { args: ['run', 'berth-stay', '--rehearse', '--trouble', 'throttle=20%,slow=20ms', '--seed', '4'] },
+    ],
+  },
+  {
     title: 'Look back: what was recorded',
     commands: [{ args: ['send', 'calls/list', '--pick', '$.total'] }, { args: ['echo', 'list', '--limit', '8'] }],
   },

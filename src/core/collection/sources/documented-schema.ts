@@ -4,29 +4,27 @@ import { asJsonSchema } from '../../documentation/formats/openapi/json-schema.js
 import { isJsonType } from '../../documentation/model/media-types.js';
 import type { Content, Definitions, Operation } from '../../documentation/model/model.js';
 import { isValueMap, type Value } from '../../value/written.js';
-import type { Collection } from '../collection.js';
+import type { SourceCatalogue } from './source-catalogue.js';
 import { findOperation, sourceIndex } from './source-index.js';
 
-const made = new WeakMap<Collection, Map<string, object>>();
+const made = new WeakMap<SourceCatalogue, Map<string, object>>();
 
 /** The JSON Schema of a response by its status, with its definitions beside it; undefined where none is documented. */
-export function documentedSchema(collection: Collection, operation: Operation, status: number): object | undefined {
+export function documentedSchema(shelf: SourceCatalogue, operation: Operation, status: number): object | undefined {
   const response = responseFor(operation, status);
-  return response && schemaOf(collection, operation, response.content, `response ${response.status}`);
+  return response && schemaOf(shelf, operation, response.content, `response ${response.status}`);
 }
 
 /** The JSON Schema of what an operation takes; undefined where none is documented. */
-export const documentedBody = (collection: Collection, operation: Operation): object | undefined =>
-  operation.body && isJsonType(operation.body.type)
-    ? schemaOf(collection, operation, operation.body, 'request')
-    : undefined;
+export const documentedBody = (shelf: SourceCatalogue, operation: Operation): object | undefined =>
+  operation.body && isJsonType(operation.body.type) ? schemaOf(shelf, operation, operation.body, 'request') : undefined;
 
 /** Those of responses that are no refusals. @throws Problem operation-not-found, document-unreadable */
-export const documentedSuccesses = (collection: Collection, operation: string): readonly object[] => {
-  const found = findOperation(collection, operation);
+export const documentedSuccesses = (shelf: SourceCatalogue, operation: string): readonly object[] => {
+  const found = findOperation(shelf, operation);
   return found.responses
     .filter(({ status }) => /^2|^default$/i.test(status))
-    .flatMap(({ status, content }) => schemaOf(collection, found, content, `response ${status}`) ?? []);
+    .flatMap(({ status, content }) => schemaOf(shelf, found, content, `response ${status}`) ?? []);
 };
 
 /** By its status, else by its class, else the default. */
@@ -36,18 +34,18 @@ export function responseFor({ responses }: Operation, status: number): Operation
 }
 
 function schemaOf(
-  collection: Collection,
+  shelf: SourceCatalogue,
   { source, id }: Operation,
   content: Content | undefined,
   part: string,
 ): object | undefined {
   if (typeof content?.schema !== 'object' || content.schema === null) return undefined;
   const key = `${source} ${id} ${part}`;
-  const cache = made.get(collection) ?? new Map<string, object>();
-  made.set(collection, cache);
+  const cache = made.get(shelf) ?? new Map<string, object>();
+  made.set(shelf, cache);
   let schema = cache.get(key);
   if (!schema) {
-    schema = selfContained(content.schema, sourceIndex(collection, source).definitions, part === 'request');
+    schema = selfContained(content.schema, sourceIndex(shelf, source).definitions, part === 'request');
     cache.set(key, schema);
   }
   return schema;

@@ -32,12 +32,24 @@ function tlsOptions(tls: TlsSettings | undefined): ConnectorOptions {
   };
 }
 
-/** @param made is told of each connection when it stands: several may be on their way at once */
+const loopback = (port: number) => ({
+  protocol: 'http:',
+  host: `127.0.0.1:${port}`,
+  hostname: '127.0.0.1',
+  port: String(port),
+  servername: undefined,
+});
+
+/**
+ * @param made is told of each connection when it stands: several may be on their way at once
+ * @param only the port of 127.0.0.1 that every connection leads to, in clear text, whatever host was asked for
+ */
 export function timedConnector(
   made: (times: ConnectTimes) => void,
   timeout: number,
   tls: TlsSettings | undefined,
   http2: boolean,
+  only?: number,
 ): Connector {
   let begun = noTimes();
   const lookup: LookupFunction = (hostname, options, callback) => {
@@ -57,7 +69,8 @@ export function timedConnector(
     // A session of TLS that is resumed shows no certificate to compare (RFC 8446 section 2.2).
     ...(tls?.pinned !== undefined && { maxCachedSessions: 0 }),
   } as ConnectorOptions);
-  return (options, callback) => {
+  return (given, callback) => {
+    const options = only === undefined ? given : { ...given, ...loopback(only) };
     const times = noTimes();
     begun = times;
     times.started = performance.now();

@@ -1,7 +1,7 @@
 /** Sending: a pool of connections for each origin and way of connecting; a proxy in between where there is one. */
 import Pool from 'undici/lib/dispatcher/pool.js';
 import { noTimes } from '../connection/connect-times.js';
-import { type Connection, proxyFor } from '../connection/connection.js';
+import { type Connection, plainConnection, proxyFor } from '../connection/connection.js';
 import { timedConnector } from '../connection/connectors.js';
 import type { Origin } from '../connection/origin.js';
 import { throughProxy } from '../connection/through-proxy.js';
@@ -26,7 +26,8 @@ export interface Transport {
 /** The time to connect that is in force by default. */
 const usualConnect = 10_000;
 
-export function openTransport(): Transport {
+/** @param only the port of 127.0.0.1 that all requests go to, whatever host they name: there is no other connection then */
+export function openTransport(only?: number): Transport {
   const origins = new Map<string, Origin>();
 
   function originFor({ url, timeout, connection }: WireRequest): Origin {
@@ -37,10 +38,10 @@ export function openTransport(): Transport {
         : `${name} ${timeout.connect} ${connection.key}`;
     let origin = origins.get(key);
     if (!origin) {
-      const proxy = proxyFor(url, connection.proxy);
+      const proxy = only === undefined ? proxyFor(url, connection.proxy) : undefined;
       origin = proxy
         ? throughProxy(name, proxy, timeout.connect, connection)
-        : direct(name, timeout.connect, connection);
+        : direct(name, timeout.connect, only === undefined ? connection : plainConnection, only);
       origins.set(key, origin);
     }
     return origin;
@@ -67,7 +68,7 @@ export function openTransport(): Transport {
   };
 }
 
-function direct(name: string, connectTimeout: number, { tls, http2 }: Connection): Origin {
+function direct(name: string, connectTimeout: number, { tls, http2 }: Connection, only?: number): Origin {
   const pool = new Pool(name, {
     connect: timedConnector(
       (times) => {
@@ -76,6 +77,7 @@ function direct(name: string, connectTimeout: number, { tls, http2 }: Connection
       connectTimeout,
       tls,
       http2,
+      only,
     ),
     maxHeaderSize: mostHeaders,
     headersTimeout: 0,

@@ -126,7 +126,12 @@ export async function attempt(conversation: Conversation, composed: Composed): P
   const { workspace, sessions, sending, signer } = conversation;
   const { request, bare } = composed;
   const { signal, onLeaving, noCookies, cookiesOf, sink, caller } = sending;
-  const beside = sessions.length > 0 ? await workspace.sessions.attach(sessions, callOf(bare), caller) : undefined;
+  const beside =
+    sessions.length > 0
+      ? await workspace.sessions.attach(sessions, callOf(bare), caller, (opened) =>
+          workspace.gate(bare.url.host).lend(opened, signal),
+        )
+      : undefined;
   const opening = jarFor(workspace, cookiesOf ?? sessions, noCookies, caller);
   const jar = opening instanceof Promise ? await opening : opening;
   const cookie = request.outside ? undefined : jar.line(bare.url);

@@ -40,7 +40,9 @@ async function challenged(conversation: Conversation, composed: Composed): Promi
     // A token that worked before and is refused now has expired: renew it and send once more.
     // The refused try is recorded before the renewal; if nothing can be renewed, it is recorded again as the result.
     recordEarly();
-    const renewed = await workspace.sessions.renew(attached);
+    const renewed = await workspace.sessions.renew(attached, (opened) =>
+      workspace.gate(host).lend(opened, conversation.sending.signal),
+    );
     if (!renewed) return;
     tried = await attempt(conversation, (await conversation.anew?.()) ?? composed);
     tried.inside = await refusesInside(workspace, sessions, tried);
