@@ -43,6 +43,8 @@ export interface Context {
   workspace(more?: WorkspaceWishes): Promise<Workspace>;
   /** From now on the vendor is rehearsed at a port of this machine. @param end of the command, it is closed */
   rehearse(port: number, close: () => Promise<void>): void;
+  /** Work with a context of its own, which is closed behind it. @returns its status, or that of what it threw, which is told */
+  anew(work: (own: Context) => Promise<number>): Promise<number>;
   /** Closes what was opened. */
   close(): Promise<void>;
   /** Of the workspace, once there is one. */
@@ -57,6 +59,7 @@ export function makeContext(
   terminal: Terminal,
   options: GlobalOptions,
   signals: { signal: AbortSignal; secondSignal: AbortSignal },
+  tell: (error: unknown, context: Context) => number,
 ): Context {
   const home =
     process.env.ECHO_TRAIL_HOME ?? join(process.env.XDG_CONFIG_HOME ?? join(homedir(), '.config'), 'echo-trail');
@@ -104,6 +107,17 @@ export function makeContext(
     },
     rehearse(port, close) {
       rehearsal = { port, close };
+    },
+    async anew(work) {
+      const own = makeContext(terminal, options, signals, tell);
+      let status: number;
+      try {
+        status = await work(own);
+      } catch (error) {
+        status = tell(error, own);
+      }
+      await own.close();
+      return status;
     },
     async close() {
       await rehearsal?.close();

@@ -218,7 +218,7 @@ function runAction(action: Action): (...given: unknown[]) => Promise<void> {
           `waiting for ${holder === undefined ? 'another command' : `process ${holder}`}, which works on ${relative('', path)}`,
         ),
     });
-    const context = makeContext(terminal, options, signals);
+    const context = makeContext(terminal, options, signals, (error, own) => complain(error, own, signals.signal));
     const began = performance.now();
     let status = 0;
     // Nothing is left that could go on, and the work has not come to its end: that must not pass for success.

@@ -19,66 +19,18 @@ import { table } from '../view/table.js';
 export const { configure }: CommandModule = {
   configure(command, run) {
     command
+      .option('--watch', 'again when a file of the collection changes')
       .option('--as <form>', `the form: ${formNames(checkFormats)}`)
       .option('-t, --to <file>', 'write it to this file; its ending says the form where --as does not')
       .action(
         run(async (context, _, options) => {
-          const { terminal } = context;
-          const { as, to } = options as { as?: string; to?: string };
-          const form = formWanted(checkFormats, { as, to });
-          const collection = await context.collection();
-          const ways = await waysOfAll(collection, context);
-          const { findings, files } = await checkCollection(collection, await anyWorkspace(context));
-          const errors = findings.filter(({ severity }) => severity === 'error').length;
-          const status = errors > 0 ? 2 : 0;
-          if (form) {
-            const pathOf = (file: string): string =>
-              relative(process.cwd(), join(collection.root, file)).split(sep).join('/');
-            const text = form.write({ findings, pathOf, version });
-            if (to === undefined || to === '-') terminal.bytes(Buffer.from(text));
-            else {
-              await writeAtomically(resolve(to), text);
-              terminal.note(`wrote ${to}: ${count(errors, 'error')}, ${count(findings.length - errors, 'warning')}`);
-            }
-            return status;
-          }
-          if (terminal.json) {
-            emit(terminal, 'check', {
-              environments: ways.map(({ name, ways }) => ({ name, ways: waysDocument(ways) })),
-              files,
-              errors,
-              warnings: findings.length - errors,
-              findings: findings.map(({ rule, severity, where, what, remedy }) => ({
-                rule,
-                severity,
-                file: where.file,
-                line: where.line ?? null,
-                column: where.column ?? null,
-                what,
-                remedy: remedy ?? null,
-              })),
-            });
-            return status;
-          }
-          const { out } = terminal;
-          if (ways.length > 0)
-            terminal.print(
-              table(
-                ways.map(({ name, ways: own }) => [out.bold(name), printableLine(waysText(own))]),
-                terminal,
-              ),
-            );
-          for (const { severity, where, what, remedy, rule } of findings) {
-            const paint = severity === 'error' ? out.red : out.yellow;
-            terminal.print(`${out.cyan(positionText(where))}  ${paint(severity)}  ${what}  ${out.dim(rule)}`);
-            if (remedy !== undefined) terminal.print(`    ${out.dim('try')} ${remedy}`);
-          }
-          terminal.print(
-            findings.length === 0
-              ? `${count(files, 'file')}, ${out.green('no findings')}`
-              : `${count(files, 'file')}: ${count(errors, 'error')}, ${count(findings.length - errors, 'warning')}`,
-          );
-          return status;
+          if (!options.watch) return check(context, options);
+          const { watching } = await import('../watching/watching.js');
+          const { to } = options as { to?: string };
+          return watching(context, (own, { wrote }) => {
+            if (to !== undefined) wrote(resolve(to));
+            return check(own, options);
+          });
         }),
       );
     examples(command, [
@@ -88,6 +40,64 @@ export const { configure }: CommandModule = {
     ]);
   },
 };
+
+async function check(context: Context, options: Readonly<Record<string, unknown>>): Promise<number> {
+  const { terminal } = context;
+  const { as, to } = options as { as?: string; to?: string };
+  const form = formWanted(checkFormats, { as, to });
+  const collection = await context.collection();
+  const ways = await waysOfAll(collection, context);
+  const { findings, files } = await checkCollection(collection, await anyWorkspace(context));
+  const errors = findings.filter(({ severity }) => severity === 'error').length;
+  const status = errors > 0 ? 2 : 0;
+  if (form) {
+    const pathOf = (file: string): string => relative(process.cwd(), join(collection.root, file)).split(sep).join('/');
+    const text = form.write({ findings, pathOf, version });
+    if (to === undefined || to === '-') terminal.bytes(Buffer.from(text));
+    else {
+      await writeAtomically(resolve(to), text);
+      terminal.note(`wrote ${to}: ${count(errors, 'error')}, ${count(findings.length - errors, 'warning')}`);
+    }
+    return status;
+  }
+  if (terminal.json) {
+    emit(terminal, 'check', {
+      environments: ways.map(({ name, ways }) => ({ name, ways: waysDocument(ways) })),
+      files,
+      errors,
+      warnings: findings.length - errors,
+      findings: findings.map(({ rule, severity, where, what, remedy }) => ({
+        rule,
+        severity,
+        file: where.file,
+        line: where.line ?? null,
+        column: where.column ?? null,
+        what,
+        remedy: remedy ?? null,
+      })),
+    });
+    return status;
+  }
+  const { out } = terminal;
+  if (ways.length > 0)
+    terminal.print(
+      table(
+        ways.map(({ name, ways: own }) => [out.bold(name), printableLine(waysText(own))]),
+        terminal,
+      ),
+    );
+  for (const { severity, where, what, remedy, rule } of findings) {
+    const paint = severity === 'error' ? out.red : out.yellow;
+    terminal.print(`${out.cyan(positionText(where))}  ${paint(severity)}  ${what}  ${out.dim(rule)}`);
+    if (remedy !== undefined) terminal.print(`    ${out.dim('try')} ${remedy}`);
+  }
+  terminal.print(
+    findings.length === 0
+      ? `${count(files, 'file')}, ${out.green('no findings')}`
+      : `${count(files, 'file')}: ${count(errors, 'error')}, ${count(findings.length - errors, 'warning')}`,
+  );
+  return status;
+}
 
 const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`;
 

@@ -55,6 +55,8 @@ export interface Terminal {
   complainDocument(value: object): void;
   /** Lines that the next ones replace; an empty text clears them. Nothing where nobody watches. */
   progress(text: string): void;
+  /** Nothing is shown any more; where output is no terminal, all of it stays. */
+  clearScreen(): void;
   /** Asks somebody something; until it is answered no line of progress writes over the question. */
   asking<T>(question: () => Promise<T>): Promise<T>;
 }
@@ -157,6 +159,10 @@ export function openTerminal({
         .map((line) => line.slice(0, (stderr.columns ?? 80) - 1));
       stderr.write(lines.join('\n'));
       shown = lines.length;
+    },
+    clearScreen() {
+      clear();
+      if (stdout.isTTY === true) stdout.write('\u001b[2J\u001b[3J\u001b[H');
     },
     async asking(question) {
       clear();

@@ -19,6 +19,8 @@ export interface RunOptions {
   readonly accept: boolean;
   readonly dryRun: boolean;
   readonly stopAtFirstFailure: boolean;
+  /** Again when files change. */
+  readonly watch: boolean;
   /** The vendor is rehearsed. */
   readonly rehearse: boolean;
   /** How often all is walked; `Infinity` for as long as nobody ends it. */
@@ -45,6 +47,7 @@ export function runOptions(command: Command): Command {
     .option('--parts <number>', 'walk the rows in so many processes of this machine, as one run')
     .option('--of <number>', 'with --part auto: how many parts there are, where the scheduler does not say')
     .option('--part-by <column>', 'keep rows with the same value in this column in one part')
+    .option('--watch', 'again when a file of the collection changes: of several, what the change touches')
     .option('--rehearse', 'against the documented vendor, rehearsed on this machine: nothing leaves it')
     .option(
       '--trouble <list>',
@@ -82,6 +85,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
     allowChanges: flag('allowChanges'),
     accept: flag('accept'),
     dryRun: flag('dryRun'),
+    watch: flag('watch'),
     rehearse: flag('rehearse'),
     stopAtFirstFailure: flag('stopAtFirstFailure'),
     repeat: number('repeat', '--repeat') ?? (text('every') === undefined ? 1 : Number.POSITIVE_INFINITY),
@@ -112,7 +116,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
       remedy: `leave ${names.join(' ')} out`,
     });
   }
-  const own = (['rows', 'part', 'parts', 'rehearse', 'repeat', 'every', 'until'] as const).find(
+  const own = (['rows', 'part', 'parts', 'watch', 'rehearse', 'repeat', 'every', 'until'] as const).find(
     (name) => text(name) !== undefined,
   );
   if (first !== undefined && own !== undefined) {
@@ -136,6 +140,11 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
   if (wishes.until !== undefined && text('every') === undefined && text('repeat') === undefined) {
     throw new Problem('usage', { what: '--until goes with --repeat or --every' });
   }
+  const withWatch = (['parts', 'repeat', 'every', 'until'] as const).find((name) => text(name) !== undefined);
+  if (wishes.watch && (withWatch !== undefined || wishes.rows === '-'))
+    throw new Problem('usage', {
+      what: `--watch and ${withWatch === undefined ? '--rows -' : flagOf(withWatch)} cannot be combined`,
+    });
   if (wishes.parts !== undefined) requireDivisible(wishes, text);
   return wishes;
 }
