@@ -1,5 +1,6 @@
 /** Trails: through a restless server without loss, over many rows without growing, and how fast against a bare pool. */
 import { fork } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { compare, comparePeaks, runOnce } from './measure.mjs';
 
@@ -10,6 +11,7 @@ export async function trails({ here, program, inCollection, origin, write, repor
     'inputs: {imo: {}}\nurl: ${origin}/v1/vessels/{imo}\nexpect: {status: 200, $.imo: "${imo}", $.lengthM: {over: 0}}\n',
   );
   for (const [name, count] of [
+    ['hundred', 100],
     ['ten-thousand', 10_000],
     ['hundred-thousand', 100_000],
   ]) {
@@ -22,6 +24,25 @@ export async function trails({ here, program, inCollection, origin, write, repor
   const loop = [join(here, 'floors/loop.mjs'), origin, '10000', '32'];
   const floor = async () => 10_000 / (Number((await runOnce(loop)).output) / 1000);
   report('trails: 10,000 rows, 32 at once, to a bare pool', await compare(9, ours, floor), 0.6, 'a second', true);
+
+  // Steadier than the clock: what the start costs is taken off, by a run of few rows and a loop of few requests.
+  const cpuFile = join(inCollection.cwd, 'cpu');
+  const cpu = async (args) => {
+    const env = { ...inCollection.env, ECHO_TRAIL_BENCH_CPU: cpuFile };
+    await runOnce(['--import', join(here, 'peak-memory.mjs'), ...args], { ...inCollection, env });
+    return Number(readFileSync(cpuFile, 'utf8'));
+  };
+  const each = async (many, few) => ((await cpu(many)) - (await cpu(few))) / 9900;
+  report(
+    'trails: CPU for a request to that of a bare pool',
+    await compare(
+      5,
+      () => each([program, 'run', 'ten-thousand'], [program, 'run', 'hundred']),
+      () => each(loop, [join(here, 'floors/loop.mjs'), origin, '100', '32']),
+    ),
+    1.5,
+    'ms',
+  );
 
   report(
     'trails: peak at 100,000 rows to peak at 10,000',

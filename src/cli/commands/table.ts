@@ -82,7 +82,7 @@ export const stages: readonly Stage[] = [
       { name: 'env', summary: 'list, make, choose, show and clear environments', load: () => import('./env/env.js') },
       {
         name: 'secret',
-        summary: 'set, share, list and remove secrets, and where they may go',
+        summary: 'set, share, list and remove secrets',
         load: () => import('./secret/secret.js'),
       },
       { name: 'session', summary: 'open, show, close and list sessions', load: () => import('./session/session.js') },
