@@ -28,7 +28,7 @@ import { isValueMap, type Value } from '../value/written.js';
 import { inventedValue } from './invent.js';
 import { laidOver } from './memory.js';
 import type { RehearsedRequest, RehearsedResponse } from './messages.js';
-import { faultHeader } from './refusal.js';
+import { faultHeader, headerText } from './refusal.js';
 
 interface Asked {
   readonly query: string;
@@ -106,10 +106,7 @@ export class GraphqlRehearsal {
       headers: {
         'content-type': 'application/json; charset=utf-8',
         ...(faults && {
-          [faultHeader]: faults
-            .join('; ')
-            .replace(/[^\x20-\x7e]/g, '?')
-            .slice(0, 1000),
+          [faultHeader]: headerText(faults.join('; ')),
         }),
       },
       body: JSON.stringify(result),

@@ -2,22 +2,22 @@
 import { documentedBody, responseFor } from '../collection/sources/documented-schema.js';
 import type { SourceCatalogue } from '../collection/sources/source-catalogue.js';
 import { sourceIndex } from '../collection/sources/source-index.js';
-import { asJsonSchema } from '../documentation/formats/openapi/json-schema.js';
 import { exampleValue } from '../documentation/model/example.js';
 import { isJsonType } from '../documentation/model/media-types.js';
 import type { DocumentedResponse, Operation } from '../documentation/model/model.js';
 import { ownMember } from '../value/own-member.js';
-import { seedFor } from '../value/seeded.js';
 import { textOf } from '../value/text.js';
 import { isValueMap, type Value, type ValueMap } from '../value/written.js';
-import { identityName, likeBefore, nextIdentity } from './identity.js';
-import { inventedValue, type Referred } from './invent.js';
+import { identityName, nextIdentity } from './identity.js';
+import type { Referred } from './invent.js';
 import { type Brought, judgeRequest } from './judge.js';
+import { madeUpFor } from './made-up.js';
 import { laidOver, type Memory, memberAt, thingPath, withMember } from './memory.js';
 import type { Origin, RehearsedRequest, RehearsedResponse } from './messages.js';
 import { asAsked, isAsked, listPath, paged } from './paging.js';
 import { refusal } from './refusal.js';
 import type { FoundRoute, Route, Routes } from './routes.js';
+import { filled, isMember, lastName, thingOf, withNames } from './things.js';
 
 export interface HttpRehearsal {
   readonly shelf: SourceCatalogue;
@@ -141,21 +141,11 @@ class Answering {
     if (content.documentedExample && content.example !== undefined)
       return { status, documented, value: content.example, from: 'example' };
     const schema = isJsonType(content.type) ? content.schema : undefined;
-    const value = schema === undefined ? content.example : this.invented(content, schema);
+    const value =
+      schema === undefined
+        ? content.example
+        : madeUpFor(content, schema, this.path, this.rehearsal.seed, this.rehearsal.referred(this.operation.source));
     return { status, documented, value, from: 'made up' };
-  }
-
-  /** The same path is made up once, as long as there are not too many. */
-  private invented(content: object, schema: Value): Value {
-    const known = madeUp.get(content) ?? new Map<string, Value>();
-    madeUp.set(content, known);
-    const before = known.get(this.path);
-    if (before !== undefined) return before;
-    const { seed, referred } = this.rehearsal;
-    const made = inventedValue(plainSchema(content, schema), seedFor(this.path, seed), referred(this.operation.source));
-    if (known.size >= mostMadeUp) known.clear();
-    known.set(this.path, made);
-    return made;
   }
 
   /** What the request does, and what its response says of it. @returns headers of its own */
@@ -169,7 +159,7 @@ class Answering {
       this.overlay(draft, memory.at(this.path)?.value);
       return {};
     }
-    const given = bodyThing(brought.body);
+    const given = thingOf(brought.body);
     if (method === 'PUT' || method === 'PATCH') {
       const before = method === 'PATCH' ? memory.at(this.path)?.value : undefined;
       this.named(draft);
@@ -237,7 +227,7 @@ class Answering {
       .at(-1);
     const name =
       (link !== undefined && Object.hasOwn(whole, link) ? link : undefined) ?? identityName(whole, parameter);
-    const given = bodyThing(body);
+    const given = thingOf(body);
     const chosen = name === undefined ? undefined : ownMember(given, name);
     let identity: Value;
     let path: string;
@@ -321,45 +311,5 @@ class Answering {
   }
 }
 
-/** By the content of a response, and the path. */
-const madeUp = new WeakMap<object, Map<string, Value>>();
-const mostMadeUp = 1000;
-
-const plainSchemas = new WeakMap<object, Value>();
-
-/** As JSON Schema; of each content once. */
-function plainSchema(content: object, schema: Value): Value {
-  const known = plainSchemas.get(content) ?? asJsonSchema(schema);
-  plainSchemas.set(content, known);
-  return known;
-}
-
 const hasHeader = ({ documented }: Draft, name: string): boolean =>
   documented?.headers.some((one) => one.name.toLowerCase() === name) === true;
-
-const isMember = ({ template }: Route): boolean => /\{[^}]*\}\/?$/.test(template);
-
-const lastName = (template: string): string | undefined => /\{([^}]*)\}[^{]*\/?$/.exec(template)?.[1];
-
-/** A path with its values, decoded. */
-const filled = (template: string, values: Readonly<Record<string, string>>): string =>
-  template.replace(/\{([^}]*)\}/g, (whole, name: string) => ownMember(values, name) ?? whole).replace(/(?<=.)\/+$/, '');
-
-/** Members that are called as parameters of the path are have their values. @param own the one that names the thing itself */
-function withNames(thing: ValueMap, values: Readonly<Record<string, string>>, own: string | undefined): ValueMap {
-  const made: Record<string, Value> = { ...thing };
-  for (const [parameter, text] of Object.entries(values)) {
-    const name =
-      parameter === own ? identityName(thing, parameter) : Object.hasOwn(thing, parameter) ? parameter : undefined;
-    if (name !== undefined) made[name] = likeBefore(text, ownMember(thing, name));
-  }
-  return made;
-}
-
-function thingOf(value: Value | undefined): ValueMap {
-  if (value === undefined || !isValueMap(value)) return {};
-  const thing = memberAt(value, thingPath(value));
-  return thing !== undefined && isValueMap(thing) ? thing : {};
-}
-
-const bodyThing = (body: Value | undefined): ValueMap => thingOf(body);

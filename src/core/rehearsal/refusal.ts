@@ -24,7 +24,7 @@ export function refusal(
     status: final,
     headers: {
       'content-type': said === undefined ? 'application/problem+json' : (type as string),
-      [faultHeader]: printable(detail),
+      [faultHeader]: headerText(detail),
       ...headers,
     },
     body: JSON.stringify(
@@ -92,4 +92,4 @@ function placeOf(fault: string): string {
 }
 
 /** A header is one line of ASCII (RFC 9110, section 5.5). */
-const printable = (text: string): string => text.replace(/[^\x20-\x7e]/g, '?').slice(0, 1000);
+export const headerText = (text: string): string => text.replace(/[^\x20-\x7e]/g, '?').slice(0, 1000);

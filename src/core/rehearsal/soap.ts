@@ -5,7 +5,7 @@ import { sourceIndex } from '../collection/sources/source-index.js';
 import { escaped } from '../documentation/model/escape-xml.js';
 import type { Operation } from '../documentation/model/model.js';
 import type { RehearsedRequest, RehearsedResponse } from './messages.js';
-import { faultHeader } from './refusal.js';
+import { faultHeader, headerText } from './refusal.js';
 
 export const isEnvelope = ({ method, body }: RehearsedRequest): boolean =>
   method === 'POST' &&
@@ -86,10 +86,7 @@ function fault(version: '1.1' | '1.2', faults: readonly string[]): RehearsedResp
     status: version === '1.1' ? 500 : 400,
     headers: {
       'content-type': `${type}; charset=utf-8`,
-      [faultHeader]: faults
-        .join('; ')
-        .replace(/[^\x20-\x7e]/g, '?')
-        .slice(0, 1000),
+      [faultHeader]: headerText(faults.join('; ')),
     },
     body: `<soap:Envelope xmlns:soap="${space}"><soap:Body><soap:Fault>${body}</soap:Fault></soap:Body></soap:Envelope>`,
     from: 'refusal',

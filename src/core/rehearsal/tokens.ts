@@ -2,7 +2,7 @@
 import { ownMember } from '../value/own-member.js';
 import { seeded } from '../value/seeded.js';
 import type { RehearsedRequest, RehearsedResponse } from './messages.js';
-import { faultHeader } from './refusal.js';
+import { faultHeader, headerText } from './refusal.js';
 
 /** What each grant has to bring (RFC 6749; RFC 8628, section 3.4; RFC 7523, section 2.1; RFC 8693, section 2.1). */
 const grants: Readonly<Record<string, readonly string[]>> = {
@@ -53,7 +53,7 @@ function answer(status: number, value: object, fault?: string): RehearsedRespons
     headers: {
       'content-type': 'application/json',
       'cache-control': 'no-store',
-      ...(fault !== undefined && { [faultHeader]: fault.replace(/[^\x20-\x7e]/g, '?') }),
+      ...(fault !== undefined && { [faultHeader]: headerText(fault) }),
     },
     body: JSON.stringify(value),
     from: fault === undefined ? 'token' : 'refusal',
