@@ -43,7 +43,7 @@ export interface Context {
   workspace(more?: WorkspaceWishes): Promise<Workspace>;
   /** From now on the vendor is rehearsed at a port of this machine. @param end of the command, it is closed */
   rehearse(port: number, close: () => Promise<void>): void;
-  /** Work with a context of its own, which is closed behind it. @returns its status, or that of what it threw, which is told */
+  /** Does work with a context of its own, closes that, and reports what it throws. @returns the status */
   anew(work: (own: Context) => Promise<number>): Promise<number>;
   /** Closes what was opened. */
   close(): Promise<void>;

@@ -1,6 +1,5 @@
 /** A rehearsed vendor as the command line asks for it: by `rehearse`, and by `run --rehearse` and `send --rehearse`. */
 import type { Command } from 'commander';
-import type { Collection } from '../../core/collection/collection.js';
 import { nearestHint } from '../../core/problem/nearest.js';
 import { Problem } from '../../core/problem/problem.js';
 import type { RehearsalServer, ServerSettings } from '../../core/rehearsal/server.js';
@@ -9,7 +8,7 @@ import type { Context } from '../context.js';
 import { wholeNumber } from '../options/whole-number.js';
 import { printableLine } from '../view/printable.js';
 
-/** What every rehearsal is told. */
+/** The options of a rehearsal. */
 export const rehearsalOptions = (command: Command): Command =>
   command
     .option('--from <what>', 'respond with what was recorded (echoes), what is documented, or both', 'both')
@@ -25,17 +24,15 @@ export interface OpenedRehearsal {
   readonly names: readonly string[];
 }
 
-interface Wanted extends Pick<ServerSettings, 'port'> {
+interface Wanted extends Pick<ServerSettings, 'port' | 'anyHost' | 'onExchange'> {
   readonly sources: readonly string[];
   readonly options: Readonly<Record<string, unknown>>;
-  readonly onAnswered?: ServerSettings['onAnswered'];
-  readonly collection?: Collection;
 }
 
 /** @throws Problem usage, operation-not-found, document-unreadable */
 export async function openRehearsal(
   context: Context,
-  { sources, options, port, onAnswered, ...given }: Wanted,
+  { sources, options, ...serving }: Wanted,
 ): Promise<OpenedRehearsal> {
   const text = (name: string): string | undefined => ownMember(options, name) as string | undefined;
   const from = text('from') ?? 'both';
@@ -48,7 +45,7 @@ export async function openRehearsal(
     import('../../core/rehearsal/recorded.js'),
   ]);
   const trouble = troubleOf({ throttle: text('throttle'), slow: text('slow'), drop: text('drop'), fail: text('fail') });
-  const collection = given.collection ?? (await context.collection());
+  const collection = await context.collection();
   const known = Object.keys(collection.docs);
   const unknown = sources.find((one) => !known.includes(one));
   if (unknown !== undefined)
@@ -70,7 +67,7 @@ export async function openRehearsal(
     recorded: from === 'documentation' ? undefined : await recordedResponses(collection.root, collection.local),
     documented: from !== 'echoes',
   });
-  const server = await serveVendor(vendor, { port, trouble, seed, ...(onAnswered && { onAnswered }) });
+  const server = await serveVendor(vendor, { ...serving, trouble, seed });
   return { server, operations: vendor.operations, names };
 }
 
@@ -86,8 +83,8 @@ export async function rehearseIfWanted(context: Context, options: Readonly<Recor
     sources: [],
     options: troubleIn(trouble),
     port: 0,
-    onAnswered: ({ method, target }, response) => {
-      const faults = response?.from === 'refusal' ? (response.faults ?? []) : [];
+    anyHost: true,
+    onExchange: ({ method, target, faults }) => {
       for (const fault of faults)
         terminal.note(`${terminal.err.yellow('rehearsal')}  ${printableLine(`${method} ${target}: ${fault}`)}`);
     },
@@ -95,7 +92,7 @@ export async function rehearseIfWanted(context: Context, options: Readonly<Recor
   context.rehearse(server.port, server.close);
 }
 
-const troubles = ['throttle', 'slow', 'drop', 'fail', 'from'];
+const troubles = ['throttle', 'slow', 'drop', 'fail'];
 
 /** `throttle=30%,slow=200ms` by name. @throws Problem usage */
 function troubleIn(text: string | undefined): Record<string, string> {

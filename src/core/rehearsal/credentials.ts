@@ -1,8 +1,22 @@
-/** Whether a request brings the credentials that its operation needs: they are there, and well formed. Nobody judges whether they are right. */
+/** Whether a request brings the credentials that its operation needs: they are there, and well formed. */
 import type { Definitions, Operation } from '../documentation/model/model.js';
+import { credentialsIn } from '../exchange/request/credentials-in.js';
 import { ownMember } from '../value/own-member.js';
-import { isValueMap } from '../value/written.js';
+import { isValueMap, type Value } from '../value/written.js';
 import type { RehearsedRequest } from './messages.js';
+
+/** Credentials in a request: by the names of headers, parameters and fields, and where the description says that they are. */
+export function credentialsOf({ target, headers, body }: RehearsedRequest, schemes: readonly Value[]): string[] {
+  const url = new URL(target, 'http://vendor.example');
+  const lines = [...headers].map(([name, value]) => ({ name, value }));
+  const found = credentialsIn({ url, headers: lines, body: { shown: Buffer.from(body).toString('utf8') } });
+  for (const scheme of schemes) {
+    if (!isValueMap(scheme) || scheme.type !== 'apiKey' || typeof scheme.name !== 'string') continue;
+    const value = scheme.in === 'query' ? url.searchParams.get(scheme.name) : headers.get(scheme.name.toLowerCase());
+    if (value) found.push(value);
+  }
+  return found;
+}
 
 /** What is missing, in a sentence; undefined where one way to authenticate is complete. */
 export function credentialsFault(
@@ -66,9 +80,12 @@ function authorizationFault(scheme: string, { headers }: RehearsedRequest): stri
   const given = headers.get('authorization');
   if (given === undefined) return `the header Authorization is missing (${scheme})`;
   const [, word = '', rest = ''] = /^(\S+)\s*(.*)$/s.exec(given.trim()) ?? [];
+  // Without a scheme in front of it, the first word is the credential itself.
+  if (rest === '')
+    return `the header Authorization has no ${scheme === '' ? 'scheme' : `scheme, documented is ${scheme}`}`;
   if (word.toLowerCase() !== scheme) return `the header Authorization is ${word}, documented is ${scheme}`;
   if (scheme === 'bearer' && !/^[\w.~+/-]+=*$/.test(rest)) return 'the header Authorization has no token';
   if (scheme === 'basic' && !Buffer.from(rest, 'base64').toString('utf8').includes(':'))
     return 'the header Authorization has no name and password in base64';
-  return rest === '' ? 'the header Authorization has no credentials' : undefined;
+  return undefined;
 }

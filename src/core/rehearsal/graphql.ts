@@ -100,8 +100,8 @@ export class GraphqlRehearsal {
     }
   }
 
-  async answer(call: Asked, request: RehearsedRequest): Promise<RehearsedResponse> {
-    const respond = (status: number, result: ExecutionResult, faults?: readonly string[]): RehearsedResponse => ({
+  async respond(call: Asked, request: RehearsedRequest): Promise<RehearsedResponse> {
+    const made = (status: number, result: ExecutionResult, faults?: readonly string[]): RehearsedResponse => ({
       status,
       headers: {
         'content-type': 'application/json; charset=utf-8',
@@ -119,11 +119,11 @@ export class GraphqlRehearsal {
       document = parse(call.query);
     } catch (error) {
       const message = (error as Error).message;
-      return respond(400, { errors: [error] } as ExecutionResult, [message]);
+      return made(400, { errors: [error] } as ExecutionResult, [message]);
     }
     const errors = validate(this.schema, document);
     if (errors.length > 0)
-      return respond(
+      return made(
         400,
         { errors },
         errors.map(({ message }) => message),
@@ -146,10 +146,10 @@ export class GraphqlRehearsal {
       });
     if (kind !== OperationTypeNode.SUBSCRIPTION) {
       const result = await run(0);
-      return respond(200, result, result.data ? undefined : result.errors?.map(({ message }) => message));
+      return made(200, result, result.data ? undefined : result.errors?.map(({ message }) => message));
     }
     if (!/text\/event-stream/.test(request.headers.get('accept') ?? ''))
-      return respond(406, { errors: [] }, ['a subscription needs Accept: text/event-stream']);
+      return made(406, { errors: [] }, ['a subscription needs Accept: text/event-stream']);
     const stream: string[] = [];
     for (let turn = 1; turn <= events; turn += 1)
       stream.push(`event: next\ndata: ${JSON.stringify(await run(turn))}\n\n`);

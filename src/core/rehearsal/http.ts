@@ -1,4 +1,4 @@
-/** Operations over HTTP: judged, and answered from memory, echoes, documented examples, or made up. */
+/** Operations over HTTP: judges requests, and responds from memory, echoes or documented examples, or makes the response up. */
 import { documentedBody, responseFor } from '../collection/sources/documented-schema.js';
 import type { SourceCatalogue } from '../collection/sources/source-catalogue.js';
 import { sourceIndex } from '../collection/sources/source-index.js';
@@ -30,13 +30,13 @@ export interface HttpRehearsal {
   readonly referred: (source: string) => Referred;
   /** What was recorded for the same request; undefined where nothing was, or echoes are not wanted. */
   readonly recorded: (request: RehearsedRequest) => RehearsedResponse | undefined;
-  /** Whether what is not recorded is answered from the documentation. */
+  /** Whether to respond from the documentation where nothing was recorded. */
   readonly documented: boolean;
 }
 
 const safe = /^(?:GET|HEAD|OPTIONS|QUERY)$/;
 
-export function answerHttp(
+export function httpResponse(
   request: RehearsedRequest,
   { route, values }: FoundRoute,
   rehearsal: HttpRehearsal,
@@ -45,7 +45,7 @@ export function answerHttp(
   if (!named) return otherMethod(request, route);
   const operation = rehearsal.operation(named.source, named.id);
   if (!operation) return otherMethod(request, route);
-  return new Answering(request, operation, route, values, rehearsal).response();
+  return new Responding(request, operation, route, values, rehearsal).response();
 }
 
 function otherMethod({ method }: RehearsedRequest, { methods, template }: Route): RehearsedResponse {
@@ -62,7 +62,7 @@ interface Draft {
   from: Origin;
 }
 
-class Answering {
+class Responding {
   /** The path as it is remembered: decoded, without a slash at its end. */
   private readonly path: string;
   private readonly name: string;
@@ -246,7 +246,7 @@ class Answering {
     const named = member.methods.get('GET');
     const operation = named && this.rehearsal.operation(named.source, named.id);
     if (!operation) return {};
-    const reading = new Answering({ ...this.request, method: 'GET' }, operation, member, this.values, this.rehearsal);
+    const reading = new Responding({ ...this.request, method: 'GET' }, operation, member, this.values, this.rehearsal);
     return thingOf(reading.draft().value);
   }
 
@@ -283,7 +283,7 @@ class Answering {
       .map((one) => (like !== undefined && isValueMap(like) ? (laidOver(like, one, () => false) as ValueMap) : one))
       .filter((one) => isAsked(one, query));
     if (made.length > 0) draft.from = 'memory';
-    draft.value = paged(draft.value as Value, at, [...shown, ...made], this.operation, query);
+    draft.value = paged(draft.value as Value, at, [...shown, ...made], this.operation, query, encodeURI(this.path));
   }
 
   private written(

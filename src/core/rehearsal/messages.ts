@@ -1,4 +1,4 @@
-/** What a rehearsed vendor is asked, and what it answers, as plain data: a server or a test brings it. */
+/** Requests to a rehearsed vendor and its responses, as plain data. */
 
 export interface RehearsedRequest {
   readonly method: string;
@@ -25,6 +25,18 @@ export interface RehearsedResponse {
   readonly faults?: readonly string[];
   /** Pieces that come one by one after the head, in place of a body. */
   readonly stream?: readonly string[];
+}
+
+/** One exchange for whoever watches: credentials of the request are hidden in it. */
+export interface RehearsedExchange {
+  readonly method: string;
+  /** The path with its query. */
+  readonly target: string;
+  /** null where the connection was ended on purpose. */
+  readonly status: number | null;
+  readonly from: Origin;
+  readonly operation: string | null;
+  readonly faults: readonly string[];
 }
 
 /** One way to be wrong: the documented status for it, and what is wrong, each in a sentence. */

@@ -1,5 +1,5 @@
 /** A list cut as the parameters of its operation ask: by a limit, an offset, a page, or a cursor. */
-import type { Operation } from '../documentation/model/model.js';
+import type { Operation, Parameter } from '../documentation/model/model.js';
 import { ownMember } from '../value/own-member.js';
 import { isValueMap, type Value, type ValueMap } from '../value/written.js';
 import { memberAt, withMember } from './memory.js';
@@ -24,25 +24,26 @@ export function listPath(value: Value): readonly string[] | undefined {
   return undefined;
 }
 
-/** @param items all of them, whatever of them the response of before held */
+/** @param items all of them @param address of the list, without its query */
 export function paged(
   response: Value,
   path: readonly string[],
   items: readonly ValueMap[],
   { parameters }: Operation,
   query: URLSearchParams,
+  address: string,
 ): Value {
+  const named = (name: RegExp): Parameter | undefined =>
+    parameters.find((one) => one.in === 'query' && name.test(one.name));
   const given = (name: RegExp): string | undefined => {
-    const parameter = parameters.find((one) => one.in === 'query' && name.test(one.name));
-    const value = parameter && query.get(parameter.name);
-    return value === null
-      ? undefined
-      : (value ?? (parameter?.default === undefined ? undefined : String(parameter.default)));
+    const parameter = named(name);
+    const fallback = parameter?.default === undefined ? undefined : String(parameter.default);
+    return parameter && (query.get(parameter.name) ?? fallback);
   };
   const whole = (text: string | undefined): number | undefined =>
     text !== undefined && /^\d+$/.test(text) ? Number(text) : undefined;
   const limit = whole(given(limitName)) ?? items.length;
-  const first = parameters.find((one) => pageName.test(one.name));
+  const first = named(pageName);
   const page = whole(given(pageName));
   // Pages are counted from 1 but where the documentation begins at 0.
   const base = first?.default === 0 || first?.limits?.['at-least'] === 0 ? 0 : 1;
@@ -53,7 +54,14 @@ export function paged(
   const end = start + shown.length;
   const cut = withMember(response, path, shown as unknown as Value);
   if (!isValueMap(cut)) return cut;
-  return withFacts(cut, { total: items.length, next: end < items.length && shown.length > 0 ? end : undefined });
+  const more = end < items.length && shown.length > 0;
+  const onward = new URLSearchParams(query);
+  const [offset, cursor] = [named(offsetName), named(cursorName)];
+  if (offset) onward.set(offset.name, String(end));
+  else if (first) onward.set(first.name, String((page ?? base) + 1));
+  else if (cursor) onward.set(cursor.name, cursorOf(end));
+  const next = more ? { cursor: cursorOf(end), address: `${address}?${onward}` } : undefined;
+  return withFacts(cut, { total: items.length, next });
 }
 
 const cursorOf = (start: number): string => Buffer.from(`from ${start}`).toString('base64url');
@@ -63,14 +71,20 @@ function cursorStart(cursor: string | undefined): number {
   return Number(start ?? 0);
 }
 
+interface Facts {
+  readonly total: number;
+  /** Undefined on the last page. */
+  readonly next: { readonly cursor: string; readonly address: string } | undefined;
+}
+
 /** What a response says of the whole beside its list. */
-function withFacts(response: ValueMap, facts: { readonly total: number; readonly next: number | undefined }): ValueMap {
+function withFacts(response: ValueMap, facts: Facts): ValueMap {
   const made: Record<string, Value> = {};
   for (const [name, value] of Object.entries(response)) {
     if (typeof value === 'number' && totalName.test(name)) made[name] = facts.total;
     else if (typeof value === 'boolean' && moreName.test(name)) made[name] = facts.next !== undefined;
     else if (nextName.test(name) && (typeof value === 'string' || value === null)) {
-      if (facts.next !== undefined) made[name] = /^https?:|^\//.test(String(value)) ? value : cursorOf(facts.next);
+      if (facts.next) made[name] = /^https?:|^\//.test(String(value)) ? facts.next.address : facts.next.cursor;
     } else made[name] = isValueMap(value) && memberAt(response, [name]) !== undefined ? withFacts(value, facts) : value;
   }
   return made;

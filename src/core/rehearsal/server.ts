@@ -2,8 +2,10 @@
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { setTimeout } from 'node:timers/promises';
+import { makeRedactor } from '../echo/redactor.js';
 import { Problem } from '../problem/problem.js';
-import type { RehearsedRequest, RehearsedResponse } from './messages.js';
+import type { RehearsedExchange, RehearsedRequest, RehearsedResponse } from './messages.js';
+import { refusal } from './refusal.js';
 import { type TroubleWanted, troubleMaker } from './trouble.js';
 import type { RehearsedVendor } from './vendor.js';
 
@@ -17,8 +19,13 @@ export interface ServerSettings {
   readonly port: number;
   readonly trouble: TroubleWanted;
   readonly seed: number;
-  /** Told of each request; of a connection that was ended on purpose without a response. */
-  readonly onAnswered?: (request: RehearsedRequest, response: RehearsedResponse | undefined) => void;
+  /** Of each request, also of one whose connection is ended on purpose. */
+  readonly onExchange?: (exchange: RehearsedExchange) => void;
+  /**
+   * Requests may name any host. Else only this machine: a page of a browser that has its host name lead here must not read what
+   * the vendor once said.
+   */
+  readonly anyHost: boolean;
 }
 
 /** Bytes of a body; nothing that is documented takes more. */
@@ -27,28 +34,29 @@ const largest = 64e6;
 /** @throws Problem usage: the port is taken */
 export async function serveVendor(
   vendor: RehearsedVendor,
-  { port, trouble, seed, onAnswered }: ServerSettings,
+  { port, trouble, seed, anyHost, onExchange }: ServerSettings,
 ): Promise<RehearsalServer> {
   const next = troubleMaker(trouble, seed);
   const server = createServer((incoming, outgoing) => {
-    answer(incoming, outgoing).catch((error: unknown) => {
+    respond(incoming, outgoing).catch((error: unknown) => {
       // A fault of ours is told in its response: the client shows it.
       if (!outgoing.headersSent) outgoing.writeHead(500, { 'content-type': 'text/plain' });
       outgoing.end(`the rehearsal failed: ${error instanceof Error ? error.message : String(error)}\n`);
     });
   });
 
-  async function answer(incoming: IncomingMessage, outgoing: ServerResponse): Promise<void> {
+  async function respond(incoming: IncomingMessage, outgoing: ServerResponse): Promise<void> {
     const request = await read(incoming);
     const { wait, drop, instead } = next();
     if (wait > 0) await setTimeout(wait);
     if (drop) {
-      onAnswered?.(request, undefined);
+      tell(request, undefined);
       incoming.socket.destroy();
       return;
     }
-    const response = instead ?? (await vendor.respond(request));
-    onAnswered?.(request, response);
+    const response =
+      anyHost || isOwnHost(request.host) ? (instead ?? (await vendor.respond(request))) : otherHost(request);
+    tell(request, response);
     const { status, headers, body, stream } = response;
     if (stream) {
       outgoing.writeHead(status, headers);
@@ -60,6 +68,21 @@ export async function serveVendor(
     const own = request.method === 'HEAD' || status === 204 || status === 304 ? {} : { 'content-length': bytes.length };
     outgoing.writeHead(status, { ...headers, ...own });
     outgoing.end(request.method === 'HEAD' ? undefined : bytes);
+  }
+
+  function tell(request: RehearsedRequest, response: RehearsedResponse | undefined): void {
+    if (!onExchange) return;
+    const { method, target } = request;
+    const redactor = makeRedactor();
+    for (const value of vendor.credentials(request)) redactor.add(value);
+    onExchange({
+      method,
+      target: redactor.hide(target),
+      status: response?.status ?? null,
+      from: response?.from ?? 'trouble',
+      operation: response?.operation ?? null,
+      faults: (response?.faults ?? []).map(redactor.hide),
+    });
   }
 
   await new Promise<void>((resolve, reject) => {
@@ -81,6 +104,15 @@ export async function serveVendor(
       }),
   };
 }
+
+const isOwnHost = (host: string): boolean => /^(?:127\.0\.0\.1|localhost|\[::1\])(?::\d+)?$/i.test(host);
+
+const otherHost = ({ host }: RehearsedRequest): RehearsedResponse =>
+  refusal(
+    { status: 421, title: 'another host', faults: [`the host is ${host}, and the rehearsal is at 127.0.0.1`] },
+    undefined,
+    () => undefined,
+  );
 
 async function read(incoming: IncomingMessage): Promise<RehearsedRequest> {
   const pieces: Uint8Array[] = [];

@@ -5,10 +5,10 @@ import type { Echo } from '../echo/echo.js';
 import { newestEchoes } from '../echo/read.js';
 import { action } from '../problem/actions.js';
 import { Problem } from '../problem/problem.js';
+import { isCredentialHeader } from '../value/secret-fields.js';
 
-/** Credentials, and what tells of this machine or its user. */
-const leftOutHeaders =
-  /^(?:(?:proxy-)?authorization|cookie|set-cookie|x-api-key|user-agent)$|token|secret|signature|seal$/i;
+/** Credentials, what is made of them, and what tells of this machine. */
+const isLeftOut = (name: string): boolean => isCredentialHeader(name) || /^user-agent$|signature|seal$/i.test(name);
 
 /** @param run `last`, or a run by its name @throws Problem echo-not-found */
 export async function sharedSet(
@@ -38,7 +38,7 @@ export async function sharedSet(
 /** Of an echo what a rehearsal wants. */
 function shared({ id, at, environment, request, operation, sent, received }: Echo): Echo {
   const headers = (lines: Echo['sent']['headers']): Echo['sent']['headers'] =>
-    lines.filter(([name]) => !leftOutHeaders.test(name));
+    lines.filter(([name]) => !isLeftOut(name));
   return {
     id,
     at,

@@ -12,7 +12,7 @@ export const isEnvelope = ({ method, body }: RehearsedRequest): boolean =>
   /^\s*(?:<\?xml[^>]*>\s*)?<(?:[\w-]+:)?Envelope[\s>]/.test(Buffer.from(body.subarray(0, 500)).toString('utf8'));
 
 /** @param sources those of SOAP @returns undefined where none of them has such an operation */
-export async function answerSoap(
+export async function soapResponse(
   request: RehearsedRequest,
   shelf: SourceCatalogue,
   sources: readonly string[],
@@ -82,7 +82,7 @@ function fault(version: '1.1' | '1.2', faults: readonly string[]): RehearsedResp
           `<soap:Code><soap:Value>soap:Sender</soap:Value></soap:Code><soap:Reason><soap:Text xml:lang="en">${said}</soap:Text></soap:Reason>`,
         ];
   return {
-    // SOAP 1.2 over HTTP answers what the sender did wrong with 400 (part 2, section 7.5.2.2), 1.1 every fault with 500.
+    // SOAP 1.2 over HTTP has 400 for what the sender did wrong (part 2, section 7.5.2.2), 1.1 has 500 for every fault.
     status: version === '1.1' ? 500 : 400,
     headers: {
       'content-type': `${type}; charset=utf-8`,

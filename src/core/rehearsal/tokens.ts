@@ -36,9 +36,9 @@ export function tokenResponse({ method, headers, body }: RehearsedRequest, count
               : `${missing} is missing`;
   if (wrong !== undefined) {
     const error = wanted === undefined && grant !== '' ? 'unsupported_grant_type' : 'invalid_request';
-    return answer(400, { error, error_description: wrong }, wrong);
+    return respond(400, { error, error_description: wrong }, wrong);
   }
-  return answer(200, {
+  return respond(200, {
     access_token: `rehearsed-${word(2 * count)}`,
     token_type: 'Bearer',
     expires_in: 3600,
@@ -47,7 +47,7 @@ export function tokenResponse({ method, headers, body }: RehearsedRequest, count
   });
 }
 
-function answer(status: number, value: object, fault?: string): RehearsedResponse {
+function respond(status: number, value: object, fault?: string): RehearsedResponse {
   return {
     status,
     headers: {

@@ -1,4 +1,4 @@
-/** A vendor that is not there: the operations of documentation sources, answered as they are documented. */
+/** A vendor that is not there: responds to the operations of documentation sources as they are documented. */
 import type { SourceCatalogue } from '../collection/sources/source-catalogue.js';
 import { openSource, sourceIndex } from '../collection/sources/source-index.js';
 import { loadSchemaChecks } from '../documentation/changes/schema-mismatch.js';
@@ -6,8 +6,9 @@ import { asJsonSchema } from '../documentation/formats/openapi/json-schema.js';
 import type { Operation } from '../documentation/model/model.js';
 import { nearest } from '../problem/nearest.js';
 import type { Value } from '../value/written.js';
+import { credentialsOf } from './credentials.js';
 import type { GraphqlRehearsal } from './graphql.js';
-import { answerHttp, type HttpRehearsal } from './http.js';
+import { type HttpRehearsal, httpResponse } from './http.js';
 import type { Referred } from './invent.js';
 import { Memory } from './memory.js';
 import type { RehearsedRequest, RehearsedResponse } from './messages.js';
@@ -23,14 +24,16 @@ export interface VendorSettings {
   readonly seed: number;
   /** Undefined where echoes are not wanted. */
   readonly recorded: Recorded | undefined;
-  /** Whether what is not recorded is answered from the documentation. */
+  /** Whether to respond from the documentation where nothing was recorded. */
   readonly documented: boolean;
 }
 
 export interface RehearsedVendor {
-  /** How many operations it answers. */
+  /** How many operations it has. */
   readonly operations: number;
   respond(request: RehearsedRequest): Promise<RehearsedResponse>;
+  /** Values in a request that nobody but its sender is to see. */
+  credentials(request: RehearsedRequest): readonly string[];
 }
 
 /** @throws Problem operation-not-found: there is no such source; document-unreadable */
@@ -43,12 +46,15 @@ export async function openVendor({
 }: VendorSettings): Promise<RehearsedVendor> {
   const routes = new Routes();
   const tokens = new Set<string>();
+  const schemes: Value[] = [];
   const soap: string[] = [];
   const graphql: GraphqlRehearsal[] = [];
   let operations = 0;
   for (const source of sources) {
-    const { facts, listed } = await openSource(shelf, source);
+    const { facts, listed, definitions } = await openSource(shelf, source);
     operations += facts.operations;
+    for (const name of facts.schemes ?? [])
+      schemes.push(definitions.get(`#/components/securitySchemes/${name}`) ?? null);
     for (const address of facts.tokenAddresses ?? []) tokens.add(pathOf(address));
     if (facts.format === 'GraphQL')
       graphql.push(await (await import('./graphql.js')).GraphqlRehearsal.open(shelf, source, seed));
@@ -67,10 +73,10 @@ export async function openVendor({
     recorded: recorded ?? (() => undefined),
     documented,
   };
-  const answer = async (request: RehearsedRequest): Promise<RehearsedResponse> => {
+  const respond = async (request: RehearsedRequest): Promise<RehearsedResponse> => {
     const path = pathOf(request.target);
     const found = routes.find(path);
-    if (found) return answerHttp(request, found, http);
+    if (found) return httpResponse(request, found, http);
     if (tokens.has(path)) {
       issued += 1;
       return tokenResponse(request, issued);
@@ -78,15 +84,16 @@ export async function openVendor({
     const seen = recorded?.(request);
     if (seen) return seen;
     if (soap.length > 0) {
-      const { answerSoap, isEnvelope } = await import('./soap.js');
-      const answered = isEnvelope(request) ? await answerSoap(request, shelf, soap) : undefined;
-      if (answered) return answered;
+      const { soapResponse, isEnvelope } = await import('./soap.js');
+      const response = isEnvelope(request) ? await soapResponse(request, shelf, soap) : undefined;
+      if (response) return response;
     }
     const [first] = graphql;
     if (first) {
       const { graphqlCall } = await import('./graphql.js');
       const call = graphqlCall(request);
-      if (call) return (graphql.find((one) => one.fits(call)) ?? first).answer(call, request);
+      if (call)
+        return (graphql.length === 1 ? first : (graphql.find((one) => one.fits(call)) ?? first)).respond(call, request);
     }
     return refusal(
       { status: 404, title: 'no such path', faults: [notDocumented(request, path)] },
@@ -98,7 +105,7 @@ export async function openVendor({
     const near = nearest(path, sources.flatMap((source) => documentedPaths(shelf, source)).slice(0, 2000));
     return `no documented operation is ${method} ${path}${near === undefined ? '' : `; did you mean ${near}?`}`;
   };
-  return { operations, respond: answer };
+  return { operations, respond, credentials: (request) => credentialsOf(request, schemes) };
 }
 
 /** So many operations are kept as they were described: a client asks for the same ones again and again. */

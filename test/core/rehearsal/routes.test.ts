@@ -73,7 +73,7 @@ const list = (...names: readonly string[]): Operation =>
   }) as unknown as Operation;
 const five = Array.from({ length: 5 }, (_, index) => ({ id: index }));
 const page = (response: object, operation: Operation, query: string): { items: { id: number }[]; next?: string } =>
-  paged(response as never, ['items'], five, operation, new URLSearchParams(query)) as never;
+  paged(response as never, ['items'], five, operation, new URLSearchParams(query), '/v1/calls') as never;
 const ids = ({ items }: { items: { id: number }[] }): number[] => items.map(({ id }) => id);
 
 test('pages by offset, by number, and by cursor', () => {
@@ -88,6 +88,18 @@ test('pages by offset, by number, and by cursor', () => {
   const second = page(response, list('limit', 'cursor'), `limit=2&cursor=${first.next}`);
   const third = page(response, list('limit', 'cursor'), `limit=2&cursor=${second.next}`);
   assert.deepEqual([ids(second), ids(third), third.next], [[2, 3], [4], undefined]);
+});
+
+test('an address leads to the next page, the last has none, and a documented default is in force', () => {
+  const response = { items: [], next: 'https://larkhaven.example/calls' };
+  assert.equal(
+    page(response, list('limit', 'offset'), 'limit=2&quay=east').next,
+    '/v1/calls?limit=2&quay=east&offset=2',
+  );
+  assert.equal(page(response, list('limit', 'page'), 'limit=2&page=2').next, '/v1/calls?limit=2&page=3');
+  assert.equal(page(response, list('limit', 'page'), 'limit=2&page=3').next, undefined);
+  const operation = { parameters: [{ name: 'limit', in: 'query', type: 'integer', required: false, default: 3 }] };
+  assert.deepEqual(ids(page(response, operation as never, '')), [0, 1, 2]);
 });
 
 test('the list of a response is itself, or the first member that is one', () => {

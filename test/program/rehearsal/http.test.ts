@@ -1,5 +1,6 @@
 /** `rehearse` over HTTP: what is wrong is refused as documented, what is right is remembered. */
 import assert from 'node:assert/strict';
+import { get } from 'node:http';
 import { before, test } from 'node:test';
 import { collectionOf, demoCollection } from '../../support/folder.js';
 import { echoTrail } from '../../support/program.js';
@@ -157,6 +158,57 @@ test('trouble on purpose: too busy, failed, and a connection that ends', async (
   assert.equal((await failing.fetch('GET', '/v1/berths', signedIn)).status, 503);
   const dropping = await rehearsed(cwd, '--drop', '100%');
   await assert.rejects(dropping.fetch('GET', '/v1/berths', signedIn));
+});
+
+const keyed = JSON.stringify({
+  openapi: '3.1.0',
+  info: { title: 'Desk', version: '1' },
+  components: {
+    securitySchemes: {
+      desk: { type: 'apiKey', in: 'query', name: 'desk' },
+      office: { type: 'http', scheme: 'bearer' },
+    },
+  },
+  paths: {
+    '/lamps': { get: { operationId: 'lamps', security: [{ desk: [] }], responses: { 200: { description: 'all' } } } },
+    '/lights': {
+      get: { operationId: 'lights', security: [{ office: [] }], responses: { 200: { description: 'all' } } },
+    },
+  },
+});
+
+test('credentials of a request are in nothing that a rehearsal says', async () => {
+  const cwd = collectionOf({ 'desk.json': keyed });
+  assert.equal((await echoTrail(['docs', 'add', 'desk.json', '--name', 'desk'], { cwd })).status, 0);
+  const { fetch: ask, said } = await rehearsed(cwd);
+  const secrets = ['kipper-crate-7720', 'winch-grease-77', 'tidewater-42-tidewater', 'lamp-oil-900-litres'];
+  const [key, bare, other, field] = secrets;
+  assert.equal((await ask('GET', `/lamps?desk=${key}&more=x`)).status, 400);
+  for (const authorization of [String(bare), `Office ${other}`])
+    assert.equal((await ask('GET', '/lights', { headers: { authorization } })).status, 401);
+  assert.equal((await ask('GET', `/lights?password=${field}`, { headers: { authorization: 'Bearer a' } })).status, 400);
+  while (said.length < 4) await new Promise((resolve) => setTimeout(resolve, 20));
+  for (const secret of secrets) assert.ok(!JSON.stringify(said).includes(secret), secret);
+  assert.match(JSON.stringify(said), /has no scheme, documented is bearer[\s\S]*is Office, documented is bearer/);
+});
+
+test('a page of a browser whose host leads here reads nothing', async () => {
+  const { port } = new URL(harbour.origin);
+  const { status } = await new Promise<{ status: number | undefined }>((resolve, reject) => {
+    get(
+      {
+        port,
+        host: '127.0.0.1',
+        path: '/v1/berths',
+        headers: { host: 'quay.larkhaven.example', authorization: 'Bearer a' },
+      },
+      (response) => {
+        response.resume();
+        resolve({ status: response.statusCode });
+      },
+    ).on('error', reject);
+  });
+  assert.equal(status, 421);
 });
 
 for (const [args, expected] of [

@@ -131,7 +131,7 @@ test('what a real run recorded is shared without secrets, and rehearsed on anoth
   const args = ['send', 'vessels/show', ...other, '--rehearse', '--pick', '$.name'];
   const [from, without] = [
     await echoTrail(args, { cwd: elsewhere }),
-    await echoTrail([...args, '--trouble', 'from=documentation'], { cwd: elsewhere }),
+    await echoTrail(args, { cwd: demoCollection('http://127.0.0.1:9') }),
   ];
   const real = await echoTrail(['send', 'vessels/show', ...other, '--pick', '$.name'], { cwd, env });
   assert.equal(from.out, real.out);

@@ -1,9 +1,8 @@
 /** `rehearse`: the documented vendor on this machine, in the foreground. */
 import { once } from 'node:events';
-import type { RehearsedRequest, RehearsedResponse } from '../../../core/rehearsal/messages.js';
+import type { RehearsedExchange } from '../../../core/rehearsal/messages.js';
 import { type CommandModule, examples } from '../../command.js';
 import type { Context } from '../../context.js';
-import type { Documents } from '../../documents/documents.js';
 import { emit } from '../../documents/emit.js';
 import { documentVersion } from '../../documents/version.js';
 import { wholeNumber } from '../../options/whole-number.js';
@@ -42,9 +41,10 @@ async function rehearse(
     sources,
     options,
     port,
-    onAnswered: (request, response) => {
-      if (terminal.json) emit(terminal, 'rehearse', exchangeDocument(request, response));
-      else terminal.print(exchangeLine(request, response, terminal));
+    anyHost: false,
+    onExchange: (exchange) => {
+      if (terminal.json) emit(terminal, 'rehearse', { event: 'rehearsed', ...exchange, faults: [...exchange.faults] });
+      else terminal.print(exchangeLine(exchange, terminal));
     },
   });
   const origin = `http://127.0.0.1:${server.port}`;
@@ -69,29 +69,14 @@ async function rehearse(
 }
 
 function exchangeLine(
-  { method, target }: RehearsedRequest,
-  response: RehearsedResponse | undefined,
+  { method, target, status, from, operation, faults }: RehearsedExchange,
   { out }: Terminal,
 ): string {
   const asked = `${out.cyan(method)} ${printableLine(target)}`;
-  if (!response) return `${out.yellow('dropped')}  ${asked}`;
-  const { status, from, operation, faults = [] } = response;
+  if (status === null) return `${out.yellow('dropped')}  ${asked}`;
   const shown = status < 400 ? out.green(String(status)) : out.red(String(status));
   return [
     `${shown}      ${asked}   ${out.dim([operation, from].filter(Boolean).join('   '))}`,
     ...faults.map((one) => `         ${printableLine(one)}`),
   ].join('\n');
 }
-
-const exchangeDocument = (
-  { method, target }: RehearsedRequest,
-  response: RehearsedResponse | undefined,
-): Documents['rehearse'] => ({
-  event: 'rehearsed' as const,
-  method,
-  target,
-  status: response?.status ?? null,
-  from: response?.from ?? ('trouble' as const),
-  operation: response?.operation ?? null,
-  faults: [...(response?.faults ?? [])],
-});

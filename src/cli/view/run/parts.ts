@@ -7,31 +7,16 @@ const plural = (count: number, one: string): string => `${count} ${one}${count =
 const listed = (rows: readonly number[], count: number): string =>
   `${plural(count, 'row')}: ${rows.join(', ')}${count > rows.length ? ' …' : ''}`;
 
-export function proofText(
-  {
-    walked,
-    of,
-    missing,
-    unfinished,
-    rows,
-    once,
-    never,
-    twice,
-    neverCount,
-    twiceCount,
-    differing,
-    complete,
-  }: PartsProof,
-  { out }: Pick<Terminal, 'out'>,
-): string[] {
+export function proofText(proof: PartsProof, { out }: Pick<Terminal, 'out'>): string[] {
+  const { walked, of, rows, once, missing, never, twice } = proof;
   const head = `${out.bold(walked)} in ${plural(of, 'part')}: `;
-  if (complete) return [`${head}${out.green('complete')}   ${plural(rows ?? 0, 'row')}, each walked once`];
+  if (proof.complete) return [`${head}${out.green('complete')}   ${plural(rows ?? 0, 'row')}, each walked once`];
   return [
     `${head}${out.red('incomplete')}   ${once}${rows === null ? '' : ` of ${rows}`} rows walked once`,
     ...(missing.length > 0 ? [`  missing: part ${missing.join(', ')}`] : []),
-    ...unfinished.map(({ part, run }) => `  part ${part} did not finish: echo-trail run --resume ${run}`),
-    ...differing.map((what) => `  the parts do not have the same ${what}`),
-    ...(neverCount > 0 ? [`  not walked: ${listed(never, neverCount)}`] : []),
-    ...(twiceCount > 0 ? [`  walked twice: ${listed(twice, twiceCount)}`] : []),
+    ...proof.unfinished.map(({ part, run }) => `  part ${part} did not finish: echo-trail run --resume ${run}`),
+    ...proof.differing.map((what) => `  the parts do not have the same ${what}`),
+    ...(proof.neverCount > 0 ? [`  not walked: ${listed(never, proof.neverCount)}`] : []),
+    ...(proof.twiceCount > 0 ? [`  walked twice: ${listed(twice, proof.twiceCount)}`] : []),
   ];
 }

@@ -41,7 +41,7 @@ const loopback = (port: number) => ({
 });
 
 /**
- * @param made is told of each connection when it stands: several may be on their way at once
+ * @param made called for each connection once it is established; several may be under way at once
  * @param only the port of 127.0.0.1 that every connection leads to, in clear text, whatever host was asked for
  */
 export function timedConnector(

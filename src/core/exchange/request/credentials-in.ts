@@ -4,13 +4,19 @@
  */
 import { isCredentialHeader, isSecretName, secretFieldValues } from '../../value/secret-fields.js';
 import type { Received } from '../response/received.js';
-import type { WireRequest } from './wire.js';
 
 /** Of lines that many requests share. */
-const looked = new WeakSet<WireRequest['headers']>();
+const looked = new WeakSet<Holding['headers']>();
 const longestLooked = 200_000;
 
-export function credentialsIn({ url, headers, body }: WireRequest): string[] {
+/** What of a request is looked at. */
+interface Holding {
+  readonly url: URL;
+  readonly headers: readonly { readonly name: string; readonly value: string; readonly origin?: string }[];
+  readonly body?: { readonly shown: string } | undefined;
+}
+
+export function credentialsIn({ url, headers, body }: Holding): string[] {
   const found: string[] = [];
   if (!looked.has(headers)) {
     looked.add(headers);

@@ -26,7 +26,7 @@ export class RuntimeValues {
   /** By its name, the step that keeps it, and where it was. */
   readonly kept = new Map<string, Kept>();
 
-  /** @param variable the value of a variable, where it is no secret @param leave is told what has no counterpart */
+  /** @param variable the value of a variable, where it is no secret @param leave called for what has no counterpart */
   constructor(
     private readonly variable: (name: string) => Value | undefined,
     private readonly leave: (what: string) => void,
