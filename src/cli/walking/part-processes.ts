@@ -170,12 +170,16 @@ function walkPart(
   const env = Object.fromEntries(
     Object.entries(process.env).filter(([name, path]) => summaryFile({ [name]: path }) === undefined),
   );
-  const child = spawn(process.execPath, [...process.execArgv, process.argv[1] ?? '', 'run', ...args, '--json'], {
-    env,
-    // In its own group: Ctrl-C at the terminal reaches this process, which hands it on, once.
-    detached: true,
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
+  const child = spawn(
+    process.execPath,
+    [...process.execArgv, process.argv[1] ?? '', 'run', ...args, '--json', '--no-colour'],
+    {
+      env,
+      // In its own group: Ctrl-C at the terminal reaches this process, which hands it on, once.
+      detached: true,
+      stdio: ['ignore', 'pipe', 'pipe'],
+    },
+  );
   const ended = async (): Promise<number> => {
     const closed = once(child, 'close') as Promise<[number | null]>;
     const [[code]] = await Promise.all([closed, readRecords(child.stdout, take), readLines(child.stderr, complain)]);

@@ -4,7 +4,7 @@ import { type ChildProcess, execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { collectionOf } from '../../support/folder.js';
+import { collectionOf, demoCollection } from '../../support/folder.js';
 import { ledger } from '../../support/ledger.js';
 import { documentLines, echoTrail } from '../../support/program.js';
 
@@ -112,6 +112,12 @@ test('what none of them can begin is said once', async () => {
   const ended = await echoTrail(['run', 'it', '--parts', '3'], { cwd });
   assert.equal(ended.status, 2);
   assert.equal(ended.err.match(/it has no rows to divide into parts/g)?.length, 1);
+});
+
+test('what a process says is shown as it is, also where colours are forced', async () => {
+  const cwd = demoCollection('http://127.0.0.1:9');
+  const ended = await echoTrail(['run', 'triage', '--parts', '2', '--rehearse'], { cwd, env: { FORCE_COLOR: '1' } });
+  assert.match(ended.err, /^rehearsal +POST \/triage: no documented operation/m);
 });
 
 for (const [args, expected] of [
