@@ -37,7 +37,7 @@ export async function sendPages(
   const items: Value[] = [];
   let kept = new Map<string, Kept>();
   for await (const page of pagesOf(workspace, prepared, sending, most)) {
-    items.push(...page.items);
+    for (const item of page.items) items.push(item);
     kept = gathered(kept, page.sent.kept);
     const { total } = page.count;
     if (!page.last)

@@ -1,6 +1,7 @@
 /** Tables without lines: a dim head, columns two spaces apart, long text wrapped inside its column. */
 import measuredWidth from 'fast-string-width';
 import { wrapAnsi } from 'fast-wrap-ansi';
+import { largest } from '../../core/value/largest.js';
 import { colouredLines } from '../terminal/colours.js';
 import type { Terminal } from '../terminal/terminal.js';
 
@@ -25,16 +26,16 @@ export function table(
   terminal: Terminal,
   { head, indent = 0, flexible, favoured }: TableSettings = {},
 ): string {
-  const columns = Math.max(0, ...given.map((row) => row.length));
+  const columns = largest(given.map((row) => row.length));
   const kept = Array.from({ length: columns }, (_, index) => index).filter((index) =>
     given.some((row) => (row[index] ?? '') !== ''),
   );
   const rows = given.map((row) => kept.map((index) => row[index] ?? ''));
   const heads = head && kept.map((index) => head[index] ?? '');
   const widths = kept.map((_, index) =>
-    Math.max(
+    largest(
+      rows.map((row) => largest((row[index] ?? '').split('\n').map((line) => stringWidth(line)))),
       stringWidth(heads?.[index] ?? ''),
-      ...rows.map((row) => Math.max(...(row[index] ?? '').split('\n').map((line) => stringWidth(line)))),
     ),
   );
   const room = terminal.width - indent - 2 * (kept.length - 1);

@@ -53,7 +53,7 @@ export function responseDifferences(
     const kind = one === undefined ? 'added' : other === undefined ? 'removed' : 'changed';
     found.push({ at: `header.${name}`, kind, left: one, right: other });
   }
-  found.push(...bodyDifferences(left, right, unordered));
+  for (const one of bodyDifferences(left, right, unordered)) found.push(one);
   return counting(found, ignoring, only);
 }
 

@@ -26,7 +26,7 @@ function elements(a: Element, b: Element, at: string, keyOf: (at: string) => str
     const pairs = key === undefined ? inOrder(one, other) : byKey(one, other, key);
     for (const { left, right, mark } of pairs) {
       const here = several ? `${path}[${mark}]` : path;
-      if (left && right) found.push(...elements(left, right, here, keyOf));
+      if (left && right) for (const one of elements(left, right, here, keyOf)) found.push(one);
       else if (left) found.push({ at: here, kind: 'removed', left: shown(left), right: undefined });
       else if (right) found.push({ at: here, kind: 'added', left: undefined, right: shown(right) });
     }

@@ -117,7 +117,7 @@ function nearestShape(
     return own;
   });
   const best = tried.sort((a, b) => a.length - b.length)[0] ?? [];
-  found.push(...best);
+  for (const one of best) found.push(one);
 }
 
 function itemsOf(value: unknown, path: Path): [unknown, Path][] {

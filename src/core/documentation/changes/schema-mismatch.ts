@@ -77,7 +77,7 @@ function judge(value: unknown, schema: object, at: Path, judging: Judging, depth
     const tried = branchesOf(choice, schema)
       .slice(0, Math.max(0, judging.left))
       .map((branch) => judge(inner, branch, [...at, ...path], judging, depth + 1));
-    found.push(...(tried.sort((a, b) => a.length - b.length)[0] ?? []));
+    for (const one of tried.sort((a, b) => a.length - b.length)[0] ?? []) found.push(one);
   }
   return found;
 }

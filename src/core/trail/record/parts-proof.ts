@@ -1,5 +1,6 @@
 /** Whether the runs of parts covered every row once, over the same rows, by the same trail. */
 import * as z from 'zod/mini';
+import { largest } from '../../value/largest.js';
 import type { RecordOf, RunRecord } from './run-record.js';
 
 const partsDiffer = ['number of parts', 'rows', 'trail', 'environment', 'program'] as const;
@@ -94,7 +95,7 @@ function proofOf({ walked, environment, began, ended, of: numbers, seen }: Gathe
     program: records.map(({ program }) => program),
   };
   const differing = partsDiffer.filter((one) => new Set(told[one]).size > 1);
-  const rows = records.length === 0 ? null : Math.max(...records.map((one) => one.rows));
+  const rows = records.length === 0 ? null : largest(records.map((one) => one.rows));
   let [once, neverCount, twiceCount] = [0, 0, 0];
   const [never, twice]: [number[], number[]] = [[], []];
   for (let row = 1; row < Math.max(seen.length, (rows ?? 0) + 1); row += 1) {

@@ -3,8 +3,10 @@
  * by then. Of rows that are alike, the first is the first.
  */
 import { writeJson } from '../../value/json-text.js';
+import { largest } from '../../value/largest.js';
 import type { ValueMap } from '../../value/written.js';
 import { keyDigest } from '../seen-items.js';
+import { MetBefore } from './met-before.js';
 import type { RowPart } from './row-part.js';
 
 /** What of the rows of a run is not as it was. */
@@ -18,7 +20,7 @@ export interface RowChanges {
 }
 
 export class RowNumbers {
-  private readonly met = new Map<string, number>();
+  private readonly met = new MetBefore();
   private readonly left: Map<string, number>;
   private readonly highest: number;
   private added = 0;
@@ -35,7 +37,7 @@ export class RowNumbers {
     private readonly gaps = false,
   ) {
     this.left = new Map(known);
-    this.highest = Math.max(0, ...known.values());
+    this.highest = largest(known.values());
   }
 
   /** The next row of the source is none of this run's. */
@@ -47,8 +49,7 @@ export class RowNumbers {
   next(columns: ValueMap): { readonly number: number; readonly digest: string; readonly known: boolean } {
     this.place += 1;
     const content = keyDigest(writeJson(columns)).slice(0, 22);
-    const before = this.met.get(content) ?? 0;
-    this.met.set(content, before + 1);
+    const before = this.met.count(content);
     const digest = before === 0 ? content : `${content}.${before}`;
     const number = this.left.get(digest);
     if (number !== undefined) {
