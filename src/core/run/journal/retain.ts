@@ -1,8 +1,8 @@
 /** Deleting old journals, and what they tell of. */
-import { readFileSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { retain } from '../../echo/retain.js';
 import { filesIn } from '../../storage/files-in.js';
+import { jsonLines } from '../../storage/json-lines.js';
 import { journalFolder } from './folder.js';
 
 interface JournalFile {
@@ -37,10 +37,10 @@ const tenths = 9;
  * @param size bytes @returns how many records of exchanges went
  */
 export async function retainAtEnd(local: string, { runs, size }: { runs: number; size: number }): Promise<number> {
-  let newest: ReadonlySet<string> | undefined;
-  const stays = (run: string): boolean => {
+  let newest: Promise<ReadonlySet<string>> | undefined;
+  const stays = async (run: string): Promise<boolean> => {
     newest ??= echoLogsOf(journalFiles(local)[0]);
-    return newest.has(run);
+    return (await newest).has(run);
   };
   const few = (most: number): number => Math.max(1, Math.floor((most * tenths) / 10));
   const over = await retain(local, { runs, size, stays, dry: true });
@@ -49,8 +49,12 @@ export async function retainAtEnd(local: string, { runs, size }: { runs: number;
 }
 
 /** A run that was resumed has several. */
-function echoLogsOf(journal: JournalFile | undefined): ReadonlySet<string> {
-  if (!journal) return new Set();
-  const beginnings = readFileSync(journal.path, 'utf8').matchAll(/^\{"line":"(?:run|resumed)","run":"(\w+)"/gm);
-  return new Set(Array.from(beginnings, ([, run]) => run as string));
+async function echoLogsOf(journal: JournalFile | undefined): Promise<ReadonlySet<string>> {
+  const logs = new Set<string>();
+  if (!journal) return logs;
+  const beginning = /^\{"line":"(?:run|resumed)","run":"(\w+)"/;
+  for await (const run of jsonLines(journal.path, (line) => beginning.exec(line)?.[1])) {
+    if (typeof run === 'string') logs.add(run);
+  }
+  return logs;
 }
