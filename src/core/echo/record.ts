@@ -79,7 +79,7 @@ export function recordEcho(
   };
   // Most leave over HTTP/1.1, as they are.
   const left = received?.parts.protocol === 'HTTP/2' ? { ...wire, headers: linesThatLeft(wire, 'HTTP/2') } : wire;
-  const line = `${opened(about)},"sent":${opened(sent)},"headers":${sentHeaders(left, redactor)}}`;
+  const line = `${writeJson(about as Value).slice(0, -1)},"sent":${opened(sent)},"headers":${sentHeaders(left, redactor)}}`;
   if (!received) return `${line}}`;
   const response = opened(recordedResponse(received, redactor, beside, id));
   return `${line},"received":${response},"headers":${receivedHeaders(received.headers, redactor)}}}`;
@@ -107,8 +107,8 @@ export function faultyEcho(
   } satisfies Echo);
 }
 
-/** The text of an object that more is to be put into. */
-const opened = (object: object): string => writeJson(object as Value).slice(0, -1);
+/** The text of an object that more is to be put into; of text and plain numbers alone. */
+const opened = (object: object): string => JSON.stringify(object).slice(0, -1);
 
 /** What was given to a request or a trail: what is named like a secret is hidden. */
 export function recordedInputs(
