@@ -22,6 +22,7 @@ const rooms = [
   'sending',
   'trail',
   'usage',
+  'browsing',
   'rehearsal',
   'interchange',
   'check',

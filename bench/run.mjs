@@ -4,6 +4,7 @@ import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { browsing } from './browsing.mjs';
 import { finding } from './finding.mjs';
 import { largeOpenApi, largeSdl } from './large-documents.mjs';
 import { compare, comparePeaks, runOnce } from './measure.mjs';
@@ -58,18 +59,19 @@ const wanted = (name) => only === undefined || name.includes(only);
 const timed = (args, options) => async () => (await runOnce(args, options)).ms;
 const inCollection = { cwd: join(folder, 'collection'), env };
 
-if (wanted('rehearsal')) {
+if (wanted('rehearsal') || wanted('browsing')) {
   const cwd = join(folder, 'rehearsal');
   mkdirSync(cwd, { recursive: true });
   const document = largeOpenApi(22_000, 90);
   writeFileSync(join(cwd, 'large.json'), JSON.stringify(document));
   writeFileSync(join(cwd, 'echo-trail.yaml'), 'name: bench\n');
   await runOnce([program, 'docs', 'add', 'large.json', '--name', 'large', '--quiet'], { cwd, env });
+  if (wanted('browsing')) await browsing({ program, cwd, env, report });
   const paths = Object.entries(document.paths).flatMap(([path, item]) =>
     item.get ? [path.replace(/\{[^}]*\}/g, '1')] : [],
   );
   const bare = { pid: server.pid, origin };
-  await rehearsal({ program, cwd, env, paths: paths.slice(0, 1000), bare, report });
+  if (wanted('rehearsal')) await rehearsal({ program, cwd, env, paths: paths.slice(0, 1000), bare, report });
 }
 
 if (wanted('finding')) {

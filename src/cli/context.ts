@@ -45,6 +45,8 @@ export interface Context {
   rehearse(port: number, close: () => Promise<void>): void;
   /** Does work with a context of its own, closes that, and reports what it throws. @returns the status */
   anew(work: (own: Context) => Promise<number>): Promise<number>;
+  /** Another command of the program, in the same collection: what it prints goes to a terminal of its own. @returns the status */
+  inside(words: readonly string[], terminal: Terminal, signal: AbortSignal): Promise<number>;
   /** Closes what was opened. */
   close(): Promise<void>;
   /** Of the workspace, once there is one. */
@@ -60,6 +62,7 @@ export function makeContext(
   options: GlobalOptions,
   signals: { signal: AbortSignal; secondSignal: AbortSignal },
   tell: (error: unknown, context: Context) => number,
+  inside: Context['inside'],
 ): Context {
   const home =
     process.env.ECHO_TRAIL_HOME ?? join(process.env.XDG_CONFIG_HOME ?? join(homedir(), '.config'), 'echo-trail');
@@ -95,7 +98,7 @@ export function makeContext(
           more.person ??
           (terminal.interactive ? (await import('./ask/person.js')).personAt(terminal, true) : undefined),
         passPhrase: passPhraseAt(terminal),
-        allowSecret: terminal.interactive ? (await import('./ask/allow-secret.js')).askAllowSecret : undefined,
+        allowSecret: terminal.interactive ? await allowingSecret(terminal) : undefined,
         confirmChange: terminal.interactive
           ? (facts) => terminal.asking(async () => (await import('./ask/confirm-change.js')).confirmChange(facts))
           : undefined,
@@ -109,7 +112,7 @@ export function makeContext(
       rehearsal = { port, close };
     },
     async anew(work) {
-      const own = makeContext(terminal, options, signals, tell);
+      const own = makeContext(terminal, options, signals, tell, inside);
       let status: number;
       try {
         status = await work(own);
@@ -119,6 +122,7 @@ export function makeContext(
       await own.close();
       return status;
     },
+    inside,
     async close() {
       await rehearsal?.close();
       for (const workspace of opened) {
@@ -131,6 +135,11 @@ export function makeContext(
     redactor: () => opened.at(-1)?.redactor,
   };
   return context;
+}
+
+async function allowingSecret(terminal: Terminal): Promise<NonNullable<WorkspaceSettings['allowSecret']>> {
+  const { askAllowSecret } = await import('./ask/allow-secret.js');
+  return (...asked) => terminal.askingNow(() => askAllowSecret(...asked));
 }
 
 const collectionFolder = ({ collection }: GlobalOptions): string =>

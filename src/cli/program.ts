@@ -1,24 +1,18 @@
 /** The program: global options, the table of commands, and what is common to every run of one. */
 
-import { relative } from 'node:path';
 import { Command, CommanderError } from 'commander';
 import { sayActionsAs } from '../core/problem/actions.js';
 import { nearest } from '../core/problem/nearest.js';
-import { asProblem, Problem } from '../core/problem/problem.js';
-import { watchLocks } from '../core/storage/file-lock.js';
-import { setProcesses } from '../core/storage/processes.js';
+import { Problem } from '../core/problem/problem.js';
 import { ownMember } from '../core/value/own-member.js';
-import type { Action, Entry } from './command.js';
+import { alone, carriedOut, type Inside, type Options, type Perform } from './carry-out.js';
+import type { Entry } from './command.js';
 import { collect } from './command.js';
 import { stages } from './commands/table.js';
-import { type Context, type GlobalOptions, makeContext } from './context.js';
-import { exitStatus, graverStatus } from './exit-status.js';
 import { optionWords } from './options/option-words.js';
 import { type OutlineCommand, outlineOf } from './outline.js';
 import { withOwnColours } from './terminal/colours.js';
-import { interrupts } from './terminal/interrupts.js';
-import { guardOutputs, outputs } from './terminal/outputs.js';
-import { isGone } from './terminal/processes.js';
+import { guardOutputs } from './terminal/outputs.js';
 import { openTerminal, versioned } from './terminal/terminal.js';
 import { version } from './version.js';
 import { commandLineWords } from './view/actions.js';
@@ -33,7 +27,7 @@ export async function runProgram(argv: readonly string[]): Promise<void> {
   sayActionsAs(commandLineWords);
   const program = rootCommand();
   const words = optionWords(argv);
-  await loadWanted(program, words.slice(2));
+  await loadWanted(program, words.slice(2), alone(carryOutInside));
   try {
     await program.parseAsync(words);
   } catch (error) {
@@ -155,7 +149,7 @@ function usageText(text: string): string {
 }
 
 /** Only the command that is asked for is loaded; the others are a line in the help. */
-async function loadWanted(program: Command, args: readonly string[]): Promise<void> {
+async function loadWanted(program: Command, args: readonly string[], perform: Perform): Promise<void> {
   const taking = new Set(['--collection', '-e', '--env', '-s', '--set', '--seed', '--log']);
   const words = args.filter((word, index) => !word.startsWith('-') && !taking.has(args[index - 1] ?? ''));
   const [wanted, ...below] = words[0] === 'help' ? words.slice(1) : words;
@@ -164,20 +158,23 @@ async function loadWanted(program: Command, args: readonly string[]): Promise<vo
   const commands = addCommands(program, known && words[0] !== 'help' ? wanted : undefined);
   const entry = stages.flatMap((stage) => stage.commands).find(({ name }) => name === wanted);
   const command = commands.find((one) => one.name() === wanted);
-  if (entry && command) await load(entry, command, below);
+  if (entry && command) await load(entry, command, below, perform);
   inherit(program);
 }
 
 /** A command, or of a group of commands the one that is asked for. */
-async function load(entry: Entry, command: Command, below: readonly string[]): Promise<void> {
+async function load(entry: Entry, command: Command, below: readonly string[], perform: Perform): Promise<void> {
   if ('load' in entry) {
-    (await entry.load()).configure(command, (action) => runAction(action));
+    (await entry.load()).configure(command, (action) => async (...given) => {
+      const own = given.at(-1) as Command;
+      await perform(action, own, own.optsWithGlobals() as Options);
+    });
     return;
   }
   const [wanted] = below[0] === 'help' ? below.slice(1) : below;
   for (const inner of entry.below) {
     const one = command.command(inner.name).description(inner.summary);
-    if (inner.name === wanted) await load(inner, one, below.slice(1));
+    if (inner.name === wanted) await load(inner, one, below.slice(1), perform);
   }
 }
 
@@ -204,92 +201,19 @@ function inherit(command: Command): void {
   }
 }
 
-function runAction(action: Action): (...given: unknown[]) => Promise<void> {
-  return async (...given) => {
-    const command = given.at(-1) as Command;
-    const options = command.optsWithGlobals() as GlobalOptions & Record<string, unknown>;
-    const terminal = openTerminal(options);
-    const { signals, release } = interrupts(terminal);
-    setProcesses({ own: process.pid, isGone });
-    watchLocks({
-      signal: signals.signal,
-      onWait: (path, holder) =>
-        terminal.note(
-          `waiting for ${holder === undefined ? 'another command' : `process ${holder}`}, which works on ${relative('', path)}`,
-        ),
-    });
-    const context = makeContext(terminal, options, signals, (error, own) => complain(error, own, signals.signal));
-    const began = performance.now();
-    let status = 0;
-    // Nothing is left that could go on, and the work has not come to its end: that must not pass for success.
-    const stuck = (): void => {
-      process.exitCode = complain(
-        new Error('the command waits for something that cannot come'),
-        context,
-        signals.signal,
-      );
-    };
-    process.once('beforeExit', stuck);
-    try {
-      context.log.line('command', { command: nameOf(command), version, folder: process.cwd() });
-      status = (await untilFault(action(context, command.args, options))) ?? 0;
-    } catch (error) {
-      status = complain(error, context, signals.signal);
-    }
-    try {
-      await untilFault(context.close());
-    } catch (error) {
-      status = graverStatus(status, complain(error, context, signals.signal));
-    }
-    if (outputs.failure) status = graverStatus(status, complain(cannotPrint(outputs.failure), context, signals.signal));
-    terminal.progress('');
-    safely(() => context.log.line('end', { status, ms: Math.round(performance.now() - began) }));
-    release();
-    process.off('beforeExit', stuck);
-    process.exitCode = status;
-  };
-}
-
-/** The first line of the log has already reported a file that cannot be written. */
-function safely(work: () => void): void {
-  try {
-    work();
-  } catch {
-    // The command goes on without.
-  }
-}
-
-/** `docs add`. */
-const nameOf = (command: Command): string =>
-  command.parent?.parent ? `${command.parent.name()} ${command.name()}` : command.name();
-
-/** What a library throws where nobody can catch it ends the work, but not the closing of what is open: nothing is lost. */
-function untilFault<T>(work: Promise<T>): Promise<T> {
-  return new Promise<T>((resolve, reject) => {
-    process.once('uncaughtException', reject);
-    work.then(resolve, reject).finally(() => process.off('uncaughtException', reject));
+/** A command that another one carries out. */
+const carryOutInside: Inside = async ({ collection, env, set = [], seed }, words, terminal, signal) => {
+  const globally = [
+    ...(collection === undefined ? [] : ['--collection', collection]),
+    ...(env === undefined ? [] : ['--env', env]),
+    ...set.flatMap((one) => ['--set', one]),
+    ...(seed === undefined ? [] : ['--seed', seed]),
+  ];
+  const program = rootCommand();
+  let status = 2;
+  await loadWanted(program, words, async (action, command, own) => {
+    status = await carriedOut(action, command, own, terminal, { signal, secondSignal: signal }, carryOutInside);
   });
-}
-
-const cannotPrint = ({ message }: Error): Problem =>
-  new Problem('file-unreadable', {
-    what: 'cannot write to standard output',
-    cause: message,
-    remedy: 'echo-trail echo list shows what was sent',
-  });
-
-function complain(error: unknown, { terminal, redactor, log }: Context, signal: AbortSignal): number {
-  const cancelled = error instanceof Error && error.name === 'ExitPromptError';
-  const problem = cancelled || signal.aborted ? new Problem('interrupted', { what: 'interrupted' }) : asProblem(error);
-  const hide = (text: string): string => redactor()?.hide(text) ?? text;
-  safely(() => log.line('problem', { code: problem.code, what: problem.what }));
-  if (terminal.json) terminal.complainDocument(problemDocument(problem, hide));
-  else terminal.complain(problemLines(problem, terminal.err, hide));
-  if (terminal.debug && error instanceof Error) terminal.complain(hide(stackText(error)));
-  return exitStatus(problem);
-}
-
-function stackText(error: Error): string {
-  const own = error.stack ?? error.message;
-  return error.cause instanceof Error ? `${own}\ncaused by ${stackText(error.cause)}` : own;
-}
+  await program.parseAsync([...globally, ...words], { from: 'user' });
+  return status;
+};

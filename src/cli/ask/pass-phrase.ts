@@ -3,5 +3,8 @@ import type { IdentitySources } from '../../core/session/shared-secrets/identity
 import type { Terminal } from '../terminal/terminal.js';
 
 /** undefined where nobody is at a terminal */
-export const passPhraseAt = ({ interactive }: Pick<Terminal, 'interactive'>): IdentitySources['passPhrase'] =>
-  interactive ? async () => (await import('./secret.js')).askPassPhrase() : undefined;
+export const passPhraseAt = ({
+  interactive,
+  asking,
+}: Pick<Terminal, 'interactive' | 'asking'>): IdentitySources['passPhrase'] =>
+  interactive ? () => asking(async () => (await import('./secret.js')).askPassPhrase()) : undefined;

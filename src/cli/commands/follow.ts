@@ -43,7 +43,10 @@ export const { configure }: CommandModule = {
               table(
                 links.map(({ url, at, about }, index) => [
                   terminal.out.bold(String(index + 1)),
-                  printableLine(url),
+                  terminal.out.link(
+                    printableLine(url),
+                    `command:${JSON.stringify(['follow', String(index + 1), '--of', echo.id])}`,
+                  ),
                   terminal.out.dim(printableLine(at)),
                   printableLine(about ?? ''),
                 ]),

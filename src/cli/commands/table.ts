@@ -16,6 +16,11 @@ export const stages: readonly Stage[] = [
           },
           { name: 'list', summary: 'list the documentation sources', load: () => import('./docs/list.js') },
           { name: 'tree', summary: 'the map of resources, with their methods', load: () => import('./docs/tree.js') },
+          {
+            name: 'browse',
+            summary: 'go through them on the whole screen: find, draft, send, follow',
+            load: () => import('./docs/browse.js'),
+          },
           { name: 'find', summary: 'find operations by words, the best first', load: () => import('./docs/find.js') },
           { name: 'show', summary: 'show one operation or one type in full', load: () => import('./docs/show.js') },
           {
@@ -107,7 +112,11 @@ export const stages: readonly Stage[] = [
         summary: 'the documented vendor on this machine, to try against',
         load: () => import('./rehearse/rehearse.js'),
       },
-      { name: 'echo', summary: 'list, show and resend recorded exchanges', load: () => import('./echo/echo.js') },
+      {
+        name: 'echo',
+        summary: 'list, show, browse and resend recorded exchanges',
+        load: () => import('./echo/echo.js'),
+      },
     ],
   },
   {

@@ -91,7 +91,7 @@ export async function importRequests(context: Context, importer: Importer, order
     terminal.note('no file holds the values of secrets: enter them now, or press Enter to skip one');
     const left: string[] = [];
     for (const name of names) {
-      const value = await askSecret(name);
+      const value = await terminal.asking(() => askSecret(name));
       if (value === '') left.push(name);
       else await storeSecret(context, await context.collection(), { name, value, environment: options.env });
     }

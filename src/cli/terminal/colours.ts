@@ -8,6 +8,8 @@ import { randomInt } from 'node:crypto';
 const names = ['bold', 'dim', 'red', 'green', 'yellow', 'magenta', 'cyan'] as const;
 export interface Colours extends Readonly<Record<(typeof names)[number], (text: string) => string>> {
   readonly enabled: boolean;
+  /** Text that leads somewhere, where links can be followed; else as it is. */
+  link(text: string, to: string): string;
 }
 
 const codes: Readonly<Record<(typeof names)[number], readonly [open: number, close: number]>> = {
@@ -24,7 +26,21 @@ const codes: Readonly<Record<(typeof names)[number], readonly [open: number, clo
 const mark = Array.from({ length: 4 }, () => String(randomInt(1000, 10_000))).join(';');
 const sequence = (code: number): string => `\u001b[${code};${mark}m`;
 
-export function makeColours(enabled: boolean): Colours {
+/** The code that ends a link; one that begins is of four digits, which no colour has. */
+export const linkEnd = 999;
+const firstLink = 1000;
+
+/** The number of the link that a code begins, from 0. */
+export const linkNumber = (code: number): number | undefined => (code >= firstLink ? code - firstLink : undefined);
+
+/** The code that ends what another begins. */
+const endOf = (code: number): number =>
+  code >= firstLink ? linkEnd : (Object.values(codes).find(([open]) => open === code)?.[1] ?? 0);
+
+const ends = new Set([linkEnd, ...Object.values(codes).map(([, close]) => close)]);
+
+/** @param links where links can be followed: what each leads to is added, by its number */
+export function makeColours(enabled: boolean, links?: string[]): Colours {
   const paint = (name: (typeof names)[number]): ((text: string) => string) => {
     if (!enabled) return String;
     const [open, close] = codes[name].map(sequence) as [string, string];
@@ -32,7 +48,12 @@ export function makeColours(enabled: boolean): Colours {
     const again = codes[name][1] === 22 ? close + open : open;
     return (text) => `${open}${String(text).replaceAll(close, again)}${close}`;
   };
-  return { enabled, ...Object.fromEntries(names.map((name) => [name, paint(name)])) } as Colours;
+  const link = (text: string, to: string): string => {
+    if (!links) return text;
+    links.push(to);
+    return sequence(firstLink + links.length - 1) + text + sequence(linkEnd);
+  };
+  return { enabled, link, ...Object.fromEntries(names.map((name) => [name, paint(name)])) } as Colours;
 }
 
 const ours = new RegExp(`\\u001b\\[(\\d+);${mark}m`, 'g');
@@ -57,10 +78,9 @@ export function colouredLines(text: string): string[] {
     const before = open.map(sequence).join('');
     for (const [, code = ''] of line.matchAll(ours)) {
       const number = Number(code);
-      const closes = Object.values(codes).filter(([, close]) => close === number);
-      open = closes.length > 0 ? open.filter((one) => !closes.some(([own]) => own === one)) : [...open, number];
+      open = ends.has(number) ? open.filter((one) => endOf(one) !== number) : [...open, number];
     }
-    const after = [...new Set(open.map((one) => Object.values(codes).find(([own]) => own === one)?.[1] ?? 0))];
+    const after = [...new Set(open.map(endOf))];
     return before + line + after.map(sequence).join('');
   });
 }

@@ -59,6 +59,17 @@ export interface Terminal {
   clearScreen(): void;
   /** Asks somebody something; until it is answered no line of progress writes over the question. */
   asking<T>(question: () => Promise<T>): Promise<T>;
+  /** The same in the middle of work that cannot wait. */
+  askingNow<T>(question: () => T): T;
+}
+
+/** One of the two ways out, or what takes its place. */
+export interface Stream {
+  readonly isTTY?: boolean | undefined;
+  readonly columns?: number | undefined;
+  readonly rows?: number | undefined;
+  /** @returns false where no more should be written before it drains */
+  write(text: string | Uint8Array): boolean;
 }
 
 export interface TerminalSettings {
@@ -71,14 +82,14 @@ export interface TerminalSettings {
 /** Records of a run are written as they are on disk: the first of them says its version. */
 export const versioned = (value: object): object => ('event' in value ? value : { version: documentVersion, ...value });
 
-export function openTerminal({
-  json = false,
-  quiet = false,
-  colour = true,
-  debug = false,
-}: TerminalSettings): Terminal {
-  const { stdout, stderr, env } = process;
-  const coloured = (stream: NodeJS.WriteStream): boolean => {
+/** @param links where links can be followed: what each leads to is added to it */
+export function openTerminal(
+  { json = false, quiet = false, colour = true, debug = false }: TerminalSettings,
+  { stdout, stderr }: { readonly stdout: Stream; readonly stderr: Stream } = process,
+  links?: string[],
+): Terminal {
+  const { env } = process;
+  const coloured = (stream: Stream): boolean => {
     if (!colour || env.NO_COLOR) return false;
     if (env.FORCE_COLOR && env.FORCE_COLOR !== '0') return true;
     return stream.isTTY === true && env.TERM !== 'dumb';
@@ -108,7 +119,7 @@ export function openTerminal({
     },
     width: stdout.columns ?? (Number(env.COLUMNS) || 120),
     height: stdout.rows ?? (Number(env.LINES) || 40),
-    out: makeColours(coloured(stdout) && !json),
+    out: makeColours(coloured(stdout) && !json, links),
     err: makeColours(coloured(stderr)),
     hideBy(given) {
       hiding = given;
@@ -133,8 +144,9 @@ export function openTerminal({
       clear();
       for await (const piece of createReadStream(path)) {
         if (outputs.closed) return;
-        const shown: unknown = stdout.isTTY === true ? safe(Buffer.from(piece as Uint8Array).toString('utf8')) : piece;
-        if (!stdout.write(shown as Uint8Array)) await Promise.race([once(stdout, 'drain'), once(stdout, 'close')]);
+        const bytes = piece as Uint8Array;
+        if (stdout.write(stdout.isTTY === true ? safe(Buffer.from(bytes).toString('utf8')) : bytes)) continue;
+        await Promise.race([once(process.stdout, 'drain'), once(process.stdout, 'close')]);
       }
     },
     note(text) {
@@ -172,6 +184,10 @@ export function openTerminal({
       } finally {
         questions -= 1;
       }
+    },
+    askingNow(question) {
+      clear();
+      return question();
     },
   };
 }

@@ -1,8 +1,10 @@
 /** Fields of a body, a type or a response, and parameters, as a table: fields too deep to fit are folded, and counted. */
+import { wrapAnsi } from 'fast-wrap-ansi';
 import { limitsText } from '../../core/documentation/model/limits-text.js';
 import type { Alternative, ClauseTerms, Field, Parameter } from '../../core/documentation/model/model.js';
 import { textOf } from '../../core/value/text.js';
-import type { Terminal } from '../terminal/terminal.js';
+import { colouredLines } from '../terminal/colours.js';
+import type { Colours, Terminal } from '../terminal/terminal.js';
 import { printableLine, proseLine } from './printable.js';
 import { table } from './table.js';
 
@@ -18,28 +20,47 @@ export interface FieldSettings {
   readonly depth?: number | undefined;
   /** Whether the place of each is a column: of parameters. */
   readonly where?: boolean;
+  readonly inPlace?: InPlace | undefined;
 }
+
+/** Where fields can be opened in place. */
+export interface InPlace {
+  /** What stands before the paths of these fields: `body`, `parameters`. */
+  readonly of: string;
+  /** The paths of those that are open, however deep. */
+  readonly opened: ReadonlySet<string>;
+  /** Before the names of types. */
+  readonly source: string;
+}
+
+/** What a link leads to: a field, by its path, opens in place. */
+const unfoldLink = 'unfold:';
 
 /** How much of the fields is shown: levels of fields within fields, and characters of a description. */
 interface Extent {
   readonly levels: number;
   readonly longest: number;
+  readonly inPlace: InPlace | undefined;
 }
 
 /** The most levels that are tried without --depth. */
 export const deepestFitting = 3;
 
-export function fieldsText(holder: Holder, terminal: Terminal, { depth, where = false }: FieldSettings): string {
+export function fieldsText(
+  holder: Holder,
+  terminal: Terminal,
+  { depth, where = false, inPlace }: FieldSettings,
+): string {
   const text = (extent: Extent): string =>
     holder.alternatives
       ? alternativesText(holder.alternatives, terminal, extent)
       : fieldTable(holder.fields, terminal, extent, where);
-  if (depth !== undefined) return text({ levels: depth, longest: longestDescription });
+  if (depth !== undefined) return text({ levels: depth, longest: longestDescription, inPlace });
   for (let levels = deepestFitting; levels >= 0; levels -= 1) {
-    const shown = text({ levels, longest: longestDescription });
+    const shown = text({ levels, longest: longestDescription, inPlace });
     if (shown.split('\n').length <= 2 * terminal.height) return shown;
   }
-  return text({ levels: 0, longest: shortDescription });
+  return text({ levels: 0, longest: shortDescription, inPlace });
 }
 
 /** One of several shapes: each with its name, and what chooses it. */
@@ -53,15 +74,23 @@ function alternativesText(alternatives: readonly Alternative[], terminal: Termin
 }
 
 /** Nested fields stand below their holder, indented. */
-function fieldTable(fields: readonly Row[], terminal: Terminal, { levels, longest }: Extent, where: boolean): string {
+function fieldTable(
+  fields: readonly Row[],
+  terminal: Terminal,
+  { levels, longest, inPlace }: Extent,
+  where: boolean,
+): string {
   const { out } = terminal;
   const rows: string[][] = [];
-  const add = (list: readonly Row[], level: number, indent: number): void => {
+  const add = (list: readonly Row[], level: number, indent: number, holder: string): void => {
     for (const field of list) {
       const inner = field.fields ?? [];
       const shapes = field.alternatives ?? [];
-      const folded = level >= levels;
-      const notes = notesOf(field, folded ? belowOf(field) : undefined, level);
+      const path = `${holder}.${field.name}`;
+      const open = inPlace?.opened.has(path) === true;
+      const folded = level >= levels && !open;
+      const below = inPlace && { out, path, open, source: inPlace.source };
+      const notes = notesOf(field, folded || open ? belowOf(field) : undefined, level, below);
       const about = [
         notes === '' ? '' : out.dim(`(${notes})`),
         shortened(proseLine(linkTexts(field.description ?? '')), longest),
@@ -76,21 +105,43 @@ function fieldTable(fields: readonly Row[], terminal: Terminal, { levels, longes
         about.filter((one) => one !== '').join(' '),
       ]);
       if (folded) continue;
-      if (shapes.length === 0) add(inner, level + 1, indent + 1);
+      if (shapes.length === 0) add(inner, level + 1, indent + 1, path);
       for (const { name, when, fields: own } of shapes) {
         const choice = when === undefined ? '' : out.dim(`where ${when}`);
         rows.push([`${'  '.repeat(indent + 1)}${out.dim(`as ${name}`)}`, '', choice, '', '', '', '']);
-        add(own, level + 1, indent + 2);
+        add(own, level + 1, indent + 2, `${path}.${name}`);
       }
     }
   };
-  add(fields, 0, 0);
+  add(fields, 0, 0, inPlace?.of ?? '');
+  if (terminal.width < narrow) return rows.map((row) => narrowRow(row, terminal.width)).join('\n');
   return table(rows, terminal, {
     indent: 2,
     head: ['name', 'where', 'type', '', 'default', 'allowed', 'description'],
     flexible: [2, 4, 5, 6],
     favoured: 6,
   });
+}
+
+/** Columns below which the cells of a field do not fit side by side. */
+const narrow = 72;
+
+/** What a field is called, and is, on one line; what may stand in it and what it is for below. */
+function narrowRow(
+  [name = '', where = '', type = '', required = '', preset = '', limits = '', about = '']: string[],
+  width: number,
+): string {
+  const first = [name, where, type, required, preset === '' ? '' : `default ${preset}`].filter((one) => one !== '');
+  const more = [limits, about].filter((one) => one !== '').join('; ');
+  const indent = (/^ */.exec(name)?.[0].length ?? 0) + 6;
+  const below = wrapAnsi(more, Math.max(20, width - indent), { hard: true, wordWrap: true, trim: true });
+  return `  ${first.join('  ')}${
+    more === ''
+      ? ''
+      : `\n${colouredLines(below)
+          .map((line) => ' '.repeat(indent) + line)
+          .join('\n')}`
+  }`;
 }
 
 /** How many fields are folded below a field, and the end of their type's name. */
@@ -100,14 +151,21 @@ function belowOf({ fields = [], alternatives = [], more }: Row): Field['more'] {
   return count === 0 ? undefined : { fields: count };
 }
 
-function notesOf(field: Row, folded: Field['more'], level: number): string {
+interface Foldable {
+  readonly out: Colours;
+  readonly path: string;
+  readonly open: boolean;
+  readonly source: string;
+}
+
+function notesOf(field: Row, folded: Field['more'], level: number, foldable: Foldable | undefined): string {
   const below = folded ?? field.more;
   const notes = [
     field.readOnly && 'read-only',
     field.writeOnly && 'write-only',
     field.deprecated && 'deprecated',
     field.recursive && `a ${field.recursive} again`,
-    below && `${below.fields} ${below.fields === 1 ? 'field' : 'fields'} below: ${unfolding(below, level)}`,
+    below && (foldable ? linkedBelow(below, foldable) : `${countText(below)} below: ${unfolding(below, level)}`),
     'style' in field && field.style,
     'media' in field && field.media !== undefined && `as ${field.media}`,
     'from' in field && field.from,
@@ -115,6 +173,14 @@ function notesOf(field: Row, folded: Field['more'], level: number): string {
     field.at,
   ];
   return notes.filter(Boolean).join(', ');
+}
+
+const countText = ({ fields }: NonNullable<Field['more']>): string => `${fields} ${fields === 1 ? 'field' : 'fields'}`;
+
+/** As links that open them in place, and the type they are of. */
+function linkedBelow(below: NonNullable<Field['more']>, { out, path, open, source }: Foldable): string {
+  const fold = out.link(open ? 'fold' : `${countText(below)} below`, `${unfoldLink}${path}`);
+  return below.type ? `${fold}, ${out.link(below.type, `type:${source}/${below.type}`)}` : fold;
 }
 
 /** What shows the fields below a field. A long name of a type is found by its end. */

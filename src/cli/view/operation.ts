@@ -5,10 +5,20 @@ import type { Link } from '../../core/documentation/explore/links.js';
 import type { Content, DocumentedResponse, Operation } from '../../core/documentation/model/model.js';
 import type { Value } from '../../core/value/written.js';
 import type { Terminal } from '../terminal/terminal.js';
-import { fieldsText } from './field-table.js';
+import { fieldsText, type InPlace } from './field-table.js';
 import { colouredJson } from './json.js';
 import { printable, printableLine, proseLine } from './printable.js';
 import { table } from './table.js';
+
+/** What a page that can be gone through shows more. */
+export interface Around {
+  /** Fields that are opened in place, by their paths. */
+  readonly opened: ReadonlySet<string>;
+  /** Operations that what this one returns leads to. */
+  readonly usedBy: readonly Link[];
+  /** Requests and trails of the collection. */
+  readonly users: { readonly requests: readonly string[]; readonly trails: readonly string[] };
+}
 
 /** @param depth levels of fields within fields; else as many as fit */
 export function operationText(
@@ -16,6 +26,7 @@ export function operationText(
   links: readonly Link[],
   terminal: Terminal,
   depth?: number,
+  around?: Around,
 ): string {
   const {
     source,
@@ -38,17 +49,19 @@ export function operationText(
   } = operation;
   const { out } = terminal;
   const title = (text: string): string => out.bold(text);
+  const inPlace = (of: string): InPlace | undefined => around && { of, opened: around.opened, source };
   const blocks = [
     [
       `${title(`${source}/${id}`)}${summary === undefined ? '' : `  ${proseLine(summary)}`}${deprecated ? out.yellow('  deprecated') : ''}`,
       `${out.cyan(method)} ${path}   ${out.dim(`group ${group}, ${changes ? 'changes something' : 'changes nothing'}${certainty === undefined ? '' : `, read from ${at}: ${certainty}`}`)}`,
       ...(description !== undefined && description !== summary ? [proseText(description, terminal, depth)] : []),
     ].join('\n'),
+    around && usersText(around, terminal),
     authenticationText(operation, terminal),
     parameters.length > 0 &&
-      `${title('parameters')}\n${fieldsText({ fields: parameters }, terminal, { where: true, depth })}`,
+      `${title('parameters')}\n${fieldsText({ fields: parameters }, terminal, { where: true, depth, inPlace: inPlace('parameters') })}`,
     body &&
-      `${title('body')}  ${body.type}${body.required ? '' : ', optional'}${body.otherTypes.length > 0 ? `, also ${body.otherTypes.join(', ')}` : ''}\n${contentText(body, terminal, depth)}`,
+      `${title('body')}  ${body.type}${body.required ? '' : ', optional'}${body.otherTypes.length > 0 ? `, also ${body.otherTypes.join(', ')}` : ''}\n${contentText(body, terminal, depth, inPlace('body'))}`,
     links.length > 0 && `${title('possible sources')}\n${linkTable(links, operation.source, terminal)}`,
     graphql && `${title('returns')}  ${graphql.returns}`,
     soap &&
@@ -57,7 +70,10 @@ export function operationText(
       ? `${title('responses')}  none is documented`
       : `${title('responses')}\n${responses.map((response) => responseText(response, terminal, depth)).join('\n')}`,
     callbacks.length > 0 && `${title('calls back')}\n${callbacks.map((one) => `  ${printableLine(one)}`).join('\n')}`,
-    `${title('draft')}  echo-trail draft ${source}/${id}`,
+    around &&
+      around.usedBy.length > 0 &&
+      `${title('used by')}\n${linkTable(around.usedBy, operation.source, terminal)}`,
+    !around && `${title('draft')}  echo-trail draft ${source}/${id}`,
   ];
   return blocks.filter((block) => typeof block === 'string').join('\n\n');
 }
@@ -75,13 +91,20 @@ function linkTable(links: readonly Link[], source: string, terminal: Terminal): 
   return table(
     links.map(({ name, operation, place, guess }) => [
       out.cyan(name),
-      `${source}/${operation}`,
+      out.link(`${source}/${operation}`, `operation:${source}/${operation}`),
       place,
       guess ? out.dim('guessed') : '',
     ]),
     terminal,
     { indent: 2 },
   );
+}
+
+/** What the collection has for it already. */
+function usersText({ users: { requests, trails } }: Around, { out }: Terminal): string | undefined {
+  if (requests.length === 0) return undefined;
+  const linked = requests.map((one) => out.link(printableLine(one), `request:${one}`)).join(', ');
+  return `${out.bold('requests')}  ${linked}${trails.length === 0 ? '' : out.dim(`   in the trails ${trails.join(', ')}`)}`;
 }
 
 /** In a line; behind it what the vendor says of each scheme: who issues a key, what a signature is made of. */
@@ -101,11 +124,16 @@ function authenticationText(operation: Operation, { out }: Terminal): string {
 const unsaid = ({ protocol, certainty }: Operation): string =>
   protocol === 'http' && certainty === undefined ? 'none required' : 'not documented';
 
-function contentText(content: Content, terminal: Terminal, depth: number | undefined): string {
+function contentText(
+  content: Content,
+  terminal: Terminal,
+  depth: number | undefined,
+  inPlace: InPlace | undefined,
+): string {
   const { out } = terminal;
   const shown = content.documentedExample ? 'documented example' : 'example, made from the fields';
   const parts = [
-    (content.alternatives ?? content.fields).length > 0 && fieldsText(content, terminal, { depth }),
+    (content.alternatives ?? content.fields).length > 0 && fieldsText(content, terminal, { depth, inPlace }),
     content.example !== undefined && `  ${out.dim(shown)}\n${indent(exampleText(content, terminal, depth), 2)}`,
   ];
   return parts.filter((part) => typeof part === 'string').join('\n\n');

@@ -1,15 +1,11 @@
 /** Tables without lines: a dim head, columns two spaces apart, long text wrapped inside its column. */
-import measuredWidth from 'fast-string-width';
 import { wrapAnsi } from 'fast-wrap-ansi';
 import { largest } from '../../core/value/largest.js';
 import { colouredLines } from '../terminal/colours.js';
 import type { Terminal } from '../terminal/terminal.js';
+import { isPlain, textWidth } from './text-width.js';
 
 const between = '  ';
-
-/** Most cells are plain: their width is their length, and need not be measured. */
-const plain = /^[\x20-\x7e…]*$/;
-const stringWidth = (text: string): number => (plain.test(text) ? text.length : measuredWidth(text));
 
 export interface TableSettings {
   readonly head?: readonly string[];
@@ -34,8 +30,8 @@ export function table(
   const heads = head && kept.map((index) => head[index] ?? '');
   const widths = kept.map((_, index) =>
     largest(
-      rows.map((row) => largest((row[index] ?? '').split('\n').map((line) => stringWidth(line)))),
-      stringWidth(heads?.[index] ?? ''),
+      rows.map((row) => largest((row[index] ?? '').split('\n').map((line) => textWidth(line)))),
+      textWidth(heads?.[index] ?? ''),
     ),
   );
   const room = terminal.width - indent - 2 * (kept.length - 1);
@@ -66,9 +62,9 @@ export function table(
 function rowLines(row: readonly string[], widths: readonly number[]): string[] {
   const cells = row.map((cell, index) => {
     const width = widths[index] as number;
-    return stringWidth(cell) <= width && !cell.includes('\n')
+    return textWidth(cell) <= width && !cell.includes('\n')
       ? [cell]
-      : plain.test(cell) && wordsFit(cell, width)
+      : isPlain(cell) && wordsFit(cell, width)
         ? wrapped(cell, width)
         : // Between words; only a word that is wider than the column, such as an address, is cut.
           colouredLines(wrapAnsi(cell, width, { hard: true, wordWrap: true, trim: true }));
@@ -95,10 +91,9 @@ function wrapped(text: string, width: number): string[] {
   return [...lines, line];
 }
 
-const padded = (text: string, width: number): string => text + ' '.repeat(Math.max(0, width - stringWidth(text)));
+const padded = (text: string, width: number): string => text + ' '.repeat(Math.max(0, width - textWidth(text)));
 
-const wordsFit = (cell: string, width: number): boolean =>
-  cell.split(/\s+/).every((word) => stringWidth(word) <= width);
+const wordsFit = (cell: string, width: number): boolean => cell.split(/\s+/).every((word) => textWidth(word) <= width);
 
 /** Columns in which prose reads well; a narrower one has a word or two a line. */
 const comfortable = 56;

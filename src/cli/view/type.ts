@@ -9,16 +9,18 @@ export function typeText(
   { name, source, kind, description, fields, allowed, alternatives }: TypeDescription & { readonly source: string },
   terminal: Terminal,
   depth?: number,
+  opened?: ReadonlySet<string>,
 ): string {
   const { out } = terminal;
+  const inPlace = opened && { of: 'type', opened, source };
   const blocks = [
     [`${out.bold(`${source}/${name}`)}  ${kind}`, ...(description === undefined ? [] : [printable(description)])].join(
       '\n',
     ),
     allowed && `${out.bold('allowed')}  ${limitsText({ allowed })}`,
     alternatives
-      ? fieldsText({ fields, alternatives }, terminal, { depth })
-      : fields.length > 0 && `${out.bold('fields')}\n${fieldsText({ fields }, terminal, { depth })}`,
+      ? fieldsText({ fields, alternatives }, terminal, { depth, inPlace })
+      : fields.length > 0 && `${out.bold('fields')}\n${fieldsText({ fields }, terminal, { depth, inPlace })}`,
   ];
   return blocks.filter((block) => typeof block === 'string').join('\n\n');
 }

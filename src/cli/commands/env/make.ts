@@ -71,7 +71,8 @@ async function offered(
       if (values.has(name) || allowed.length < 2) continue;
       const { askChoice } = await import('../../ask/choice.js');
       const choices = allowed.map((value) => ({ name: value, value }));
-      values.set(name, await askChoice(`${name} of ${server.template ?? server.url}:`, choices));
+      const question = `${name} of ${server.template ?? server.url}:`;
+      values.set(name, await context.terminal.asking(() => askChoice(question, choices)));
     }
   }
   return {
@@ -105,9 +106,11 @@ async function oneOf(
     });
   }
   const { askChoice } = await import('../../ask/choice.js');
-  return askChoice(
-    'which server?',
-    servers.map((value, index) => ({ name: (lines[index] as string).replace(/^\d+ +/, ''), value })),
+  return terminal.asking(() =>
+    askChoice(
+      'which server?',
+      servers.map((value, index) => ({ name: (lines[index] as string).replace(/^\d+ +/, ''), value })),
+    ),
   );
 }
 

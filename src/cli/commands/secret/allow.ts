@@ -45,7 +45,7 @@ export const allow: CommandModule = {
           changed += 1;
           terminal.note(printableLine(`${environment} ${waysText(now)}`));
           for (const one of before ? added : []) terminal.note(printableLine(`  new: it ${one}`));
-          if (terminal.interactive && !(await agreed(name, environment))) {
+          if (terminal.interactive && !(await terminal.asking(() => agreed(name, environment)))) {
             terminal.note(`left as it was for ${environment}`);
             continue;
           }

@@ -20,7 +20,9 @@ const make: CommandModule = {
             what: '--pass-phrase needs an interactive terminal',
             remedy: 'leave it out, or run the command at a terminal',
           });
-        const phrase = options.passPhrase ? await (await import('../../ask/secret.js')).askNewPassPhrase() : '';
+        const phrase = options.passPhrase
+          ? await terminal.asking(async () => (await import('../../ask/secret.js')).askNewPassPhrase())
+          : '';
         return told(context, await makeIdentity(home, phrase), identityFile(home), true);
       }),
     );

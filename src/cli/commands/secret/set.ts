@@ -19,7 +19,7 @@ export const set: CommandModule = {
         const collection = await context.collection();
         const environment = options.env === undefined ? undefined : readEnvironment(collection, options.env, []).name;
         const value = terminal.interactive
-          ? await (await import('../../ask/secret.js')).askSecret(name)
+          ? await terminal.asking(async () => (await import('../../ask/secret.js')).askSecret(name))
           : await fromInput();
         if (value === '')
           throw new Problem('usage', {

@@ -37,6 +37,25 @@ function statedLinks(id: string, index: DocumentationIndex): Link[] {
   );
 }
 
+/** Operations that are looked at for what they take of another. */
+const mostUsers = 24;
+
+/** Operations that take what this one returns: as the documentation says, or by the names of their identifiers. */
+export function usedBy({ id, path, method }: Operation, index: DocumentationIndex): readonly Link[] {
+  const stated = (index.entry(id)?.links ?? []).map((link) => link.operation);
+  const reads = method === 'GET' || method === 'query';
+  const thing = reads ? singular(lastWord({ path })) : '';
+  const near =
+    thing.length < 3
+      ? []
+      : [...index.listedWith(thing.slice(0, -1))].filter((one) => one.id !== id).slice(0, mostUsers);
+  return [...new Set([...stated, ...near.map((one) => one.id)])].flatMap((user) => {
+    const operation = index.operation(user, depth);
+    const own = operation ? linksOf(operation, index).filter((link) => link.operation === id) : [];
+    return own.map((link) => ({ ...link, operation: user }));
+  });
+}
+
 interface Identifier {
   readonly name: string;
   readonly field: Field;
@@ -103,7 +122,7 @@ function guessed({ name, field, things }: Identifier, { id }: Operation, index: 
   return undefined;
 }
 
-const lastWord = ({ path }: ListedOperation): string =>
+const lastWord = ({ path }: Pick<ListedOperation, 'path'>): string =>
   path
     .split('/')
     .filter((part) => part !== '' && !part.startsWith('{'))

@@ -175,8 +175,14 @@ export class Scan {
     return found;
   }
 
-  /** Every word that names something, several times: descriptions are too long, and repeat what names say. */
-  *everyWord(): Generator<string> {
+  /** Every word that names something: descriptions are too long, and repeat what names say. Looked for once a source. */
+  words(): ReadonlySet<string> {
+    const known = vocabularies.get(this.operations) ?? new Set(this.everyWord());
+    vocabularies.set(this.operations, known);
+    return known;
+  }
+
+  private *everyWord(): Generator<string> {
     for (const line of this.operations)
       for (const cell of line.split('\t', searched.written).slice(searched.name)) yield* cell.split(/[ ;]/);
     for (const line of this.index.searched('shared'))
@@ -189,17 +195,17 @@ export class Scan {
   }
 }
 
+const vocabularies = new WeakMap<TextLines, ReadonlySet<string>>();
+
 /** A word that is mistyped: the nearest that stands anywhere, at most a third of its letters away. */
 export function nearestWord(word: string, scans: readonly Scan[]): string | undefined {
   const wanted = toBytes(word);
   let least = Math.floor(wanted.length / 3) + 1;
   if (least === 1) return undefined;
-  const seen = new Set<string>();
   let best: string | undefined;
   for (const scan of scans) {
-    for (const one of scan.everyWord()) {
-      if (seen.has(one) || Math.abs(one.length - wanted.length) >= least) continue;
-      seen.add(one);
+    for (const one of scan.words()) {
+      if (Math.abs(one.length - wanted.length) >= least) continue;
       const apart = distance(wanted, one);
       if (apart < least) [best, least] = [one, apart];
     }

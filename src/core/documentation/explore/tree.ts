@@ -6,37 +6,71 @@ export interface TreeNode {
   readonly part: string;
   readonly operations: readonly ListedOperation[];
   readonly below: readonly TreeNode[];
+  /** How many operations stand at it and below it. */
+  readonly count: number;
 }
 
-interface Building {
-  readonly part: string;
-  readonly operations: ListedOperation[];
-  readonly below: Map<string, Building>;
-}
+class Building implements TreeNode {
+  readonly operations: ListedOperation[] = [];
+  count = 0;
+  /** Most parts have one below them, which needs no map. */
+  private first: Building | undefined;
+  private parts: Map<string, Building> | undefined;
+  private shown: readonly TreeNode[] | undefined;
 
-const building = (part: string): Building => ({ part, operations: [], below: new Map() });
+  constructor(readonly part: string) {}
+
+  at(part: string): Building {
+    const { first } = this;
+    if (first?.part === part) return first;
+    const known = this.parts?.get(part);
+    if (known) return known;
+    const made = new Building(part);
+    if (!first) this.first = made;
+    else {
+      this.parts ??= new Map([[first.part, first]]);
+      this.parts.set(part, made);
+    }
+    return made;
+  }
+
+  /** Put together when it is looked at: of a large source most of it never is. */
+  get below(): readonly TreeNode[] {
+    this.shown ??= [...(this.parts?.values() ?? (this.first ? [this.first] : []))].map((one) => one.folded(''));
+    return this.shown;
+  }
+
+  /** A part that has nothing of its own and one below it is written on one line with that. */
+  private folded(before: string): TreeNode {
+    if (this.first && !this.parts && this.operations.length === 0) return this.first.folded(`${before}${this.part}/`);
+    if (before === '') return this;
+    const node = this;
+    return {
+      part: `${before}${this.part}`,
+      operations: this.operations,
+      count: this.count,
+      get below() {
+        return node.below;
+      },
+    };
+  }
+}
 
 export function resourceTree(operations: Iterable<ListedOperation>): readonly TreeNode[] {
-  const root = building('');
+  const root = new Building('');
   for (const operation of operations) {
-    const parts = operation.path.startsWith('/')
-      ? operation.path.split('/').filter((part) => part !== '')
-      : [operation.group, operation.path];
     let node = root;
-    for (const part of parts.length > 0 ? parts : ['/']) {
-      const next = node.below.get(part) ?? building(part);
-      node.below.set(part, next);
-      node = next;
+    for (const part of partsOf(operation)) {
+      node = node.at(part);
+      node.count += 1;
     }
     node.operations.push(operation);
   }
-  return folded(root).below;
+  return root.below;
 }
 
-/** A part that has nothing of its own and one below it is written on one line with that. */
-function folded({ part, operations, below }: Building): TreeNode {
-  const [only] = below.values();
-  if (part !== '' && only && below.size === 1 && operations.length === 0)
-    return folded({ ...only, part: `${part}/${only.part}` });
-  return { part, operations, below: [...below.values()].map(folded) };
+function partsOf({ path, group }: ListedOperation): string[] {
+  if (!path.startsWith('/')) return [group, path];
+  const parts = path.split('/').filter((part) => part !== '');
+  return parts.length > 0 ? parts : ['/'];
 }

@@ -246,6 +246,7 @@ const keyCell = (key: string): string => toBytes(JSON.stringify(key));
 function listedIn(line: string): ListedOperation {
   const cells = fromBytes(line).split('\t');
   const cell = (at: number): string => cells[at] ?? '';
+  const feeds = cell(listColumns.feeds);
   return {
     id: cell(listColumns.id),
     method: cell(listColumns.method),
@@ -253,9 +254,8 @@ function listedIn(line: string): ListedOperation {
     group: cell(listColumns.group),
     summary: cell(listColumns.summary),
     deprecated: cell(listColumns.deprecated) !== '',
-    feeds: cell(listColumns.feeds)
-      .split(' ')
-      .filter((id) => id !== ''),
+    // Most feed none.
+    feeds: feeds === '' ? [] : feeds.split(' ').filter((id) => id !== ''),
   };
 }
 

@@ -1,0 +1,36 @@
+/** Browsing at a terminal, until it is left. */
+import { Problem } from '../../core/problem/problem.js';
+import type { Context } from '../context.js';
+import { openScreen } from '../terminal/screen.js';
+import { Browser } from './browser.js';
+import type { Subject } from './subject.js';
+
+/** @throws Problem usage: there is no terminal @returns the exit status */
+export async function browseAtTerminal(
+  context: Context,
+  command: string,
+  instead: string,
+  subject: () => Promise<Subject>,
+): Promise<number> {
+  if (context.terminal.json || !process.stdin.isTTY || !process.stdout.isTTY || process.env.TERM === 'dumb') {
+    throw new Problem('usage', {
+      what: context.terminal.json
+        ? `${command} is for people: it has no --json`
+        : `${command} needs a terminal, with a keyboard and a screen`,
+      remedy: instead,
+    });
+  }
+  const browser = new Browser(await subject(), context);
+  const screen = openScreen({
+    key: (key) => void browser.key(key),
+    changed: () => browser.changed(),
+  });
+  const stop = (): void => browser.stopped();
+  context.signal.addEventListener('abort', stop, { once: true });
+  try {
+    browser.show(screen);
+    return await browser.ended;
+  } finally {
+    screen.leave();
+  }
+}

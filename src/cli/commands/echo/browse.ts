@@ -1,0 +1,17 @@
+/** `echo browse`: recorded exchanges on the whole screen. */
+import { browseAtTerminal } from '../../browsing/at-terminal.js';
+import { echoesSubject } from '../../browsing/echoes.js';
+import { type CommandModule, examples } from '../../command.js';
+
+export const browse: CommandModule = {
+  configure(command, run) {
+    command.action(
+      run((context) =>
+        browseAtTerminal(context, 'echo browse', 'echo-trail echo list prints them, echo show prints one', () =>
+          echoesSubject(context),
+        ),
+      ),
+    );
+    examples(command, [['echo browse', 'the newest first; ? shows the keys']]);
+  },
+};
