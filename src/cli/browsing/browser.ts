@@ -17,7 +17,7 @@ import type { Context } from '../context.js';
 import type { Key, Screen } from '../terminal/screen.js';
 import { problemLines } from '../view/problem.js';
 import { framePieces, type Layout, layoutOf } from './frame.js';
-import { helpText } from './help.js';
+import { printKeys } from './help.js';
 import { type Page, pageOf, withoutLinks } from './page.js';
 import { openPane, type Pane } from './pane.js';
 import type { Started, Subject } from './subject.js';
@@ -64,7 +64,6 @@ export class Browser {
   private drawn: { readonly of: string; readonly late: boolean } | undefined;
   private readonly outputs = new Map<string, Output>();
   private said = '';
-  private help = false;
   private running: AbortController | undefined;
   private later: NodeJS.Timeout | undefined;
   /** What the last page, and the last search, took. */
@@ -116,11 +115,6 @@ export class Browser {
   }
 
   private async pressed({ name, text }: Key): Promise<void> {
-    if (this.help) {
-      this.help = false;
-      this.drawn = undefined;
-      return;
-    }
     if (this.running) return this.whileRunning(name);
     if (name === 'ctrl-c') return this.end(0);
     if (name === 'ctrl-z') return this.screen.stop();
@@ -134,9 +128,7 @@ export class Browser {
         this.state = { ...this.state, side: 'search' };
         return;
       case '?':
-        this.help = true;
-        this.drawn = undefined;
-        return;
+        return this.showKeys();
       case 'escape':
         return this.escape();
       case 'enter':
@@ -307,6 +299,21 @@ export class Browser {
     }
   }
 
+  /** As a page, from which one goes back as from any other. */
+  private showKeys(): void {
+    const { here } = this.state;
+    if (!here) return;
+    const pane = this.pane(this.layout());
+    printKeys(this.subject.acts, pane.terminal);
+    this.outputs.set(keysPage, { pane, from: here.target, echo: undefined });
+    this.state = { ...visited(this.state, { kind: 'output', name: keysPage }), side: 'page' };
+  }
+
+  private pane(layout: Layout): Pane {
+    const { enabled } = this.context.terminal.out;
+    return openPane({ width: pageWidth(layout), height: layout.height, colour: enabled });
+  }
+
   private layout(): Layout {
     return layoutOf(this.screen?.columns ?? 80, this.screen?.rows ?? 24, this.state.side);
   }
@@ -336,15 +343,14 @@ export class Browser {
 
   private render(visit: Visit, layout: Layout, of: string, output: Output | undefined, late: boolean): void {
     const shown = output ?? (visit.target.kind === 'output' ? this.outputs.get(visit.target.name) : undefined);
-    const width = layout.page === 0 ? layout.columns : layout.page;
-    if (this.help || shown) {
-      const pane = this.help ? undefined : shown?.pane;
-      this.page = pageOf(pane?.text() ?? helpText(this.subject.acts), pane?.links ?? [], width);
+    const width = pageWidth(layout);
+    if (shown) {
+      this.page = pageOf(shown.pane.text(), shown.pane.links, width);
       this.drawn = { of, late: true };
       return;
     }
     const began = performance.now();
-    const pane = openPane({ width, height: layout.height, colour: this.context.terminal.out.enabled });
+    const pane = this.pane(layout);
     try {
       this.subject.print(visit, pane.terminal, late);
     } catch (error) {
@@ -376,6 +382,11 @@ export class Browser {
 
 const searchKeys = ['words, as they come to mind', 'Enter to the list', 'Esc all'];
 const runningKeys = ['at work', 'Esc stops it'];
+
+/** Where there is room for one side, the page has all of it. */
+const pageWidth = ({ page, columns }: Layout): number => (page === 0 ? columns : page);
+
+const keysPage = 'keys';
 
 const echoOf = ({ kind, name }: Target): string | undefined => (kind === 'echo' ? name : undefined);
 

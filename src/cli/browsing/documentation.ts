@@ -41,6 +41,12 @@ export async function documentationSubject(context: Context, only: string | unde
   const outline = operationsOutline(sources);
   let usersOf: ((operation: string) => Users) | undefined;
   let described = false;
+  const types = new Map<string, ReadonlySet<string>>();
+  const typesOf = (source: string): ReadonlySet<string> => {
+    const known = types.get(source) ?? new Set(sourceIndex(shelf, source).types());
+    types.set(source, known);
+    return known;
+  };
   const count = [...sources.values()].reduce((sum, { facts }) => sum + facts.operations, 0);
   const titleOf = (collection: string, environment?: string): string =>
     [collection, environment, `${count} operations of ${names.join(', ')}`].filter(Boolean).join('  ');
@@ -53,12 +59,14 @@ export async function documentationSubject(context: Context, only: string | unde
     print({ target, opened }: Visit, terminal: Terminal, late: boolean) {
       if (target.kind === 'group') return printGroup(outline.under(target.name, mostListed), target.name, terminal);
       if (!described) return;
+      const source = target.name.slice(0, target.name.indexOf('/'));
+      const known = typesOf(source);
       if (target.kind === 'type')
-        return terminal.print(typeText(findType(shelf, target.name), terminal, undefined, opened));
+        return terminal.print(typeText(findType(shelf, target.name), terminal, undefined, { opened, types: known }));
       const operation = findOperation(shelf, target.name, opened.size > 0 ? undefined : deepestFitting);
       const index = sourceIndex(shelf, operation.source);
       const users = usersOf?.(target.name) ?? { requests: [], trails: [] };
-      const around = { opened, usedBy: late ? usedBy(operation, index) : [], users };
+      const around = { opened, types: known, usedBy: late ? usedBy(operation, index) : [], users };
       terminal.print(operationText(operation, linksOf(operation, index), terminal, undefined, around));
     },
     follow: followed,

@@ -44,7 +44,9 @@ export async function echoesSubject(context: Context): Promise<Subject> {
     ...exchangeActs(context),
   ];
   return {
-    title: `${manifest.content.name}  ${echoes.length} exchanges, the newest first`,
+    get title() {
+      return `${manifest.content.name}  ${echoes.length} exchanges, the newest first`;
+    },
     outline: echoesOutline(() => echoes),
     opened: new Set(),
     acts,

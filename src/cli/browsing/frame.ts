@@ -51,7 +51,6 @@ export function framePieces(state: Browsing, layout: Layout, painting: Painting)
     { row: 1, column: 1, text: bold(fitted(` ${painting.title}`, columns)) },
     { row: 2, column: 1, text: searchLine(state, columns) },
     { row: 3, column: 1, text: dim(ruled(layout)) },
-    { row: rows, column: 1, text: footLine(state, layout, painting) },
   ];
   for (let line = 0; line < height; line += 1) {
     const row = line + around;
@@ -59,7 +58,7 @@ export function framePieces(state: Browsing, layout: Layout, painting: Painting)
     if (list > 0 && page > 0) pieces.push({ row, column: list + 1, text: dim(' │ ') });
     if (page > 0) pieces.push({ row, column: columns - page + 1, text: pageLine(state, line, page, painting.page) });
   }
-  return pieces;
+  return [...pieces, { row: rows, column: 1, text: footLine(state, layout, painting) }];
 }
 
 const ruled = ({ columns, list, page }: Layout): string =>

@@ -1,4 +1,6 @@
 /** All keys, on a page. */
+import type { Terminal } from '../terminal/terminal.js';
+import { table } from '../view/table.js';
 import type { Act } from './subject.js';
 
 const everywhere: readonly (readonly [keys: string, about: string])[] = [
@@ -16,12 +18,19 @@ const everywhere: readonly (readonly [keys: string, about: string])[] = [
 ];
 const atTheEnd: readonly (readonly [keys: string, about: string])[] = [
   ['Ctrl-Z', 'stop; fg comes back'],
-  ['?', 'these keys; any key leaves them'],
+  ['?', 'these keys'],
   ['q, Ctrl-C', 'leave'],
 ];
 
-export function helpText(acts: readonly Act[]): string {
+export function printKeys(acts: readonly Act[], terminal: Terminal): void {
+  const { out } = terminal;
   const lines = [...everywhere, ...acts.map(({ key, about }) => [key, about] as const), ...atTheEnd];
-  const width = Math.max(...lines.map(([keys]) => keys.length));
-  return ['Keys', '', ...lines.map(([keys, about]) => `${keys.padEnd(width)}  ${about}`)].join('\n');
+  terminal.print(out.bold('Keys'));
+  terminal.print(
+    table(
+      lines.map(([keys, about]) => [out.cyan(keys), about]),
+      terminal,
+      { indent: 2, flexible: [1] },
+    ),
+  );
 }

@@ -121,11 +121,12 @@ export function openScreen(listener: ScreenListener): Screen {
     },
     stop() {
       leave();
-      process.once('SIGCONT', () => {
+      process.kill(process.pid, 'SIGTSTP');
+      // Time passes for it when it is called back; where nobody could do that, the system does not stop it.
+      setTimeout(() => {
         enter();
         listener.changed();
-      });
-      process.kill(process.pid, 'SIGTSTP');
+      }, 100);
     },
     leave() {
       leave();

@@ -31,6 +31,15 @@ export interface InPlace {
   readonly opened: ReadonlySet<string>;
   /** Before the names of types. */
   readonly source: string;
+  /** The names of all types of the source. */
+  readonly types: ReadonlySet<string>;
+}
+
+/** What a type is called, as a link where it has a page of its own. */
+export function linkedType(type: string, { out }: Terminal, inPlace: InPlace | undefined): string {
+  const name = /[\w.]+/.exec(type)?.[0];
+  if (name === undefined || !inPlace?.types.has(name)) return type;
+  return type.replace(name, () => out.link(name, `type:${inPlace.source}/${name}`));
 }
 
 /** What a link leads to: a field, by its path, opens in place. */
@@ -98,7 +107,7 @@ function fieldTable(
       rows.push([
         `${'  '.repeat(indent)}${out.cyan(field.name)}`,
         where && 'in' in field ? field.in : '',
-        field.type,
+        linkedType(field.type, terminal, inPlace),
         field.required ? out.bold('required') : '',
         field.default === undefined ? '' : shortened(printableLine(textOf(field.default) || '""'), longestDefault),
         shortened('clauses' in field && field.clauses ? clausesText(field.clauses) : limitsText(field), longestLimits),

@@ -5,7 +5,7 @@ import type { Link } from '../../core/documentation/explore/links.js';
 import type { Content, DocumentedResponse, Operation } from '../../core/documentation/model/model.js';
 import type { Value } from '../../core/value/written.js';
 import type { Terminal } from '../terminal/terminal.js';
-import { fieldsText, type InPlace } from './field-table.js';
+import { fieldsText, type InPlace, linkedType } from './field-table.js';
 import { colouredJson } from './json.js';
 import { printable, printableLine, proseLine } from './printable.js';
 import { table } from './table.js';
@@ -14,6 +14,8 @@ import { table } from './table.js';
 export interface Around {
   /** Fields that are opened in place, by their paths. */
   readonly opened: ReadonlySet<string>;
+  /** The names of all types of the source. */
+  readonly types: ReadonlySet<string>;
   /** Operations that what this one returns leads to. */
   readonly usedBy: readonly Link[];
   /** Requests and trails of the collection. */
@@ -49,7 +51,8 @@ export function operationText(
   } = operation;
   const { out } = terminal;
   const title = (text: string): string => out.bold(text);
-  const inPlace = (of: string): InPlace | undefined => around && { of, opened: around.opened, source };
+  const inPlace = (of: string): InPlace | undefined =>
+    around && { of, opened: around.opened, source, types: around.types };
   const blocks = [
     [
       `${title(`${source}/${id}`)}${summary === undefined ? '' : `  ${proseLine(summary)}`}${deprecated ? out.yellow('  deprecated') : ''}`,
@@ -63,7 +66,7 @@ export function operationText(
     body &&
       `${title('body')}  ${body.type}${body.required ? '' : ', optional'}${body.otherTypes.length > 0 ? `, also ${body.otherTypes.join(', ')}` : ''}\n${contentText(body, terminal, depth, inPlace('body'))}`,
     links.length > 0 && `${title('possible sources')}\n${linkTable(links, operation.source, terminal)}`,
-    graphql && `${title('returns')}  ${graphql.returns}`,
+    graphql && `${title('returns')}  ${linkedType(graphql.returns, terminal, inPlace('returns'))}`,
     soap &&
       `${title('action')}  "${soap.action}"\n${title('address')}  ${soap.address}   ${out.dim(`SOAP ${soap.version}, ${soap.style}/${soap.use}, port ${soap.port}`)}`,
     responses.length === 0

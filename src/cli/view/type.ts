@@ -2,17 +2,17 @@
 import { limitsText } from '../../core/documentation/model/limits-text.js';
 import type { TypeDescription } from '../../core/documentation/model/model.js';
 import type { Terminal } from '../terminal/terminal.js';
-import { fieldsText } from './field-table.js';
+import { fieldsText, type InPlace } from './field-table.js';
 import { printable } from './printable.js';
 
 export function typeText(
   { name, source, kind, description, fields, allowed, alternatives }: TypeDescription & { readonly source: string },
   terminal: Terminal,
   depth?: number,
-  opened?: ReadonlySet<string>,
+  around?: Pick<InPlace, 'opened' | 'types'>,
 ): string {
   const { out } = terminal;
-  const inPlace = opened && { of: 'type', opened, source };
+  const inPlace = around && { ...around, of: 'type', source };
   const blocks = [
     [`${out.bold(`${source}/${name}`)}  ${kind}`, ...(description === undefined ? [] : [printable(description)])].join(
       '\n',

@@ -105,7 +105,7 @@ export function shownInList(state: Browsing, outline: Outline, height: number): 
   const rows = outline.rows(state.typed, opened);
   const at = rows.findIndex(({ key }) => key === way.at(-1));
   const before = rows.findIndex(({ key }) => key === state.rows[state.selected]?.key);
-  return selectedAt({ ...state, rows, opened }, at === -1 ? Math.max(0, before) : at, height, at !== -1);
+  return selectedAt({ ...state, rows, opened }, at === -1 ? Math.max(0, before) : at, height, true);
 }
 
 export function moved(state: Browsing, move: Move, outline: Outline, extent: Extent): Browsing {
