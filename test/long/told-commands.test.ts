@@ -46,7 +46,8 @@ const statuses: readonly (readonly [line: RegExp, status: number])[] = [
 ];
 
 /** Those that need somebody, or that end only when they are told to. */
-const apart = /^echo-trail (?:demo\b|rehearse (?!record)|session open boarding --no-browser)/;
+const apart =
+  /^echo-trail (?:demo\b|rehearse (?!record)|(?:docs|echo) browse(?!.* --keys)|session open boarding --no-browser)/;
 
 const typed: Readonly<Record<string, string>> = { deskPassword: 'tidewater-42', filingKey: 'kipper-crate-7720' };
 

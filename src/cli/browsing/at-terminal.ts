@@ -5,13 +5,16 @@ import { openScreen } from '../terminal/screen.js';
 import { Browser } from './browser.js';
 import type { Subject } from './subject.js';
 
-/** @throws Problem usage: there is no terminal @returns the exit status */
+/** @param keys a file of keys, in place of those of a terminal @throws Problem usage: there is no terminal @returns the exit status */
 export async function browseAtTerminal(
   context: Context,
   command: string,
   instead: string,
   subject: () => Promise<Subject>,
+  keys: unknown,
 ): Promise<number> {
+  if (typeof keys === 'string' && !context.terminal.json)
+    return (await import('./by-keys.js')).browseByKeys(context, keys, subject);
   if (context.terminal.json || !process.stdin.isTTY || !process.stdout.isTTY || process.env.TERM === 'dumb') {
     throw new Problem('usage', {
       what: context.terminal.json
@@ -28,8 +31,10 @@ export async function browseAtTerminal(
   const stop = (): void => browser.stopped();
   context.signal.addEventListener('abort', stop, { once: true });
   try {
-    browser.show(screen);
-    return await browser.ended;
+    const shown = browser.show(screen);
+    const status = await browser.ended;
+    await shown;
+    return status;
   } finally {
     screen.leave();
   }

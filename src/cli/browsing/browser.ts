@@ -80,16 +80,23 @@ export class Browser {
     this.state = begun(subject.outline, subject.opened);
   }
 
-  show(screen: Screen): void {
+  /** Settles when there is all that a page may want; the first picture stands before that. */
+  async show(screen: Screen): Promise<void> {
     this.screen = screen;
     this.draw();
-    this.subject.refresh().then(
-      () => this.changed(),
-      (error: unknown) => {
-        this.said = asProblem(error).what;
-        this.changed();
-      },
-    );
+    try {
+      await this.subject.refresh();
+    } catch (error) {
+      this.said = asProblem(error).what;
+    }
+    this.changed();
+  }
+
+  /** What waits for a pause is done now. */
+  settle(): void {
+    clearTimeout(this.later);
+    this.look();
+    this.drawLate();
   }
 
   /** The terminal is another size, or was given back. */
@@ -237,7 +244,8 @@ export class Browser {
     else if ('go' in started) {
       this.state = visited(this.state, started.go);
       this.state = { ...shownInList(this.state, this.subject.outline, this.layout().height), side: 'page' };
-    } else if ('ask' in started) {
+    } else if ('ask' in started && !this.screen.asks) this.said = 'a question needs a terminal';
+    else if ('ask' in started) {
       const then = await this.screen.lend(started.ask);
       await this.subject.refresh();
       this.drawn = undefined;
@@ -266,16 +274,18 @@ export class Browser {
         this.said = text.split('\n').at(-1) ?? '';
         this.draw();
       },
-      asking: (question) =>
-        this.screen.lend(() => {
-          told();
-          return question();
-        }),
-      askingNow: (question) =>
-        this.screen.lendNow(() => {
-          told();
-          return question();
-        }),
+      ...(this.screen.asks && {
+        asking: (question) =>
+          this.screen.lend(() => {
+            told();
+            return question();
+          }),
+        askingNow: (question) =>
+          this.screen.lendNow(() => {
+            told();
+            return question();
+          }),
+      }),
     });
     const name = String(this.outputs.size + 1);
     const from =
@@ -330,14 +340,15 @@ export class Browser {
     const waits = other && this.took.page > quick && this.drawn !== undefined && this.state.side !== 'page' && !output;
     if (here && (other || output) && !waits) this.render(here, layout, of, output, false);
     if (waits || this.typed !== undefined || this.drawn?.late === false) {
-      this.later = setTimeout(() => {
-        this.look();
-        const { here: now } = this.state;
-        const size = this.layout();
-        if (now) this.render(now, size, pageKey(now, size), undefined, true);
-        this.paint();
-      }, idle);
+      this.later = setTimeout(() => this.settle(), idle);
     }
+    this.paint();
+  }
+
+  private drawLate(): void {
+    const { here } = this.state;
+    const layout = this.layout();
+    if (here) this.render(here, layout, pageKey(here, layout), undefined, true);
     this.paint();
   }
 

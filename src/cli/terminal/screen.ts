@@ -24,6 +24,8 @@ export interface Key {
 export interface Screen {
   readonly columns: number;
   readonly rows: number;
+  /** Whether a person is there who can be asked. */
+  readonly asks: boolean;
   draw(pieces: readonly Piece[]): void;
   /** Gives the terminal to something else, and takes it back; all is drawn anew then. */
   lend<T>(work: () => Promise<T>): Promise<T>;
@@ -89,6 +91,7 @@ export function openScreen(listener: ScreenListener): Screen {
     get rows() {
       return stdout.rows || 24;
     },
+    asks: true,
     draw(pieces) {
       if (!inside) return;
       const before = shown;

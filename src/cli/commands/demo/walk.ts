@@ -48,6 +48,10 @@ const chapters: readonly {
     ],
   },
   {
+    title: 'Browse: the same on the whole screen, here by keys from a file',
+    commands: [{ args: ['docs', 'browse', '--keys', 'data/browsing.txt'] }],
+  },
+  {
     title: 'Look: the response as it suits, and where it leads',
     commands: [
       { args: ['send', 'berths/free', '--view', 'table', '--columns', 'code,quay,lengthM', '--limit', '4'] },

@@ -5,13 +5,19 @@ import { type CommandModule, examples } from '../../command.js';
 
 export const browse: CommandModule = {
   configure(command, run) {
-    command.action(
-      run((context) =>
-        browseAtTerminal(context, 'echo browse', 'echo-trail echo list prints them, echo show prints one', () =>
-          echoesSubject(context),
+    command
+      .option('--keys <file>', 'keys from a file, a line each; the screens they lead to are printed')
+      .action(
+        run((context, _args, { keys }) =>
+          browseAtTerminal(
+            context,
+            'echo browse',
+            'echo-trail echo list prints them, echo show prints one',
+            () => echoesSubject(context),
+            keys,
+          ),
         ),
-      ),
-    );
+      );
     examples(command, [['echo browse', 'the newest first; ? shows the keys']]);
   },
 };
