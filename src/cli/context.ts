@@ -46,7 +46,11 @@ export interface Context {
   /** Does work with a context of its own, closes that, and reports what it throws. @returns the status */
   anew(work: (own: Context) => Promise<number>): Promise<number>;
   /** Another command of the program, in the same collection: what it prints goes to a terminal of its own. @returns the status */
-  inside(words: readonly string[], terminal: Terminal, signal: AbortSignal): Promise<number>;
+  inside(
+    words: readonly string[],
+    terminal: Terminal,
+    signals: Pick<Context, 'signal' | 'secondSignal'>,
+  ): Promise<number>;
   /** Closes what was opened. */
   close(): Promise<void>;
   /** Of the workspace, once there is one. */

@@ -202,7 +202,7 @@ function inherit(command: Command): void {
 }
 
 /** A command that another one carries out. */
-const carryOutInside: Inside = async ({ collection, env, set = [], seed }, words, terminal, signal) => {
+const carryOutInside: Inside = async ({ collection, env, set = [], seed }, words, terminal, signals) => {
   const globally = [
     ...(collection === undefined ? [] : ['--collection', collection]),
     ...(env === undefined ? [] : ['--env', env]),
@@ -212,7 +212,7 @@ const carryOutInside: Inside = async ({ collection, env, set = [], seed }, words
   const program = rootCommand();
   let status = 2;
   await loadWanted(program, words, async (action, command, own) => {
-    status = await carriedOut(action, command, own, terminal, { signal, secondSignal: signal }, carryOutInside);
+    status = await carriedOut(action, command, own, terminal, signals, carryOutInside);
   });
   await program.parseAsync([...globally, ...words], { from: 'user' });
   return status;

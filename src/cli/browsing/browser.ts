@@ -7,31 +7,25 @@ import {
   shownInList,
   typedIn,
   unfolded,
-  type Visit,
   visited,
 } from '../../core/browsing/browsing.js';
 import type { Target } from '../../core/browsing/outline.js';
 import { asProblem } from '../../core/problem/problem.js';
 import { ownMember } from '../../core/value/own-member.js';
 import type { Context } from '../context.js';
+import { interruptedStatus } from '../exit-status.js';
 import type { Key, Screen } from '../terminal/screen.js';
-import { problemLines } from '../view/problem.js';
 import { framePieces, type Layout, layoutOf } from './frame.js';
-import { printKeys } from './help.js';
-import { type Page, pageOf, withoutLinks } from './page.js';
-import { openPane, type Pane } from './pane.js';
+import { footKeys, printKeys } from './help.js';
+import { commandPane, commandText, Stoppable } from './inner-command.js';
+import { type Output, Pages, pageWidth } from './pages.js';
 import type { Started, Subject } from './subject.js';
-
-/** The output of a command, as a page. */
-interface Output {
-  readonly pane: Pane;
-  /** The page that it was started from. */
-  readonly from: Target;
-  echo: string | undefined;
-}
+import { typedAfter } from './typing.js';
 
 /** Milliseconds without a key after which there is time for what takes longer. */
 const idle = 150;
+/** Milliseconds between two pictures of what a command prints. */
+const often = 40;
 /** What takes longer than this waits until no more keys come. */
 const quick = 12;
 
@@ -57,26 +51,28 @@ export class Browser {
   /** Settles with the exit status. */
   readonly ended: Promise<number>;
   private end!: (status: number) => void;
+  private fail!: (error: unknown) => void;
   private state: Browsing;
   private screen!: Screen;
-  private page: Page = { lines: [], links: [] };
-  /** Of which visit the page is, at which size; and whether it has all it can have. */
-  private drawn: { readonly of: string; readonly late: boolean } | undefined;
-  private readonly outputs = new Map<string, Output>();
+  private readonly pages: Pages;
   private said = '';
-  private running: AbortController | undefined;
+  private running: Stoppable | undefined;
+  /** While a command prints, the page is drawn now and then. */
+  private drawing: NodeJS.Timeout | undefined;
   private later: NodeJS.Timeout | undefined;
-  /** What the last page, and the last search, took. */
-  private readonly took = { page: 0, search: 0 };
+  /** Milliseconds that the last search took. */
+  private took = 0;
   private typed: string | undefined;
 
   constructor(
     private readonly subject: Subject,
     private readonly context: Pick<Context, 'inside' | 'terminal'>,
   ) {
-    this.ended = new Promise((resolve) => {
+    this.ended = new Promise((resolve, reject) => {
       this.end = resolve;
+      this.fail = reject;
     });
+    this.pages = new Pages(subject, context.terminal.out.enabled);
     this.state = begun(subject.outline, subject.opened);
   }
 
@@ -85,23 +81,32 @@ export class Browser {
     this.screen = screen;
     this.draw();
     try {
-      await this.subject.refresh();
+      await this.refresh();
     } catch (error) {
       this.said = asProblem(error).what;
     }
     this.changed();
   }
 
+  /** What a command has changed is seen, in the list as well as on pages. */
+  private async refresh(): Promise<void> {
+    await this.subject.refresh();
+    this.state = shownInList(this.state, this.subject.outline, this.layout().height);
+    this.pages.forget();
+  }
+
   /** What waits for a pause is done now. */
   settle(): void {
     clearTimeout(this.later);
     this.look();
-    this.drawLate();
+    const { here } = this.state;
+    if (here) this.pages.make(here, this.layout(), true);
+    this.paint();
   }
 
   /** The terminal is another size, or was given back. */
   changed(): void {
-    this.drawn = undefined;
+    this.pages.forget();
     if (this.screen) this.draw();
   }
 
@@ -111,14 +116,18 @@ export class Browser {
     try {
       await this.pressed(key);
     } catch (error) {
-      this.said = asProblem(error).what;
+      const problem = asProblem(error);
+      // A fault of the program is not to be passed over.
+      if (problem.code === 'fault') this.fail(error);
+      this.said = problem.what;
     }
     this.draw();
   }
 
+  /** The program is to end. */
   stopped(): void {
-    this.running?.abort();
-    this.end(130);
+    this.running?.stop();
+    this.end(interruptedStatus);
   }
 
   private async pressed({ name, text }: Key): Promise<void> {
@@ -150,16 +159,14 @@ export class Browser {
     }
     const { here } = this.state;
     if (!here) return;
-    const output = this.outputs.get(here.target.name);
-    const [from, echo] =
-      here.target.kind === 'output' ? [output?.from ?? here.target, output?.echo] : [here.target, echoOf(here.target)];
+    const output = this.pages.outputOf(here.target);
+    const [from, echo] = output ? [output.from, output.echo] : [here.target, echoOf(here.target)];
     await this.begin(await act.start(from, echo, output?.pane.text() ?? ''));
   }
 
   private whileRunning(name: string): void {
     if (name === 'ctrl-c' || name === 'escape') {
-      this.said = 'stopping';
-      this.running?.abort();
+      this.said = this.running?.stop() ?? '';
       return;
     }
     const move = ownMember(moveKeys, name);
@@ -179,18 +186,9 @@ export class Browser {
       this.state = { ...this.state, side: 'list' };
       return true;
     }
-    const typed =
-      name === 'backspace'
-        ? [...before].slice(0, -1).join('')
-        : name === 'ctrl-u'
-          ? ''
-          : name === 'ctrl-w'
-            ? before.replace(/\S*\s*$/, '')
-            : text === ''
-              ? undefined
-              : before + text;
+    const typed = typedAfter(before, { name, text });
     if (typed === undefined) return false;
-    if (this.took.search < quick) this.find(typed);
+    if (this.took < quick) this.find(typed);
     else {
       // The letter is seen at once, and what it finds when no more come.
       this.typed = typed;
@@ -208,12 +206,12 @@ export class Browser {
     this.typed = undefined;
     const began = performance.now();
     this.state = typedIn(this.state, this.subject.outline, typed, this.layout().height);
-    if (typed.trim() !== '') this.took.search = performance.now() - began;
+    if (typed.trim() !== '') this.took = performance.now() - began;
   }
 
   private move(move: Move): void {
     const { height } = this.layout();
-    const { lines, links } = this.page;
+    const { lines, links } = this.pages.page;
     this.state = moved(this.state, move, this.subject.outline, {
       height,
       lines: lines.length,
@@ -229,7 +227,7 @@ export class Browser {
   /** In the list what is selected is opened; on a page its chosen link is followed. */
   private async enter(): Promise<void> {
     const { side, here } = this.state;
-    const link = this.page.links[here?.link ?? -1];
+    const link = this.pages.page.links[here?.link ?? -1];
     if (side === 'page' && link) await this.begin(this.subject.follow(link.to));
     else if (side === 'page') this.said = 'Tab goes to the next link of the page';
     else {
@@ -247,8 +245,7 @@ export class Browser {
     } else if ('ask' in started && !this.screen.asks) this.said = 'a question needs a terminal';
     else if ('ask' in started) {
       const then = await this.screen.lend(started.ask);
-      await this.subject.refresh();
-      this.drawn = undefined;
+      await this.refresh();
       await this.begin(then);
     } else await this.carryOut(started.command);
   }
@@ -256,56 +253,41 @@ export class Browser {
   private async carryOut(words: readonly string[]): Promise<void> {
     const { here } = this.state;
     if (!here) return;
-    const { page, height } = this.layout();
-    const controller = new AbortController();
-    let before = 0;
-    // A question stands below what was said before it.
-    const told = (): void => {
-      const text = pane.text();
-      process.stdout.write(`${withoutLinks(text.slice(before))}\n`);
-      before = text.length;
-    };
-    const pane = openPane({
-      width: page,
-      height,
+    const layout = this.layout();
+    const running = new Stoppable();
+    const pane = commandPane(this.screen, {
+      width: pageWidth(layout),
+      height: layout.height,
       colour: this.context.terminal.out.enabled,
-      printed: () => this.draw(),
+      printed: () => {
+        this.drawing ??= setTimeout(() => {
+          this.drawing = undefined;
+          this.draw();
+        }, often);
+      },
       progress: (text) => {
         this.said = text.split('\n').at(-1) ?? '';
-        this.draw();
+        this.paint();
       },
-      ...(this.screen.asks && {
-        asking: (question) =>
-          this.screen.lend(() => {
-            told();
-            return question();
-          }),
-        askingNow: (question) =>
-          this.screen.lendNow(() => {
-            told();
-            return question();
-          }),
-      }),
     });
-    const name = String(this.outputs.size + 1);
-    const from =
-      here.target.kind === 'output' ? (this.outputs.get(here.target.name)?.from ?? here.target) : here.target;
+    const from = this.pages.outputOf(here.target)?.from ?? here.target;
     const output: Output = { pane, from, echo: undefined };
-    this.outputs.set(name, output);
-    pane.terminal.note(pane.terminal.err.dim(`echo-trail ${words.map(shellWord).join(' ')}`));
-    this.state = { ...visited(this.state, { kind: 'output', name }), side: 'page' };
-    this.running = controller;
+    const target = this.pages.add(output);
+    pane.terminal.note(pane.terminal.err.dim(commandText(words)));
+    this.state = { ...visited(this.state, target), side: 'page' };
+    this.running = running;
     this.draw();
     const last = await this.subject.lastEcho();
     try {
-      const status = await this.context.inside(words, pane.terminal, controller.signal);
+      const status = await this.context.inside(words, pane.terminal, running.signals);
       this.said = status === 0 ? '' : `exit status ${status}`;
       const after = await this.subject.lastEcho();
       if (after !== last) output.echo = after;
     } finally {
       this.running = undefined;
-      await this.subject.refresh();
-      this.drawn = undefined;
+      clearTimeout(this.drawing);
+      this.drawing = undefined;
+      await this.refresh();
     }
   }
 
@@ -313,15 +295,10 @@ export class Browser {
   private showKeys(): void {
     const { here } = this.state;
     if (!here) return;
-    const pane = this.pane(this.layout());
+    const pane = this.pages.pane(this.layout());
     printKeys(this.subject.acts, pane.terminal);
-    this.outputs.set(keysPage, { pane, from: here.target, echo: undefined });
-    this.state = { ...visited(this.state, { kind: 'output', name: keysPage }), side: 'page' };
-  }
-
-  private pane(layout: Layout): Pane {
-    const { enabled } = this.context.terminal.out;
-    return openPane({ width: pageWidth(layout), height: layout.height, colour: enabled });
+    const target = this.pages.add({ pane, from: here.target, echo: undefined }, 'keys');
+    this.state = { ...visited(this.state, target), side: 'page' };
   }
 
   private layout(): Layout {
@@ -333,77 +310,31 @@ export class Browser {
     clearTimeout(this.later);
     const layout = this.layout();
     const { here } = this.state;
-    const of = here ? pageKey(here, layout) : '';
-    const output = here?.target.kind === 'output' ? this.outputs.get(here.target.name) : undefined;
-    const other = this.drawn?.of !== of;
+    const other = here !== undefined && !this.pages.isOf(here, layout);
     // While keys come quickly, a page that takes long would be drawn again and again for nobody.
-    const waits = other && this.took.page > quick && this.drawn !== undefined && this.state.side !== 'page' && !output;
-    if (here && (other || output) && !waits) this.render(here, layout, of, output, false);
-    if (waits || this.typed !== undefined || this.drawn?.late === false) {
+    const waits =
+      other &&
+      this.pages.took > quick &&
+      this.pages.isThere &&
+      this.state.side !== 'page' &&
+      !this.pages.outputOf(here.target);
+    if (other && !waits) this.pages.make(here, layout, false);
+    if (waits || this.typed !== undefined || !this.pages.isWhole) {
       this.later = setTimeout(() => this.settle(), idle);
     }
     this.paint();
   }
 
-  private drawLate(): void {
-    const { here } = this.state;
-    const layout = this.layout();
-    if (here) this.render(here, layout, pageKey(here, layout), undefined, true);
-    this.paint();
-  }
-
-  private render(visit: Visit, layout: Layout, of: string, output: Output | undefined, late: boolean): void {
-    const shown = output ?? (visit.target.kind === 'output' ? this.outputs.get(visit.target.name) : undefined);
-    const width = pageWidth(layout);
-    if (shown) {
-      this.page = pageOf(shown.pane.text(), shown.pane.links, width);
-      this.drawn = { of, late: true };
-      return;
-    }
-    const began = performance.now();
-    const pane = this.pane(layout);
-    try {
-      this.subject.print(visit, pane.terminal, late);
-    } catch (error) {
-      pane.terminal.print(problemLines(asProblem(error), pane.terminal.out));
-    }
-    this.page = pageOf(pane.text(), pane.links, width);
-    if (!late) this.took.page = performance.now() - began;
-    this.drawn = { of, late };
-  }
-
   private paint(): void {
-    const keys = this.state.side === 'search' ? searchKeys : this.running ? runningKeys : this.keysOf();
     const painting = {
       title: this.subject.title,
       said: this.said,
-      keys,
-      page: this.page,
+      keys: footKeys(this.state.side, this.running !== undefined, this.subject.acts),
+      page: this.pages.page,
       colour: this.context.terminal.out.enabled,
     };
     this.screen.draw(framePieces(this.state, this.layout(), painting));
   }
-
-  private keysOf(): string[] {
-    const acts = this.subject.acts.map(({ key, about }) => `${key} ${about.split(' ')[0]}`);
-    const own = this.state.side === 'page' ? ['Tab link', 'Enter follow', 'Esc list'] : ['Enter open', '/ find'];
-    return ['? keys', ...own, ...acts, 'q leave'];
-  }
 }
 
-const searchKeys = ['words, as they come to mind', 'Enter to the list', 'Esc all'];
-const runningKeys = ['at work', 'Esc stops it'];
-
-/** Where there is room for one side, the page has all of it. */
-const pageWidth = ({ page, columns }: Layout): number => (page === 0 ? columns : page);
-
-const keysPage = 'keys';
-
 const echoOf = ({ kind, name }: Target): string | undefined => (kind === 'echo' ? name : undefined);
-
-const pageKey = ({ target, opened }: Visit, { page, columns, height }: Layout): string =>
-  [target.kind, target.name, ...opened, page, columns, height].join('\n');
-
-/** As somebody would type it. */
-const shellWord = (word: string): string =>
-  /^[\w./:@=+,-]+$/.test(word) ? word : `'${word.replaceAll("'", "'\\''")}'`;

@@ -2,8 +2,8 @@
 import { basename } from 'node:path';
 import type { Visit } from '../../core/browsing/browsing.js';
 import { type OperationsOutline, operationsOutline } from '../../core/browsing/operations.js';
-import type { Outline } from '../../core/browsing/outline.js';
 import { findType } from '../../core/collection/sources/find-type.js';
+import type { SourceCatalogue } from '../../core/collection/sources/source-catalogue.js';
 import {
   findOperation,
   openDocumentation,
@@ -27,40 +27,41 @@ import { type Act, followed, type Started, type Subject } from './subject.js';
 /** Operations that a page of a group lists. */
 const mostListed = 100;
 
+/** The sources as they are indexed now. */
+interface Sources {
+  readonly shelf: SourceCatalogue;
+  readonly lists: ReadonlyMap<string, SourceLists>;
+  readonly outline: OperationsOutline;
+}
+
 /** @param only one source @throws Problem operation-not-found: there is no such source, or none at all */
 export async function documentationSubject(context: Context, only: string | undefined): Promise<Subject> {
-  const shelf = await context.shelf();
-  const names = only === undefined ? Object.keys(shelf.docs) : [only];
-  if (names.length === 0)
-    throw new Problem('operation-not-found', {
-      what: 'this collection has no documentation to browse',
-      remedy: 'echo-trail docs add FILE|URL adds some',
-    });
-  const sources = new Map<string, SourceLists>();
-  for (const name of names) sources.set(name, await openSourceLists(shelf, name));
-  const outline = operationsOutline(sources);
+  let sources = await sourcesNow(context, only);
   let usersOf: ((operation: string) => Users) | undefined;
   let described = false;
-  const types = new Map<string, ReadonlySet<string>>();
+  let types = new Map<string, ReadonlySet<string>>();
   const typesOf = (source: string): ReadonlySet<string> => {
-    const known = types.get(source) ?? new Set(sourceIndex(shelf, source).types());
+    const known = types.get(source) ?? new Set(sourceIndex(sources.shelf, source).types());
     types.set(source, known);
     return known;
   };
-  const count = [...sources.values()].reduce((sum, { facts }) => sum + facts.operations, 0);
-  const titleOf = (collection: string, environment?: string): string =>
-    [collection, environment, `${count} operations of ${names.join(', ')}`].filter(Boolean).join('  ');
+  let about = basename(sources.shelf.root);
 
-  const subject = {
-    title: titleOf(basename(shelf.root)),
-    outline,
-    opened: openedAtFirst(outline, sources),
+  return {
+    get title() {
+      const count = [...sources.lists.values()].reduce((sum, { facts }) => sum + facts.operations, 0);
+      return `${about}  ${count} operations of ${[...sources.lists.keys()].join(', ')}`;
+    },
+    get outline() {
+      return sources.outline;
+    },
+    opened: openedAtFirst(sources),
     acts: actsOn(context, (operation) => usersOf?.(operation).requests[0]),
     print({ target, opened }: Visit, terminal: Terminal, late: boolean) {
+      const { shelf, outline } = sources;
       if (target.kind === 'group') return printGroup(outline.under(target.name, mostListed), target.name, terminal);
       if (!described) return;
-      const source = target.name.slice(0, target.name.indexOf('/'));
-      const known = typesOf(source);
+      const known = typesOf(target.name.slice(0, target.name.indexOf('/')));
       if (target.kind === 'type')
         return terminal.print(typeText(findType(shelf, target.name), terminal, undefined, { opened, types: known }));
       const operation = findOperation(shelf, target.name, opened.size > 0 ? undefined : deepestFitting);
@@ -72,17 +73,38 @@ export async function documentationSubject(context: Context, only: string | unde
     follow: followed,
     /** What the first picture does without: what describes operations, and the files of the collection. */
     async refresh() {
-      for (const name of names) await openSource(shelf, name);
+      const now = await sourcesNow(context, only);
+      if (stampsOf(now) !== stampsOf(sources)) {
+        sources = now;
+        types = new Map();
+      }
+      for (const name of sources.lists.keys()) await openSource(sources.shelf, name);
       described = true;
       const collection = await context.collection();
       await openDocumentation(collection);
       usersOf = (await import('../../core/usage/usages.js')).usersOfOperations(collection);
-      subject.title = titleOf(collection.manifest.content.name, context.options.env ?? collection.environment);
+      const environment = context.options.env ?? collection.environment;
+      about = [collection.manifest.content.name, environment].filter(Boolean).join('  ');
     },
-    lastEcho: () => newestEcho(shelf.local),
+    lastEcho: () => newestEcho(sources.shelf.local),
   };
-  return subject;
 }
+
+async function sourcesNow(context: Context, only: string | undefined): Promise<Sources> {
+  const shelf = await context.shelf();
+  const names = only === undefined ? Object.keys(shelf.docs) : [only];
+  if (names.length === 0)
+    throw new Problem('operation-not-found', {
+      what: 'this collection has no documentation to browse',
+      remedy: 'echo-trail docs add FILE|URL adds some',
+    });
+  const lists = new Map<string, SourceLists>();
+  for (const name of names) lists.set(name, await openSourceLists(shelf, name));
+  return { shelf, lists, outline: operationsOutline(lists) };
+}
+
+const stampsOf = ({ lists }: Sources): string =>
+  [...lists].map(([name, { facts }]) => `${name} ${facts.stamp}`).join('\n');
 
 /** @param requestFor the request of the collection that calls an operation */
 function actsOn(context: Context, requestFor: (operation: string) => string | undefined): readonly Act[] {
@@ -112,10 +134,10 @@ function actsOn(context: Context, requestFor: (operation: string) => string | un
 }
 
 /** The only source, and in it what holds all of it. */
-function openedAtFirst(outline: Outline, sources: ReadonlyMap<string, SourceLists>): ReadonlySet<string> {
+function openedAtFirst({ outline, lists }: Sources): ReadonlySet<string> {
   const opened = new Set<string>();
   let rows = outline.rows('', opened);
-  while (sources.size === 1) {
+  while (lists.size === 1) {
     const last = rows.at(-1);
     const alone = rows.filter(({ depth }) => depth === last?.depth).length === 1;
     if (!last || !alone || last.holds !== 'closed') break;

@@ -58,7 +58,8 @@ export function framePieces(state: Browsing, layout: Layout, painting: Painting)
     if (list > 0 && page > 0) pieces.push({ row, column: list + 1, text: dim(' │ ') });
     if (page > 0) pieces.push({ row, column: columns - page + 1, text: pageLine(state, line, page, painting.page) });
   }
-  return [...pieces, { row: rows, column: 1, text: footLine(state, layout, painting) }];
+  // Of a screen that is very small, what there is room for.
+  return [...pieces.filter(({ row }) => row < rows), { row: rows, column: 1, text: footLine(state, layout, painting) }];
 }
 
 const ruled = ({ columns, list, page }: Layout): string =>
@@ -69,7 +70,7 @@ function searchLine({ typed, side, rows }: Browsing, columns: number): string {
   if (side !== 'search' && typed === '') return dim(fitted(' / finds by words', columns));
   const count = typed.trim() === '' ? '' : `   ${rows.length} found`;
   let shown = printableLine(typed);
-  while (textWidth(shown) > columns - 4 - count.length) shown = shown.slice(1);
+  while (shown !== '' && textWidth(shown) > columns - 4 - count.length) shown = shown.slice(1);
   const cursor = side === 'search' ? reversed(' ') : ' ';
   const rest = Math.max(0, columns - 4 - textWidth(shown));
   return ` / ${shown}${cursor}${dim(fitted(count, rest))}`;

@@ -1,4 +1,5 @@
 /** All keys, on a page. */
+import type { Browsing } from '../../core/browsing/browsing.js';
 import type { Terminal } from '../terminal/terminal.js';
 import { table } from '../view/table.js';
 import type { Act } from './subject.js';
@@ -33,4 +34,12 @@ export function printKeys(acts: readonly Act[], terminal: Terminal): void {
       { indent: 2, flexible: [1] },
     ),
   );
+}
+
+/** At the foot of the screen, the ones that are wanted most first: there may be no room for all. */
+export function footKeys(side: Browsing['side'], running: boolean, acts: readonly Act[]): readonly string[] {
+  if (side === 'search') return ['words, as they come to mind', 'Enter to the list', 'Esc all'];
+  if (running) return ['at work', 'Esc stops it'];
+  const own = side === 'page' ? ['Tab link', 'Enter follow', 'Esc list'] : ['Enter open', '/ find'];
+  return ['? keys', ...own, ...acts.map(({ key, about }) => `${key} ${about.split(' ')[0]}`), 'q leave'];
 }

@@ -239,7 +239,7 @@ test('it draws only what has changed', { skip }, async () => {
 test('another size is drawn anew, also one that has room for one side alone', { skip }, async () => {
   const screen = await browsing();
   screen.resize(120, 40);
-  await screen.sees(/─{46,}┬─+/);
+  await screen.sees(/─{40,}┬─{60,}[\s\S]*\? keys/);
   requireWhole(screen, 120);
   screen.resize(40, 12);
   await screen.sees(/^─{40}$/m);
@@ -286,4 +286,87 @@ test('nothing to browse is said before the screen is taken', { skip }, async () 
   assert.equal(await screen.ended, 2);
   assert.ok(!screen.written().includes(screenTaken));
   assert.match(screen.written(), /no documentation to browse/);
+});
+
+test('a run that is stopped takes back what it made, and the terminal stays', { skip }, async () => {
+  const { origin } = await harbour;
+  const root = await collection();
+  writeIn(root, 'echo-trail.yaml', `${readFileSync(join(root, 'echo-trail.yaml'), 'utf8')}environment: here\n`);
+  writeIn(root, 'environments/here.yaml', `changes: allow\nvariables: {origin: "${origin}"}\n`);
+  writeIn(root, 'requests/make.yaml', 'method: POST\nurl: ${origin}/mirror/calls\n');
+  writeIn(root, 'requests/remove.yaml', 'method: DELETE\nurl: ${origin}/mirror/calls\n');
+  writeIn(root, 'requests/look.yaml', 'url: ${origin}/mirror/calls\n');
+  writeIn(
+    root,
+    'trails/stay.yaml',
+    'undo: always\nsteps:\n  - send: make\n    undo: {send: remove}\n  - poll: look\n    until: {$.method: NEVER}\n    pause: 100ms\n    within: 60s\n',
+  );
+  const screen = await browsing({ columns: 120, rows: 40 }, root);
+  screen.type('x');
+  await screen.sees('? echo-trail');
+  screen.type(`run stay${enter}`);
+  await screen.sees('at work');
+  const looked = async (): Promise<{ method: string }[]> =>
+    JSON.parse((await echoTrail(['echo', 'list', '--json'], { cwd: root })).out).echoes;
+  while (!(await looked()).some(({ method }) => method === 'GET')) await new Promise((go) => setTimeout(go, 50));
+  screen.type(esc);
+  await screen.sees('stopping, and cleaning up');
+  await screen.sees('exit status 130');
+  assert.ok((await looked()).some(({ method }) => method === 'DELETE'));
+  assert.equal(screen.beside(), true);
+  screen.type('q');
+  assert.equal(await screen.ended, 0);
+});
+
+test('keys from a file: the screens that they lead to, without a terminal', async () => {
+  const root = await collection();
+  writeIn(root, 'keys.txt', '# what is offered\nscreen\ntype /\ntype show a berth\nenter\nenter\ntype p\nscreen\n');
+  const { status, out, err } = await echoTrail(['docs', 'browse', '--keys', 'keys.txt'], {
+    cwd: root,
+    env: { COLUMNS: '90', LINES: '20' },
+  });
+  assert.equal(status, 0, err);
+  const screens = out.split(/^└─+┘\n/m).slice(0, 2);
+  for (const screen of screens) assert.equal(screen.trim().split('\n').length, 21);
+  for (const line of out.trim().split('\n')) assert.equal(cellsOf(line).length, 90, line);
+  assert.match(screens[0] ?? '', /^│>▾ harbour/m);
+  assert.match(screens[1] ?? '', /harbour\/showBerth {2}Show a berth/);
+  assert.match(screens[1] ?? '', /nothing in the collection calls harbour\/showBerth yet/);
+});
+
+test('a line that is no key is told with its place', async () => {
+  const root = await collection();
+  writeIn(root, 'keys.txt', 'screen\nlighthouse\n');
+  const { status, err } = await echoTrail(['docs', 'browse', '--keys', 'keys.txt'], { cwd: root });
+  assert.equal(status, 2);
+  assert.match(err, /lighthouse is no key/);
+  assert.match(err, /keys\.txt:2/);
+});
+
+test('what a document says cannot write to the terminal', { skip }, async () => {
+  const root = temporaryFolder();
+  writeIn(root, 'echo-trail.yaml', 'name: harbour-agent\n');
+  const hostile = 'Show\u001b]0;taken\u0007 a \u001b[2Jlight\u202e';
+  const paths = {
+    '/li\u001b[31mghts': {
+      get: { summary: hostile, description: hostile, responses: { 200: { description: hostile } } },
+    },
+  };
+  writeIn(
+    root,
+    'given/lights.json',
+    JSON.stringify({ openapi: '3.1.0', info: { title: hostile, version: '1' }, paths }),
+  );
+  const added = await echoTrail(['docs', 'add', 'given/lights.json', '--name', 'lights'], { cwd: root });
+  assert.equal(added.status, 0, added.err);
+  const screen = await browsing({ columns: 120 }, root);
+  screen.type(down);
+  await screen.sees('Show\\u001b]0;taken');
+  screen.type('/');
+  screen.type('light');
+  await screen.sees('1 found');
+  screen.type('\u0003');
+  assert.equal(await screen.ended, 0);
+  for (const taken of ['\u001b]0;', '\u0007', '\u202e', '\u001b[31mghts'])
+    assert.ok(!screen.written().includes(taken), JSON.stringify(taken));
 });
