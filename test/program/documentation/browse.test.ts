@@ -370,3 +370,14 @@ test('what a document says cannot write to the terminal', { skip }, async () => 
   for (const taken of ['\u001b]0;', '\u0007', '\u202e', '\u001b[31mghts'])
     assert.ok(!screen.written().includes(taken), JSON.stringify(taken));
 });
+
+test('a fault of the program leaves the terminal as it was, and is told there', { skip }, async () => {
+  const root = await collection();
+  writeIn(root, 'fault.cjs', "process.on('SIGUSR2', () => { throw new Error('a fault on purpose'); });\n");
+  const screen = await browsing({ env: { NODE_OPTIONS: `--require ${join(root, 'fault.cjs')}` } }, root);
+  screen.signal('SIGUSR2');
+  assert.equal(await screen.ended, 2);
+  assert.equal(screen.beside(), false);
+  assert.match(screen.lines().join('\n'), /a fault on purpose/);
+  assert.ok(screen.written().includes(cursorShown));
+});
