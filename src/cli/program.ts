@@ -132,8 +132,8 @@ function hintFor(unknown: string | undefined, hint: string): string {
   return hint === '' ? 'echo-trail COMMAND --help shows what it takes' : hint.toLowerCase();
 }
 
-/** Commander's message in the layout of all our errors. */
-function usageText(text: string): string {
+/** Commander's message as one of our errors. */
+function usageProblem(text: string): Problem {
   const [what = '', ...more] = text
     .trim()
     .replace(/^error: /, '')
@@ -141,7 +141,12 @@ function usageText(text: string): string {
   const hint = more.join(' ').replace(/^\(|\)$/g, '');
   const [, unknown] = /^unknown command '(.+)'$/.exec(what) ?? [];
   const near = unknown === undefined ? undefined : ownMember(otherWords, unknown);
-  const problem = new Problem('usage', { what, remedy: near ?? hintFor(unknown, hint) });
+  return new Problem('usage', { what, remedy: near ?? hintFor(unknown, hint) });
+}
+
+/** In the layout of all of them. */
+function usageText(text: string): string {
+  const problem = usageProblem(text);
   const words = optionWords(process.argv);
   if (words.includes('--json')) return `${JSON.stringify(versioned(problemDocument(problem, (one) => one)))}\n`;
   const { err } = openTerminal({ colour: !words.includes('--no-colour') });
@@ -209,11 +214,22 @@ const carryOutInside: Inside = async ({ collection, env, set = [], seed }, words
     ...set.flatMap((one) => ['--set', one]),
     ...(seed === undefined ? [] : ['--seed', seed]),
   ];
-  const program = rootCommand();
+  // What the parser has to say goes where the command prints, too.
+  const program = rootCommand().configureOutput({
+    writeOut: (text) => terminal.print(text.trimEnd()),
+    writeErr: (text) => terminal.complain(text.trimEnd()),
+    outputError: (text) => terminal.complain(problemLines(usageProblem(text), terminal.err)),
+    getOutHelpWidth: () => Math.min(80, terminal.width),
+  });
   let status = 2;
   await loadWanted(program, words, async (action, command, own) => {
     status = await carriedOut(action, command, own, terminal, signals, carryOutInside);
   });
-  await program.parseAsync([...globally, ...words], { from: 'user' });
+  try {
+    await program.parseAsync([...globally, ...words], { from: 'user' });
+  } catch (error) {
+    if (!(error instanceof CommanderError)) throw error;
+    status = error.exitCode === 0 ? 0 : 2;
+  }
   return status;
 };

@@ -3,7 +3,7 @@ import { input } from '@inquirer/prompts';
 import { shellCommands, wordText } from '../../core/documentation/reading/shell-words.js';
 import type { Started } from './subject.js';
 
-/** Commands that want the screen, or standard input, for themselves. */
+/** Commands that need the whole screen, or go on for ever. */
 const apart = /^(?:docs browse|echo browse|demo)\b/;
 
 /** @param likely what stands there already */
@@ -16,7 +16,7 @@ export async function askCommand(likely: string): Promise<Started> {
     const words = (shellCommands(typed)[0]?.words ?? []).map(({ pieces }) => wordText(pieces));
     if (words[0] === 'echo-trail') words.shift();
     if (words.length === 0) return { say: 'nothing was typed' };
-    if (apart.test(words.join(' '))) return { say: `${words.join(' ')} wants the screen for itself` };
+    if (apart.test(words.join(' '))) return { say: `${words.join(' ')} needs a screen of its own` };
     return { command: words };
   } catch (error) {
     if (error instanceof Error && error.name === 'ExitPromptError') return { say: '' };

@@ -28,8 +28,8 @@ export async function browseAtTerminal(
     key: (key) => void browser.key(key),
     changed: () => browser.changed(),
   });
-  const stop = (): void => browser.stopped();
-  context.signal.addEventListener('abort', stop, { once: true });
+  for (const signal of [context.signal, context.secondSignal])
+    signal.addEventListener('abort', () => browser.stopped(), { once: true });
   try {
     const shown = browser.show(screen);
     const status = await browser.ended;

@@ -48,7 +48,7 @@ const moveKeys: Readonly<Record<string, Move>> = {
 };
 
 export class Browser {
-  /** Settles with the exit status. */
+  /** Settles with the exit status. @throws a fault of the program */
   readonly ended: Promise<number>;
   private end!: (status: number) => void;
   private fail!: (error: unknown) => void;
@@ -57,6 +57,8 @@ export class Browser {
   private readonly pages: Pages;
   private said = '';
   private running: Stoppable | undefined;
+  /** What a command inside comes to. */
+  private working: Promise<number> | undefined;
   /** While a command prints, the page is drawn now and then. */
   private drawing: NodeJS.Timeout | undefined;
   private later: NodeJS.Timeout | undefined;
@@ -124,10 +126,12 @@ export class Browser {
     this.draw();
   }
 
-  /** The program is to end. */
+  /** The program is to end: what is at work comes to its end first, and stops cleaning up where this is asked for again. */
   stopped(): void {
     this.running?.stop();
-    this.end(interruptedStatus);
+    const end = (): void => this.end(interruptedStatus);
+    if (this.working) this.working.then(end, end);
+    else end();
   }
 
   private async pressed({ name, text }: Key): Promise<void> {
@@ -160,7 +164,9 @@ export class Browser {
     const { here } = this.state;
     if (!here) return;
     const output = this.pages.outputOf(here.target);
-    const [from, echo] = output ? [output.from, output.echo] : [here.target, echoOf(here.target)];
+    const [from, echo] = output
+      ? [output.from, output.echo ?? echoOf(output.from)]
+      : [here.target, echoOf(here.target)];
     await this.begin(await act.start(from, echo, output?.pane.text() ?? ''));
   }
 
@@ -279,12 +285,14 @@ export class Browser {
     this.draw();
     const last = await this.subject.lastEcho();
     try {
-      const status = await this.context.inside(words, pane.terminal, running.signals);
+      this.working = this.context.inside(words, pane.terminal, running.signals);
+      const status = await this.working;
       this.said = status === 0 ? '' : `exit status ${status}`;
       const after = await this.subject.lastEcho();
       if (after !== last) output.echo = after;
     } finally {
       this.running = undefined;
+      this.working = undefined;
       clearTimeout(this.drawing);
       this.drawing = undefined;
       await this.refresh();

@@ -35,14 +35,24 @@ export async function browseByKeys(context: Context, file: string, subject: () =
   const lines = linesOf((await inputText(file)).text, file);
   const browser = new Browser(await subject(), context);
   const screen = textScreen(context.terminal);
-  await browser.show(screen);
-  for (const line of lines) {
-    if (line === 'screen') {
-      browser.settle();
-      screen.print();
-    } else for (const key of line.keys) await browser.key(key);
-  }
-  return 0;
+  for (const signal of [context.signal, context.secondSignal])
+    signal.addEventListener('abort', () => browser.stopped(), { once: true });
+  let left = false;
+  const ended = browser.ended.finally(() => {
+    left = true;
+  });
+  const typed = async (): Promise<number> => {
+    await browser.show(screen);
+    for (const line of lines) {
+      if (left) break;
+      if (line === 'screen') {
+        browser.settle();
+        screen.print();
+      } else for (const key of line.keys) await browser.key(key);
+    }
+    return 0;
+  };
+  return Promise.race([ended, typed()]);
 }
 
 function linesOf(text: string, file: string): Line[] {

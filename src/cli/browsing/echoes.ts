@@ -1,6 +1,5 @@
 /** Recorded exchanges: both sides of each, two compared, one sent again. */
 import { echoesOutline } from '../../core/browsing/echoes.js';
-import type { Echo } from '../../core/echo/echo.js';
 import { newestEchoes } from '../../core/echo/read.js';
 import { Problem } from '../../core/problem/problem.js';
 import type { Context } from '../context.js';
@@ -52,7 +51,7 @@ export async function echoesSubject(context: Context): Promise<Subject> {
     acts,
     print({ target }, terminal) {
       const echo = echoes.find(({ id }) => id === target.name);
-      if (echo) terminal.print(echoText(echo as Echo, terminal));
+      if (echo) terminal.print(echoText(echo, terminal));
     },
     follow: followed,
     async refresh() {

@@ -76,7 +76,7 @@ function searchLine({ typed, side, rows }: Browsing, columns: number): string {
   return ` / ${shown}${cursor}${dim(fitted(count, rest))}`;
 }
 
-/** The cells of a row: its place in the tree, its mark, its text, and what is said beside it. */
+/** The cells of a row: its place in the tree, its mark, its text, and what stands beside it. */
 function listLine(state: Browsing, line: number, width: number, colour: boolean): string {
   const row = state.rows[state.above + line];
   if (!row) {
@@ -98,7 +98,7 @@ function rowText(
   const marked = mark === '' ? '' : `${printableLine(mark)} `;
   const room = width - textWidth(before) - textWidth(marked);
   const shown = printableLine(text);
-  // What is said beside it stands at the right, where there is room for some of it.
+  // The text beside it is at the right, where there is room for some of it.
   const left = room - textWidth(shown) - 2;
   const beside =
     aside === '' || left < 3 ? '' : fitted(printableLine(aside), Math.min(left, textWidth(printableLine(aside))));

@@ -45,7 +45,7 @@ export class Stoppable {
     return { signal: this.first.signal, secondSignal: this.second.signal };
   }
 
-  /** @returns what is said of it */
+  /** @returns what is going on then, in words */
   stop(): string {
     if (this.first.signal.aborted) {
       this.second.abort();

@@ -47,7 +47,7 @@ export function keepable({ received }: Echo): readonly Keepable[] {
   return found;
 }
 
-/** @returns what is said of it */
+/** @returns what became of it, in a line */
 export async function askKeep(
   context: Context,
   collection: Collection,

@@ -41,6 +41,9 @@ export function openPane({ width, height, colour, printed, progress, asking, ask
       interactive: asking !== undefined,
       live: false,
       closed: false,
+      clearScreen: () => {
+        text = '';
+      },
       progress: (line) => progress?.(line),
       ...(asking && { asking }),
       ...(askingNow && { askingNow }),

@@ -49,7 +49,7 @@ const leaving = '\u001b[0m\u001b[?1007l\u001b[?25h\u001b[?1049l';
 /** Milliseconds after which an escape character is the key, and not the beginning of another. */
 const escapeWait = 80;
 
-/** Wants a terminal on both sides. */
+/** Standard input and output have to be a terminal. */
 export function openScreen(listener: ScreenListener): Screen {
   const { stdin, stdout } = process;
   let shown = new Map<string, string>();

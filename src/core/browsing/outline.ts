@@ -14,7 +14,7 @@ export interface Row {
   /** A method, or a status. */
   readonly mark: string;
   readonly text: string;
-  /** What is said beside it where there is room. */
+  /** Shown at the right where there is room. */
   readonly aside: string;
   /** Whether what it holds is shown; undefined where it holds nothing. */
   readonly holds: 'open' | 'closed' | undefined;

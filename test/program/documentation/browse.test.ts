@@ -381,3 +381,21 @@ test('a fault of the program leaves the terminal as it was, and is told there', 
   assert.match(screen.lines().join('\n'), /a fault on purpose/);
   assert.ok(screen.written().includes(cursorShown));
 });
+
+test('a mistyped command, and the help of one, are pages; browsing goes on', { skip }, async () => {
+  const screen = await browsing({ columns: 120, rows: 40 });
+  for (const [typed, seen] of [
+    ['sendd x', "unknown command 'sendd'"],
+    ['draft --nope', "unknown option '--nope'"],
+    ['docs find --help', 'best first, with where the words were found'],
+    ['docs browse', 'needs a screen of its own'],
+  ] as const) {
+    screen.type('x');
+    await screen.sees('? echo-trail');
+    screen.type(`${typed}${enter}`);
+    await screen.sees(seen);
+    assert.equal(screen.beside(), true);
+  }
+  screen.type('q');
+  assert.equal(await screen.ended, 0);
+});
