@@ -34,8 +34,10 @@ export const exchangeActs = (context: Context): readonly Act[] => [
   },
 ];
 
-/** The first command that an error names, as what is likely to be wanted. */
+/** The first command that an error names, or that comes next: what is likely to be wanted. */
 const remedyIn = (output: string): string =>
-  /^try\s+echo-trail ([a-z]+(?: (?!or\b|and\b)[\w./:=-]+)*)/m.exec(stripVTControlCharacters(output))?.[1] ?? '';
+  /^(?:try|next:|it needs a secret:)\s+echo-trail ([a-z]+(?: (?!or\b|and\b)[\w./:=-]+)*)/m.exec(
+    stripVTControlCharacters(output),
+  )?.[1] ?? '';
 
 const none = { say: 'no response is shown: s sends the request of an operation' };

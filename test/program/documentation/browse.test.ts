@@ -164,6 +164,10 @@ test('drafted, previewed and gone back from, without leaving', { skip }, async (
   await screen.sees('wrote requests/');
   const [, file = ''] = /wrote (requests\/\S+)\.yaml/.exec(screen.lines().join('\n')) ?? [];
   assert.match(readFileSync(join(root, `${file}.yaml`), 'utf8'), /operation: harbour\/showBerth/);
+  screen.type('x');
+  await screen.sees(`? echo-trail preview ${file.slice('requests/'.length)}`);
+  screen.type('\u0003');
+  await screen.sees('wrote requests/');
   screen.type(back);
   await screen.sees(`requests  ${file.slice('requests/'.length)}`);
   screen.type('p');
