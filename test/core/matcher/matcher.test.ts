@@ -149,3 +149,9 @@ test('a pattern of a schema is matched as published: in linear time, looking aro
   }
   assert.notEqual(String(boundedPattern('a', 'u')), String(boundedPattern('b', 'u')));
 });
+
+test('a pattern that would take for ever is given up, and says so', async () => {
+  await loadPatterns();
+  const { test: matches } = boundedPattern('^(?=a)(a+)+$', 'u');
+  assert.throws(() => matches(`${'a'.repeat(40)}!`), /took more than 250 ms/);
+});
