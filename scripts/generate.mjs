@@ -23,7 +23,7 @@ await build({
 });
 const { generatedFiles } = await import(pathToFileURL(outfile).href);
 const stale = [];
-const generated = generatedFiles();
+const generated = generatedFiles(root);
 for (const [path, text] of Object.entries(generated)) {
   const full = join(root, path);
   const before = existsSync(full) ? await readFile(full, 'utf8') : undefined;

@@ -14,7 +14,8 @@ const schemas = {
   defaults: defaultsKind.schema,
 };
 
-export function generatedFiles(): Record<string, string> {
+/** @param root the folder of the project */
+export function generatedFiles(root: string): Record<string, string> {
   const files = Object.fromEntries(Object.entries(schemas).map(([name, schema]) => [name, jsonSchema(name, schema)]));
   return {
     ...Object.fromEntries(Object.entries(files).map(([name, schema]) => [`schemas/${name}.json`, pretty(schema)])),
@@ -28,7 +29,7 @@ export function generatedFiles(): Record<string, string> {
     'docs/reference/expressions.md': filtersPage(),
     'docs/reference/places-and-matchers.md': matchersPage(),
     'docs/reference/signatures.md': signaturesPage(),
-    'docs/reference/errors.md': errorsPage(),
+    'docs/reference/errors.md': errorsPage(root),
     'docs/reference/commands.md': commandsPage(),
     'man/echo-trail.1': manPage(),
   };

@@ -1,4 +1,5 @@
 /** Reference pages made from the registries of filters, sources, places, matchers and errors. */
+import { join } from 'node:path';
 import { exitStatuses } from '../../src/cli/exit-status.js';
 import { remedies } from '../../src/cli/view/error-catalogue.js';
 import { filterFamilies } from '../../src/core/expression/filters/registry.js';
@@ -9,6 +10,7 @@ import { type ProblemCode, type ProblemFamily, problemCodes } from '../../src/co
 import { causes } from '../../src/core/signature/against/registry.js';
 import { signatureKinds } from '../../src/core/signature/registry.js';
 import { sentMembers } from '../../src/core/signature/sent.js';
+import { sentencesIn } from './sentences.js';
 
 const made = 'Made from the code (`npm run generate`).';
 
@@ -46,10 +48,22 @@ export function signaturesPage(): string {
   return `# Signatures\n\n${made}\n\n## Kinds\n\n| kind | what it is |\n|---|---|\n${rows(kinds)}\n\n## The request that is about to leave\n\n| name | what it is |\n|---|---|\n${rows(members)}\n\n## Causes that a comparison knows\n\n${causes.map(({ name }) => `- ${name}`).join('\n')}\n`;
 }
 
-export function errorsPage(): string {
-  const rows = Object.entries(problemCodes).map(
+/** The table of codes, and below it of each code every sentence that is said under it. */
+export function errorsPage(root: string): string {
+  const codes = Object.entries(problemCodes);
+  const rows = codes.map(
     ([code, { family, meaning }]) =>
-      `| \`${code}\` | ${exitStatuses[family as ProblemFamily]} | ${meaning} | ${remedies[code as ProblemCode]} |`,
+      `| [\`${code}\`](#${code}) | ${exitStatuses[family as ProblemFamily]} | ${meaning} | ${remedies[code as ProblemCode]} |`,
   );
-  return `# Errors\n\n${made} The code is in the document that \`--json\` prints of an error.\n\n| code | exit status | meaning | what to do |\n|---|---|---|---|\n${rows.join('\n')}\n`;
+  const byCode = sentencesIn(join(root, 'src'));
+  const sections = codes.map(([code]) => {
+    const said = (byCode.get(code) ?? []).map(
+      ({ what, cause = '', remedy = '' }) => `| ${[what, cause, remedy].map(plain).join(' | ')} |`,
+    );
+    return `## ${code}\n\n| error | cause | try |\n|---|---|---|\n${said.join('\n')}`;
+  });
+  return `# Errors\n\n${made} The code is in the document that \`--json\` prints of an error. Below the table stands every sentence that is said, by its code: words in capitals stand for what the case is about.\n\n| code | exit status | meaning | what to do |\n|---|---|---|---|\n${rows.join('\n')}\n\n${sections.join('\n\n')}\n`;
 }
+
+/** Nothing in it is taken for Markdown. */
+const plain = (text: string): string => text.replaceAll('\n', ' ').replace(/[|*_<\\`[\]]/g, '\\$&');

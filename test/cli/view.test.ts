@@ -132,6 +132,18 @@ test('an error says what, where, why and what to do, and hides what it must', ()
   });
 });
 
+test('facts for programs hide what must be hidden, however deep it lies', () => {
+  const place = '$[?@.mark == "tide-secret"].id';
+  const problem = new Problem('keep-missing', {
+    what: 'x is not kept',
+    where: { file: 'requests/tide-secret.yaml', line: 3 },
+    data: { place, fitting: [place, 7], of: { 'tide-secret': place } },
+  });
+  const document = JSON.stringify(problemDocument(problem, (text) => text.replaceAll('tide-secret', '‹secret›')));
+  assert.doesNotMatch(document, /tide-secret/);
+  assert.equal(document.match(/‹secret›/g)?.length, 5);
+});
+
 test('every code has an exit status, by the table of the manual', () => {
   const status = (code: keyof typeof problemCodes): number => exitStatus(new Problem(code, { what: '' }));
   assert.deepEqual(

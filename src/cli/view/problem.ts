@@ -58,10 +58,18 @@ export function problemDocument(
       code,
       family,
       what: hide(what),
-      ...(where !== undefined && { where: typeof where === 'string' ? { phase: where } : where }),
+      ...(where !== undefined && { where: hiddenIn(typeof where === 'string' ? { phase: where } : where, hide) }),
       ...(reason !== undefined && { cause: hide(reason) }),
       ...(remedy !== undefined && { remedy: hide(remedy) }),
-      data,
+      data: hiddenIn(data, hide),
     },
   };
+}
+
+/** Texts and keys, however deep. */
+function hiddenIn(value: unknown, hide: (text: string) => string): unknown {
+  if (typeof value === 'string') return hide(value);
+  if (Array.isArray(value)) return value.map((item) => hiddenIn(item, hide));
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, item]) => [hide(key), hiddenIn(item, hide)]));
 }

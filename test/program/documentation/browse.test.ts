@@ -243,7 +243,8 @@ test('it draws only what has changed', { skip }, async () => {
 test('another size is drawn anew, also one that has room for one side alone', { skip }, async () => {
   const screen = await browsing();
   screen.resize(120, 40);
-  await screen.sees(/─{40,}┬─{60,}[\s\S]*\? keys/);
+  // Where the last line has come, all have; that of the old size stands higher.
+  await screen.sees(/─{40,}┬─{60,}[\s\S]*\? keys[^\n]*$/);
   requireWhole(screen, 120);
   screen.resize(40, 12);
   await screen.sees(/^─{40}$/m);

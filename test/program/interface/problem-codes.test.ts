@@ -1,5 +1,6 @@
 /** Codes that programs go by: each from a command that somebody might type, with the exit status of its family. */
 import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { test } from 'node:test';
 import { collectionOf, temporaryFolder } from '../../support/folder.js';
@@ -87,13 +88,35 @@ test('operation-not-found: where no operation is described at all, that is said'
   assert.match(ended.err, /try +the documentation of this collection describes no operation/);
 });
 
-const codeOf = (err: string): string => (JSON.parse(err) as { error: { code: string } }).error.code;
+interface Told {
+  readonly error: { readonly code: string; readonly what: string };
+}
+
+const codeOf = (err: string): string => (JSON.parse(err) as Told).error.code;
+
+/** Of a code, what the reference says that it says: words in capitals stand for anything. */
+function sentencesOf(code: string): RegExp[] {
+  const page = readFileSync(new URL('../../../../docs/reference/errors.md', import.meta.url), 'utf8');
+  const [section = ''] = page.split(`\n## ${code}\n`)[1]?.split('\n## ') ?? [];
+  const rows = [...section.matchAll(/^\| (.*?[^\\]) \|/gm)]
+    .map(([, what = '']) => what.replace(/\\(.)/g, '$1'))
+    .slice(1);
+  return rows.map((what) => {
+    const parts = what.split(/\b[A-Z]{2,}(?: [A-Z]{2,})*\b/);
+    return new RegExp(`^${parts.map((part) => part.replace(/[\\^$.*+?()[\]{}|]/g, '\\$&')).join('.*')}$`, 's');
+  });
+}
 
 for (const [code, { files = {}, args, env = {}, status }] of Object.entries(cases)) {
   test(`${code}: ${args.join(' ')}`, async () => {
     const ended = await echoTrail([...args, '--json'], { cwd: collectionOf(files), env });
     assert.equal(codeOf(ended.err), code, ended.err);
     assert.equal(ended.status, status);
+    const { what } = (JSON.parse(ended.err) as Told).error;
+    assert.ok(
+      sentencesOf(code).some((sentence) => sentence.test(what)),
+      `docs/reference/errors.md does not say: ${what}`,
+    );
   });
 }
 
