@@ -2,7 +2,7 @@
 import { relative } from 'node:path';
 import type { Command } from 'commander';
 import { asProblem, Problem } from '../core/problem/problem.js';
-import { watchLocks } from '../core/storage/file-lock.js';
+import { watchLocks } from '../core/storage/lock-watcher.js';
 import { setProcesses } from '../core/storage/processes.js';
 import type { Action } from './command.js';
 import { type Context, type GlobalOptions, makeContext } from './context.js';

@@ -9,6 +9,7 @@ import { fieldsText, type InPlace, linkedType } from './field-table.js';
 import { colouredJson } from './json.js';
 import { printable, printableLine, proseLine } from './printable.js';
 import { table } from './table.js';
+import { isPlain, plainLines } from './text-width.js';
 
 /** What a page that can be gone through shows more. */
 export interface Around {
@@ -83,7 +84,11 @@ export function operationText(
 
 /** Prose, wrapped; cut to half a screen unless --depth is given. */
 function proseText(text: string, { width, height, out }: Terminal, depth: number | undefined): string {
-  const lines = wrapAnsi(printable(text), width, { wordWrap: true, trim: false }).split('\n');
+  const lines = printable(text)
+    .split('\n')
+    .flatMap((line) =>
+      isPlain(line) ? plainLines(line, width) : wrapAnsi(line, width, { wordWrap: true, trim: false }).split('\n'),
+    );
   const most = Math.floor(height / 2);
   if (depth !== undefined || lines.length <= most + 1) return lines.join('\n');
   return [...lines.slice(0, most), out.dim(`and ${lines.length - most} more lines: --json has them`)].join('\n');

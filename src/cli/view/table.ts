@@ -3,7 +3,7 @@ import { wrapAnsi } from 'fast-wrap-ansi';
 import { largest } from '../../core/value/largest.js';
 import { colouredLines } from '../terminal/colours.js';
 import type { Terminal } from '../terminal/terminal.js';
-import { isPlain, textWidth } from './text-width.js';
+import { isPlain, plainLines, textWidth } from './text-width.js';
 
 const between = '  ';
 
@@ -65,7 +65,7 @@ function rowLines(row: readonly string[], widths: readonly number[]): string[] {
     return textWidth(cell) <= width && !cell.includes('\n')
       ? [cell]
       : isPlain(cell) && wordsFit(cell, width)
-        ? wrapped(cell, width)
+        ? plainLines(cell.trimStart(), width)
         : // Between words; only a word that is wider than the column, such as an address, is cut.
           colouredLines(wrapAnsi(cell, width, { hard: true, wordWrap: true, trim: true }));
   });
@@ -73,22 +73,6 @@ function rowLines(row: readonly string[], widths: readonly number[]): string[] {
   return Array.from({ length: height }, (_, line) =>
     cells.map((lines, index) => padded(lines[line] ?? '', widths[index] as number)).join(between),
   );
-}
-
-/** Between words, as many on a line as fit: most cells have no colours and no wide letters. */
-function wrapped(text: string, width: number): string[] {
-  const lines: string[] = [];
-  let line = '';
-  for (const word of text.split(' ')) {
-    if (word === '') continue;
-    if (line === '') line = word;
-    else if (line.length + 1 + word.length <= width) line += ` ${word}`;
-    else {
-      lines.push(line);
-      line = word;
-    }
-  }
-  return [...lines, line];
 }
 
 const padded = (text: string, width: number): string => text + ' '.repeat(Math.max(0, width - textWidth(text)));

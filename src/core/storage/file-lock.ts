@@ -9,6 +9,7 @@ import { dirname, join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
 import * as z from 'zod/mini';
 import { asProblem, interruption, Problem } from '../problem/problem.js';
+import { lockWatcher } from './lock-watcher.js';
 import { processes } from './processes.js';
 
 /**
@@ -30,21 +31,6 @@ const silence = 1_000;
 
 const holderFile = z.strictObject({ process: z.number(), machine: z.string() });
 type Holder = z.infer<typeof holderFile>;
-
-/** Of the whole program: who is told where it has to wait, and may give up. */
-export interface LockWatcher {
-  /** Ends the waiting. */
-  readonly signal: AbortSignal;
-  /** @param holder the number of the process that has it; undefined where it is not known */
-  readonly onWait: (path: string, holder: number | undefined) => void;
-}
-
-/** Where nobody watches, locks are waited for in silence. */
-let watcher: LockWatcher | undefined;
-
-export function watchLocks(given: LockWatcher): void {
-  watcher = given;
-}
 
 /**
  * @param path of what is worked on; it need not exist
@@ -98,9 +84,9 @@ async function taken(path: string): Promise<() => Promise<void>> {
     if (waited > patience) throw stillHeld(path, holder);
     if (!told && !gone && waited > silence) {
       told = true;
-      watcher?.onWait(path, holder?.process);
+      lockWatcher()?.onWait(path, holder?.process);
     }
-    await setTimeout(pause, undefined, { signal: watcher?.signal }).catch(() => {
+    await setTimeout(pause, undefined, { signal: lockWatcher()?.signal }).catch(() => {
       throw interruption();
     });
   }
