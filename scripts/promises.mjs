@@ -23,7 +23,10 @@ export function promisesOf(root) {
     files: schemas('schemas'),
     documents: schemas('schemas/output'),
     statuses: Object.fromEntries(
-      [...errors.matchAll(/^\| \[`([\w-]+)`\]\(#[\w-]+\) \| (\d) \|/gm)].map(([, code, status]) => [code, Number(status)]),
+      [...errors.matchAll(/^\| \[`([\w-]+)`\]\(#[\w-]+\) \| (\d) \|/gm)].map(([, code, status]) => [
+        code,
+        Number(status),
+      ]),
     ),
     exports: Object.keys(createRequire(import.meta.url)(join(root, 'dist/core/index.cjs'))).sort(),
   };

@@ -4,10 +4,12 @@
  */
 import assert from 'node:assert/strict';
 import { spawn, spawnSync } from 'node:child_process';
+import { constants, createHash, generateKeyPairSync, type KeyObject, verify } from 'node:crypto';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { after, before, describe, test } from 'node:test';
+import { httpbis } from 'http-message-signatures';
 import { collectionOf, demoCollection, everyFile, writeIn } from '../support/folder.js';
 import { document, echoTrail } from '../support/program.js';
 import { harbourForThisFile } from '../support/standin.js';
@@ -252,6 +254,7 @@ describe('signatures', async () => {
     'manifests/file': { FILING_KEY: 'kipper-crate-7720' },
     'pilotage/order': { PILOTAGE_KEY: 'sounding-lead-2290' },
     'plans/north': { PLANS_KEY: 'chart-drawer-3381' },
+    'locks/list': { LOCKS_KEY: 'bG9jay1nYXRlLXdpbmNoLTE3NTAtbGFya2hhdmVu' },
   };
   for (const language of chosen.filter((one) => one !== 'shell'))
     for (const [request, env] of Object.entries(keys))
@@ -269,7 +272,7 @@ describe('signatures', async () => {
         const { status, out, err } = await ran(command(file), folder, env);
         assert.equal(status, 0, out + err);
         assert.match(err, /\b20[01]\b/);
-        const wrong = await ran(command(file), folder, { [environment[0] as string]: 'another-key' });
+        const wrong = await ran(command(file), folder, { [environment[0] as string]: 'YW5vdGhlciBrZXk=' });
         assert.match(wrong.err + wrong.out, /\b40[13]\b/);
       });
 
@@ -281,3 +284,174 @@ describe('signatures', async () => {
     assert.match(made.out, /# Not in it: the signature filing/);
   });
 });
+
+/** Each algorithm of a private key: what a recipe calls it, what RFC 9421 does, and how Node checks it. */
+interface KeyPair {
+  readonly filter: string;
+  readonly algorithm?: string;
+  readonly hash: string | null;
+  readonly options?: object;
+  readonly pair: { readonly privateKey: KeyObject; readonly publicKey: KeyObject };
+  /** Languages whose standard library has none. */
+  readonly not: readonly string[];
+}
+
+const rsa = generateKeyPairSync('rsa', { modulusLength: 2048 });
+const curve = generateKeyPairSync('ec', { namedCurve: 'P-256' });
+const wide = generateKeyPairSync('ec', { namedCurve: 'P-384' });
+const edwards = generateKeyPairSync('ed25519');
+const pss = { padding: constants.RSA_PKCS1_PSS_PADDING, saltLength: constants.RSA_PSS_SALTLEN_DIGEST };
+const raw = { dsaEncoding: 'ieee-p1363' };
+const keyPairs: Readonly<Record<string, KeyPair>> = {
+  'RSA, PKCS #1': {
+    filter: 'sign-rsa-sha-256(secret.key)',
+    algorithm: 'rsa-v1_5-sha256',
+    hash: 'sha256',
+    pair: rsa,
+    not: [],
+  },
+  'RSA, PSS': {
+    filter: 'sign-rsa-pss-sha-512(secret.key)',
+    algorithm: 'rsa-pss-sha512',
+    hash: 'sha512',
+    options: pss,
+    pair: rsa,
+    not: ['php'],
+  },
+  'P-256': {
+    filter: 'sign-ecdsa-sha-256(secret.key)',
+    algorithm: 'ecdsa-p256-sha256',
+    hash: 'sha256',
+    options: raw,
+    pair: curve,
+    not: [],
+  },
+  'P-256 in ASN.1': { filter: 'sign-ecdsa-sha-256(secret.key, "der")', hash: 'sha256', pair: curve, not: [] },
+  'P-384': {
+    filter: 'sign-ecdsa-sha-384(secret.key)',
+    algorithm: 'ecdsa-p384-sha384',
+    hash: 'sha384',
+    options: raw,
+    pair: wide,
+    not: [],
+  },
+  Ed25519: { filter: 'sign-ed25519(secret.key)', algorithm: 'ed25519', hash: null, pair: edwards, not: ['php'] },
+};
+const pemOf = ({ privateKey }: KeyPair['pair']): string => String(privateKey.export({ type: 'pkcs8', format: 'pem' }));
+
+/** What the program in a language sends, with the key in its process environment. */
+async function sentBy(language: string, folder: string, env: Readonly<Record<string, string>>): Promise<Arrived> {
+  const { ending, command } = runtimes[language] as Runtime;
+  const file = join(folder, `Request.${ending}`);
+  const made = await echoTrail(['export', 'code', 'it', '--language', language, '--to', file, '--json'], {
+    cwd: folder,
+  });
+  assert.equal(made.status, 0, made.out + made.err);
+  assert.deepEqual(document<{ left: string[] }>(made).left, []);
+  arrived.length = 0;
+  const { status, out, err } = await ran(command(file), folder, env);
+  assert.equal(status, 0, out + err);
+  return arrived[0] as Arrived;
+}
+
+describe('private keys', () => {
+  for (const language of chosen.filter((one) => one !== 'shell' && one !== 'python'))
+    for (const [what, { filter, algorithm, hash, options = {}, pair, not }] of Object.entries(keyPairs)) {
+      if (not.includes(language)) continue;
+      test(`${language}: ${what} in a recipe`, async () => {
+        const folder = collectionOf(
+          {
+            'requests/it.yaml':
+              'method: POST\nurl: ${origin}/v1?b=2\nbody: {json: {a: "${secret.plain}"}}\nsignature: seal\n',
+            'signatures/seal.yaml': `define:\n  base: {lines: ["\${sent.method}", "\${now | unix}", "\${sent.body | sha-256 | hex}"]}\nheaders: {X-Base: "\${base | base64}", X-Seal: '\${base | ${filter} | base64}'}\n`,
+          },
+          origin,
+        );
+        const { headers, body } = await sentBy(language, folder, { KEY: pemOf(pair), PLAIN: 'lantern "77"' });
+        const { 'x-base': base = '', 'x-seal': seal = '' } = Object.fromEntries(headers);
+        assert.match(Buffer.from(base, 'base64').toString(), /^POST\n\d{10}\n[0-9a-f]{64}$/);
+        assert.equal(body, '{"a":"lantern \\"77\\""}');
+        const bytes = Buffer.from(seal, 'base64');
+        assert.ok(verify(hash, Buffer.from(base, 'base64'), { key: pair.publicKey, ...options }, bytes), seal);
+      });
+      if (algorithm !== undefined)
+        test(`${language}: ${what} in an HTTP message signature, by whoever else checks it`, async () => {
+          const folder = collectionOf(
+            {
+              'requests/it.yaml':
+                'method: POST\nurl: ${origin}/v1/calls?b=2\nbody: {json: {a: "${secret.plain}"}}\nsignature: seal\n',
+              'signatures/seal.yaml': `kind: message-signature\ndigest: sha-256\nsignatures:\n  one:\n    components: ["@method", "@target-uri", content-digest, content-type]\n    algorithm: ${algorithm}\n    key: \${secret.key}\n    key-id: agent-7\n    nonce: \${nonce}\n    expires: 2m\n`,
+            },
+            origin,
+          );
+          await requireVerified(
+            await sentBy(language, folder, { KEY: pemOf(pair), PLAIN: 'lantern "77"' }),
+            algorithm,
+            (base, signature) => verify(hash, base, { key: pair.publicKey, ...options }, signature),
+          );
+        });
+    }
+
+  test('lines that the client would write otherwise are sent as they are signed; a length that is not known is said', async () => {
+    const folder = collectionOf(
+      {
+        'requests/it.yaml': 'method: POST\nurl: ${origin}/v1\nbody: {json: {a: b}}\nsignature: seal\n',
+        'signatures/seal.yaml': `kind: message-signature\ndigest: sha-256\nsignatures:\n  one:\n    components: ["@method", "@target-uri", content-digest, user-agent, content-length]\n    algorithm: ed25519\n    key: \${secret.key}\n    nonce: \${nonce}\n    expires: 2m\n`,
+      },
+      origin,
+    );
+    const sent = await sentBy('node', folder, { KEY: pemOf(edwards) });
+    assert.match(Object.fromEntries(sent.headers)['user-agent'] ?? '', /^echo-trail\//);
+    await requireVerified(sent, 'ed25519', (base, signature) => verify(null, base, edwards.publicKey, signature));
+    writeIn(
+      folder,
+      'requests/it.yaml',
+      'method: POST\nurl: ${origin}/v1\nbody: {json: {a: "${secret.plain}"}}\nsignature: seal\n',
+    );
+    const made = await echoTrail(['export', 'code', 'it', '--language', 'node'], { cwd: folder });
+    assert.match(made.err, /left out {2}the signature seal \(it covers content-length, which is known only when/);
+  });
+
+  test('what the language has no signature for is said', async () => {
+    const folder = collectionOf(
+      {
+        'requests/it.yaml': 'url: ${origin}/v1\nsignature: seal\n',
+        'signatures/seal.yaml': 'headers: {X-Seal: "${now | unix | sign-ed25519(secret.key) | base64}"}\n',
+      },
+      origin,
+    );
+    for (const language of ['python', 'php', 'csharp', 'powershell']) {
+      const made = await echoTrail(['export', 'code', 'it', '--language', language], { cwd: folder });
+      assert.equal(made.status, 0, made.err);
+      assert.match(
+        made.err,
+        new RegExp(`left out {2}the signature seal \\(${language} has nothing for a signature with a private key`),
+      );
+    }
+  });
+});
+
+/** By a library of the field; a digest of the content is checked beside it. */
+async function requireVerified(
+  { line, headers, body }: Arrived,
+  algorithm: string,
+  check: (base: Buffer, signature: Buffer) => boolean,
+): Promise<void> {
+  const [method = '', target = ''] = line.split(' ');
+  const fields = Object.fromEntries(headers);
+  const digest = createHash('sha256').update(Buffer.from(body, 'latin1')).digest('base64');
+  assert.equal(fields['content-digest'], `sha-256=:${digest}:`);
+  const good = await httpbis.verifyMessage(
+    {
+      keyLookup: async ({ keyid }) => ({
+        id: String(keyid),
+        algs: [algorithm],
+        verify: async (base, signature) => check(base, signature),
+      }),
+      requiredFields: ['@method', '@target-uri', 'content-digest'],
+      requiredParams: ['created', 'expires', 'nonce'],
+    },
+    { method, url: `${origin}${target}`, headers: fields },
+  );
+  assert.equal(good, true);
+}

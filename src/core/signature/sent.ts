@@ -60,13 +60,14 @@ const made: Readonly<Record<string, (wire: WireRequest) => Value>> = {
   'query-text': ({ url }) => url.search.slice(1),
   headers: ({ headers }) => headerPairs(headers),
   header: ({ headers }) => Object.fromEntries(foldedHeaders(headers)),
-  body: ({ body }) => (body === undefined ? nothing : body.streamed ? onDisk(body) : body.bytes),
+  body: ({ body }) => (body === undefined ? nothing : contentOf(body)),
 };
 
-const onDisk = (body: WireBody): StreamedBytes => {
-  const { streamed } = body;
-  return new StreamedBytes(bodySize(body) ?? 0, () => streamed?.pieces() ?? []);
-};
+/** What filters are given of a body: its bytes, or files that are read when they are needed. */
+export function contentOf(body: WireBody): Uint8Array | StreamedBytes {
+  const { streamed, bytes } = body;
+  return streamed ? new StreamedBytes(bodySize(body) ?? 0, () => streamed.pieces()) : bytes;
+}
 
 /** One value a name: repeated lines joined in their order (RFC 9110, section 5.3), white space at the ends taken off. */
 function foldedHeaders(lines: readonly HeaderLine[]): Map<string, string> {

@@ -10,7 +10,7 @@ import { sessionKinds } from '../../session/registry.js';
 import { isSecretName } from '../../value/secret-fields.js';
 import { type CodeExpression, withinExpression } from './expression.js';
 import type { Language } from './language.js';
-import { type CodeRequest, codeRequest } from './program.js';
+import { type CodeRequest, codeRequest, coveredBy } from './program.js';
 import { NoCounterpart, type Symbols } from './symbols.js';
 
 /** Kinds of session that answer what a server asks, or work in another way than by a value that is added. */
@@ -72,10 +72,12 @@ export async function requestAsCode(
 
   /** Why the signature has to be left out. */
   async function withoutSignature(): Promise<string | undefined> {
-    const kind = workspace.collection.read('signature', name as string).content.kind;
-    if (kind === 'message-signature') return 'HTTP message signatures are not written as programs';
     try {
-      const wrong = unableIn(made(await look(signature)), language);
+      const signed = await look(signature);
+      const { body } = signed.wire;
+      if (coveredBy(signed.wire).has('content-length') && body && !body.streamed && symbols.isIn(body.bytes))
+        return 'it covers content-length, which is known only when the program runs';
+      const wrong = unableIn(made(signed), language);
       return wrong && `${language.name} has nothing for ${operationText(wrong)}`;
     } catch (error) {
       if (error instanceof NoCounterpart) return `the filter ${error.filter} is not written as a program`;
@@ -93,7 +95,7 @@ function unableIn({ url, headers, bindings, body }: CodeRequest, { unable }: Lan
     ...body.flatMap((one) => (one.kind === 'text' ? [one.value] : [])),
   ];
   const wrong = all.flatMap((one) => [...withinExpression(one)]).filter(unable);
-  return wrong.find(({ op }) => op === 'hmac' || op === 'digest') ?? wrong[0];
+  return wrong.find(({ op }) => op === 'hmac' || op === 'digest' || op === 'sign') ?? wrong[0];
 }
 
 function operationText(expression: CodeExpression): string {
@@ -102,6 +104,8 @@ function operationText(expression: CodeExpression): string {
       return `the digest ${expression.algorithm}`;
     case 'hmac':
       return `the keyed digest ${expression.algorithm}`;
+    case 'sign':
+      return `a signature with a private key (${expression.scheme.kind})`;
     default:
       return `${expression.op} of a secret`;
   }

@@ -5,6 +5,11 @@ export type DigestAlgorithm = 'md5' | 'sha-1' | 'sha-256' | 'sha-384' | 'sha-512
 /** In UTC: `2026-03-02T09:30:00.123Z`, as RFC 9110 has it, or seconds or milliseconds since 1970. */
 export type TimeForm = 'iso' | 'http' | 'unix' | 'unix-ms';
 
+/** A signature with a private key; of ECDSA both numbers one behind the other, or in ASN.1. */
+export type SignScheme =
+  | { readonly kind: 'rsa' | 'rsa-pss' | 'ecdsa' | 'ecdsa-der'; readonly hash: 'sha-256' | 'sha-384' | 'sha-512' }
+  | { readonly kind: 'ed25519' };
+
 /** What makes a text fit to stand where it stands. */
 export type Escape = 'percent' | 'form' | 'json' | 'xml';
 
@@ -29,6 +34,13 @@ export type CodeExpression =
       readonly key: CodeExpression;
       readonly data: CodeExpression;
     }
+  /** The key is a text: PEM. */
+  | {
+      readonly op: 'sign';
+      readonly scheme: SignScheme;
+      readonly key: CodeExpression;
+      readonly data: CodeExpression;
+    }
   | { readonly op: 'hex' | 'base64' | 'base64url'; readonly data: CodeExpression }
   | { readonly op: 'from-hex' | 'from-base64'; readonly data: CodeExpression }
   | { readonly op: 'upper' | 'lower' | Escape; readonly data: CodeExpression }
@@ -37,7 +49,7 @@ export type CodeExpression =
   /** All bytes of the body. */
   | { readonly op: 'body' };
 
-const yieldBytes = new Set(['digest', 'hmac', 'from-hex', 'from-base64', 'body']);
+const yieldBytes = new Set(['digest', 'hmac', 'sign', 'from-hex', 'from-base64', 'body']);
 
 export const isBytes = (expression: CodeExpression): boolean =>
   expression.op === 'name' ? expression.bytes : yieldBytes.has(expression.op);
@@ -64,6 +76,7 @@ export function mapped(expression: CodeExpression, change: (one: CodeExpression)
     case 'join':
       return change(joined(expression.parts.map(inner)));
     case 'hmac':
+    case 'sign':
       return change({ ...expression, key: inner(expression.key), data: inner(expression.data) });
     default:
       return change('data' in expression ? { ...expression, data: inner(expression.data) } : expression);
@@ -74,7 +87,7 @@ export function mapped(expression: CodeExpression, change: (one: CodeExpression)
 export function* withinExpression(expression: CodeExpression): Generator<CodeExpression> {
   yield expression;
   if (expression.op === 'join') for (const part of expression.parts) yield* withinExpression(part);
-  if (expression.op === 'hmac') yield* withinExpression(expression.key);
+  if ('key' in expression) yield* withinExpression(expression.key);
   if ('data' in expression) yield* withinExpression(expression.data);
 }
 

@@ -1,6 +1,6 @@
 /** A programming language: how it writes what a program works out, and how its standard client sends. */
 import { ownMember } from '../../value/own-member.js';
-import type { CodeExpression, DigestAlgorithm, TimeForm } from './expression.js';
+import { type CodeExpression, type DigestAlgorithm, isBytes, type SignScheme, type TimeForm } from './expression.js';
 import type { CodeRequest } from './program.js';
 
 export interface Language {
@@ -28,6 +28,8 @@ export interface Notation {
   bytes(text: string): string;
   digest(algorithm: DigestAlgorithm, data: string): string;
   hmac(algorithm: DigestAlgorithm, key: string, data: string): string;
+  /** @param key a text in PEM; left out where the language is unable */
+  sign?(scheme: SignScheme, key: string, data: string): string;
   /** Of bytes. */
   encode(how: 'hex' | 'base64' | 'base64url', data: string): string;
   decode(how: 'from-hex' | 'from-base64', data: string): string;
@@ -36,13 +38,10 @@ export interface Notation {
   body(): string;
 }
 
-const yieldBytes = new Set(['digest', 'hmac', 'from-hex', 'from-base64', 'body']);
-
 /** An expression in the words of a language. */
 export function written(expression: CodeExpression, notation: Notation): string {
   const inner = (one: CodeExpression): string => written(one, notation);
-  const asBytes = (one: CodeExpression): string =>
-    yieldBytes.has(one.op) || (one.op === 'name' && one.bytes) ? inner(one) : notation.bytes(inner(one));
+  const asBytes = (one: CodeExpression): string => (isBytes(one) ? inner(one) : notation.bytes(inner(one)));
   switch (expression.op) {
     case 'text':
       return notation.text(expression.text);
@@ -62,6 +61,9 @@ export function written(expression: CodeExpression, notation: Notation): string 
       return notation.digest(expression.algorithm, asBytes(expression.data));
     case 'hmac':
       return notation.hmac(expression.algorithm, asBytes(expression.key), asBytes(expression.data));
+    case 'sign':
+      if (!notation.sign) throw new Error('the language is asked for a signature that it cannot make');
+      return notation.sign(expression.scheme, inner(expression.key), asBytes(expression.data));
     case 'hex':
     case 'base64':
     case 'base64url':
@@ -102,9 +104,11 @@ const words = (name: string): string[] => name.split(/[^A-Za-z\d]+/).filter((wor
 
 /** Words that a language keeps for itself, or that a program here uses. */
 const taken = new Set(
-  `base body bytes call class client connection const context crypto data def default digest end env file from func
-  function hash headers hex hmac http id import in json log moment namespace nonce now os package parts private public
-  random request response return secrets string strings sys time url using uuid var xml`.split(/\s+/),
+  `base body bytes call class client connection const constants context crypto curve data def default digest ecdsa end env
+  file from func function hash headers hex hmac http id import in json log moment namespace nonce now os package parts pem
+  private public random request response return rsa secrets sign signed string strings sys time url using uuid var xml`.split(
+    /\s+/,
+  ),
 );
 
 export function camelName(name: string): string {
@@ -133,9 +137,10 @@ export const grouped = (code: string): string =>
   /^(?:"(?:[^"\\]|\\.)*"|[\w.$@]+(?:\([^()]*\)|\["[^"]*"\])?)$/.test(code) ? code : `(${code})`;
 
 /** Remarks at the head of a program. */
-export function remarks({ environment, left }: CodeRequest, sign: string, files: readonly string[]): string[] {
+export function remarks({ environment, keys, left }: CodeRequest, sign: string, files: readonly string[]): string[] {
   return [
     ...(environment.length > 0 ? [`It reads from the process environment: ${environment.join(', ')}`] : []),
+    ...(keys.length > 0 ? [`A private key in PEM (PKCS #8): ${keys.join(', ')}`] : []),
     ...(files.length > 0 ? [`It is started where these files are: ${files.join(', ')}`] : []),
     ...left.map((one) => `Not in it: ${one}`),
   ].map((line) => `${sign} ${line.replace(/\p{Cc}/gu, ' ')}`);

@@ -29,15 +29,25 @@ export interface CodeRequest {
   readonly bindings: readonly Binding[];
   /** Variables of the process environment, in the order in which they are used. */
   readonly environment: readonly string[];
+  /** Those of them that are private keys. */
+  readonly keys: readonly string[];
   /** What the program does not do that sending does. */
   readonly left: readonly string[];
 }
 
+/** Fields that an HTTP message signature covers (RFC 9421, section 4.1). */
+export const coveredBy = ({ headers }: WireRequest): ReadonlySet<string> =>
+  new Set(
+    headers
+      .filter(({ name }) => name.toLowerCase() === 'signature-input')
+      .flatMap(({ value }) => [...value.matchAll(/(?<=[( ])"([^"@]+)"/g)].map(([, field]) => field as string)),
+  );
+
+/** Lines that a client makes as we do. */
+const sameEverywhere = new Set(['host', 'connection', 'content-length', 'transfer-encoding']);
+
 /** Lines that a client makes itself. */
 const ofTheClient = new Set(['host', 'connection', 'accept', 'user-agent', 'content-length', 'transfer-encoding']);
-
-/** A word that is base64 of something longer than a few letters. */
-const base64Word = /(?<![A-Za-z0-9+/])[A-Za-z0-9+/]{24,}={0,2}(?![A-Za-z0-9+/=])/g;
 
 /**
  * @param preview made with the symbols as stand-ins
@@ -60,6 +70,7 @@ export function codeRequest({ wire, signed }: Preview, symbols: Symbols, left: r
       case 'join':
         return joined(given.parts.map(resolved));
       case 'hmac':
+      case 'sign':
         return { ...given, key: resolved(given.key), data: resolved(given.data) };
       default:
         return 'data' in given ? { ...given, data: resolved(given.data) } : given;
@@ -72,30 +83,36 @@ export function codeRequest({ wire, signed }: Preview, symbols: Symbols, left: r
   for (const { part, name, value } of signed?.steps ?? []) {
     const isText = typeof value === 'string' || value instanceof Uint8Array;
     if (part !== 'value' || !isText || !symbols.isIn(value)) continue;
-    const read = symbols.read(value instanceof Uint8Array ? Buffer.from(value).toString('latin1') : value);
+    const read =
+      value instanceof Uint8Array ? symbols.read(Buffer.from(value).toString('latin1')) : symbols.text(value);
     const made = resolved(read);
     // A name for a name, or for a secret alone, says nothing.
     if (made.op === 'name' || made.op === 'env') continue;
     bindings.push({ name, value: made });
     named.set(JSON.stringify(read), { op: 'name', name, bytes: isBytes(made) });
   }
-  const inText = (given: string): CodeExpression => resolved(withBase64(given, symbols));
+  const inText = (given: string): CodeExpression => resolved(symbols.text(given));
   const url = resolved(symbols.read(wire.url.href, 'percent'));
+  const covered = coveredBy(wire);
+  const isOwn = (field: string): boolean =>
+    !ofTheClient.has(field) || (covered.has(field) && !sameEverywhere.has(field));
   const headers = wire.headers
-    .filter(({ name, origin }) => origin !== 'automatic' || !ofTheClient.has(name.toLowerCase()))
+    .filter(({ name, origin }) => origin !== 'automatic' || isOwn(name.toLowerCase()))
     .map(({ name, value }) => ({ name, value: inText(value) }));
   const all = [url, ...headers.map(({ value }) => value), ...bindings.map(({ value }) => value)];
   const used = [...all, ...segments.flatMap((one) => (one.kind === 'text' ? [one.value] : []))];
-  const environment = new Set(
-    used.flatMap((one) => [...withinExpression(one)].flatMap((inner) => (inner.op === 'env' ? [inner.name] : []))),
-  );
+  const within = used.flatMap((one) => [...withinExpression(one)]);
+  const namesIn = (some: readonly CodeExpression[]): string[] => [
+    ...new Set(some.flatMap((one) => (one.op === 'env' ? [one.name] : []))),
+  ];
   return {
     method: wire.method,
     url,
     headers,
     body: segments,
     bindings,
-    environment: [...environment],
+    environment: namesIn(within),
+    keys: namesIn(within.flatMap((one) => (one.op === 'sign' ? [one.key] : []))),
     left: [...left, ...symbols.fixed],
   };
 }
@@ -107,19 +124,6 @@ const expanded = (expression: CodeExpression, symbols: Symbols): CodeExpression 
 /** As a signature sees it: without what makes a value fit for its place. */
 const rawOf = (expression: CodeExpression): CodeExpression =>
   mapped(expression, (one) => (one.op === 'json' || one.op === 'xml' || one.op === 'form' ? one.data : one));
-
-/** Base64 of a text in which a mark stands is worked out when the program runs. */
-function withBase64(given: string, symbols: Symbols): CodeExpression {
-  const parts: CodeExpression[] = [];
-  let at = 0;
-  for (const found of given.matchAll(base64Word)) {
-    const inner = Buffer.from(found[0], 'base64').toString('utf8');
-    if (!symbols.isIn(inner)) continue;
-    parts.push(symbols.read(given.slice(at, found.index)), { op: 'base64', data: symbols.read(inner) });
-    at = found.index + found[0].length;
-  }
-  return joined([...parts, symbols.read(given.slice(at))]);
-}
 
 function segmentsOf(body: WireBody, symbols: Symbols): Segment[] {
   if (!body.streamed) return merged(segmentOf(body.bytes, body.type, symbols));
@@ -206,6 +210,7 @@ export function recordedRequest(
           ? [{ kind: 'text', value: read(body, 'secret', true) }]
           : [{ kind: 'bytes', bytes: body }],
     bindings: [],
+    keys: [],
     environment,
     left: [],
   };

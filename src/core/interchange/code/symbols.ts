@@ -12,7 +12,15 @@ import { StreamedBytes } from '../../value/streamed.js';
 import { textOf } from '../../value/text.js';
 import type { Value } from '../../value/written.js';
 import { isValueMap } from '../../value/written.js';
-import { type CodeExpression, type DigestAlgorithm, type Escape, escaped, joined, text } from './expression.js';
+import {
+  type CodeExpression,
+  type DigestAlgorithm,
+  type Escape,
+  escaped,
+  joined,
+  type SignScheme,
+  text,
+} from './expression.js';
 import { timeIn } from './time-pattern.js';
 
 /** A filter was given a mark, and no program here can do what it does. */
@@ -28,7 +36,12 @@ export class NoCounterpart extends Problem {
 /** A moment that nothing else is likely to say. */
 const moment = new Date('2001-02-03T04:05:06.789Z');
 
-const marked = (): RegExp => /zq[0-9a-f]{24}qz|2001-02-03T04:05:06\.789Z/g;
+/** The moment, as an HTTP message signature says it in seconds, may be some time later (RFC 9421, section 2.3). */
+const marked = (): RegExp =>
+  /zq[0-9a-f]{24}qz|2001-02-03T04:05:06\.789Z|(?<=;(?:created|expires)=)(?:9[89]\d{7}|1[0-2]\d{8})(?!\d)/g;
+
+/** A word that is base64 of something longer than a few letters. */
+const base64Word = /(?<![A-Za-z0-9+/])[A-Za-z0-9+/]{24,}={0,2}(?![A-Za-z0-9+/=])/g;
 
 /** Filters that put values together and leave what stands in them as it is. */
 const leaveAlone = new Set([
@@ -101,14 +114,30 @@ export class Symbols implements StandIns {
     let at = 0;
     for (const found of given.matchAll(marked())) {
       const [mark] = found;
-      const meaning = this.marks.get(mark);
+      const seconds = /^\d+$/.test(mark) ? Number(mark) : undefined;
+      const shift = seconds === undefined ? 0 : (seconds - Math.floor(moment.getTime() / 1000)) * 1000;
+      const meaning: CodeExpression | undefined =
+        seconds === undefined ? this.marks.get(mark) : { op: 'time', form: 'unix', shift };
       if (!meaning) continue;
-      const own: CodeExpression = { op: 'mark', mark };
+      const own: CodeExpression = seconds === undefined ? { op: 'mark', mark } : meaning;
       const fits = how === undefined || escaped(meaning, how) === meaning;
       parts.push(text(given.slice(at, found.index)), fits ? own : { op: how, data: own });
       at = found.index + mark.length;
     }
     return joined([...parts, text(given.slice(at))]);
+  }
+
+  /** The same; base64 of a text in which a mark stands is worked out when the program runs. */
+  text(given: string): CodeExpression {
+    const parts: CodeExpression[] = [];
+    let at = 0;
+    for (const found of given.matchAll(base64Word)) {
+      const inner = Buffer.from(found[0], 'base64').toString('utf8');
+      if (!this.isIn(inner)) continue;
+      parts.push(this.read(given.slice(at, found.index)), { op: 'base64', data: this.read(inner) });
+      at = found.index + found[0].length;
+    }
+    return joined([...parts, this.read(given.slice(at))]);
   }
 
   /** Whether a mark stands in a value, however deep. */
@@ -124,7 +153,7 @@ export class Symbols implements StandIns {
   private data(value: Value): CodeExpression {
     if (value instanceof StreamedBytes) return { op: 'body' };
     if (value instanceof Uint8Array) return this.read(Buffer.from(value).toString('utf8'));
-    return this.read(textOf(value));
+    return this.text(textOf(value));
   }
 
   private bytes(expression: CodeExpression): Uint8Array {
@@ -142,6 +171,8 @@ export class Symbols implements StandIns {
         ? this.bytes({ op: 'digest', algorithm: named, data })
         : this.bytes({ op: 'hmac', algorithm: named, key: this.data(argument as Value), data });
     }
+    const scheme = schemeOf(filter, args[1]);
+    if (scheme) return this.bytes({ op: 'sign', scheme, key: this.data(argument as Value), data: this.data(input) });
     const meaning = typeof input === 'string' ? this.marks.get(input) : undefined;
     if (meaning?.op === 'time' && meaning.form === 'iso') {
       const time = timeIn(filter, argument, meaning.shift);
@@ -182,6 +213,14 @@ export class Symbols implements StandIns {
       return op === 'env' || op === 'base64';
     });
   }
+}
+
+/** What a filter such as `sign-rsa-pss-sha-256` makes. @param form `der` or `raw` */
+function schemeOf(filter: string, form: Value | undefined): SignScheme | undefined {
+  if (filter === 'sign-ed25519') return { kind: 'ed25519' };
+  const [, kind, hash] = /^sign-(rsa|rsa-pss|ecdsa)-(sha-(?:256|384|512))$/.exec(filter) ?? [];
+  if (!kind) return undefined;
+  return { kind: kind === 'ecdsa' && form === 'der' ? 'ecdsa-der' : kind, hash } as SignScheme;
 }
 
 /** `deskPassword` → `DESK_PASSWORD`. */

@@ -127,6 +127,7 @@ function signedBy(
   room: SigningContext,
 ): Signed {
   const steps: SigningStep[] = [];
+  const { through } = room.runtime;
   let wire = given;
   const add = (header: string, value: string, secret: boolean): void => {
     const line: HeaderLine = { name: header, value, origin: `signature ${name}`, secret };
@@ -135,15 +136,15 @@ function signedBy(
     if (index !== -1) steps.splice(index, 1);
     steps.push({ name: header, part: 'header', value, secret, shown: secret ? undefined : value });
   };
-  if (digest !== undefined && wire.body) add('Content-Digest', contentDigest(wire.body, digest), false);
+  if (digest !== undefined && wire.body) add('Content-Digest', contentDigest(wire.body, digest, through), false);
   for (const label of labels) {
     const evaluation = new Evaluation(new RecipeNames(name, wire, room.variables), room);
     const { components, algorithm } = label;
     const params = paramsText(signatureParams(components, parametersOf(label, evaluation, room)));
     const base = signatureBase(components, params, requestMessage(wire));
-    const signature = messageAlgorithms.get(algorithm)?.sign(base, textFrom(label.key, evaluation));
+    const signature = messageAlgorithms.get(algorithm)?.sign(base, textFrom(label.key, evaluation), through);
     if (!signature) throw new Problem('file-shape', { what: `there is no algorithm ${algorithm}` });
-    room.onSecret(signature.toString('base64'));
+    room.onSecret(Buffer.from(signature).toString('base64'));
     steps.push(
       { name: `${label.label} base`, part: 'value', value: base, secret: false, shown: base },
       { name: `${label.label} signature`, part: 'value', value: signature, secret: true, shown: undefined },

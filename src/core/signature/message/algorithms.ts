@@ -1,19 +1,28 @@
 /** The algorithms of the registry of HTTP signature algorithms (RFC 9421, section 3.3 and 6.2.2). */
 import { constants, createHmac, sign, timingSafeEqual, verify } from 'node:crypto';
+import type { Through } from '../../expression/evaluation.js';
 import { privateKey, publicKey } from '../../expression/filters/key.js';
 import { Problem } from '../../problem/problem.js';
 
 export interface MessageAlgorithm {
   readonly name: string;
-  /** @throws Problem expression-value: the key is not of that kind */
-  sign(base: string, key: string): Buffer;
+  /**
+   * @param through as filters go, each by its name: what it makes is noted where a program is written
+   * @throws Problem expression-value: the key is not of that kind
+   */
+  sign(base: string, key: string, through?: Through): Uint8Array;
   verify(base: string, key: string, signature: Uint8Array): boolean;
 }
 
 type Options = Omit<Parameters<typeof sign>[2] & object, 'key'>;
 
+/** Nobody looks on. */
+const directly: Through = (_filter, _input, _args, apply) => apply();
+
+/** @param filter that makes the same */
 function ofKeyPair(
   name: string,
+  filter: string,
   hash: string | null,
   kinds: readonly string[],
   options: Options = {},
@@ -26,10 +35,13 @@ function ofKeyPair(
   };
   return {
     name,
-    sign(base, text) {
-      const key = privateKey(text);
-      demand(key.asymmetricKeyType);
-      return sign(hash, Buffer.from(base), { key, ...options });
+    sign(base, text, through = directly) {
+      const made = through(filter, base, [text], () => {
+        const key = privateKey(text);
+        demand(key.asymmetricKeyType);
+        return sign(hash, Buffer.from(base), { key, ...options });
+      });
+      return made as Uint8Array;
     },
     verify(base, text, signature) {
       const key = publicKey(text);
@@ -44,7 +56,10 @@ const raw = { dsaEncoding: 'ieee-p1363' } as const;
 
 const hmac: MessageAlgorithm = {
   name: 'hmac-sha256',
-  sign: (base, key) => createHmac('sha256', sharedKey(key)).update(base).digest(),
+  sign(base, text, through = directly) {
+    const key = through('from-base64', text, [], () => sharedKey(text)) as Uint8Array;
+    return through('hmac-sha-256', base, [key], () => createHmac('sha256', key).update(base).digest()) as Uint8Array;
+  },
   verify(base, key, signature) {
     const own = hmac.sign(base, key);
     return own.length === signature.length && timingSafeEqual(own, signature);
@@ -64,11 +79,11 @@ function sharedKey(text: string): Buffer {
 
 export const messageAlgorithms: ReadonlyMap<string, MessageAlgorithm> = new Map(
   [
-    ofKeyPair('rsa-pss-sha512', 'sha512', ['rsa', 'rsa-pss'], pss),
-    ofKeyPair('rsa-v1_5-sha256', 'sha256', ['rsa']),
+    ofKeyPair('rsa-pss-sha512', 'sign-rsa-pss-sha-512', 'sha512', ['rsa', 'rsa-pss'], pss),
+    ofKeyPair('rsa-v1_5-sha256', 'sign-rsa-sha-256', 'sha256', ['rsa']),
     hmac,
-    ofKeyPair('ecdsa-p256-sha256', 'sha256', ['ec'], raw),
-    ofKeyPair('ecdsa-p384-sha384', 'sha384', ['ec'], raw),
-    ofKeyPair('ed25519', null, ['ed25519']),
+    ofKeyPair('ecdsa-p256-sha256', 'sign-ecdsa-sha-256', 'sha256', ['ec'], raw),
+    ofKeyPair('ecdsa-p384-sha384', 'sign-ecdsa-sha-384', 'sha384', ['ec'], raw),
+    ofKeyPair('ed25519', 'sign-ed25519', null, ['ed25519']),
   ].map((algorithm) => [algorithm.name, algorithm]),
 );

@@ -2,17 +2,23 @@
 import { createHash } from 'node:crypto';
 import { parseDictionary, serializeDictionary } from 'structured-headers';
 import type { WireBody } from '../../exchange/request/wire.js';
+import type { Through } from '../../expression/evaluation.js';
 import { ownMember } from '../../value/own-member.js';
+import { contentOf } from '../sent.js';
 
 /** Our names, which are those of the registry, and the library's: what is made; the others of the registry are insecure. */
 const algorithms = { 'sha-256': 'sha256', 'sha-512': 'sha512' } as const;
 export type DigestAlgorithm = keyof typeof algorithms;
 
-/** A body of files is read piece by piece. */
-export function contentDigest(body: WireBody, algorithm: DigestAlgorithm): string {
-  const hash = createHash(algorithms[algorithm]);
-  for (const piece of body.streamed ? body.streamed.pieces() : [body.bytes]) hash.update(piece);
-  return serializeDictionary(new Map([[algorithm, [hash.digest(), new Map()]]]));
+/** A body of files is read piece by piece. @param through as a filter goes, where a program is written */
+export function contentDigest(body: WireBody, algorithm: DigestAlgorithm, through?: Through): string {
+  const whole = (): Uint8Array => {
+    const hash = createHash(algorithms[algorithm]);
+    for (const piece of body.streamed ? body.streamed.pieces() : [body.bytes]) hash.update(piece);
+    return hash.digest();
+  };
+  const digest = through ? (through(algorithm, contentOf(body), [], whole) as Uint8Array) : whole();
+  return serializeDictionary(new Map([[algorithm, [new Uint8Array(digest), new Map()]]]));
 }
 
 /**

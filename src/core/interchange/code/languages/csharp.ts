@@ -54,6 +54,18 @@ const notation = ({ need }: Needs): Notation => ({
     need('using', 'System.Security.Cryptography');
     return `HMAC${hash(algorithm)}.HashData(${key}, ${data})`;
   },
+  sign(scheme, key, data) {
+    need('using', 'System.Security.Cryptography');
+    if (scheme.kind === 'ed25519') throw new Error('the standard library has no Ed25519');
+    const algorithm = `HashAlgorithmName.${hash(scheme.hash)}`;
+    if (scheme.kind.startsWith('rsa')) {
+      need('helper', 'rsa');
+      return `rsa(${key}).SignData(${data}, ${algorithm}, RSASignaturePadding.${scheme.kind === 'rsa' ? 'Pkcs1' : 'Pss'})`;
+    }
+    need('helper', 'curve');
+    const form = scheme.kind === 'ecdsa' ? 'IeeeP1363FixedFieldConcatenation' : 'Rfc3279DerSequence';
+    return `curve(${key}).SignData(${data}, ${algorithm}, DSASignatureFormat.${form})`;
+  },
   encode(how, data) {
     if (how === 'hex') return `Convert.ToHexString(${data}).ToLowerInvariant()`;
     if (how === 'base64') return `Convert.ToBase64String(${data})`;
@@ -84,6 +96,16 @@ const notation = ({ need }: Needs): Notation => ({
 
 const lines: Readonly<Record<string, string>> = {
   env: 'string env(string name) => Environment.GetEnvironmentVariable(name) ?? throw new InvalidOperationException(name + " is not set");',
+  rsa: `RSA rsa(string pem) {
+    var key = RSA.Create();
+    key.ImportFromPem(pem);
+    return key;
+}`,
+  curve: `ECDsa curve(string pem) {
+    var key = ECDsa.Create();
+    key.ImportFromPem(pem);
+    return key;
+}`,
   moment: 'var moment = DateTimeOffset.UtcNow;',
   now: `var now = moment.ToString(${isoPattern}, CultureInfo.InvariantCulture);`,
   uuid: 'var uuid = Guid.NewGuid().ToString();',
@@ -95,6 +117,7 @@ const ofContent = /^(?:allow|content-.*|expires|last-modified)$/i;
 
 export const csharp: Language = {
   name: 'csharp',
+  unable: (one) => one.op === 'sign' && one.scheme.kind === 'ed25519',
   about: 'C# for .NET 6 and later, with System.Net.Http; the program of a console project',
   ending: '.cs',
   write(request) {

@@ -76,6 +76,21 @@ const notation = ({ need }: Needs): Notation => {
       need('import', 'crypto/hmac');
       return `keyed(${hash(algorithm)}, ${key}, ${data})`;
     },
+    sign(scheme, key, data) {
+      need('helper', 'privateKey');
+      for (const one of ['crypto', 'crypto/rand', 'crypto/x509', 'encoding/pem', 'log']) need('import', one);
+      if (scheme.kind === 'ecdsa') need('import', 'crypto/ecdsa');
+      need('helper', scheme.kind === 'ecdsa' ? 'bothNumbers' : 'signed');
+      if (scheme.kind === 'ed25519') return `signed(${key}, ${data}, crypto.Hash(0))`;
+      need('helper', 'digest');
+      need('import', 'hash');
+      const made = `digest(${hash(scheme.hash)}, ${data})`;
+      if (scheme.kind === 'ecdsa') return `bothNumbers(${key}, ${made})`;
+      const options = `crypto.${scheme.hash.replace('-', '').toUpperCase()}`;
+      if (scheme.kind !== 'rsa-pss') return `signed(${key}, ${made}, ${options})`;
+      need('import', 'crypto/rsa');
+      return `signed(${key}, ${made}, &rsa.PSSOptions{SaltLength: rsa.PSSSaltLengthEqualsHash, Hash: ${options}})`;
+    },
     encode(how, data) {
       need('import', how === 'hex' ? 'encoding/hex' : 'encoding/base64');
       if (how === 'hex') return `hex.EncodeToString(${data})`;
@@ -134,6 +149,42 @@ const functions: Readonly<Record<string, string>> = {
 	made := hmac.New(algorithm, key)
 	made.Write(data)
 	return made.Sum(nil)
+}`,
+  privateKey: `func privateKey(text string) crypto.Signer {
+	block, _ := pem.Decode([]byte(text))
+	if block == nil {
+		log.Fatal("the key is not PEM")
+	}
+	if key, err := x509.ParsePKCS8PrivateKey(block.Bytes); err == nil {
+		return key.(crypto.Signer)
+	}
+	if key, err := x509.ParsePKCS1PrivateKey(block.Bytes); err == nil {
+		return key
+	}
+	key, err := x509.ParseECPrivateKey(block.Bytes)
+	if err != nil {
+		log.Fatal(err)
+	}
+	return key
+}`,
+  signed: `func signed(key string, data []byte, options crypto.SignerOpts) []byte {
+	made, err := privateKey(key).Sign(rand.Reader, data, options)
+	if err != nil {
+		log.Fatal(err)
+	}
+	return made
+}`,
+  bothNumbers: `func bothNumbers(key string, digest []byte) []byte {
+	own, ok := privateKey(key).(*ecdsa.PrivateKey)
+	if !ok {
+		log.Fatal("the key is not of an elliptic curve")
+	}
+	r, s, err := ecdsa.Sign(rand.Reader, own, digest)
+	if err != nil {
+		log.Fatal(err)
+	}
+	size := (own.Curve.Params().BitSize + 7) / 8
+	return append(r.FillBytes(make([]byte, size)), s.FillBytes(make([]byte, size))...)
 }`,
   'from-hex': `func fromHex(text string) []byte {
 	bytes, err := hex.DecodeString(text)

@@ -66,6 +66,27 @@ const notation = ({ need }: Needs): Notation => ({
     need('import', 'javax.crypto.spec.SecretKeySpec');
     return `keyed("Hmac${jdk(algorithm).replace('-', '')}", ${key}, ${data})`;
   },
+  sign(scheme, key, data) {
+    need('helper', 'signed');
+    for (const one of ['KeyFactory', 'Signature', 'spec.PKCS8EncodedKeySpec']) need('import', `java.security.${one}`);
+    need('import', 'java.util.Base64');
+    const made = (algorithm: string, family: string, parameters = 'null'): string =>
+      `signed("${algorithm}", "${family}", ${parameters}, ${key}, ${data})`;
+    need('import', 'java.security.spec.AlgorithmParameterSpec');
+    if (scheme.kind === 'ed25519') return made('Ed25519', 'Ed25519');
+    const short = scheme.hash.replace('-', '').toUpperCase();
+    if (scheme.kind === 'rsa') return made(`${short}withRSA`, 'RSA');
+    if (scheme.kind !== 'rsa-pss')
+      return made(`${short}withECDSA${scheme.kind === 'ecdsa' ? 'inP1363Format' : ''}`, 'EC');
+    const long = scheme.hash.toUpperCase();
+    need('import', 'java.security.spec.MGF1ParameterSpec');
+    need('import', 'java.security.spec.PSSParameterSpec');
+    return made(
+      'RSASSA-PSS',
+      'RSA',
+      `new PSSParameterSpec("${long}", "MGF1", MGF1ParameterSpec.${short}, ${Number(short.slice(3)) / 8}, 1)`,
+    );
+  },
   encode(how, data) {
     if (how === 'hex') {
       need('helper', 'hex');
@@ -117,6 +138,14 @@ const functions: Readonly<Record<string, string>> = {
         Mac mac = Mac.getInstance(algorithm);
         mac.init(new SecretKeySpec(key, algorithm));
         return mac.doFinal(data);
+    }`,
+  signed: `    static byte[] signed(String algorithm, String family, AlgorithmParameterSpec parameters, String key, byte[] data) throws Exception {
+        byte[] bytes = Base64.getMimeDecoder().decode(key.replaceAll("-----[^-]+-----", ""));
+        Signature signature = Signature.getInstance(algorithm);
+        if (parameters != null) signature.setParameter(parameters);
+        signature.initSign(KeyFactory.getInstance(family).generatePrivate(new PKCS8EncodedKeySpec(bytes)));
+        signature.update(data);
+        return signature.sign();
     }`,
   hex: `    static String hex(byte[] bytes) {
         StringBuilder text = new StringBuilder();

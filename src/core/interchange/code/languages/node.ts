@@ -15,6 +15,11 @@ import {
 
 const hash = (algorithm: string): string => `'${algorithm.replace('-', '')}'`;
 
+const signOptions: Readonly<Record<string, string>> = {
+  'rsa-pss': 'padding: constants.RSA_PKCS1_PSS_PADDING, saltLength: constants.RSA_PSS_SALTLEN_DIGEST',
+  ecdsa: "dsaEncoding: 'ieee-p1363'",
+};
+
 const notation = ({ need }: Needs): Notation => ({
   text: quoted,
   env(name) {
@@ -52,6 +57,13 @@ const notation = ({ need }: Needs): Notation => ({
   hmac(algorithm, key, data) {
     need('crypto', 'createHmac');
     return `createHmac(${hash(algorithm)}, ${key}).update(${data}).digest()`;
+  },
+  sign(scheme, key, data) {
+    need('crypto', 'sign');
+    if (scheme.kind === 'ed25519') return `sign(null, ${data}, ${key})`;
+    const options = ownMember(signOptions, scheme.kind);
+    if (scheme.kind === 'rsa-pss') need('crypto', 'constants');
+    return `sign(${hash(scheme.hash)}, ${data}, ${options === undefined ? key : `{ key: ${key}, ${options} }`})`;
   },
   encode: (how, data) => `${data}.toString('${how}')`,
   decode: (how, data) => `Buffer.from(${data}, '${how.replace('from-', '')}')`,

@@ -35,6 +35,14 @@ const notation = ({ need }: Needs): Notation => ({
   bytes: (text) => text,
   digest: (algorithm, data) => `hash("${algorithm.replace('-', '')}", ${data}, true)`,
   hmac: (algorithm, key, data) => `hash_hmac("${algorithm.replace('-', '')}", ${data}, ${key}, true)`,
+  sign(scheme, key, data) {
+    if (scheme.kind === 'ed25519' || scheme.kind === 'rsa-pss') throw new Error('the standard library has none');
+    need('helper', 'signed');
+    const made = `signed(${data}, ${key}, "${scheme.hash.replace('-', '')}")`;
+    if (scheme.kind !== 'ecdsa') return made;
+    need('helper', 'bothNumbers');
+    return `bothNumbers(${made}, ${key})`;
+  },
   encode(how, data) {
     if (how === 'hex') return `bin2hex(${data})`;
     return how === 'base64' ? `base64_encode(${data})` : `rtrim(strtr(base64_encode(${data}), "+/", "-_"), "=")`;
@@ -68,6 +76,24 @@ const lines: Readonly<Record<string, string>> = {
     }
     return $value;
 }`,
+  signed: `function signed(string $data, string $key, string $algorithm): string {
+    if (!openssl_sign($data, $signature, $key, $algorithm)) {
+        fwrite(STDERR, openssl_error_string() . "\\n");
+        exit(1);
+    }
+    return $signature;
+}`,
+  bothNumbers: `function bothNumbers(string $der, string $key): string {
+    $size = intdiv(openssl_pkey_get_details(openssl_pkey_get_private($key))["bits"] + 7, 8);
+    $at = ord($der[1]) > 127 ? 3 : 2;
+    $numbers = "";
+    for ($number = 0; $number < 2; $number++) {
+        $length = ord($der[$at + 1]);
+        $numbers .= str_pad(ltrim(substr($der, $at + 2, $length), "\\0"), $size, "\\0", STR_PAD_LEFT);
+        $at += 2 + $length;
+    }
+    return $numbers;
+}`,
   moment: '$moment = new DateTimeImmutable("now", new DateTimeZone("UTC"));',
   now: `$now = $moment->format(${isoPattern});`,
   nonce: '$nonce = bin2hex(random_bytes(16));',
@@ -79,6 +105,7 @@ $uuid = vsprintf("%s%s-%s-%s-%s-%s%s%s", str_split(bin2hex($id), 4));`,
 
 export const php: Language = {
   name: 'php',
+  unable: (one) => one.op === 'sign' && (one.scheme.kind === 'ed25519' || one.scheme.kind === 'rsa-pss'),
   about: 'PHP 8, with its stream of HTTP',
   ending: '.php',
   write(request) {

@@ -55,6 +55,7 @@ const ofContent = /^(?:allow|content-.*|expires|last-modified)$/i;
 
 export const powershell: Language = {
   name: 'powershell',
+  unable: ({ op }) => op === 'sign',
   about: 'PowerShell 7 and later, with System.Net.Http',
   ending: '.ps1',
   write(request) {

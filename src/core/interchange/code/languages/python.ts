@@ -102,6 +102,7 @@ const helpers: Readonly<Record<string, string>> = {
 
 export const python: Language = {
   name: 'python',
+  unable: ({ op }) => op === 'sign',
   about: 'Python 3.8 and later, with http.client',
   ending: '.py',
   write(request) {

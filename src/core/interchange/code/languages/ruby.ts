@@ -51,6 +51,17 @@ const notation = ({ need }: Needs): Notation => ({
     need('require', 'openssl');
     return `OpenSSL::HMAC.digest("${hash(algorithm)}", ${key}, ${data})`;
   },
+  sign(scheme, key, data) {
+    need('require', 'openssl');
+    const own = `OpenSSL::PKey.read(${key})`;
+    if (scheme.kind === 'ed25519') return `${own}.sign(nil, ${data})`;
+    const algorithm = `"${hash(scheme.hash)}"`;
+    if (scheme.kind === 'rsa-pss')
+      return `${own}.sign_pss(${algorithm}, ${data}, salt_length: :digest, mgf1_hash: ${algorithm})`;
+    if (scheme.kind !== 'ecdsa') return `${own}.sign(${algorithm}, ${data})`;
+    need('variable', 'bothNumbers');
+    return `both_numbers(${own}, ${algorithm}, ${data})`;
+  },
   encode(how, data) {
     if (how === 'hex') return `${data}.unpack1("H*")`;
     return how === 'base64' ? `[${data}].pack("m0")` : `[${data}].pack("m0").tr("+/", "-_").delete("=")`;
@@ -80,6 +91,10 @@ const notation = ({ need }: Needs): Notation => ({
 });
 
 const lines: Readonly<Record<string, string>> = {
+  bothNumbers: `def both_numbers(key, algorithm, data)
+  size = (key.group.degree + 7) / 8
+  OpenSSL::ASN1.decode(key.sign(algorithm, data)).value.map { |one| one.value.to_s(2).rjust(size, "\\0") }.join
+end`,
   moment: 'moment = Time.now.utc',
   now: 'now = moment.iso8601(3)',
   uuid: 'uuid = SecureRandom.uuid',
