@@ -102,8 +102,17 @@ test('XML is laid out an element a line, folded below so many levels, and colour
   const colours = makeColours(true);
   assert.equal(
     colouredXml('<a:log x="1">N<b/></a:log>', colours, 3),
-    `<${colours.cyan('a:log')} x=${colours.green('"1"')}>N<${colours.cyan('b')}/>\n</${colours.cyan('a:log')}>`,
+    `<${colours.cyan('a:log')} x=${colours.green('"1"')}>N<${colours.cyan('b')}/></${colours.cyan('a:log')}>`,
   );
+});
+
+test('XML that holds text beside elements, or > in a value, keeps its lines and its depth', () => {
+  const of = (xml: string): string => colouredXml(xml, plain);
+  assert.equal(of('<d><p><b>two</b> three</p><q/></d>'), '<d>\n  <p><b>two</b> three</p>\n  <q/>\n</d>');
+  assert.equal(of('<d><a b="x> <y"><c> </c></a></d>'), '<d>\n  <a b="x> <y">\n    <c> </c>\n  </a>\n</d>');
+  assert.equal(of('<d><a>1</a></b></d><e>'), '<d>\n  <a>1</a>\n</b>\n</d>\n<e>');
+  const levels = 100_000;
+  assert.ok(of(`${'<a>'.repeat(levels)}<b/>${'</a>'.repeat(levels)}`).includes('<b/>'));
 });
 
 test('an error says what, where, why and what to do, and hides what it must', () => {

@@ -27,36 +27,60 @@ export function colouredXml(xml: string, colours: Colours, levels?: number): str
 const mark = '\uFFFE';
 const sections = new RegExp(`<!${mark}(\\d+)${mark}>|${mark}(\\d+)${mark}`, 'g');
 
-/** Tags with the text behind them; an element that holds nothing stays in one piece. */
-function piecesOf(xml: string): string[] {
-  const pieces: string[] = [];
-  for (const piece of xml.trim().split(/(?<=>)(?=\s*<)/)) {
-    const own = piece.trim();
-    const [, opened] = /^<([^\s<>/!?]+)[^<>]*(?<!\/)>$/.exec(pieces.at(-1) ?? '') ?? [];
-    // White space between the two is its content.
-    if (opened !== undefined && own.startsWith(`</${opened}>`)) pieces[pieces.length - 1] += piece.trimEnd();
-    else pieces.push(own);
-  }
-  return pieces;
-}
+/** A tag, in which `>` may stand between quotes (XML 1.0, section 2.3), or what stands before the next. */
+const token = /<(?:"[^"]*"|'[^']*'|[^"'>])*>|[^<]+|</g;
+const begins = (one: string): boolean => /^<[^!?/\s<>]/.test(one) && one.endsWith('>') && !one.endsWith('/>');
+const ends = (one: string): boolean => one.startsWith('</');
 
+/** Levels that are seen: margins of millions would be no page. */
+const deepest = 200;
+
+/** An element a line, what is inside indented; one that holds text stays in one piece, since a line break would be text. */
 function laidOut(xml: string): string {
+  const tokens = xml.match(token) ?? [];
+  const open: number[] = [];
+  const closedAt = new Map<number, number>();
+  const whole = new Set<number>();
+  for (const [index, one] of tokens.entries()) {
+    const holder = open.at(-1);
+    if (begins(one)) open.push(index);
+    else if (ends(one) && holder !== undefined) {
+      closedAt.set(holder, index);
+      open.pop();
+      // White space alone is all that it holds.
+      if (index === holder + 1 || (index === holder + 2 && !tokens[holder + 1]?.startsWith('<'))) whole.add(holder);
+    } else if (!one.startsWith('<') && one.trim() !== '' && holder !== undefined) whole.add(holder);
+  }
+  const lines: string[] = [];
   let depth = 0;
-  return piecesOf(xml)
-    .map((piece) => {
-      if (piece.startsWith('</')) depth = Math.max(0, depth - 1);
+  for (let index = 0; index < tokens.length; index += 1) {
+    const one = tokens[index] as string;
+    if (one.trim() === '') continue;
+    if (ends(one)) depth = Math.max(0, depth - 1);
+    const margin = '  '.repeat(Math.min(depth, deepest));
+    if (whole.has(index)) {
+      const end = closedAt.get(index) ?? tokens.length - 1;
+      lines.push(
+        margin +
+          tokens
+            .slice(index, end + 1)
+            .join('')
+            .trimEnd(),
+      );
+      index = end;
+    } else {
       // A tag that is written on several lines becomes one.
-      const shown = '  '.repeat(depth) + piece.replace(/^<[^>]*>/, (tag) => tag.replace(/\s*\n\s*/g, ' '));
-      if (/^<[^!?/][^>]*>$/.test(piece) && !piece.endsWith('/>')) depth += 1;
-      return shown;
-    })
-    .join('\n');
+      lines.push(margin + one.trim().replace(/\s*\n\s*/g, ' '));
+      if (begins(one)) depth += 1;
+    }
+  }
+  return lines.join('\n');
 }
 
 /** Names of elements and values of attributes. */
 function inColours(xml: string, colours: Colours): string {
   if (!colours.enabled) return xml;
-  return xml.replace(/<[/?]?[\w:.-]+(?:\s[^<>]*)?[/?]?>/g, (part) =>
+  return xml.replace(/<[/?]?[\w:.-]+(?:\s(?:"[^"]*"|'[^']*'|[^<>"'])*)?[/?]?>/g, (part) =>
     part
       .replace(/=\s*("[^"]*"|'[^']*')/g, (_, value: string) => `=${colours.green(value)}`)
       .replace(/^(<[/?]?)([\w:.-]+)/, (_, opening: string, name: string) => opening + colours.cyan(name)),
