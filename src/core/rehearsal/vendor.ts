@@ -7,15 +7,15 @@ import type { Operation } from '../documentation/model/model.js';
 import { nearest } from '../problem/nearest.js';
 import type { Value } from '../value/written.js';
 import { credentialsOf } from './credentials.js';
-import type { GraphqlRehearsal } from './graphql.js';
-import { type HttpRehearsal, httpResponse } from './http.js';
 import type { Referred } from './invent.js';
-import { Memory } from './memory.js';
 import type { RehearsedRequest, RehearsedResponse } from './messages.js';
+import type { GraphqlRehearsal } from './protocols/graphql.js';
+import { type HttpRehearsal, httpResponse } from './protocols/http.js';
+import { tokenResponse } from './protocols/tokens.js';
 import type { Recorded } from './recorded.js';
 import { refusal } from './refusal.js';
-import { Routes } from './routes.js';
-import { tokenResponse } from './tokens.js';
+import { Memory } from './remembering/memory.js';
+import { Routes } from './remembering/routes.js';
 
 export interface VendorSettings {
   readonly shelf: SourceCatalogue;
@@ -57,7 +57,7 @@ export async function openVendor({
       schemes.push(definitions.get(`#/components/securitySchemes/${name}`) ?? null);
     for (const address of facts.tokenAddresses ?? []) tokens.add(pathOf(address));
     if (facts.format === 'GraphQL')
-      graphql.push(await (await import('./graphql.js')).GraphqlRehearsal.open(shelf, source, seed));
+      graphql.push(await (await import('./protocols/graphql.js')).GraphqlRehearsal.open(shelf, source, seed));
     else if (facts.format === 'WSDL') soap.push(source);
     else for (const { method, path, id } of listed()) routes.add(method, path, source, id);
   }
@@ -84,13 +84,13 @@ export async function openVendor({
     const seen = recorded?.(request);
     if (seen) return seen;
     if (soap.length > 0) {
-      const { soapResponse, isEnvelope } = await import('./soap.js');
+      const { soapResponse, isEnvelope } = await import('./protocols/soap.js');
       const response = isEnvelope(request) ? await soapResponse(request, shelf, soap) : undefined;
       if (response) return response;
     }
     const [first] = graphql;
     if (first) {
-      const { graphqlCall } = await import('./graphql.js');
+      const { graphqlCall } = await import('./protocols/graphql.js');
       const call = graphqlCall(request);
       if (call)
         return (graphql.length === 1 ? first : (graphql.find((one) => one.fits(call)) ?? first)).respond(call, request);

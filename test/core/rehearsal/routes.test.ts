@@ -2,9 +2,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Operation } from '../../../src/core/documentation/model/model.js';
-import { identityName, nextIdentity } from '../../../src/core/rehearsal/identity.js';
-import { listPath, paged } from '../../../src/core/rehearsal/paging.js';
-import { Routes } from '../../../src/core/rehearsal/routes.js';
+import { identityName, nextIdentity } from '../../../src/core/rehearsal/remembering/identity.js';
+import { listPath, paged } from '../../../src/core/rehearsal/remembering/paging.js';
+import { Routes } from '../../../src/core/rehearsal/remembering/routes.js';
 import { troubleMaker, troubleOf } from '../../../src/core/rehearsal/trouble.js';
 
 const routes = new Routes();

@@ -1,6 +1,6 @@
 /** What a rehearsed vendor remembers: things by the path that they are read at, and the lists that they stand in. */
-import { ownMember } from '../value/own-member.js';
-import { isValueMap, type Value, type ValueMap } from '../value/written.js';
+import { ownMember } from '../../value/own-member.js';
+import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 
 export interface Thing {
   readonly value: ValueMap;

@@ -1,7 +1,7 @@
 /** The member of a thing that its path names it by, and identifiers that are unlike each other. */
-import { ownMember } from '../value/own-member.js';
-import { seeded, seededUuid } from '../value/seeded.js';
-import type { Value, ValueMap } from '../value/written.js';
+import { ownMember } from '../../value/own-member.js';
+import { seeded, seededUuid } from '../../value/seeded.js';
+import type { Value, ValueMap } from '../../value/written.js';
 
 const bare = (name: string): string => name.replace(/[^\p{L}\p{N}]/gu, '').toLowerCase();
 

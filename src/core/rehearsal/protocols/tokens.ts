@@ -1,8 +1,8 @@
 /** Token addresses of the description: any well-formed request for a token gets one (RFC 6749, sections 4 to 6). */
-import { ownMember } from '../value/own-member.js';
-import { seeded } from '../value/seeded.js';
-import type { RehearsedRequest, RehearsedResponse } from './messages.js';
-import { faultHeader, headerText } from './refusal.js';
+import { ownMember } from '../../value/own-member.js';
+import { seeded } from '../../value/seeded.js';
+import type { RehearsedRequest, RehearsedResponse } from '../messages.js';
+import { faultHeader, headerText } from '../refusal.js';
 
 /** What each grant has to bring (RFC 6749; RFC 8628, section 3.4; RFC 7523, section 2.1; RFC 8693, section 2.1). */
 const grants: Readonly<Record<string, readonly string[]>> = {

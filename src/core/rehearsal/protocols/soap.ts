@@ -1,11 +1,11 @@
 /** SOAP: envelopes held against the schemas of the WSDL, responses in their form, faults (SOAP 1.1, section 4.4; SOAP 1.2, section 5.4). */
-import { documentedEnvelope } from '../collection/sources/documented-envelope.js';
-import type { SourceCatalogue } from '../collection/sources/source-catalogue.js';
-import { sourceIndex } from '../collection/sources/source-index.js';
-import { escaped } from '../documentation/model/escape-xml.js';
-import type { Operation } from '../documentation/model/model.js';
-import type { RehearsedRequest, RehearsedResponse } from './messages.js';
-import { faultHeader, headerText } from './refusal.js';
+import { documentedEnvelope } from '../../collection/sources/documented-envelope.js';
+import type { SourceCatalogue } from '../../collection/sources/source-catalogue.js';
+import { sourceIndex } from '../../collection/sources/source-index.js';
+import { escaped } from '../../documentation/model/escape-xml.js';
+import type { Operation } from '../../documentation/model/model.js';
+import type { RehearsedRequest, RehearsedResponse } from '../messages.js';
+import { faultHeader, headerText } from '../refusal.js';
 
 export const isEnvelope = ({ method, body }: RehearsedRequest): boolean =>
   method === 'POST' &&

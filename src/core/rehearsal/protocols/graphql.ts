@@ -19,16 +19,16 @@ import {
   parse,
   validate,
 } from 'graphql';
-import { readSource } from '../collection/sources/indexing.js';
-import type { SourceCatalogue } from '../collection/sources/source-catalogue.js';
-import { schemaOf } from '../documentation/formats/graphql/read.js';
-import { ownMember } from '../value/own-member.js';
-import { seedFor } from '../value/seeded.js';
-import { isValueMap, type Value } from '../value/written.js';
-import { inventedValue } from './invent.js';
-import { laidOver } from './memory.js';
-import type { RehearsedRequest, RehearsedResponse } from './messages.js';
-import { faultHeader, headerText } from './refusal.js';
+import { readSource } from '../../collection/sources/indexing.js';
+import type { SourceCatalogue } from '../../collection/sources/source-catalogue.js';
+import { schemaOf } from '../../documentation/formats/graphql/read.js';
+import { ownMember } from '../../value/own-member.js';
+import { seedFor } from '../../value/seeded.js';
+import { isValueMap, type Value } from '../../value/written.js';
+import { inventedValue } from '../invent.js';
+import type { RehearsedRequest, RehearsedResponse } from '../messages.js';
+import { faultHeader, headerText } from '../refusal.js';
+import { laidOver } from '../remembering/memory.js';
 
 interface Asked {
   readonly query: string;

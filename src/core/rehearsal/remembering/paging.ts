@@ -1,7 +1,7 @@
 /** A list cut as the parameters of its operation ask: by a limit, an offset, a page, or a cursor. */
-import type { Operation, Parameter } from '../documentation/model/model.js';
-import { ownMember } from '../value/own-member.js';
-import { isValueMap, type Value, type ValueMap } from '../value/written.js';
+import type { Operation, Parameter } from '../../documentation/model/model.js';
+import { ownMember } from '../../value/own-member.js';
+import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import { memberAt, withMember } from './memory.js';
 
 const limitName = /^(?:limit|(?:page|per)[_-]?size|size|per[_-]?page|count|top|max[_-]?(?:results|items)|\$top)$/i;

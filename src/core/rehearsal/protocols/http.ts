@@ -1,23 +1,23 @@
 /** Operations over HTTP: judges requests, and responds from memory, echoes or documented examples, or makes the response up. */
-import { documentedBody, responseFor } from '../collection/sources/documented-schema.js';
-import type { SourceCatalogue } from '../collection/sources/source-catalogue.js';
-import { sourceIndex } from '../collection/sources/source-index.js';
-import { exampleValue } from '../documentation/model/example.js';
-import { isJsonType } from '../documentation/model/media-types.js';
-import type { DocumentedResponse, Operation } from '../documentation/model/model.js';
-import { ownMember } from '../value/own-member.js';
-import { textOf } from '../value/text.js';
-import { isValueMap, type Value, type ValueMap } from '../value/written.js';
-import { identityName, nextIdentity } from './identity.js';
-import type { Referred } from './invent.js';
-import { type Brought, judgeRequest } from './judge.js';
-import { madeUpFor } from './made-up.js';
-import { laidOver, type Memory, memberAt, thingPath, withMember } from './memory.js';
-import type { Origin, RehearsedRequest, RehearsedResponse } from './messages.js';
-import { asAsked, isAsked, listPath, paged } from './paging.js';
-import { refusal } from './refusal.js';
-import type { FoundRoute, Route, Routes } from './routes.js';
-import { filled, isMember, lastName, thingOf, withNames } from './things.js';
+import { documentedBody, responseFor } from '../../collection/sources/documented-schema.js';
+import type { SourceCatalogue } from '../../collection/sources/source-catalogue.js';
+import { sourceIndex } from '../../collection/sources/source-index.js';
+import { exampleValue } from '../../documentation/model/example.js';
+import { isJsonType } from '../../documentation/model/media-types.js';
+import type { DocumentedResponse, Operation } from '../../documentation/model/model.js';
+import { ownMember } from '../../value/own-member.js';
+import { textOf } from '../../value/text.js';
+import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
+import type { Referred } from '../invent.js';
+import { type Brought, judgeRequest } from '../judge.js';
+import { madeUpFor } from '../made-up.js';
+import type { Origin, RehearsedRequest, RehearsedResponse } from '../messages.js';
+import { refusal } from '../refusal.js';
+import { identityName, nextIdentity } from '../remembering/identity.js';
+import { laidOver, type Memory, memberAt, thingPath, withMember } from '../remembering/memory.js';
+import { asAsked, isAsked, listPath, paged } from '../remembering/paging.js';
+import type { FoundRoute, Route, Routes } from '../remembering/routes.js';
+import { filled, isMember, lastName, thingOf, withNames } from '../remembering/things.js';
 
 export interface HttpRehearsal {
   readonly shelf: SourceCatalogue;

@@ -1,6 +1,6 @@
 /** Things and the paths that name them. */
-import { ownMember } from '../value/own-member.js';
-import { isValueMap, type Value, type ValueMap } from '../value/written.js';
+import { ownMember } from '../../value/own-member.js';
+import { isValueMap, type Value, type ValueMap } from '../../value/written.js';
 import { identityName, likeBefore } from './identity.js';
 import { memberAt, thingPath } from './memory.js';
 import type { Route } from './routes.js';
