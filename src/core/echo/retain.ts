@@ -11,7 +11,7 @@ export interface Retention {
   /** Milliseconds since the epoch: what ended before is deleted. */
   readonly since?: number;
   /** Whether the exchanges of a run stay, whatever the limits say; asked only where something is to go. */
-  readonly stays?: (run: string) => boolean | Promise<boolean>;
+  readonly stays?: (run: string) => boolean;
   /** Only counts. */
   readonly dry?: boolean;
 }
@@ -25,7 +25,7 @@ export async function retain(local: string, { runs, size, since = 0, stays, dry 
     total += own + sizeOf(bodies);
     // The last one stays unless nothing is to be kept: somebody may be looking at it.
     const fits = index < runs && (total <= size || index === 0);
-    if ((fits && at >= since) || (await stays?.(run))) continue;
+    if ((fits && at >= since) || stays?.(run)) continue;
     gone += 1;
     if (dry) continue;
     await rm(path, { force: true });

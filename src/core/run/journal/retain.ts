@@ -2,7 +2,7 @@
 import { rm } from 'node:fs/promises';
 import { retain } from '../../echo/retain.js';
 import { filesIn } from '../../storage/files-in.js';
-import { jsonLines } from '../../storage/json-lines.js';
+import { linesThatBegin } from '../../storage/lines-that-begin.js';
 import { journalFolder } from './folder.js';
 
 interface JournalFile {
@@ -37,10 +37,10 @@ const tenths = 9;
  * @param size bytes @returns how many records of exchanges went
  */
 export async function retainAtEnd(local: string, { runs, size }: { runs: number; size: number }): Promise<number> {
-  let newest: Promise<ReadonlySet<string>> | undefined;
-  const stays = async (run: string): Promise<boolean> => {
+  let newest: ReadonlySet<string> | undefined;
+  const stays = (run: string): boolean => {
     newest ??= echoLogsOf(journalFiles(local)[0]);
-    return (await newest).has(run);
+    return newest.has(run);
   };
   const few = (most: number): number => Math.max(1, Math.floor((most * tenths) / 10));
   const over = await retain(local, { runs, size, stays, dry: true });
@@ -48,13 +48,14 @@ export async function retainAtEnd(local: string, { runs, size }: { runs: number;
   return over === 0 ? 0 : retain(local, { runs: few(runs), size: few(size), stays });
 }
 
-/** A run that was resumed has several. */
-async function echoLogsOf(journal: JournalFile | undefined): Promise<ReadonlySet<string>> {
-  const logs = new Set<string>();
-  if (!journal) return logs;
-  const beginning = /^\{"line":"(?:run|resumed)","run":"(\w+)"/;
-  for await (const run of jsonLines(journal.path, (line) => beginning.exec(line)?.[1])) {
-    if (typeof run === 'string') logs.add(run);
-  }
-  return logs;
+/**
+ * A run that was resumed has several. Only the lines that name them are looked at: a journal has a line for each row, and this is
+ * done at the end of a command that may have sent a single request.
+ */
+function echoLogsOf(journal: JournalFile | undefined): ReadonlySet<string> {
+  return new Set(journal ? linesThatBegin(journal.path, beginnings, longestBeginning).map(runIn) : []);
 }
+
+const beginnings = ['{"line":"run","run":"', '{"line":"resumed","run":"'];
+const longestBeginning = 100;
+const runIn = (beginning: string): string => /"run":"(\w+)"/.exec(beginning)?.[1] ?? '';
