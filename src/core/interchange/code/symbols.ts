@@ -36,9 +36,7 @@ export class NoCounterpart extends Problem {
 /** A moment that nothing else is likely to say. */
 const moment = new Date('2001-02-03T04:05:06.789Z');
 
-/** The moment, as an HTTP message signature says it in seconds, may be some time later (RFC 9421, section 2.3). */
-const marked = (): RegExp =>
-  /zq[0-9a-f]{24}qz|2001-02-03T04:05:06\.789Z|(?<=;(?:created|expires)=)(?:9[89]\d{7}|1[0-2]\d{8})(?!\d)/g;
+const marked = (): RegExp => /zq[0-9a-f]{24}qz|2001-02-03T04:05:06\.789Z/g;
 
 /** A word that is base64 of something longer than a few letters. */
 const base64Word = /(?<![A-Za-z0-9+/])[A-Za-z0-9+/]{24,}={0,2}(?![A-Za-z0-9+/=])/g;
@@ -114,12 +112,9 @@ export class Symbols implements StandIns {
     let at = 0;
     for (const found of given.matchAll(marked())) {
       const [mark] = found;
-      const seconds = /^\d+$/.test(mark) ? Number(mark) : undefined;
-      const shift = seconds === undefined ? 0 : (seconds - Math.floor(moment.getTime() / 1000)) * 1000;
-      const meaning: CodeExpression | undefined =
-        seconds === undefined ? this.marks.get(mark) : { op: 'time', form: 'unix', shift };
+      const meaning = this.marks.get(mark);
       if (!meaning) continue;
-      const own: CodeExpression = seconds === undefined ? { op: 'mark', mark } : meaning;
+      const own: CodeExpression = { op: 'mark', mark };
       const fits = how === undefined || escaped(meaning, how) === meaning;
       parts.push(text(given.slice(at, found.index)), fits ? own : { op: how, data: own });
       at = found.index + mark.length;

@@ -24,7 +24,7 @@ export async function clientProof(
   if (way === 'private_key_jwt') return library.PrivateKeyJwt(await privateKey(client, room));
   const secret = client.secret === undefined ? '' : await written(client.secret, 'client', room);
   if (secret === '')
-    throw missing(room, `client_secret is empty, and ${way} wants one`, 'client: {secret: "${secret.NAME}"}');
+    throw missing(room, `client_secret is empty, and ${way} needs one`, 'client: {secret: "${secret.NAME}"}');
   if (way === 'client_secret_basic') return basicProof(secret);
   return way === 'client_secret_post' ? library.ClientSecretPost(secret) : library.ClientSecretJwt(secret);
 }

@@ -1,5 +1,5 @@
 /** `message-signature`: HTTP message signatures (RFC 9421), with `Content-Digest` (RFC 9530). */
-import { type BareItem, parseDictionary, serializeDictionary } from 'structured-headers';
+import { type BareItem, parseDictionary, serializeDictionary, Token } from 'structured-headers';
 import type { MessageSignatureFile } from '../../collection/files/signature-file.js';
 import type { KeyPath } from '../../collection/yaml.js';
 import type { HeaderLine, WireRequest } from '../../exchange/request/wire.js';
@@ -184,14 +184,22 @@ function parametersOf(
   evaluation: Evaluation,
   { runtime }: SigningContext,
 ): Map<string, BareItem> {
-  const now = Math.floor(runtime.now.getTime() / 1000);
+  const { now, through } = runtime;
+  /** Where a program is written, a word that stands for the second in which it runs: a token is written as a number is. */
+  const second = (later: number): BareItem => {
+    const own = (): number => Math.floor(now.getTime() / 1000) + later;
+    if (!through) return own();
+    const moment = now.toISOString();
+    const at = later === 0 ? moment : through('plus', moment, [`${later}s`], own);
+    return new Token(textOf(through('unix', at, [], own)));
+  };
   const text = (key: 'key-id' | 'nonce' | 'tag'): string | undefined => {
     const template = texts.get(key);
     return template && textFrom(template, evaluation);
   };
   const all: readonly (readonly [key: string, name: string, value: BareItem | undefined])[] = [
-    ['created', 'created', created ? now : undefined],
-    ['expires', 'expires', lasts === undefined ? undefined : now + lasts],
+    ['created', 'created', created ? second(0) : undefined],
+    ['expires', 'expires', lasts === undefined ? undefined : second(lasts)],
     ['key-id', 'keyid', text('key-id')],
     ['name-algorithm', 'alg', namesAlgorithm ? algorithm : undefined],
     ['nonce', 'nonce', text('nonce')],
