@@ -61,7 +61,7 @@ for (const { path, text } of outputFiles) {
     banner: /import\.meta\.url/.test(text)
       ? "const __moduleUrl=require('node:url').pathToFileURL(__filename).href;"
       : '',
-    // What another part asks for stands there as a plain value. Left as they come, a name is read through two
+    // What another part asks for is there as a plain value. Left as they come, a name is read through two
     // functions, the second of which serves all names: a walk does so some hundred times for a row.
     footer: 'module.exports=Object.defineProperty({...module.exports},"__esModule",{value:!0});',
     minifySyntax: true,

@@ -180,7 +180,7 @@ export async function startStandin({
 const secureAbout = {
   expired: 'its certificate has ended',
   otherHost: 'its certificate is for another host',
-  selfSigned: 'its certificate is signed by itself',
+  selfSigned: 'its certificate is self-signed',
   client: 'wants a client certificate',
   http2: 'speaks HTTP/2',
 } as const;

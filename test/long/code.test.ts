@@ -76,7 +76,7 @@ const ofTheClient = new Set([
   'transfer-encoding',
 ]);
 
-/** A boundary is made anew each time. */
+/** A boundary is made again each time. */
 const comparable = ({ line, headers, body }: Arrived) => ({
   line,
   headers: headers

@@ -100,13 +100,22 @@ test('run --json prints a record an event', async () => {
     ['run', 'notices-harvest'],
     ['run', 'register-check', '--part', '1/2'],
     ['run', '--failed-of', 'last'],
-    ['run', 'vessels/show', '--every', '2500ms', '--repeat', '2'],
+    ['run', 'vessels/show', '--every', '1h'],
   ]) {
     if (args[0] === 'session') {
       await echoTrail(args, { cwd, env });
       continue;
     }
-    for (const line of documentLines(await echoTrail([...args, '--json'], { cwd, env }))) {
+    const ended = await echoTrail([...args, '--json'], {
+      cwd,
+      env,
+      // Between two runs nothing else happens.
+      meanwhile: (child) =>
+        child.stdout?.on('data', (text: string) => {
+          if (text.includes('"event":"resting"')) child.kill('SIGINT');
+        }),
+    });
+    for (const line of documentLines(ended)) {
       events.add(String(line.event));
       holds(line.event === 'matrix' ? 'run matrix' : 'run', line);
     }

@@ -1,4 +1,4 @@
-/** A proxy that others wrote stands in between: tunnels, plain http, credentials, refusals. */
+/** A proxy that others wrote is in between: tunnels, plain http, credentials, refusals. */
 import assert from 'node:assert/strict';
 import { createServer, type Server } from 'node:http';
 import { after, before, test } from 'node:test';

@@ -47,7 +47,7 @@ export function conversation(
       if (!next || at === -1) return;
       seen = at + next[0].length;
       waiting.shift();
-      // A person types after the question stands there.
+      // A person types after the question is there.
       setTimeout(() => child.stdin.write(next[1]), next[2] ?? 150);
     });
     const patience = setTimeout(() => child.kill(), 20_000);

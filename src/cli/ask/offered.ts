@@ -34,7 +34,7 @@ export async function offeredBy(
   await Promise.all(loads);
   const prepared = await workspace.prepare(request);
   if (prepared.plan.changes)
-    throw new Problem('change-refused', { what: `${request} changes something, and is not sent for a question` });
+    throw new Problem('change-refused', { what: `${request} changes something, so it is not sent to find choices` });
   const { outcome, problems } = await sendRequest(workspace, prepared, { given, caller: noNames });
   const [first] = problems;
   if (first) throw first;

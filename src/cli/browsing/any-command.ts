@@ -6,7 +6,7 @@ import type { Started } from './subject.js';
 /** Commands that need the whole screen, or go on for ever. */
 const apart = /^(?:docs browse|echo browse|demo)\b/;
 
-/** @param likely what stands there already */
+/** @param likely what is there already */
 export async function askCommand(likely: string): Promise<Started> {
   try {
     const typed = await input(

@@ -158,7 +158,7 @@ export class Browser {
     }
     const act = this.subject.acts.find((one) => one.key === text);
     if (!act) {
-      if (text !== '') this.said = `${text} is no key here: ? shows them`;
+      if (text !== '') this.said = `${text} is not a key here: ? lists them`;
       return;
     }
     const { here } = this.state;

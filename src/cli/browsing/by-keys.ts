@@ -65,7 +65,7 @@ function linesOf(text: string, file: string): Line[] {
       return [{ keys: [...typed].map((text): Key => ({ name: text === ' ' ? 'space' : text, text })) }];
     if (names.includes(wanted)) return [{ keys: [{ name: wanted, text: wanted === 'space' ? ' ' : '' }] }];
     throw new Problem('usage', {
-      what: `${wanted} is no key`,
+      what: `${wanted} is not a key`,
       where: { file, line: index + 1 },
       remedy: `screen, type TEXT, or one of ${names.join(', ')}`,
     });

@@ -96,7 +96,7 @@ async function sourcesNow(context: Context, only: string | undefined): Promise<S
   if (names.length === 0)
     throw new Problem('operation-not-found', {
       what: 'this collection has no documentation to browse',
-      remedy: 'echo-trail docs add FILE|URL adds some',
+      remedy: 'echo-trail docs add FILE|URL',
     });
   const lists = new Map<string, SourceLists>();
   for (const name of names) lists.set(name, await openSourceLists(shelf, name));

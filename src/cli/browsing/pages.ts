@@ -30,7 +30,7 @@ export class Pages {
     private readonly colour: boolean,
   ) {}
 
-  /** It is to be made anew. */
+  /** It is to be made again. */
   forget(): void {
     this.drawn = undefined;
   }

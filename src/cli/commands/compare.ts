@@ -148,7 +148,7 @@ function unorderedOf(given: readonly string[]): Unordered {
       const at = text.indexOf('=');
       if (at > 0) return [text.slice(0, at), text.slice(at + 1)];
       throw new Problem('usage', {
-        what: `--unordered ${text} does not say what tells the items apart`,
+        what: `--unordered ${text} does not say what identifies an item`,
         remedy: "--unordered '$.items=$.code'; $ is the item itself",
       });
     }),

@@ -54,7 +54,7 @@ export const { configure }: CommandModule = {
           const compared =
             against === undefined ? undefined : comparedWith(preview, against as string, value as string | undefined);
           if (value !== undefined && against === undefined)
-            throw new Problem('usage', { what: '--value goes with --against' });
+            throw new Problem('usage', { what: '--value requires --against' });
           if (terminal.json) return emit(terminal, 'preview', previewDocument(preview, workspace.ways, eyes, compared));
           for (const { at, what } of preview.undocumented)
             terminal.note(`${terminal.err.yellow('warning')}  ${eyes.text(`${at} ${what}`)}`);

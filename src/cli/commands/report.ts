@@ -31,7 +31,7 @@ async function compared(
   if (before === undefined || after === undefined || asReport) {
     throw new Problem('usage', {
       what: asReport
-        ? '--compare goes with neither --as, --to nor --matrix'
+        ? '--compare cannot be combined with --as, --to or --matrix'
         : '--compare takes two runs that are not the same',
       remedy: 'echo-trail report RUN last --compare; --json is for programs',
     });
@@ -63,8 +63,7 @@ export const { configure }: CommandModule = {
           if (options.compare && options.join)
             throw new Problem('usage', { what: '--compare and --join cannot be combined' });
           if (options.compare) return await compared(names, local, context, Boolean(format || options.matrix));
-          if (format && options.matrix)
-            throw new Problem('usage', { what: '--matrix goes with the report as text or with --json' });
+          if (format && options.matrix) throw new Problem('usage', { what: '--matrix requires --as text or --json' });
           if (options.join) return await joined(context, names, { format, to, matrix: options.matrix === true });
           if (format) {
             const runs = recordedRuns(local, names.length === 0 ? ['last'] : names);

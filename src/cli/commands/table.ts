@@ -25,7 +25,7 @@ export const stages: readonly Stage[] = [
           { name: 'show', summary: 'show one operation or one type in full', load: () => import('./docs/show.js') },
           {
             name: 'refresh',
-            summary: 'fetch again, and tell what changed and whom it affects',
+            summary: 'fetch again, and list what changed and what it affects',
             load: () => import('./docs/refresh.js'),
           },
           {
@@ -172,7 +172,7 @@ export const stages: readonly Stage[] = [
           })),
           {
             name: 'choices',
-            summary: 'what may stand where somebody types; such a script asks for it',
+            summary: 'the possible values for what is being typed; completion scripts call it',
             load: () => import('./completion/choices.js'),
           },
         ],

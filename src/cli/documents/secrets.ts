@@ -4,7 +4,7 @@ import { ways } from './pieces.js';
 
 const named = { name: z.string(), environment: z.string() };
 const renewed = {
-  /** Encrypted anew. */
+  /** Encrypted again. */
   renewed: z.array(z.strictObject(named)),
   /** What could not be opened, and stays as it was. */
   left: z.array(z.strictObject({ ...named, why: z.string() })),

@@ -1,6 +1,6 @@
 /**
  * The compiled code of the program, kept in the user's cache folder from one start to the next: to compile
- * anew takes longer than most commands work. It is a cache and nothing more: whatever is wrong with it,
+ * again takes longer than most commands work. It is a cache and nothing more: whatever is wrong with it,
  * the sources are compiled, and nobody is told.
  */
 import {

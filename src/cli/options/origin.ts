@@ -4,7 +4,7 @@ import { noNames } from '../../core/expression/names.js';
 import { textOf } from '../../core/value/text.js';
 import type { Context } from '../context.js';
 
-/** undefined where there is none, or it cannot be worked out. */
+/** undefined where there is none, or it cannot be computed. */
 export async function originOf(context: Context): Promise<string | undefined> {
   try {
     const { layers, runtime, redactor } = await context.workspace();

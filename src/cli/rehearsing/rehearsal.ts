@@ -75,7 +75,7 @@ export async function openRehearsal(
 export async function rehearseIfWanted(context: Context, options: Readonly<Record<string, unknown>>): Promise<void> {
   const trouble = ownMember(options, 'trouble') as string | undefined;
   if (options.rehearse !== true) {
-    if (trouble !== undefined) throw new Problem('usage', { what: '--trouble goes with --rehearse' });
+    if (trouble !== undefined) throw new Problem('usage', { what: '--trouble requires --rehearse' });
     return;
   }
   const { terminal } = context;
@@ -104,7 +104,7 @@ function troubleIn(text: string | undefined): Record<string, string> {
         const [, name = '', value = ''] = /^\s*([a-z]+)=(\S+)\s*$/.exec(one) ?? [];
         if (troubles.includes(name)) return [name, value];
         throw new Problem('usage', {
-          what: `--trouble has ${one.trim()}`,
+          what: `--trouble does not take ${one.trim()}`,
           remedy: 'it takes throttle=30%, slow=200ms, drop=1%, fail=500:2%, with commas between them',
         });
       }),

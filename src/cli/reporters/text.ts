@@ -84,7 +84,7 @@ function walkText(
   rowsLater: boolean,
   dryRun: boolean,
 ): WalkText {
-  // What follows the names stands in one column, unless a name is very long.
+  // What follows the names is in one column, unless a name is very long.
   const width = rows === null ? Math.min(40, Math.max(0, ...steps.map((label) => label.length))) : 0;
   const alike = alikeFailures();
   let shown = 0;

@@ -122,9 +122,9 @@ function bodyOf(given: AdHocBody): Record<string, unknown> | undefined {
     });
   }
   if (variables && graphql === undefined)
-    throw new Problem('usage', { what: '--variable goes with --graphql', remedy: '--graphql DOCUMENT' });
+    throw new Problem('usage', { what: '--variable requires --graphql', remedy: '--graphql DOCUMENT' });
   if (soapAction !== undefined && soap === undefined)
-    throw new Problem('usage', { what: '--soap-action goes with --soap', remedy: '--soap ENVELOPE' });
+    throw new Problem('usage', { what: '--soap-action requires --soap', remedy: '--soap ENVELOPE' });
   if (template !== undefined) return { template };
   if (xml !== undefined) return { xml: plainText(xml) };
   if (graphql !== undefined) {

@@ -132,7 +132,7 @@ function requireFileless(options: Record<string, unknown>, given: string, remedy
   const wrong = fileless.find((option) => options[option] !== undefined);
   if (wrong === undefined) return;
   const flag = wrong.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
-  throw new Problem('usage', { what: `--${flag} goes with METHOD URL, not with ${given}`, remedy });
+  throw new Problem('usage', { what: `--${flag} is for METHOD URL, not for ${given}`, remedy });
 }
 
 /** @throws Problem usage */
@@ -140,7 +140,7 @@ function requireNothingAdded({ header, query }: Record<string, unknown>): void {
   if (header === undefined && query === undefined) return;
   const flag = header === undefined ? 'query' : 'header';
   throw new Problem('usage', {
-    what: `--${flag} does not go with a request from standard input`,
+    what: `--${flag} cannot be combined with a request from standard input`,
     remedy: 'write it there',
   });
 }

@@ -22,7 +22,7 @@ const names = ['trust', 'identity', 'identitySecret', 'serverName', 'proxy', 'ht
 export function connectionSettings(options: Record<string, unknown>): ConnectionSettings | undefined {
   if (names.every((name) => options[name] === undefined)) return undefined;
   if (options.identitySecret !== undefined && options.identity === undefined)
-    throw new Problem('usage', { what: '--identity-secret goes with --identity' });
+    throw new Problem('usage', { what: '--identity-secret requires --identity' });
   const tls = {
     ...(options.trust !== undefined && { trust: (options.trust as string[]).map(typedText) }),
     ...(options.identity !== undefined && {

@@ -78,7 +78,7 @@ function withAuthorization(request: ForeignRequest): ForeignRequest {
   const pair = `${user.name}:${user.password}`;
   if (hasHole(pair)) {
     throw new Problem('usage', {
-      what: 'the password of the command is not in it',
+      what: 'the command has a user, and no password',
       remedy: 'write it behind the user and a colon, or keep the request with echo-trail draft - and set its secret',
     });
   }

@@ -69,10 +69,10 @@ export async function wishesOf(
   const most = wholeNumber(options.limit, '--limit', { least: 1 });
   const levels = options.depth === undefined ? undefined : wholeNumber(options.depth, '--depth', { least: 1 });
   if (levels !== undefined && view !== 'pretty' && view !== 'outline')
-    throw new Problem('usage', { what: `--depth goes with the views pretty and outline, not with ${view}` });
+    throw new Problem('usage', { what: `--depth is for the views pretty and outline, not for ${view}` });
   if (levels !== undefined && (options.pick ?? options.to) !== undefined)
     throw new Problem('usage', {
-      what: `--depth and --${options.pick === undefined ? 'to' : 'pick'} do not go together`,
+      what: `--depth and --${options.pick === undefined ? 'to' : 'pick'} cannot be combined`,
     });
   const loads: Loads = [];
   const picked = options.pick === undefined ? undefined : readPlace(options.pick as string, loads);
@@ -82,9 +82,9 @@ export async function wishesOf(
   const to = options.to === '-' ? undefined : (options.to as string | undefined);
   if (to !== undefined && view === 'table') requireTableFile(to);
   if (to !== undefined && (live || picked))
-    throw new Problem('usage', { what: `--to and --${picked ? 'pick' : 'live'} do not go together` });
+    throw new Problem('usage', { what: `--to and --${picked ? 'pick' : 'live'} cannot be combined` });
   if (live && (picked || terminal.json))
-    throw new Problem('usage', { what: `--live and --${picked ? 'pick' : 'json'} do not go together` });
+    throw new Problem('usage', { what: `--live and --${picked ? 'pick' : 'json'} cannot be combined` });
   return {
     view: view as View,
     levels,

@@ -77,7 +77,7 @@ export async function withInputs<T>(
     const offered = await offeredFor(input, given);
     // The line that says how long it waits would take the question away.
     const value = await terminal.asking(() => askInput(input, offered));
-    // Nothing typed: the default is worked out.
+    // Nothing typed: the default is computed.
     if (value !== undefined) answers.set(input.name, { value, origin: 'asked' });
   };
   if (ask) {

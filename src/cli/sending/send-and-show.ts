@@ -217,7 +217,7 @@ function printPicked(
     if (!received) return status;
     const near = place.near(received);
     const problem = new Problem('place-not-found', {
-      what: `nothing stands at ${place.text}`,
+      what: `there is nothing at ${place.text}`,
       cause: `the response is ${received.status}`,
       remedy: near && `nearest: ${near}`,
     });

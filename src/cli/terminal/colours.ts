@@ -1,5 +1,5 @@
 /**
- * Colours by SGR sequences (ECMA-48, section 8.3.117). Each carries a number that is drawn anew for every run of the program:
+ * Colours by SGR sequences (ECMA-48, section 8.3.117). Each carries a number that is drawn again for every run of the program:
  * by it the exit of the terminal knows what the program itself has coloured, and shows every other control character, which
  * came from a file or a server, as text.
  */

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 /** The unit in which Linux tells programs of time (proc(5), time(7)): a hundredth of a second, whatever its own is. */
 const tick = 10;
 
-/** The fields behind the name of the program, which stands in parentheses and may hold spaces. @throws where there are none */
+/** The fields behind the name of the program, which is in parentheses and may hold spaces. @throws where there are none */
 function statFields(pid: number): string[] {
   const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
   return stat

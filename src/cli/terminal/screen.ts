@@ -6,7 +6,7 @@ import { writeSync } from 'node:fs';
 import { emitKeypressEvents, type Interface } from 'node:readline';
 import { ownMember } from '../../core/value/own-member.js';
 
-/** What stands at a place, padded to its width: a piece that is not told again is gone. */
+/** What is at a place, padded to its width: a piece that is not told again is gone. */
 export interface Piece {
   /** From 1. */
   readonly row: number;
@@ -27,7 +27,7 @@ export interface Screen {
   /** Whether a person is there who can be asked. */
   readonly asks: boolean;
   draw(pieces: readonly Piece[]): void;
-  /** Gives the terminal to something else, and takes it back; all is drawn anew then. */
+  /** Gives the terminal to something else, and takes it back; all is drawn again then. */
   lend<T>(work: () => Promise<T>): Promise<T>;
   /** The same for work that waits for nothing. */
   lendNow<T>(work: () => T): T;

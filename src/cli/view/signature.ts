@@ -128,7 +128,7 @@ function partingLines(
     return `${from > 0 ? '…' : ''}${shown(piece)}${characters.length > from + 100 ? '…' : ''}`;
   };
   const said = [`ours has ${ourCharacter ?? 'ended'}`, `theirs has ${theirCharacter ?? 'ended'}`].join(', ');
-  // What stands in front may be wider than it is long.
+  // What is in front may be wider than it is long.
   const before = visibleLine([...ours].slice(from, column - 1).join(''), true, colours);
   const mark = ' '.repeat(stringWidth(before) + (from > 0 ? 1 : 0));
   return [

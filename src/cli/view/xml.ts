@@ -9,7 +9,7 @@ import { foldedXml } from './folding.js';
  */
 export function colouredXml(xml: string, colours: Colours, levels?: number): string {
   const kept: string[] = [];
-  // What stands in them is text, whatever it looks like.
+  // What is in them is text, whatever it looks like.
   const bare = xml.replace(/<!\[CDATA\[[\s\S]*?\]\]>|<!--[\s\S]*?-->/g, (section) => {
     const held = `${mark}${kept.push(section) - 1}${mark}`;
     return section.startsWith('<!--') ? `<!${held}>` : held;

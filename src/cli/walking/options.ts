@@ -138,7 +138,7 @@ export function runWishes(options: Record<string, unknown>, names: readonly stri
     throw new Problem('usage', { what: '--dry-run keeps no record of which a report could be made' });
   }
   if (wishes.until !== undefined && text('every') === undefined && text('repeat') === undefined) {
-    throw new Problem('usage', { what: '--until goes with --repeat or --every' });
+    throw new Problem('usage', { what: '--until requires --repeat or --every' });
   }
   const withWatch = (['parts', 'repeat', 'every', 'until'] as const).find((name) => text(name) !== undefined);
   if (wishes.watch && (withWatch !== undefined || wishes.rows === '-'))

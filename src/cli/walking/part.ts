@@ -34,7 +34,7 @@ export function partOf(
   if (given === undefined) {
     const other = of !== undefined ? '--of' : by !== undefined ? '--part-by' : undefined;
     if (other === undefined) return undefined;
-    throw new Problem('usage', { what: `${other} goes with --part`, remedy: '--part 3/8, or --part auto' });
+    throw new Problem('usage', { what: `${other} requires --part`, remedy: '--part 3/8, or --part auto' });
   }
   const count = of === undefined ? undefined : wholeNumber(of, '--of', { least: 1 });
   const found = given === 'auto' ? scheduled(env, count) : typed(given, count);
@@ -50,7 +50,7 @@ function typed(given: string, count: number | undefined): PartOfRows {
   const [, part, of] = /^(\d+)\/(\d+)$/.exec(given) ?? [];
   if (part === undefined || of === undefined || count !== undefined)
     throw new Problem('usage', {
-      what: count === undefined ? `--part takes a part such as 3/8, not ${given}` : '--of goes with --part auto',
+      what: count === undefined ? `--part takes a part such as 3/8, not ${given}` : '--of requires --part auto',
       remedy: '--part 3/8 is the third of eight; --part auto asks the scheduler',
     });
   return { part: Number(part), of: Number(of) };

@@ -98,7 +98,7 @@ export function visited(state: Browsing, target: Target): Browsing {
   return { ...state, back: here ? [...back, here] : back, here: visitOf(target), forward: [] };
 }
 
-/** The list opened where the shown page stands in it. */
+/** The list opened where the shown page is in it. */
 export function shownInList(state: Browsing, outline: Outline, height: number): Browsing {
   const way = state.here ? outline.wayTo(state.here.target) : [];
   const opened = new Set([...state.opened, ...way.slice(0, -1)]);

@@ -1,4 +1,4 @@
-/** Where a line of a text stands in the YAML file that holds the text. */
+/** Where a line of a text is in the YAML file that holds the text. */
 import type { YamlFile } from '../collection/yaml.js';
 import type { FilePosition } from '../problem/problem.js';
 

@@ -118,7 +118,7 @@ export async function makeEnvironment(
   if (!url || !/^https?:$/.test(url.protocol) || url.origin !== origin.replace(/\/$/, '')) {
     throw new Problem('usage', {
       what: `${origin} is not an origin`,
-      remedy: 'scheme, host and port alone, such as https://api.harbour.example; the path stands in the requests',
+      remedy: 'scheme, host and port alone, such as https://api.harbour.example; the path belongs in the requests',
     });
   }
   const file = `environments/${name}.yaml`;

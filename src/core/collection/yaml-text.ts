@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { Document, isMap, isScalar, isSeq, type Node, stringify } from 'yaml';
 import { isValueMap, SourceScalar } from '../value/written.js';
 
-/** A comment at the end of a line, by the keys that lead to the value that stands there. */
+/** A comment at the end of a line, by the keys that lead to the value that is there. */
 export type Remarks = ReadonlyMap<string, string>;
 
 /** As a key of `Remarks`. */

@@ -80,7 +80,7 @@ function convert(node: unknown, at: (offset: number) => FilePosition): Value {
       if (key === undefined) {
         const position = (pair.key as Node | null)?.range;
         throw new Problem('yaml-syntax', {
-          what: 'a key must be a text',
+          what: 'a key must be text',
           where: position ? at(position[0]) : where,
           remedy: 'a key or value that begins with { or [ needs quotes',
         });
@@ -205,7 +205,7 @@ function reason(
   if (code === 'BAD_INDENT')
     return ['the indentation does not fit', 'keys of one map begin in one column; is a closing } or ] missing above?'];
   if (code === 'BLOCK_AS_IMPLICIT_KEY' || code === 'MULTILINE_IMPLICIT_KEY') {
-    return ['a second ": " stands in one line', 'put a text that holds ": " in quotes'];
+    return ['a line has a second ": "', 'put a text that holds ": " in quotes'];
   }
   return [
     `the file is not well-formed YAML: ${said}`,

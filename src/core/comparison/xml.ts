@@ -41,7 +41,7 @@ function elements(a: Element, b: Element, at: string, keyOf: (at: string) => str
 interface Pair {
   readonly left: Element | undefined;
   readonly right: Element | undefined;
-  /** What stands in the brackets of its path. */
+  /** What is in the brackets of its path. */
   readonly mark: string;
 }
 

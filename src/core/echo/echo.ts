@@ -38,6 +38,10 @@ export const difference = z.strictObject({
 export const verdict = z.strictObject({
   place: z.string(),
   ok: z.boolean(),
+  /** What was expected, by the names of matchers. */
+  matchers: z.optional(z.record(z.string(), z.any())),
+  /** What was found, unless it is long. */
+  value: z.optional(z.any()),
   expected: z.optional(z.string()),
   found: z.optional(z.string()),
   detail: z.optional(z.string()),

@@ -3,7 +3,7 @@ import { makeRedactor } from './redactor.js';
 
 export interface KnownSecret {
   readonly name: string;
-  /** The column, from 1, at which its value stands in a text. */
+  /** The column, from 1, at which its value is in a text. */
   holds(text: string): number | undefined;
 }
 

@@ -22,13 +22,18 @@ export const recordedDifference = (
   ...(right !== undefined && { right: hideIn(right) }),
 });
 
-export function recordedVerdict({ deviations, place, ok, ...texts }: Verdict, hiding: Hiding): RecordedVerdict {
+export function recordedVerdict(
+  { deviations, place, ok, matchers, value, ...texts }: Verdict,
+  hiding: Hiding,
+): RecordedVerdict {
   const hidden = Object.fromEntries(
     Object.entries(texts).flatMap(([key, text]) => (text === undefined ? [] : [[key, hiding.hide(text)]])),
   );
   return {
     place: hiding.hide(place),
     ok,
+    ...(matchers !== undefined && { matchers: hiding.hideIn(matchers) as Record<string, unknown> }),
+    ...(value !== undefined && { value: hiding.hideIn(value) }),
     ...hidden,
     ...(deviations && {
       deviations: deviations.slice(0, mostDeviations).map((one) => recordedDifference(one, hiding)),

@@ -1,6 +1,6 @@
 /**
- * Hiding secrets: by value, whatever was read from the store or worked out from it, in every form it may
- * take; and by place, what stands in a field whose name says that it is a credential.
+ * Hiding secrets: by value, whatever was read from the store or computed from it, in every form it may
+ * take; and by place, what is in a field whose name says that it is a credential.
  */
 import { hidden } from '../exchange/request/wire.js';
 import { percentEncode } from '../expression/filters/text.js';
@@ -25,7 +25,7 @@ const fewestLeft = 4;
 
 export interface Redactor {
   add(value: Value): void;
-  /** The text with every known secret hidden, and what stands in fields that are named as credentials. */
+  /** The text with every known secret hidden, and what is in fields that are named as credentials. */
   hide(text: string): string;
   /** The known secrets only: a header line has no fields. */
   hideKnown(text: string): string;
@@ -167,7 +167,7 @@ export function makeRedactor(): Redactor {
 const hidesField = (key: string, value: Value): boolean =>
   typeof value === 'string' && value !== '' && isSecretName(key);
 
-/** Every form in which a text stands in an address, a form, JSON, JSON inside JSON, XML, or base64. */
+/** Every form in which a text is in an address, a form, JSON, JSON inside JSON, XML, or base64. */
 function textForms(text: string): string[] {
   const inJson = JSON.stringify(text).slice(1, -1);
   const strict = percentEncode(text);

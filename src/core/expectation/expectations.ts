@@ -13,16 +13,21 @@ import type { Observed } from '../place/observed.js';
 import type { Namespaces, Place } from '../place/place.js';
 import { readBoundPlace } from '../place/registry.js';
 import { asProblem } from '../problem/problem.js';
-import type { Value } from '../value/written.js';
+import { textOf } from '../value/text.js';
+import { isValueMap, type Value } from '../value/written.js';
 
-/** What became of one expectation. Words only where it failed. */
+/** What became of one expectation. Only where it failed, what was expected and found: as data, and in words. */
 export interface Verdict {
   readonly place: string;
   readonly ok: boolean;
+  /** A map of matchers, values computed. */
+  readonly matchers?: Value;
+  /** What is at the place; undefined where nothing is, or where it is too long to be told. */
+  readonly value?: Value;
   readonly expected?: string;
   readonly found?: string;
   readonly detail?: string;
-  /** The nearest thing that exists, where nothing stands at the place. */
+  /** The nearest thing that exists, where there is nothing at the place. */
   readonly near?: string;
   /** Of an expected document: what differs, place by place. */
   readonly deviations?: readonly Difference[];
@@ -30,14 +35,14 @@ export interface Verdict {
 
 export interface Expectation {
   readonly place: Place;
-  /** What is expected; worked out anew each time where it holds `${…}`. */
+  /** What is expected; computed again each time where it holds `${…}`. */
   readonly expected: Tree;
   readonly check: Check | undefined;
   readonly remake: (expected: Value, loads: Loads) => Check;
 }
 
 /**
- * @param path where the map stands in the file
+ * @param path where the map is in the file
  * @throws Problem place-syntax, matcher-shape, expression-syntax, with its place in the file
  */
 export function compileExpectations(
@@ -75,7 +80,7 @@ export function compileExpectations(
 
 /**
  * A promise only where a matcher has to load something: a run judges every response, and has nothing to wait for.
- * @throws Problem where an expected value cannot be worked out
+ * @throws Problem where an expected value cannot be computed
  */
 export function judge(
   expectations: readonly Expectation[],
@@ -85,37 +90,34 @@ export function judge(
 ): Verdict[] | Promise<Verdict[]> {
   const loads: Loads = [];
   const checks: Check[] = [];
+  const computed: (Value | undefined)[] = [];
   for (const { check, expected, remake } of expectations) {
-    if (check) checks.push(check);
-    else {
-      const value = expected.evaluate(evaluation);
-      checks.push(remake(value === omitted ? null : value, loads));
-    }
+    const value = check ? expected.constant : expected.evaluate(evaluation);
+    const known = value === omitted ? null : value;
+    computed.push(known);
+    checks.push(check ?? remake(known as Value, loads));
   }
-  const verdicts = (): Verdict[] => verdictsOf(expectations, checks, observed, evaluation, situation);
+  const verdicts = (): Verdict[] =>
+    expectations.map(({ place }, index) => {
+      const found = verdictOf(place.bound?.(evaluation) ?? place, checks[index] as Check, observed, situation);
+      return found.ok ? found : withRefusal({ ...found, ...matchersOf(computed[index]) }, observed);
+    });
   return loads.length > 0 ? Promise.all(loads).then(verdicts) : verdicts();
 }
 
-function verdictsOf(
-  expectations: readonly Expectation[],
-  checks: readonly Check[],
-  observed: Observed,
-  evaluation: Evaluation,
-  situation: MatchContext,
-): Verdict[] {
-  const verdicts: Verdict[] = [];
-  for (let index = 0; index < expectations.length; index += 1) {
-    const { place } = expectations[index] as Expectation;
-    verdicts.push(
-      withRefusal(verdictOf(place.bound?.(evaluation) ?? place, checks[index] as Check, observed, situation), observed),
-    );
-  }
-  return verdicts;
-}
+/** A plain value is written for its equality. */
+const matchersOf = (expected: Value | undefined): Pick<Verdict, 'matchers'> =>
+  expected === undefined ? {} : { matchers: isValueMap(expected) ? expected : { equals: expected } };
+
+/** Characters of a value that is told. */
+const longestValue = 1000;
+
+const toldValue = (found: Value | undefined): Pick<Verdict, 'value'> =>
+  found === undefined || textOf(found).length > longestValue ? {} : { value: found };
 
 /** An unexpected status says more with what the vendor says of it. */
 function withRefusal(verdict: Verdict, observed: Observed): Verdict {
-  if (verdict.ok || verdict.place !== 'status' || verdict.detail !== undefined) return verdict;
+  if (verdict.place !== 'status' || verdict.detail !== undefined) return verdict;
   const detail = problemText(observed);
   return detail === undefined ? verdict : { ...verdict, detail };
 }
@@ -142,6 +144,7 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Ma
   return {
     place: place.text,
     ok: false,
+    ...(deviations === undefined && toldValue(found)),
     expected: check.describe(),
     // For a document, show the differences, not the value.
     found: deviations ? countText(deviations.length) : shortText(found),
@@ -166,27 +169,26 @@ export function defaultVerdict(
   const speaks = ({ place }: Expectation): boolean => place.text === 'status' || place.text === 'errors';
   if (own.some(speaks) || ofStep.some(speaks)) return undefined;
   if (observed.unfollowed) {
-    const found = String(observed.status);
     return {
-      place: 'status',
-      ok: false,
-      expected: 'under 300',
-      found,
+      ...statusNotUnder(300, observed.status),
       detail: `not redirected: ${observed.unfollowed}`,
     };
   }
   if (observed.status < 400) return insideVerdict(observed);
   const detail = problemText(observed);
-  return {
-    place: 'status',
-    ok: false,
-    expected: 'under 400',
-    found: String(observed.status),
-    ...(detail !== undefined && { detail }),
-  };
+  return { ...statusNotUnder(400, observed.status), ...(detail !== undefined && { detail }) };
 }
 
-/** A verdict that stands in the response, whatever its status. */
+const statusNotUnder = (limit: number, status: number): Verdict => ({
+  place: 'status',
+  ok: false,
+  matchers: { under: limit },
+  value: status,
+  expected: `under ${limit}`,
+  found: String(status),
+});
+
+/** A verdict that is in the response, whatever its status. */
 function insideVerdict(observed: Observed): Verdict | undefined {
   let declared: readonly Value[];
   try {
@@ -198,7 +200,8 @@ function insideVerdict(observed: Observed): Verdict | undefined {
   if (first === undefined) return undefined;
   const detail = problemText(observed);
   const found = `${declared.length} ${declared.length === 1 ? 'error' : 'errors'}`;
-  return { place: 'errors', ok: false, expected: 'none', found, ...(detail !== undefined && { detail }) };
+  const about = { matchers: { exists: false }, ...toldValue([...declared]), expected: 'none', found };
+  return { place: 'errors', ok: false, ...about, ...(detail !== undefined && { detail }) };
 }
 
 /** What a problem, a GraphQL error or a SOAP fault says, in one line. */

@@ -96,7 +96,7 @@ function takeOne(
     if (other !== undefined && other !== omitted) return other;
     const near = place.near(observed);
     throw new Problem('keep-missing', {
-      what: `${name} is not kept: nothing stands at ${place.text}`,
+      what: `${name} is not kept: there is nothing at ${place.text}`,
       where,
       cause: near === undefined ? undefined : `nearest: ${near}`,
       remedy: 'correct the place, or write {at: …, default: …} where it may be missing',

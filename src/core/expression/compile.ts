@@ -191,7 +191,7 @@ function member(value: Result | undefined, key: string | number): Value | undefi
 function keyFrom(value: Result): string | number {
   if (typeof value === 'string' || typeof value === 'number') return value;
   if (value instanceof SourceScalar) return value.text;
-  throw new Problem('expression-value', { what: 'a key in [ ] must be a text or a number' });
+  throw new Problem('expression-value', { what: 'a key in [ ] must be text or a number' });
 }
 
 function required(value: Result | undefined, node: Expression, e: Evaluation): Result {

@@ -45,7 +45,7 @@ export interface Runtime {
 /** What every evaluation of one request shares. */
 export interface EvaluationContext {
   readonly runtime: Runtime;
-  /** Told of every value that was worked out from a secret, steps in between included. */
+  /** Told of every value that was computed from a secret, steps in between included. */
   readonly onSecret: (value: Value) => void;
 }
 
@@ -65,7 +65,7 @@ export const masked = (text: string, pieces: readonly Piece[] | undefined, repla
 export class Evaluation implements EvaluationContext {
   readonly runtime: Runtime;
   readonly onSecret: (value: Value) => void;
-  /** Set when a secret, or a name worked out from one, was used. */
+  /** Set when a secret, or a name computed from one, was used. */
   touchedSecret = false;
   /** Where it is set, the pieces of the text that was put together last are listed, each with whether it is secret. */
   pieces: Piece[] | undefined;

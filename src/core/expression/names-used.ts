@@ -15,7 +15,7 @@ export interface NameUse {
   readonly secret?: string;
   /** The keys behind the name, as far as they are written out: `["header", "date"]` of `sent.header.date`. */
   readonly keys?: readonly string[];
-  /** A key of it is worked out. */
+  /** A key of it is computed. */
   readonly computed?: true;
 }
 

@@ -10,7 +10,7 @@ import { type Evaluation, omitted, type Piece, type Program, type Result } from 
 import { syntaxProblem } from './lexer.js';
 
 export interface Template {
-  /** As it stands in the file. */
+  /** As it is in the file. */
   readonly text: string;
   /** The value where no expression is in the text, else undefined. */
   readonly constant: Value | undefined;

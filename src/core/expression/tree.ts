@@ -8,7 +8,7 @@ import { compileTemplate, type Template } from './template.js';
 
 export type TreePath = readonly (string | number)[];
 
-/** Where values that were worked out from a secret stand; filled by `evaluate`. */
+/** Where values that were computed from a secret stand; filled by `evaluate`. */
 export interface SecretTrace {
   readonly path: (string | number)[];
   readonly secret: SecretAt[];

@@ -61,7 +61,7 @@ function withinTime(pattern: RegExp, source: string): Pattern['test'] {
         if ((error as NodeJS.ErrnoException).code !== 'ERR_SCRIPT_EXECUTION_TIMEOUT') throw error;
         if (left > 1) continue;
         throw new Problem('matcher-shape', {
-          what: `the pattern ${source} of the schema took more than ${patience} ms for one text`,
+          what: `the pattern ${source} of the schema took more than ${patience} ms for one string`,
           remedy: 'it repeats what repeats already: write it without, or leave it out of the schema',
         });
       }

@@ -13,7 +13,7 @@ export interface SchemaWithFiles {
 const scheme = 'collection:/';
 
 /**
- * @param file its path in the collection; empty for one that stands in a request
+ * @param file its path in the collection; empty for one that is in a request
  * @param readText throws where there is no such file
  */
 export function withFiles(schema: object | boolean, file: string, readText: (path: string) => string): SchemaWithFiles {

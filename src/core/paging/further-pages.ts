@@ -11,7 +11,7 @@ export interface FurtherPages {
   readonly count: number;
   /** How many there are altogether, where the response says so, and the place where. */
   readonly total: { readonly at: string; readonly number: number } | undefined;
-  /** How the next page is asked for, by its key in `pages`: what stands at a place, or a parameter of the request. */
+  /** How the next page is asked for, by its key in `pages`: what is at a place, or a parameter of the request. */
   readonly lead:
     | { readonly key: 'next'; readonly at: string }
     | { readonly key: 'cursor'; readonly at: string }

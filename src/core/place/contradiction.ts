@@ -13,7 +13,7 @@ import { headerValue, type Observed } from './observed.js';
 export interface Contradiction {
   /** The place that says so: `$.success`, `/Result/@code`, `errors`. */
   readonly at: string;
-  /** What stands there, a text or how many there are. */
+  /** What is there, a text or how many there are. */
   readonly found: string;
 }
 

@@ -21,7 +21,7 @@ function add(part: Part, parent: Node, document: Document): void {
   const element = document.createElement(part.tagName);
   for (const { name, value } of part.attrs) if (isName(name)) element.setAttribute(name, value);
   parent.appendChild(element);
-  // What stands in a template is as good as what stands outside.
+  // What is in a template is as good as what stands outside.
   const inner = 'content' in part ? part.content.childNodes : part.childNodes;
   for (const child of inner) add(child, element, document);
 }

@@ -1,4 +1,4 @@
-/** A place: where a value stands in an exchange. */
+/** A place: where a value is in an exchange. */
 import type { Evaluation } from '../expression/evaluation.js';
 import type { Value } from '../value/written.js';
 import type { Observed } from './observed.js';
@@ -24,7 +24,7 @@ export interface Place {
   near(observed: Observed): string | undefined;
 }
 
-/** What stands at a place as a list: the nodes of a query, the items of a list, or one value. */
+/** What is at a place as a list: the nodes of a query, the items of a list, or one value. */
 export function listAt(place: Place, observed: Observed): readonly Value[] {
   const nodes = place.nodes?.(observed);
   if (nodes) return nodes;

@@ -17,7 +17,7 @@ export function readPlace(text: string, loads: Promise<unknown>[], namespaces?: 
   const place = readBoundPlace(text, loads, namespaces);
   if (!place.bound) return place;
   throw new Problem('place-syntax', {
-    what: `${text} holds \${…}, which is worked out in the places of expect: and keep: alone`,
+    what: `${text} holds \${…}, which is evaluated only in places under expect: and keep:`,
     data: { place: text },
   });
 }
@@ -29,8 +29,8 @@ export function readBoundPlace(text: string, loads: Promise<unknown>[], namespac
     if (!place) continue;
     if (place.bound || !text.includes('${')) return place;
     throw new Problem('place-syntax', {
-      what: `\${…} cannot stand in the place ${text}`,
-      remedy: 'it stands where JSONPath and XPath have a value: $[?@.name == ${who}].id, //ship[@imo = ${imo}]',
+      what: `\${…} cannot be used in the place ${text}`,
+      remedy: 'it can be used where JSONPath and XPath have a value: $[?@.name == ${who}].id, //ship[@imo = ${imo}]',
       data: { place: text },
     });
   }

@@ -1,4 +1,4 @@
-/** `${…}` in a place: worked out for each response, and put in as a value, never as a part of the query. */
+/** `${…}` in a place: computed for each response, and put in as a value, never as a part of the query. */
 import { compileExpression, type Loads } from '../expression/compile.js';
 import { type Evaluation, omitted, type Program } from '../expression/evaluation.js';
 import { closingBrace } from '../expression/template.js';

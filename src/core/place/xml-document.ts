@@ -8,7 +8,7 @@ export function parseXml(text: string, type: string | undefined): Document {
     throw new Problem('response-not-xml', {
       what: 'the response declares entities, and is not read as XML',
       where: 'reading the response',
-      cause: 'entities can multiply a document, or fetch what nobody asked for',
+      cause: 'entities can multiply a document, or fetch something unasked',
       remedy: 'the place body has its text',
     });
   }
@@ -17,7 +17,7 @@ export function parseXml(text: string, type: string | undefined): Document {
   } catch (error) {
     const [cause] = (error as Error).message.split('\n');
     throw new Problem('response-not-xml', {
-      what: text.trim() === '' ? 'the response is empty, and XML was wanted' : 'the response is not well-formed XML',
+      what: text.trim() === '' ? 'the response is empty, and XML was expected' : 'the response is not well-formed XML',
       where: 'reading the response',
       cause:
         text.trim() === ''

@@ -63,7 +63,7 @@ function pathOf(url: string): string {
   return query === '' ? pathname : `${pathname}?${query}`;
 }
 
-/** What is said of the connection, or of the length before it was decoded, is said anew. */
+/** What is said of the connection, or of the length before it was decoded, is said again. */
 const ofTransfer =
   /^(?:connection|keep-alive|transfer-encoding|content-length|content-encoding|date|set-cookie|trailer|upgrade)$/i;
 

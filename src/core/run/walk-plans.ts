@@ -135,7 +135,7 @@ async function walkOne(
   rows: ReadonlySet<string> | undefined,
   store: SeenStore | undefined,
 ): Promise<Problem | undefined> {
-  // Walked again, a trail writes its tables anew; another one must not.
+  // Walked again, a trail writes its tables again; another one must not.
   const writer = `${workspace.environment.name} ${plan.name}`;
   const report = (record: RunRecord): void => {
     if (record.event === 'table' && record.to !== null) tables?.set(record.to, writer);

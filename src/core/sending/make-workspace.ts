@@ -195,7 +195,7 @@ export async function makeWorkspace(given: WorkspaceSettings, { openByTrail, let
       if (await confirming) return;
       confirming = undefined;
       throw new Problem('change-unconfirmed', {
-        what: `the environment ${name} asks before a change, and nobody said yes: ${call}`,
+        what: `the environment ${name} asks before a change, and nobody confirmed it: ${call}`,
         where: { file },
         remedy: `${action().allowChanges()}; changes: allow in the environment says it for good`,
       });

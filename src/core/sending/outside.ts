@@ -1,6 +1,6 @@
 /**
  * Requests to an origin that the environment does not list. No file of a collection can name one: its address was typed, or
- * stands in a response. Nothing of the collection goes along.
+ * is in a response. Nothing of the collection goes along.
  */
 
 import { withoutIdentity } from '../exchange/connection/connection.js';
@@ -37,11 +37,11 @@ export function outsideOf(
     const list = `if the host is the vendor's, add "${hostAndPort(page)}" to hosts: in the environment`;
     if (plan.method !== 'GET' && plan.method !== 'HEAD')
       refuse(
-        `${plan.name} was not sent to ${hostAndPort(page)}, to which a response led: only GET and HEAD go there`,
+        `${plan.name} was not sent to ${hostAndPort(page)}, to which a response led: only GET and HEAD are sent there`,
         list,
       );
     if (redactor.hideKnown(page.href) !== page.href)
-      refuse(`the link to ${hostAndPort(page)} was not followed: a secret stands in it`, list);
+      refuse(`the link to ${hostAndPort(page)} was not followed: it contains a secret`, list);
   }
   const named = sessions?.[0] ?? (signature === 'none' ? undefined : signature);
   if (kind === 'typed' && named !== undefined)

@@ -133,7 +133,7 @@ function turned(sending: Sending, next: NextPage): Sending {
   };
 }
 
-/** @throws Problem place-not-found: no list stands there */
+/** @throws Problem place-not-found: no list is there */
 function itemsIn({ items }: PagesPlan, received: Received): readonly Value[] {
   const nodes = items.nodes?.(received);
   if (nodes) return nodes;
@@ -141,7 +141,7 @@ function itemsIn({ items }: PagesPlan, received: Received): readonly Value[] {
   if (Array.isArray(found)) return found as readonly Value[];
   const near = found === undefined ? items.near(received) : undefined;
   throw new Problem('place-not-found', {
-    what: `no list of items stands at ${items.text}`,
+    what: `there is no list of items at ${items.text}`,
     remedy: near === undefined ? 'correct items: in pages' : `nearest: ${near}`,
   });
 }
@@ -179,7 +179,7 @@ async function nextOf(
   // All that were announced have come.
   if (!plan.from || (total !== undefined && items >= total)) return none;
   const near = plan.from.near(received);
-  return { next, missing: `nothing stands at ${plan.from.text}${near === undefined ? '' : ` (nearest: ${near})`}` };
+  return { next, missing: `there is nothing at ${plan.from.text}${near === undefined ? '' : ` (nearest: ${near})`}` };
 }
 
 /** What is kept of pages: lists are joined, anything else is of the last page. */

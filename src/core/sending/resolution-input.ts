@@ -1,4 +1,4 @@
-/** What a request is worked out from when it is sent: layers of names, what its caller gives, what its environment says. */
+/** What a request is computed from when it is sent: layers of names, what its caller gives, what its environment says. */
 import type { ResolutionInput } from '../exchange/request/resolve.js';
 import type { Names } from '../expression/names.js';
 import type { Sending } from './sending.js';

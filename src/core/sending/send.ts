@@ -69,7 +69,7 @@ export async function sendRequest(workspace: Workspace, prepared: PreparedReques
   const changing = !sending.changesNothing && (request.changes || changesByDocumentation(workspace, prepared));
   const conversation: Conversation = { workspace, sessions, sending, signer, changing, anew };
   if (changing) await workspace.requireChange({ host: bare.url.host, method: request.method, url: bare.shownUrl });
-  // What sessions supply is worked out where the environment permits the request, and after each renewal.
+  // What sessions supply is computed where the environment permits the request, and after each renewal.
   let current: Composed = (await anew?.()) ?? { ...resolved, bare };
   const undocumented = sending.documented
     ? await undocumentedParts(workspace, current.request, sending.documented, await wholeBefore(conversation, current))
@@ -174,7 +174,7 @@ async function acceptCertificate(
     throw new Problem('tls-failed', {
       what: `${url.host} shows no certificate to accept`,
       where: 'connecting',
-      cause: url.protocol === 'https:' ? 'no TLS connection came about' : 'the address is http',
+      cause: url.protocol === 'https:' ? 'no TLS connection was made' : 'the address is http',
     });
   }
   onAccepted(facts, await pins.accept(url, facts));

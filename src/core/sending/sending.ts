@@ -45,7 +45,7 @@ export interface Sending {
   readonly sink?: Sink | undefined;
   /** In place of the request's own, its query included: that of a further page. */
   readonly address?: string | undefined;
-  /** Its address was typed, or stands in a response, and the environment does not list its origin. */
+  /** Its address was typed, or is in a response, and the environment does not list its origin. */
   readonly outside?: Outside | undefined;
   /** It opens or closes a session: by definition that changes nothing, and nobody has to agree to it. */
   readonly changesNothing?: boolean | undefined;

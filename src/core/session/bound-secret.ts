@@ -41,7 +41,7 @@ export function heldBack(
     what:
       from === 'store' || from === 'shared'
         ? `the secret ${name} was not used: ${ways ? `the environment ${environment} has changed since it was ${from === 'store' ? 'set' : 'shared'}` : `it was not set for the environment ${environment}`}`
-        : `the secret ${name} was not used: the environment ${environment} goes where it may not`,
+        : `the secret ${name} was not used: the environment ${environment} leads to hosts that the secret is not permitted for`,
     where: { file: `environments/${environment}.yaml` },
     cause: `it now ${unseen.join(', and ')}`,
     remedy:

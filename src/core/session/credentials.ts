@@ -3,13 +3,13 @@ import { Problem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
 import type { SessionContext } from './session-kind.js';
 
-/** A text of the session file, worked out. */
+/** A text of the session file, computed. */
 export async function written(value: string, key: string, room: SessionContext): Promise<string> {
   const result = await room.evaluate(value, [key], {});
   return result === omitted ? '' : textOf(result);
 }
 
-/** @param key where it stands in the session file @throws Problem session-missing: it is empty, or was pasted with more than it */
+/** @param key where it is in the session file @throws Problem session-missing: it is empty, or was pasted with more than it */
 export async function tokenOrKey(value: string, key: 'token' | 'key', room: SessionContext): Promise<string> {
   const text = await written(value, key, room);
   const wrong = text === '' ? 'it is empty' : pastedWrongly(text);
@@ -58,7 +58,7 @@ export function pastedWrongly(value: string): string | undefined {
     /[\r\n]/.test(value) && !value.includes('-----BEGIN')
       ? 'holds a line break, which is now part of it'
       : value !== bare && 'begins or ends with a space, which is now part of it',
-    /^["']?bearer\s/i.test(bare) && 'begins with the word Bearer, which the session adds by itself',
+    /^["']?bearer\s/i.test(bare) && 'begins with the word Bearer, which the session adds',
   ].filter((fault) => fault !== false);
   return faults.length === 0 ? undefined : `it ${faults.join('; it ')}`;
 }

@@ -1,4 +1,4 @@
-/** Digest access authentication (RFC 7616): challenges read, and what answers them worked out. */
+/** Digest access authentication (RFC 7616): challenges read, and what answers them computed. */
 
 import { createHash, randomBytes } from 'node:crypto';
 import { ownMember } from '../value/own-member.js';

@@ -39,7 +39,7 @@ export async function secretCommands(
     } catch (error) {
       const { code, status } = error as NodeJS.ErrnoException & { status?: number | null };
       throw new Problem('secret-missing', {
-        what: `the command for the secret ${name} did not give it`,
+        what: `the command for the secret ${name} did not print it`,
         where: { file: `${home}/${userSettingsName}` },
         cause: code === 'ENOENT' ? `there is no program ${file}` : `${file} ended with ${status ?? code}`,
         remedy: 'run it by hand, and look at what it prints',

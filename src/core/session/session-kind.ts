@@ -136,7 +136,7 @@ export interface SessionKind<File extends SessionFile = SessionFile> {
   ): Promise<readonly HeaderLine[]>;
   /** The query parameters that it adds. */
   query?(file: File, room: SessionContext): Promise<readonly QueryPair[]>;
-  /** What it writes into the header of a SOAP envelope, anew for each try. */
+  /** What it writes into the header of a SOAP envelope, again for each try. */
   blocks?(file: File, room: SessionContext): Promise<readonly EnvelopeBlock[]>;
   /** The client certificate that it shows. */
   identity?(file: File, room: SessionContext): Promise<TlsIdentity>;

@@ -58,10 +58,10 @@ export interface Sessions {
   openOf(name: string, opening: boolean, caller: Names): Promise<OpenSession | undefined>;
   /** Those that are opened, each by what is its own: what they keep, such as cookies, is kept apart by it. */
   opening(names: readonly string[], caller: Names): readonly string[];
-  /** Told of each response. True where the same request is to be sent again after a refusal, proved anew. */
+  /** Told of each response. True where the same request is to be sent again after a refusal, proved again. */
   heard(attachment: Attachment, status: number, headers: Received['headers']): boolean;
   /**
-   * Opens anew after a refusal. Many refusals of one token cause one renewal.
+   * Opens again after a refusal. Many refusals of one token cause one renewal.
    * False where nothing can be renewed: the refusal then means something else.
    */
   renew(attachment: Pick<Attachment, 'tokens' | 'openedNow' | 'caller'>, waiting?: Waiting): Promise<boolean>;
@@ -99,7 +99,7 @@ type StoredSession = OpenSession & { readonly ways?: WaysOut };
 /** In the place of a session of which only the refresh token is known: it is renewed before it is used. */
 const notYet = (): OpenSession => ({ token: '', opened: new Date().toISOString(), expires: 0 });
 
-/** Why a session is opened: it is needed, the one that is open was refused, or a person wants it anew. */
+/** Why a session is opened: it is needed, the one that is open was refused, or a person wants it again. */
 type Reason = 'needed' | 'wanted' | { readonly refused: OpenSession };
 
 export function openSessions(settings: SessionsSettings): Sessions {
@@ -158,7 +158,7 @@ export function openSessions(settings: SessionsSettings): Sessions {
     return session;
   }
 
-  /** A token is worked out from secrets, and goes no other way than they do. */
+  /** A token is computed from secrets, and goes no other way than they do. */
   const seen = (session: StoredSession | undefined): OpenSession | undefined =>
     session && addedWays(session.ways, ways).length === 0 ? session : undefined;
 

@@ -55,7 +55,7 @@ export function withMember(wire: WireRequest, name: string, value: Value, secret
       : undefined;
   if (!body || body.streamed || !write) {
     throw new Problem('body-shape', {
-      what: `the signature adds ${name} to the body, and ${body ? `a body of ${type || 'no type'} takes none` : 'there is no body'}`,
+      what: `the signature adds ${name} to the body, and ${body ? `a body of ${type || 'no type'} cannot take it` : 'there is no body'}`,
       remedy: 'a body of the kind json, with a map in it, or of the kind form takes members',
     });
   }
@@ -73,7 +73,7 @@ function jsonMember(text: string, name: string, value: Value): string {
   const end = text.lastIndexOf('}');
   if (!/^\s*\{/.test(text) || end === -1) {
     throw new Problem('body-shape', {
-      what: `the signature adds ${name} to the body, and the body is no JSON object`,
+      what: `the signature adds ${name} to the body, and the body is not a JSON object`,
     });
   }
   const before = text.slice(0, end).trimEnd();

@@ -50,7 +50,7 @@ export function serverClocks(local: string): Clocks {
   };
 }
 
-/** A file that cannot be read is measured anew. */
+/** A file that cannot be read is measured again. */
 function readClocks(path: string): Record<string, number> {
   if (!existsSync(path)) return {};
   try {

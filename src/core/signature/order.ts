@@ -1,5 +1,5 @@
 /**
- * In which order the values of a recipe are worked out: each behind what it uses. A header, a parameter or a
+ * In which order the values of a recipe are computed: each behind what it uses. A header, a parameter or a
  * member of the body that the recipe adds is seen by `sent`, unless it is made from that part of `sent` itself.
  */
 import { nearestHint } from '../problem/nearest.js';
@@ -53,7 +53,7 @@ export function ordered<N extends Node>(nodes: readonly N[]): Ordered<N> {
     if (way.includes(node)) {
       const names = [...way.slice(way.indexOf(node)), node].map(({ name }) => name);
       throw new Problem('circle', {
-        what: `${names.join(' is made from ')}: the values go in a circle`,
+        what: `${names.join(' is made from ')}: the values depend on each other in a circle`,
         where: node.where,
         remedy: 'one of them must be made without the others; only("…") and except("…") choose headers',
       });

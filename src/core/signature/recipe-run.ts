@@ -1,4 +1,4 @@
-/** One signing by a recipe: its values worked out in order, each seen by those behind it. */
+/** One signing by a recipe: its values computed in order, each seen by those behind it. */
 import { checkHeaderValue } from '../exchange/request/header-rules.js';
 import { type HeaderLine, hidden, type WireRequest } from '../exchange/request/wire.js';
 import { Evaluation, omitted, type Result } from '../expression/evaluation.js';
@@ -66,7 +66,7 @@ export class RecipeNames implements Names {
 }
 
 /**
- * @param programs in the order in which they are worked out
+ * @param programs in the order in which they are computed
  * @param used what they look at of `sent`; all by default
  */
 export function runRecipe(
@@ -105,7 +105,7 @@ export function runRecipe(
   return { wire: names.wire, steps, missing };
 }
 
-/** Of what is worked out from a secret, only what stands around it is seen. */
+/** Of what is computed from a secret, only what stands around it is seen. */
 function shownText(value: Value, secret: boolean, pieces: Evaluation['pieces']): string | undefined {
   if (!secret) return shownValue(value);
   if (!pieces || pieces.length < 2) return undefined;

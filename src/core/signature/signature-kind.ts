@@ -15,13 +15,13 @@ export interface SigningContext {
   readonly runtime: Runtime;
   /** Variables of the environment and the collection. */
   readonly variables: Names;
-  /** Told of every value that was worked out from a secret. */
+  /** Told of every value that was computed from a secret. */
   readonly onSecret: (value: Value) => void;
   /** Somebody looks: what may be seen of each step is told; what needs a secret that is not set is left out, with all that is made from it. */
   readonly look?: boolean | undefined;
 }
 
-/** One value on the way to the signature, in the order in which they were worked out. */
+/** One value on the way to the signature, in the order in which they were computed. */
 export interface SigningStep {
   readonly name: string;
   /** What it is for: a value of its own, or what is added to the request. */

@@ -143,7 +143,7 @@ const isOlder = (path: string, ms: number): Promise<boolean> =>
 
 const stillHeld = (path: string, holder: Holder | undefined): Problem =>
   new Problem('file-unreadable', {
-    what: `no lock can be had at ${path}.lock`,
+    what: `cannot lock ${path}.lock`,
     cause: holder ? `process ${holder.process} on ${holder.machine} holds it` : 'another process holds it',
     remedy: 'where no such process runs, remove the folder',
   });

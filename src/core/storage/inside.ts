@@ -32,7 +32,7 @@ export function pathInside(root: string, named: string, kind: 'file' | 'file or 
     throw new Problem('file-unreadable', {
       what: `${named} is not a file`,
       where: { file: named },
-      remedy: 'move what stands there away',
+      remedy: 'move it away',
       data: { file: named },
     });
   return real;

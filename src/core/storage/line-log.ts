@@ -50,7 +50,7 @@ export function lineLog(path: string, take: () => string): LineLog {
       failure ??= cannotWrite(path, error);
       tell();
     } finally {
-      // In the same moment as the last look for more: who comes any later begins anew.
+      // In the same moment as the last look for more: who comes any later begins again.
       writing = undefined;
     }
   }

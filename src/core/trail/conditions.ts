@@ -49,7 +49,7 @@ export function compileCondition(
 
 function asSet(value: Value): Readonly<Record<string, Value>> {
   if (isValueMap(value)) return value as Readonly<Record<string, Value>>;
-  throw new Problem('matcher-shape', { what: 'any is a list of maps: names, each with its matchers' });
+  throw new Problem('matcher-shape', { what: 'any takes a list of maps, each of names with their matchers' });
 }
 
 /** A name, or a member of one such as `vessel.kind`; what does not exist is nothing. */
@@ -83,7 +83,7 @@ function overName(
   };
 }
 
-/** What stands at the end of a way such as `vessel.masts[1]`; undefined where it leads nowhere. */
+/** What is at the end of a way such as `vessel.masts[1]`; undefined where it leads nowhere. */
 function wayInto(text: string): (evaluation: Evaluation) => Value | undefined {
   const node = parseExpression(text);
   const keys = node.kind === 'path' ? node.steps.map((step) => ('key' in step ? step.key : undefined)) : [];

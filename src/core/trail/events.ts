@@ -21,7 +21,7 @@ export interface StepDetails {
   readonly chosen?: string | undefined;
   /** Of a comparison. */
   readonly differences?: readonly Difference[] | undefined;
-  /** Where nothing is sent: why this could not be worked out. */
+  /** Where nothing is sent: why this could not be computed. */
   readonly unknown?: string | undefined;
   /** Of for-each: members that ended well, failed, and were passed over since they had been handled. */
   readonly members?: { readonly ok: number; readonly failed: number; readonly passed: number } | undefined;

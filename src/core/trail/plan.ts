@@ -113,14 +113,14 @@ function rowsOf(
 async function planStep(file: StepFile, room: PlanContext): Promise<PlannedStep> {
   const { yaml, loads, preparation, path } = room;
   const kind = stepKindOf(file);
-  if (!kind) throw new Problem('file-shape', { what: 'the step is of no known kind', where: yaml.position(path) });
+  if (!kind) throw new Problem('file-shape', { what: 'the step is of an unknown kind', where: yaml.position(path) });
   const planned = await kind.plan(file, room);
   const { readText } = preparation;
   // The second is what the key was called before.
   const [key, another] = (['only-if', 'when'] as const).filter((name) => file[name] !== undefined);
   if (another !== undefined)
     throw new Problem('file-shape', {
-      what: '`only-if` and `when`, as it was called before, do not go together',
+      what: '`only-if` and its former name `when` cannot be combined',
       where: yaml.position([...path, another], 'key'),
       remedy: 'write all of it under only-if',
     });

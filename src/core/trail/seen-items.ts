@@ -77,7 +77,7 @@ interface Place {
 }
 
 /**
- * The way to a step: as where it stands in the run, but without the number of the walk, and by what the items on it are in
+ * The way to a step: as where it is in the run, but without the number of the walk, and by what the items on it are in
  * place of how many there were before them. It is the same when the run is repeated and something new stands before.
  */
 export const wayTo = ({ at: before, way }: Place, at: string): string => way + at.slice(before.length);

@@ -23,7 +23,7 @@ export interface PlanContext {
   readonly preparation: Preparation;
   readonly collection: Collection;
   readonly yaml: YamlFile;
-  /** Where the step stands in the file. */
+  /** Where the step is in the file. */
   readonly path: readonly (string | number)[];
   readonly loads: Loads;
   readonly request: (name: string, key: string) => Promise<PreparedRequest>;
@@ -58,7 +58,7 @@ export interface PlannedStep {
   readonly takes?: readonly string[];
   /** Requests that it sends, for a look ahead at their hosts. */
   readonly requests: readonly PreparedRequest[];
-  /** @param at where it stands in the run */
+  /** @param at where it is in the run */
   walk(walk: Walk, at: string): Promise<StepResult>;
   /**
    * In a resumed run: puts in place what the step left behind, beside what it kept. Where it is missing the step is
@@ -91,7 +91,7 @@ export interface TrailPlan {
 
 /** An undo part, armed: with the values as they were when its step ended. */
 export interface ArmedUndo {
-  /** Where its step stands in the run. */
+  /** Where its step is in the run. */
   readonly at: string;
   readonly step: string;
   readonly label: string;
@@ -114,7 +114,7 @@ export interface Walk {
   readonly number: number;
   /** The way to it, by what is on it: the same when the run is repeated. */
   readonly way: string;
-  /** Where it stands in the run: `12`, row 12; `12/3:5`, the fifth iteration of its step 3. Empty where there are no rows. */
+  /** Where it is in the run: `12`, row 12; `12/3:5`, the fifth iteration of its step 3. Empty where there are no rows. */
   readonly at: string;
   /** Ends what is under way. */
   readonly signal: AbortSignal;

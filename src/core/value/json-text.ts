@@ -95,7 +95,7 @@ export function duplicateKeys(text: string): string[] {
   return [...found];
 }
 
-/** The text of a scalar as it stands in JSON: a valid number keeps its digits, anything else its value. */
+/** The text of a scalar as it is in JSON: a valid number keeps its digits, anything else its value. */
 function writtenJson(scalar: SourceScalar): string {
   if (typeof scalar.value !== 'number') return String(scalar.value);
   if (jsonNumber.test(scalar.text)) return scalar.text;

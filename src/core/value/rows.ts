@@ -1,4 +1,4 @@
-/** Rows and columns in data: which lists it has, what their items have in common, and what stands in each cell. */
+/** Rows and columns in data: which lists it has, what their items have in common, and what is in each cell. */
 
 import { pathBelow } from './json-path-text.js';
 import { ownMember } from './own-member.js';
@@ -53,7 +53,7 @@ export function columnsIn(items: readonly Value[]): readonly string[] {
   return [...columns].slice(0, mostColumns);
 }
 
-/** What stands at a path in an item; undefined where nothing does. */
+/** What is at a path in an item; undefined where nothing does. */
 export function cellIn(item: Value, path: string): Value | undefined {
   if (isValueMap(item) && Object.hasOwn(item, path)) return ownMember(item, path) as Value;
   let value: Value | undefined = item;

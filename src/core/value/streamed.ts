@@ -4,7 +4,7 @@
 export class StreamedBytes extends Uint8Array {
   /** How many there are. */
   readonly size: number;
-  /** All of them, read anew each time. */
+  /** All of them, read again each time. */
   readonly pieces: () => Iterable<Uint8Array>;
 
   constructor(size: number, pieces: () => Iterable<Uint8Array>) {

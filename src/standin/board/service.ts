@@ -90,7 +90,7 @@ function quotaHeaders(reply: FastifyReply, quota: number, remaining: number, { b
   reply.header('RateLimit-Policy', `"second";q=${quota};w=1`).header('RateLimit', `"second";r=${remaining};t=${reset}`);
 }
 
-/** @throws Refusal, unless the refusal stands in the body */
+/** @throws Refusal, unless the refusal is in the body */
 function refuse(way: string, quota: number, window: Window, reply: FastifyReply): object {
   if (way === 'body') return { state: 'busy', detail: 'the board is crowded, come again' };
   const headers: Record<string, string> = {};

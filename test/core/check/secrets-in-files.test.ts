@@ -12,7 +12,7 @@ async function found(file: string, text: string): Promise<string[]> {
   const findings: string[] = [];
   for await (const { severity, what, where, remedy } of noSecretsInFiles.check(checked)) {
     assert.match(remedy ?? '', /set the secret NAME/);
-    findings.push(`${severity} ${where.line}:${where.column} ${what.replace(' stands in a file that is shared', '')}`);
+    findings.push(`${severity} ${where.line}:${where.column} ${what.replace(' is in a shared file', '')}`);
   }
   return findings;
 }

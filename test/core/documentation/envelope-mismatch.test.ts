@@ -100,7 +100,7 @@ const cases: readonly (readonly [name: string, content: string, expected: readon
   [
     'too many',
     declare(`${first}<d:flag/><d:flag/><d:flag/><d:pilot/>`),
-    ['2 /Declare/flag stands there more often than documented'],
+    ['2 /Declare/flag occurs more often than documented'],
   ],
   [
     'both of a choice',
@@ -113,7 +113,7 @@ const cases: readonly (readonly [name: string, content: string, expected: readon
     declare('<d:vessel><d:x/></d:vessel><d:berth>N3</d:berth><d:tonnes>901</d:tonnes><d:tug>yes</d:tug>', ''),
     [
       '2 /Declare requires the attribute office, which is missing',
-      '2 /Declare/vessel/x stands in vessel, documented as string',
+      '2 /Declare/vessel/x is in vessel, documented as string',
       '2 /Declare/berth is "N3", documented are N1, N2',
       '2 /Declare/tonnes is 901, documented is at most 900',
       '2 /Declare/tug is "yes", documented as boolean',

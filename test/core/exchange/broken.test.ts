@@ -43,7 +43,7 @@ const expected: Readonly<
   'broken-chunk': ['response-cut-short', /broke off after 5 bytes/, 'abcde'],
   'half-chunk': ['response-cut-short', /5 bytes came/, 'abcde'],
   'not-http': ['response-malformed', /not HTTP/, undefined],
-  endless: ['response-too-large', /larger than what is read/, '', { total: 20_000 }],
+  endless: ['response-too-large', /larger than the limit/, '', { total: 20_000 }],
 };
 
 for (const [way, [code, what, arrived, timeout]] of Object.entries(expected)) {

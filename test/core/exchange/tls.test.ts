@@ -80,17 +80,12 @@ const untrusted: readonly (readonly [keyof typeof origins, Partial<TlsSettings>,
     'trusted',
     {},
     /issuer of its certificate is not known here/,
-    /for 127\.0\.0\.1, localhost, from CN=Larkhaven Harbour Root, good until \d{4}-\d\d-\d\d/,
+    /for 127\.0\.0\.1, localhost, from CN=Larkhaven Harbour Root, valid until \d{4}-\d\d-\d\d/,
   ],
-  ['selfSigned', {}, /signed by itself/, /good until/],
-  ['expired', trusting, /ended on \d{4}-\d\d-\d\d/, /good until/],
+  ['selfSigned', {}, /self-signed/, /valid until/],
+  ['expired', trusting, /ended on \d{4}-\d\d-\d\d/, /valid until/],
   ['otherHost', trusting, /not for 127\.0\.0\.1, but for other\.harbour\.example/, /other\.harbour\.example/],
-  [
-    'trusted',
-    { ...trusting, pinned: 'AB:CD' },
-    /another certificate than the one that is pinned/,
-    /SHA-256 [0-9A-F:]{95}/,
-  ],
+  ['trusted', { ...trusting, pinned: 'AB:CD' }, /a certificate other than the pinned one/, /SHA-256 [0-9A-F:]{95}/],
 ];
 for (const [name, tls, what, cause] of untrusted) {
   test(`${name} with ${JSON.stringify(Object.keys(tls))} is explained`, async () => {

@@ -226,7 +226,7 @@ const wrong: readonly (readonly [text: string, code: string, says: RegExp])[] = 
   ['${day | plus("soon")}', 'expression-value', /plus cannot read/],
   ['${made-up("ful name")}', 'expression-value', /no made-up ful name/],
   ['${made-up("constructor")}', 'expression-value', /no made-up constructor/],
-  ['${made-up()}', 'expression-value', /made-up takes what is to be made up/],
+  ['${made-up()}', 'expression-value', /made-up needs the kind of value/],
   ['${secret.other}', 'secret-missing', /secret other is not set/],
 ];
 
@@ -244,7 +244,7 @@ test('an unknown name tells the layers that were searched and the nearest name',
   await assert.rejects(worth('${nigths}'), { reason: 'searched: test values', remedy: 'did you mean nights?' });
 });
 
-test('whatever is worked out from a secret is told', async () => {
+test('whatever is computed from a secret is told', async () => {
   const seen: Value[] = [];
   const at = evaluation(seen);
   await worth('${secret.token | sha-256 | hex | upper}', at);

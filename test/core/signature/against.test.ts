@@ -33,7 +33,7 @@ const cases: readonly [name: string, ours: string, theirs: string, cause: RegExp
     /ours lacks their lines 5 to 6: "x-desk:North quay"/,
   ],
   ['text that goes on', base, base.split('\n').slice(0, 4).join('\n'), /theirs ends behind line 4.*is that all of it/],
-  ['order of headers', base, change(/(x-desk:.*)\n(x-time:.*)/, '$2\n$1'), /the same lines stand in another order/],
+  ['order of headers', base, change(/(x-desk:.*)\n(x-time:.*)/, '$2\n$1'), /the same lines are in another order/],
   ['space at the end', change('North quay', 'North quay '), base, /white space at the end of a line/],
   ['spaces in a row', change('North quay', 'North  quay'), base, /only the white space differs/],
   [
@@ -46,15 +46,15 @@ const cases: readonly [name: string, ours: string, theirs: string, cause: RegExp
   ['small letters', base, base.toLowerCase(), /theirs is in small letters/],
   ['capital letters of octets', '/a%2fb', '/a%2Fb', /percent-encoding with capital letters/],
   ['small letters of octets', '/A%2Fb%C3', '/A%2fb%c3', /percent-encoding with small letters/],
-  ['space behind a comma', 'x-desk:7, 8', 'x-desk:7,8', /behind a comma alone there/],
-  ['no space behind a comma', 'x-desk:7,8', 'x-desk:7, 8', /behind a comma and a space there/],
+  ['space behind a comma', 'x-desk:7, 8', 'x-desk:7,8', /separated by a comma alone/],
+  ['no space behind a comma', 'x-desk:7,8', 'x-desk:7, 8', /separated by a comma and a space/],
   ['one part encoded once more', '/b%C3%BC/a%2Fb', '/b%C3%BC/a%252Fb', /theirs is percent-encoded once more/],
   ['plus signs', 'name=North%20quay', 'name=North+quay', /a space is a plus sign there/],
   ['octets for spaces', 'name=North+quay', 'name=North%20quay', /a space is %20 there/],
   ['encoded once more', '/b%C3%BCro', '/b%25C3%25BCro', /theirs is percent-encoded once more/],
   ['encoded too often', '/b%25C3%25BCro', '/b%C3%BCro', /ours is percent-encoded once more/],
   ['another set of characters', "/a'b", '/a%27b', /percent-encoded once more|other characters are encoded/],
-  ['order of parameters', '/v1?b=2&a=1', '/v1?a=1&b=2', /the parameters of the query stand in another order/],
+  ['order of parameters', '/v1?b=2&a=1', '/v1?a=1&b=2', /the query parameters are in another order/],
   ['parameters as they are sent', '/v1?a=1&b=2', '/v1?b=2&a=1', /another order: .*take \| sorted away/],
   ['empty parameters', '/v1?a=1&b=', '/v1?a=1', /parameters without a value are left out/],
   ['query behind the path', '/v1/calls', '/v1/calls?berth=N1', /theirs is the path with its query: \$\{sent\.target\}/],
@@ -194,5 +194,5 @@ test('a seal is held against seals, told by its other encoding, and never shown 
   assert.match(compareAgainst(steps, bytes.toString('base64url'))?.cause ?? '', /base64url there/);
   const another = compareAgainst(steps, createHash('sha256').update('quay').digest('hex'));
   assert.deepEqual([another?.name, another?.difference, another?.cause], ['seal', undefined, undefined]);
-  assert.match(differenceOf('a host;x-date b', 'a x-date;host b').cause ?? '', /names stand in another order/);
+  assert.match(differenceOf('a host;x-date b', 'a x-date;host b').cause ?? '', /names are in another order/);
 });

@@ -198,6 +198,6 @@ test('sign-rsa-… and sign-ecdsa-… are what their public keys expect', () => 
   });
   assert.throws(() => apply('sign-rsa-sha-256', base, 'no key at all'), {
     code: 'expression-value',
-    message: /the key is no private key/,
+    message: /the key is not a private key/,
   });
 });

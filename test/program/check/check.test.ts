@@ -91,7 +91,7 @@ const cases: readonly (readonly [
     'error',
     { 'requests/x.yaml': 'url: ${origin}/a${origin}\n' },
     'requests/x.yaml:1:6',
-    /may only open the address/,
+    /only at the beginning of the address/,
   ],
   [
     'file-ready',
@@ -206,7 +206,7 @@ const cases: readonly (readonly [
     'warning',
     { 'requests/x.yaml': 'inputs:\n  nights: {prompt: never}\nurl: ${origin}/{nights}\n' },
     'requests/x.yaml:2:3',
-    /nobody is asked for the input nights/,
+    /the input nights of [^ ]+ is not asked for/,
   ],
   [
     'former-words',
@@ -258,7 +258,7 @@ const cases: readonly (readonly [
     'error',
     { 'sessions/x.yaml': 'kind: basic\nuser: agent\npassword: tidewater-42\n' },
     'sessions/x.yaml:3:11',
-    /the value of password stands in a file that is shared.*secret set/,
+    /the value of password is in a shared file.*secret set/,
   ],
   [
     'operation-matches',
@@ -437,7 +437,7 @@ const cases: readonly (readonly [
       'requests/x.yaml': 'operation: desk/hand\nmethod: POST\nurl: ${origin}/plans\nbody: {parts: {plan: grain}}\n',
     },
     'requests/x.yaml:4:22',
-    /the part plan is a text, documented as a file/,
+    /the part plan is text, documented as a file/,
   ],
   [
     'documents-fit',
@@ -601,5 +601,5 @@ test('findings as JUnit: errors are failures, warnings are told; nothing found i
   assert.equal(clean.status, 0);
   assert.match(clean.out, /tests="1" failures="0"[\s\S]*no findings/);
   const wrong = await echoTrail(['check', '--as', 'sarf'], { cwd });
-  assert.match(wrong.err, /no such form of a report[\s\S]*did you mean sarif/);
+  assert.match(wrong.err, /no such report format[\s\S]*did you mean sarif/);
 });

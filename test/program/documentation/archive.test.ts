@@ -113,8 +113,8 @@ test('no password, no token and no cookie of an archive is kept, in whatever for
 });
 
 for (const [name, text, wrong] of [
-  ['one that was cut off', archive(exchanges).slice(0, 900), /seen\.har is no JSON[\s\S]*written to its end\?/],
-  ['another file', '{"a": 1}', /seen\.har is no HTTP Archive[\s\S]*log/],
+  ['one that was cut off', archive(exchanges).slice(0, 900), /seen\.har is not JSON[\s\S]*written to its end\?/],
+  ['another file', '{"a": 1}', /seen\.har is not an HTTP Archive[\s\S]*log/],
   ['one without calls', archive(exchanges.slice(0, 2)), /holds no exchange with an API/],
   ['one of faulty entries', '{"log": {"entries": [1, {"request": {}}, null]}}', /holds no exchange with an API/],
 ] as const)

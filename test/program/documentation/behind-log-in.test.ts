@@ -76,5 +76,5 @@ test('a session goes to no host that the environment does not list', async () =>
   assert.match(refused.err, /does not list 127\.0\.0\.1/);
   assert.equal(server.received.length, before);
   const file = await echoTrail(['docs', 'add', 'berths.json', '--session', 'docs'], { cwd, env });
-  assert.match(file.err, /--session goes with an address/);
+  assert.match(file.err, /--session requires an address/);
 });

@@ -326,13 +326,13 @@ const hostile: readonly (readonly [name: string, file: string, text: () => strin
     '10,000 levels of JSON',
     'deep.json',
     () => `{"openapi":"3.1.0","x":${'['.repeat(10_000)}${']'.repeat(10_000)}}`,
-    /nested or multiplied beyond/,
+    /is nested too deeply/,
   ],
   [
     '10,000 levels of YAML',
     'deep.yaml',
     () => `openapi: 3.1.0\nx: ${'['.repeat(10_000)}${']'.repeat(10_000)}\n`,
-    /nested or multiplied beyond what is read[\s\S]*more than 1000 levels/,
+    /is nested too deeply, or expands too far[\s\S]*more than 1000 levels/,
   ],
   [
     '500 levels of YAML',
@@ -350,7 +350,7 @@ const hostile: readonly (readonly [name: string, file: string, text: () => strin
       const line = (_: unknown, at: number): string => `a${at + 1}: &a${at + 1} [${`*a${at}, `.repeat(9)}]\n`;
       return `openapi: 3.1.0\na0: &a0 [x, x]\n${Array.from({ length: 9 }, line).join('')}`;
     },
-    /nested or multiplied beyond what is read[\s\S]*its aliases multiply/,
+    /is nested too deeply, or expands too far[\s\S]*its aliases multiply/,
   ],
   [
     '10,000 levels of XML',

@@ -174,5 +174,5 @@ test('a pattern names the files of a GraphQL schema, also when it is refreshed',
   const several = await echoTrail(['docs', 'add', 'schema/query.graphql', 'schema/types/crane.graphql'], { cwd });
   assert.equal(several.status, 2);
   assert.match(several.err, /takes one file or address, and got 2[\s\S]*put a pattern in quotes/);
-  assert.match((await echoTrail(['docs', 'add', 'schema/*.sdl'], { cwd })).err, /schema\/\*\.sdl fits no file/);
+  assert.match((await echoTrail(['docs', 'add', 'schema/*.sdl'], { cwd })).err, /schema\/\*\.sdl matches no file/);
 });

@@ -258,7 +258,7 @@ test('a command is for the collection that the user named, and no other', async 
 test('a command that fails says so, with its program and how it ended', async () => {
   const { status, err } = await withCommand('exit 3').send();
   assert.equal(status, 4);
-  assert.match(err, /the command for the secret deskWord did not give it[\s\S]*words ended with 3/);
+  assert.match(err, /the command for the secret deskWord did not print it[\s\S]*words ended with 3/);
 });
 
 test('settings that are wrong are told with their line', async () => {

@@ -318,7 +318,7 @@ test('a view for every need: raw, outline, table, bytes, header lines', async ()
   assert.match((await echoTrail(['send', 'GET', '/notices', '--view', 'pritty'], { cwd })).err, /did you mean pretty/);
   assert.match(
     (await echoTrail(['send', 'GET', '/notices', '--rows', '$.nothing'], { cwd })).err,
-    /no list stands at \$\.nothing[\s\S]*\$\.notices/,
+    /there is no list at \$\.nothing[\s\S]*\$\.notices/,
   );
 });
 
@@ -427,7 +427,7 @@ test('a stream that is shown as it comes is judged and recorded too; a refusal i
   for (const other of ['--json', '--pick=status', '--to=it.txt']) {
     const both = await echoTrail(['send', 'events', '--live', other], { cwd });
     assert.equal(both.status, 2);
-    assert.match(both.err, /do not go together/);
+    assert.match(both.err, /cannot be combined/);
   }
 });
 
@@ -534,7 +534,7 @@ test('values of an address that were pasted with more than themselves are told, 
     return document<{ warnings: string[] }>(await echoTrail(args, { cwd, env })).warnings;
   };
   assert.deepEqual(await told('id= PC-1'), ['" PC-1" in the path begins or ends with white space']);
-  assert.deepEqual(await told('id="PC-1"'), ['"\\"PC-1\\"" in the path stands in quotes, which are part of it']);
+  assert.deepEqual(await told('id="PC-1"'), ['"\\"PC-1\\"" in the path is in quotes, which are part of it']);
   assert.deepEqual(await told('id=1', 'q=a b\n'), [
     '"a b\\n" in the query parameter q begins or ends with white space',
   ]);
@@ -610,7 +610,7 @@ test('a certificate that nobody known signed is refused, and taken for a day whe
     const cwd = collectionOf({}, secure.origins.selfSigned);
     const refused = await echoTrail(['send', 'GET', '/'], { cwd });
     assert.equal(refused.status, 3);
-    assert.match(refused.err, /signed by itself[\s\S]*--accept-certificate/);
+    assert.match(refused.err, /self-signed[\s\S]*--accept-certificate/);
     const taken = await echoTrail(['send', 'GET', '/', '--accept-certificate'], { cwd });
     assert.equal(taken.status, 0, taken.err);
     assert.match(
@@ -757,7 +757,7 @@ test('each row of a run brings its own host and its own pinned certificate', asy
     });
     const { out, status } = await echoTrail(['run', 'fleet'], { cwd });
     assert.equal(status, 3, out);
-    assert.match(out, /another certificate than the one that is pinned/);
+    assert.match(out, /a certificate other than the pinned one/);
     const lines = await echoTrail(['run', 'fleet', '--json'], { cwd });
     const sent = lines.out.split('\n').filter((line) => line.includes('"event":"step"'));
     assert.equal(sent.filter((line) => line.includes('"state":"ok"')).length, 2, lines.out);
@@ -796,5 +796,5 @@ test('a GraphQL call with a file goes by POST, and by GET it says so', async () 
   );
   const { status, err } = await echoTrail(['send', 'it'], { cwd });
   assert.equal(status, 2);
-  assert.match(err, /a variable is a file, and a GET carries none[\s\S]*method: POST/);
+  assert.match(err, /a variable is a file, which a GET request cannot carry[\s\S]*method: POST/);
 });

@@ -300,8 +300,8 @@ test('a link to an origin that is not listed is followed bare, and not at all wi
   await echoTrail(['send', 'p', '--pages', '2'], { cwd, env });
   assert.equal(thief.received.length, 2);
   assert.doesNotMatch(thief.received.join(''), /authorization|x-a:/i);
-  assert.match((await echoTrail(['send', 'q', '--pages', '2'], { cwd, env })).err, /a secret stands in it/);
-  assert.match((await echoTrail(['send', 'r', '--pages', '2'], { cwd, env })).err, /only GET and HEAD go there/);
+  assert.match((await echoTrail(['send', 'q', '--pages', '2'], { cwd, env })).err, /it contains a secret/);
+  assert.match((await echoTrail(['send', 'r', '--pages', '2'], { cwd, env })).err, /only GET and HEAD are sent there/);
   assert.equal(thief.received.length, 2);
   await close();
 });
@@ -334,7 +334,7 @@ test('an environment for exploring talks to any host, and has neither secrets no
   await close();
 });
 
-test('an origin or a proxy whose host is worked out from a secret is refused', async () => {
+test('an origin or a proxy whose host is computed from a secret is refused', async () => {
   for (const text of [
     'variables: {origin: "http://${secret.key}.invalid"}\n',
     'variables: {origin: "http://127.0.0.1:9"}\nproxy: "http://${secret.key}.invalid:3128"\n',
@@ -342,7 +342,7 @@ test('an origin or a proxy whose host is worked out from a secret is refused', a
     const cwd = collectionOf({ 'environments/sandbox.yaml': text, 'requests/a.yaml': 'url: ${origin}/a\n' });
     const { status, err } = await echoTrail(['send', 'a'], { cwd, env });
     assert.equal(status, 2);
-    assert.match(err, /is worked out from a secret/);
+    assert.match(err, /is computed from a secret/);
   }
 });
 

@@ -196,7 +196,7 @@ describe('arazzo', () => {
     'arazzo: 1.0.1\ninfo: {title: x, version: "1"}\nsourceDescriptions: [{name: harbour, url: x.yaml}]\nworkflows:\n';
   for (const [what, text, expected] of [
     ['no YAML', '{{{', /is neither YAML nor JSON/],
-    ['another document', 'openapi: 3.1.0\n', /is no Arazzo 1\.0 document/],
+    ['another document', 'openapi: 3.1.0\n', /is not an Arazzo 1\.0 document/],
     [
       'a circle',
       `${head}  - {workflowId: a, steps: [{stepId: s, workflowId: b}]}\n  - {workflowId: b, steps: [{stepId: s, workflowId: a}]}\n`,
@@ -307,7 +307,7 @@ describe('archives of a collection', () => {
     writeIn(folder, 'requests/it.yaml', 'url: ${origin}/x\nheaders: {X-Tide: kelp-forest-99}\n');
     const refused = await echoTrail(['export', 'collection', file], { cwd: folder });
     assert.equal(refused.status, 4);
-    assert.match(refused.err, /the secret tide stands in requests\/it\.yaml/);
+    assert.match(refused.err, /the secret tide is in requests\/it\.yaml/);
     assert.equal(existsSync(file), false);
     // In any form in which it is hidden elsewhere, and also where the process environment says it.
     writeIn(
@@ -318,7 +318,7 @@ describe('archives of a collection', () => {
     const env = { ECHO_TRAIL_SECRET_LIGHT: 'harbour-light-42' };
     const encoded = await echoTrail(['export', 'collection', file], { cwd: folder, env });
     assert.equal(encoded.status, 4, encoded.err);
-    assert.match(encoded.err, /the secret light stands in requests\/it\.yaml/);
+    assert.match(encoded.err, /the secret light is in requests\/it\.yaml/);
   });
 
   const manifest = [{ name: 'echo-trail.yaml' }, 'name: x\n'] as const;

@@ -361,8 +361,8 @@ describe('import har', () => {
 
   const page = '{"request": {"method": "GET", "url": "https://x.example/"}, "response": {"status": 200}}';
   for (const [what, text, expected] of [
-    ['cut off', '{"log": {"entries": [', /is no JSON/],
-    ['another document', '{"openapi": "3.1.0"}', /is no HTTP Archive/],
+    ['cut off', '{"log": {"entries": [', /is not JSON/],
+    ['another document', '{"openapi": "3.1.0"}', /is not an HTTP Archive/],
     ['pages alone', `{"log": {"entries": [${page}]}}`, /no exchange with an API/],
     ['entries that are none', '{"log": {"entries": [1, null, {"request": 5}]}}', /no exchange with an API/],
   ] as const)

@@ -83,18 +83,18 @@ const ended: readonly (readonly [name: string, request: string, says: RegExp])[]
   [
     'the place of the cursor is not there, although more is announced',
     cursors('cursor: {input: after, from: $.curser}, while: {$.more: true}'),
-    /partial: 1 page, 20 items \(while: says that there is more, and nothing stands at \$\.curser \(nearest: \$\.cursor\)\)/,
+    /partial: 1 page, 20 items \(while: says that there is more, and there is nothing at \$\.curser \(nearest: \$\.cursor\)\)/,
   ],
   [
     'the place of the cursor is not there',
     cursors('cursor: {input: after, from: $.curser}'),
-    /1 page, 20 items: nothing stands at \$\.curser \(nearest: \$\.cursor\)/,
+    /1 page, 20 items: there is nothing at \$\.curser \(nearest: \$\.cursor\)/,
   ],
   ['the place is there', cursors('cursor: {input: after, from: $.cursor}'), /6 pages, 95 items\n/],
   [
     'the address of the next page is not there, and fewer came than were announced',
     'url: ${origin}/logbook/next\npages: {items: $.items, next: $.following, total: $.total}\n',
-    /partial: 1 page, 20 of 95 items \(nothing stands at \$\.following/,
+    /partial: 1 page, 20 of 95 items \(there is nothing at \$\.following/,
   ],
 ];
 
@@ -111,7 +111,7 @@ test('a first page that leads nowhere is told with the place at which nothing st
     items: 20,
     total: null,
     partial: null,
-    doubt: 'nothing stands at $.curser (nearest: $.cursor)',
+    doubt: 'there is nothing at $.curser (nearest: $.cursor)',
   });
 });
 
@@ -192,7 +192,7 @@ const faults: readonly (readonly [name: string, request: string, code: string, s
     'no list at the place',
     'url: ${origin}/logbook/next\npages: {items: $.rows, next: $.next}\n',
     'place-not-found',
-    /no list of items stands at \$\.rows/,
+    /there is no list of items at \$\.rows/,
   ],
 ];
 test('faulty pages end the list, and say so', async () => {

@@ -140,8 +140,8 @@ test('what a real run recorded is shared without secrets, and rehearsed on anoth
 });
 
 for (const [args, expected] of [
-  [['--trouble', 'slow=1s'], /--trouble goes with --rehearse/],
-  [['--rehearse', '--trouble', 'storm=1'], /--trouble has storm=1/],
+  [['--trouble', 'slow=1s'], /--trouble requires --rehearse/],
+  [['--rehearse', '--trouble', 'storm=1'], /--trouble does not take storm=1/],
   [['--rehearse', '--trouble', 'throttle=2'], /--throttle takes a share of the requests/],
 ] as const)
   test(`run ${args.join(' ')} is refused`, async () => {

@@ -239,7 +239,7 @@ test('rows from a list that is worked out, and from a json file; faults in it na
   assert.match(list.out, /v\n +a\n +b\n[\s\S]*2 of 2 rows/);
   const torn = await echoTrail(['run', 'file'], { cwd });
   assert.equal(torn.status, 2);
-  assert.match(torn.err, /data\/x\.json ends in the middle of its list/);
+  assert.match(torn.err, /data\/x\.json ends before its list does/);
   writeFileSync(join(cwd, 'data/x.json'), '{"value": 1}');
   assert.match((await echoTrail(['run', 'file'], { cwd })).err, /is not a JSON list of objects/);
   writeFileSync(join(cwd, 'data/x.json'), '[{"value": 1}, 7]');

@@ -177,8 +177,8 @@ for (const [args, expected] of [
   [['--part', '4/3'], /there is no part 4 of 3/],
   [['--part', '0/3'], /there is no part 0 of 3/],
   [['--part', '3'], /--part takes a part such as 3\/8, not 3/],
-  [['--part', '1/3', '--of', '3'], /--of goes with --part auto/],
-  [['--of', '3'], /--of goes with --part/],
+  [['--part', '1/3', '--of', '3'], /--of requires --part auto/],
+  [['--of', '3'], /--of requires --part/],
   [['--part', 'auto'], /--part auto found no scheduler/],
 ] as const)
   test(`run ${args.join(' ')} is refused`, async () => {

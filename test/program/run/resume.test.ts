@@ -403,7 +403,7 @@ const wrong: readonly (readonly [args: readonly string[], says: RegExp])[] = [
   [['run', '--resume', 'last', '--env', 'sandbox'], /the run knows its environment/],
   [['run', 'all', '--every', '5'], /a duration with its unit/],
   [['run', 'all', '--every', '5m', '--until', 'later'], /--until takes ok or failed/],
-  [['run', 'all', '--until', 'ok'], /--until goes with/],
+  [['run', 'all', '--until', 'ok'], /--until requires/],
   [['run', 'all', '--repeat', '0'], /--repeat/],
 ];
 for (const [args, says] of wrong) {

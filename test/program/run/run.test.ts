@@ -206,7 +206,7 @@ const walks: readonly TrailCase[] = [
     trail: 'steps:\n  - {send: get, keep: {a: {at: $.none, default: 7}}}\n  - {send: get, keep: {b: $.lst}}\n',
     status: 1,
     asked: ['GET /things/x', 'GET /things/x'],
-    out: /b is not kept: nothing stands at \$\.lst[\s\S]*nearest: \$\.list/,
+    out: /b is not kept: there is nothing at \$\.lst[\s\S]*nearest: \$\.list/,
   },
   {
     name: 'only: true wants exactly one',

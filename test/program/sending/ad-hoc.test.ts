@@ -47,8 +47,8 @@ for (const [options, type, body] of bodies) {
 }
 
 for (const [options, message] of [
-  [['--variable', 'a=1'], /--variable goes with --graphql/],
-  [['--soap-action', 'a'], /--soap-action goes with --soap/],
+  [['--variable', 'a=1'], /--variable requires --graphql/],
+  [['--soap-action', 'a'], /--soap-action requires --soap/],
   [['--graphql', '{ a }', '--soap', '<a/>'], /a request has one body/],
   [['--http', '3'], /--http takes 1 or 2, not 3/],
   [['--identity', 'a.pem,'], /--identity takes CERTIFICATE,KEY or one PKCS#12 file/],

@@ -156,7 +156,7 @@ test('--pick prints one value for a shell, and says what is near where nothing s
   );
   const missing = await pick('$.nmae');
   assert.deepEqual([missing.status, missing.out], [1, '']);
-  assert.match(missing.err, /nothing stands at \$\.nmae[\s\S]*nearest: \$\.name/);
+  assert.match(missing.err, /there is nothing at \$\.nmae[\s\S]*nearest: \$\.name/);
   const wrong = await pick('$.[');
   assert.equal(wrong.status, 2);
 });
@@ -369,4 +369,41 @@ test('a body that says no to its good status is told, by send, by a step, and on
   assert.doesNotMatch(rows.out, says);
   assert.equal(documentLines(await echoTrail(['run', 'rows', '--json'], { cwd })).at(-1)?.contradictions, 3);
   await vendor.close();
+});
+
+test('what was expected and found is data, too, and nothing secret is in it', async () => {
+  const response = { berth: { code: 'N1' }, depth: 4, note: 'x'.repeat(2000), pass: 'gull-rock-77' };
+  const server = await rawServer(() => responseOf(JSON.stringify(response)));
+  const cwd = collectionOf(
+    {
+      'requests/berth.yaml': `
+inputs: {draught: {type: integer, default: 5}}
+url: \${origin}/berth
+expect:
+  status: 201
+  $.berth.code: {one-of: [S1, S2]}
+  $.berth: {equals: {code: S1}}
+  $.note: short
+  $.nights: {at-least: 2}
+  $.depth: {over: "\${draught}", type: number}
+  $.pass: \${secret.wayIn}
+`,
+    },
+    server.origin,
+  );
+  const env = { ECHO_TRAIL_SECRET_WAY_IN: 'tide-and-lantern' };
+  const ended = await echoTrail(['send', 'berth', '--json'], { cwd, env });
+  assert.equal(ended.status, 1, ended.err);
+  const { expectations } = document<{ expectations: Record<string, unknown>[] }>(ended);
+  const data = expectations.map(({ place, matchers, value }) => [place, matchers, value]);
+  assert.deepEqual(data, [
+    ['status', { equals: 201 }, 200],
+    ['$.berth.code', { 'one-of': ['S1', 'S2'] }, 'N1'],
+    ['$.berth', { equals: { code: 'S1' } }, { code: 'N1' }],
+    ['$.note', { equals: 'short' }, undefined],
+    ['$.nights', { 'at-least': 2 }, undefined],
+    ['$.depth', { over: 5, type: 'number' }, 4],
+    ['$.pass', { equals: '‹secret›' }, 'gull-rock-77'],
+  ]);
+  assert.ok(!ended.out.includes('tide-and-lantern'));
 });

@@ -77,7 +77,10 @@ test('session show tells what a token says of itself, and not the token', async 
   await echoTrail(['session', 'open', 'password'], { cwd, env });
   const shown = await echoTrail(['session', 'show', 'password'], { cwd, env });
   assert.match(shown.out, /open, ends in 4(?:\.\d+)? ?min|open, ends in/);
-  assert.match(shown.out, /renewed by itself[\s\S]*its token says\n *iss +http[\s\S]*sub +agent[\s\S]*exp +20\d\d-/);
+  assert.match(
+    shown.out,
+    /renewed automatically[\s\S]*its token says\n *iss +http[\s\S]*sub +agent[\s\S]*exp +20\d\d-/,
+  );
   const { claims } = document<{ claims: { sub: string } }>(
     await echoTrail(['session', 'show', 'password', '--json'], { cwd, env }),
   );
@@ -193,7 +196,10 @@ test('what needs a person says so where nobody is', async () => {
     env,
   });
   assert.equal(status, 4);
-  assert.match(err, /needs a person to agree, and nobody is here[\s\S]*echo-trail session open person/);
+  assert.match(
+    err,
+    /needs a person's approval, and there is no interactive terminal[\s\S]*echo-trail session open person/,
+  );
 });
 
 const refusals: readonly (readonly [what: string, file: string, message: RegExp])[] = [
@@ -231,7 +237,7 @@ const refusals: readonly (readonly [what: string, file: string, message: RegExp]
   [
     'an endpoint that speaks no OAuth',
     `kind: oauth2\ngrant: client_credentials\nendpoints: {token: "\${origin}/mirror"}\n${desk}`,
-    /not one of OAuth/,
+    /is not an OAuth response/,
   ],
   [
     'an endpoint in plain http elsewhere',

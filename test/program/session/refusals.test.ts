@@ -127,7 +127,7 @@ for (const [request, refused] of [
       const ended = await echoTrail(['send', request], { cwd });
       if (!refused) return assert.notEqual(ended.status, 4, ended.err);
       assert.equal(ended.status, 4, ended.err);
-      assert.match(ended.err, mode === 'refuse' ? /refuses calls that change something/ : /nobody said yes/);
+      assert.match(ended.err, mode === 'refuse' ? /refuses calls that change something/ : /nobody confirmed it/);
       assert.equal((await echoTrail(['echo', 'list', '--json'], { cwd })).out.trim(), '{"version":1,"echoes":[]}');
       if (mode === 'ask') assert.notEqual((await echoTrail(['send', request, '--allow-changes'], { cwd })).status, 4);
     });

@@ -161,7 +161,7 @@ test('a client certificate is a session of its own, and another session goes alo
     assert.match(known.out, /X-Key +‹secret› +session key/);
     const without = await echoTrail(['send', 'caller', '--session', 'key'], { cwd, env: own });
     assert.equal(without.status, 3, without.out);
-    assert.match(without.err, /does it want a client certificate/);
+    assert.match(without.err, /does it require a client certificate/);
     const half = await echoTrail(['send', 'caller', '--session', 'half'], { cwd, env: own });
     assert.equal(half.status, 4);
     assert.match(half.err, /the session half has no certificate to show/);

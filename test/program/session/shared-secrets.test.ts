@@ -246,7 +246,7 @@ test('check: who cannot open what, what nobody shares, and keys that are none', 
     /echo-trail\.yaml:\d+:\d+ +error +the key of the recipient bo is invalid/,
     /secrets\/sandbox\.age:3 +warning +(?:tomas, bo|bo, tomas) cannot decrypt lightKey/,
     /requests\/other\.yaml +warning +the secret markKey is used but not shared/,
-    /secrets\/notes\.txt:1:1 +error +a private key of age stands in a file that is shared/,
+    /secrets\/notes\.txt:1:1 +error +a private key of age is in a shared file/,
   ])
     assert.match(out, what);
   const packed = await ines.does(cwd, ['export', 'collection', 'all.zip', '--json']);

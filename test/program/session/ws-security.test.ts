@@ -101,7 +101,7 @@ test('preview shows where it stands and hides what proves the user; so does ever
 
 test('a request without an envelope is told, before anything is sent', async () => {
   for (const [body, said] of [
-    ['body: {json: {a: 1}}', 'the body of the request is none'],
+    ['body: {json: {a: 1}}', 'the request body is not one'],
     ['', 'the request has no body'],
   ] as const) {
     const { run } = collection(body);

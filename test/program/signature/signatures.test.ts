@@ -209,7 +209,7 @@ test('wrong usage is told: no signature, an unknown value, an unreadable time, a
   for (const [args, says, status] of [
     [['preview', 'vessels/list', '--signature'], /the request has no signature/, 2],
     [['preview', 'manifests/file', '--against', 'x', '--value', 'bse'], /no text bse[\s\S]*did you mean base\?/, 2],
-    [['preview', 'manifests/file', '--value', 'base'], /--value goes with --against/, 2],
+    [['preview', 'manifests/file', '--value', 'base'], /--value requires --against/, 2],
     [['preview', 'manifests/file', '--against', 'lost.txt'], /lost\.txt does not exist/, 2],
     [['preview', 'manifests/file', '--time', '2026-03-02 09:30'], /--time cannot read[\s\S]*with its zone/, 2],
     [['preview', 'manifests/file', '--sign', 'filling'], /there is no signature filling[\s\S]*filing/, 2],
@@ -433,7 +433,7 @@ headers: {X-Nonce: "\${nonce}", X-Seal: "\${base | hmac-sha-256(secret.key) | he
     `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
   );
   const env = { ECHO_TRAIL_SECRET_KEY: 'winch-grease-77' };
-  // The first token is refused later: it is renewed, and the request is signed anew.
+  // The first token is refused later: it is renewed, and the request is signed again.
   assert.equal((await run(['session', 'open', 'desk'], { cwd, env })).status, 0);
   const ended = await run(['send', 'it'], { cwd, env });
   assert.equal(ended.status, 0, ended.err);

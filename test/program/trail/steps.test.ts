@@ -164,7 +164,7 @@ test('many tables have a file each, and one for all of them is refused before an
   assert.match(alike.out, /another table of this run was written to data\/t-x\.csv/);
   assert.equal(readFileSync(join(alike.cwd, 'data/t-x.csv'), 'utf8'), 'n,error\na,\nb,\n');
 
-  // Environments differ as rows do, and a run that is repeated writes its own file anew.
+  // Environments differ as rows do, and a run that is repeated writes its own file again.
   const vendor = await mirror();
   const environment = (quay: string): string =>
     `changes: allow\nvariables: {origin: "${vendor.origin}", quay: ${quay}}\nhosts: [127.0.0.1]\n`;
@@ -181,7 +181,7 @@ test('many tables have a file each, and one for all of them is refused before an
   assert.equal(clash.status, 2);
   assert.match(clash.out, /another table of this run was written to data\/t-north\.csv/);
 
-  // Two trails of one command, too; the same one twice writes its own file anew.
+  // Two trails of one command, too; the same one twice writes its own file again.
   writeIn(cwd, 'trails/other.yaml', `steps:\n${inner('"data/t-${quay}.csv"').replace('[a, b]', '[c]')}`);
   const two = await echoTrail(['run', 't', 'other', '--env', 'one'], { cwd });
   assert.equal(two.status, 2);
@@ -268,7 +268,7 @@ test('a job is polled until it is done, with what was seen on the way; a poll th
   assert.ok((poll?.seen?.asked ?? 0) >= 3);
   const failed = await echoTrail(['run', 'dredge', '--set', 'basin=rock basin'], { cwd });
   assert.equal(failed.status, 1);
-  assert.match(failed.out, /it will not come: \$\.state is "failed"/);
+  assert.match(failed.out, /it cannot happen any more: \$\.state is "failed"/);
   assert.match(failed.out, /"queued" → "running" → "failed"/);
   assert.match(failed.out, /undone +dredging\/order by dredging\/cancel/);
 });
@@ -294,7 +294,7 @@ test('a miss, a 404 and a lost response are "not yet"; after within it is a fail
   assert.equal(late.status, 1);
   assert.match(
     late.out,
-    /not as awaited after \d+ ms, asked \d+ times?\n[\s\S]*\$\.state: expected "never", found "there"/,
+    /still not as expected after \d+ ms, asked \d+ times?\n[\s\S]*\$\.state: expected "never", found "there"/,
   );
   await server.close();
 });
@@ -307,8 +307,8 @@ const choices: readonly (readonly [given: string | undefined, status: number, ou
   ['N2 at the north quay', 0, 'GET /N2'],
   ['south', 0, 'GET /S1'],
   ['north', 2, /north for berth fits 2 of them: N1 at the north quay; N2 at the north quay/],
-  ['west', 2, /west for berth fits none of 3/],
-  [undefined, 2, /somebody has to choose berth, and nobody is at the terminal/],
+  ['west', 2, /west for berth matches none of 3 choices/],
+  [undefined, 2, /berth has to be chosen, which needs an interactive terminal/],
 ];
 for (const [given, status, outcome] of choices) {
   test(`unattended, ${given ?? 'nothing'} given chooses ${outcome}`, async () => {
@@ -461,7 +461,7 @@ const broken: readonly (readonly [steps: string, says: RegExp])[] = [
   ['  - {compare: [{send: get}, {send: post}]}\n', /compare sends post more than once/],
   ['  - {choose: {from: [1]}}\n', /choose\.as is missing/],
   ['  - {send: get, only-if: {any: {a: 1}}}\n', /matcher|any/],
-  ['  - {send: get, only-if: {a: 1}, when: {b: 1}}\n', /`only-if` and `when`.* do not go together/],
+  ['  - {send: get, only-if: {a: 1}, when: {b: 1}}\n', /`only-if` and its former name `when` cannot be combined/],
   [
     '  - {for-each: [1], steps: [{for-each: [1], steps: [{send: get}], table: {columns: {a: $.a}, to: data/t.csv}}]}\n',
     /every row or iteration would overwrite data\/t\.csv/,
@@ -492,7 +492,7 @@ test('what a range or a column of a table cannot be is told by its name', async 
   const range = await walked('  - for-each: {range: [1, "${most}"]}\n    steps: [{send: get, give: {name: x}}]\n', [], {
     'environments/sandbox.yaml': 'variables: {origin: "http://127.0.0.1:9", most: many}\nhosts: [127.0.0.1]\n',
   });
-  assert.match(JSON.stringify(stepsOf(range)), /the range ends with \\"many\\", which is not a whole number/);
+  assert.match(JSON.stringify(stepsOf(range)), /the range must end with a whole number, not \\"many\\"/);
   const column = await walked(
     '  - for-each: [a]\n    as: one\n    steps: [{send: get, give: {name: "${one}"}}]\n    table: {columns: {depth: "${one.depth}"}}\n',
   );

@@ -70,7 +70,7 @@ test('a column that no row has is an error with the nearest name, behind status 
 test('a place without a list is an error with those that there are', async () => {
   const ended = await shown('{"items":[{"a":1}]}', 'application/json', ['--view', 'table', '--rows', '$.nothing']);
   assert.equal(ended.status, 2);
-  assert.match(ended.err, /200 OK[\s\S]*no list stands at \$\.nothing\ntry +lists are at \$\.items[\s\S]*echo/);
+  assert.match(ended.err, /200 OK[\s\S]*there is no list at \$\.nothing\ntry +lists are at \$\.items[\s\S]*echo/);
 });
 
 test('a response that failed tells its status, its reason and its echo, and its body as it is', async () => {

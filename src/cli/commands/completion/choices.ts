@@ -27,7 +27,7 @@ export const { configure }: CommandModule = {
           return 0;
         }),
       );
-    examples(command, [['completion choices -- send ca', 'what may stand there: requests that begin so']]);
+    examples(command, [['completion choices -- send ca', 'the possible values: requests that begin so']]);
   },
 };
 

@@ -152,7 +152,7 @@ export const walk: CommandModule = {
               '  echo-trail run register-check',
               '  echo-trail run lights-change',
               '  echo-trail send vessels/list --set name=amber',
-              '  echo-trail send vessels/show --set imo=900001      a digit is missing: see what is said of it',
+              '  echo-trail send vessels/show --set imo=900001      a digit is missing: see how that is reported',
             ].join('\n'),
           );
           return 0;

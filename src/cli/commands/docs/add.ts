@@ -52,7 +52,7 @@ export const { configure }: CommandModule = {
             });
           }
           if (session !== undefined && !/^https?:/i.test(given ?? ''))
-            throw new Problem('usage', { what: '--session goes with an address' });
+            throw new Problem('usage', { what: '--session requires an address' });
           const from = given ?? 'samples';
           const { documents, refused } = samples
             ? await learnt(shelf, samples, (name as string | undefined) ?? 'samples')

@@ -129,7 +129,7 @@ async function saidIn(
       throw new Problem('keep-missing', {
         what: `the response of ${from} has no list of texts at ${text}, for ${list} of ${parameter}`,
         where: { file: 'echo-trail.yaml' },
-        remedy: `echo-trail send ${from} --pick '${text}' shows what stands there`,
+        remedy: `echo-trail send ${from} --pick '${text}' shows what is there`,
       });
     }
     found[list] = list === 'values' ? items : items.map(String);

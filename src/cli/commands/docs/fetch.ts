@@ -120,7 +120,8 @@ function schemaOf(from: string): string {
     .sort();
   if (files.length === 0)
     throw new Problem('document-unreadable', {
-      what: pattern === undefined ? `${folder} is a folder without a file of a GraphQL schema` : `${from} fits no file`,
+      what:
+        pattern === undefined ? `${folder} is a folder without a file of a GraphQL schema` : `${from} matches no file`,
       where: { file: folder },
       remedy:
         'files that end with .graphql, .graphqls, .gql or .sdl are read together; of other formats, name the first document',

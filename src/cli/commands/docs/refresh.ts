@@ -76,7 +76,7 @@ export const { configure }: CommandModule = {
         }),
       );
     examples(command, [
-      ['docs refresh', 'fetch every source again, and tell what changed'],
+      ['docs refresh', 'fetch every source again, and list what changed'],
       ['docs refresh harbour --accept', 'and keep it'],
     ]);
   },

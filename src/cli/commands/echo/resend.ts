@@ -42,7 +42,7 @@ export const resend: CommandModule = {
   },
 };
 
-/** What it was given then; what was secret is worked out anew. */
+/** What it was given then; what was secret is computed again. */
 function recordedInputs({ inputs = {}, id }: Echo): ReadonlyMap<string, Named> {
   const found = new Map<string, Named>();
   for (const [name, value] of Object.entries(inputs)) {
@@ -72,7 +72,7 @@ async function requestOf(echo: Echo, workspace: Workspace, outside: boolean): Pr
   return plainRequest({ ...plan, sessions: outside ? [] : (echo.sessions ?? []) });
 }
 
-/** Written anew for every request. */
+/** Written again for every request. */
 const automatic = /^(?:host|connection|user-agent|accept-encoding|content-length|content-type|cookie)$/i;
 
 /** @throws Problem usage: something in it is hidden, or was not recorded in full */

@@ -30,7 +30,7 @@ export const show: CommandModule = {
             if (!found) return { name, value: null, origin: 'omitted' };
             return { name, value: found.secret ? hidden : redactor.hideIn(found.value), origin: found.origin };
           } catch (error) {
-            return { name, value: null, origin: `not available by itself: ${asProblem(error).what}` };
+            return { name, value: null, origin: `not available on its own: ${asProblem(error).what}` };
           }
         });
         const held = Object.entries(await readSavedValues(collection.local, environment.name)).map(

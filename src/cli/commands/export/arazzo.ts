@@ -39,7 +39,7 @@ export const { configure }: CommandModule = {
           const status = await handOut(context, { kind: 'arazzo', content, left }, file);
           if (needsOwn)
             context.terminal.note(
-              `requests that nobody documents are described by another file: echo-trail export openapi --to ${openapi}`,
+              `a second file describes the undocumented requests: echo-trail export openapi --to ${openapi}`,
             );
           return status;
         }),

@@ -16,7 +16,7 @@ export const { configure }: CommandModule = {
         const form = formOf(file);
         if (file === '-' && terminal.json) {
           throw new Problem('usage', {
-            what: 'an archive has no place in a document',
+            what: '--json cannot print an archive',
             remedy: 'name a file, or leave --json out',
           });
         }
@@ -30,7 +30,7 @@ export const { configure }: CommandModule = {
         return status;
       }),
     );
-    examples(command, [['export collection harbour-agent.tar.gz', 'for somebody who has no version control']]);
+    examples(command, [['export collection harbour-agent.tar.gz', 'for a colleague without version control']]);
   },
 };
 
@@ -38,7 +38,7 @@ function formOf(file: string): ArchiveForm {
   if (file === '-' || /\.(?:tar\.gz|tgz)$/i.test(file)) return 'tar.gz';
   if (/\.zip$/i.test(file)) return 'zip';
   throw new Problem('usage', {
-    what: `${file}: its ending names no form of an archive`,
+    what: `${file}: this file ending is not that of an archive format`,
     remedy: 'the endings are .tar.gz and .zip',
   });
 }

@@ -14,7 +14,7 @@ export const { configure }: CommandModule = {
   configure(command, run) {
     const one = (name: string, about: string) =>
       command.command(name).description(about).argument('<session>', 'a session of the collection');
-    const open = one('open', 'open a session now, anew if it is open')
+    const open = one('open', 'open a session now, or reopen it')
       .option('--no-browser', 'only print the address that a person has to open')
       .action(
         run(async (context, [name = ''], options) => {
@@ -124,7 +124,7 @@ function row({ name, kind, about, opens, open, expires, renewable }: SessionFact
       : left === undefined
         ? 'open'
         : left > 0
-          ? `open, ends in ${durationText(left)}${renewable ? ', renewed by itself' : ''}`
+          ? `open, ends in ${durationText(left)}${renewable ? ', renewed automatically' : ''}`
           : renewable
             ? 'ended, renewed when it is needed'
             : 'ended';

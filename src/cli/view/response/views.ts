@@ -22,7 +22,7 @@ type Hide = (text: string) => string;
 
 /** What a table shows. */
 export interface TableWish {
-  /** What stands at the place of the list; else the largest list. */
+  /** What is at the place of the list; else the largest list. */
   readonly rows: ((received: Received) => Value | undefined) | undefined;
   readonly rowsText: string | undefined;
   /** Paths in an item, by the name of the column; else those that are found. */
@@ -156,7 +156,7 @@ export function tableContent(received: Received, body: Value, { rows, rowsText, 
   const wanted = rows?.(received);
   if (rows && !Array.isArray(wanted)) {
     throw new Problem('place-not-found', {
-      what: `no list stands at ${rowsText}`,
+      what: `there is no list at ${rowsText}`,
       remedy:
         lists.length > 0
           ? `lists are at ${lists

@@ -1,5 +1,5 @@
 /**
- * A part that is documented as a file, or is a text with the name of one, is a file part.
+ * A part that is documented as a file, or is text with the name of one, is a file part.
  *
  *     body: {parts: {plan: {file: data/cargo-plan.txt}}}      # holds
  *     body: {parts: {plan: {text: data/cargo-plan.txt}}}      # sends the name, not the plan
@@ -13,7 +13,7 @@ import type { Rule } from '../rule.js';
 
 export const fileParts: Rule = {
   name: 'file-parts',
-  must: 'a part that is documented as a file, or is a text with the name of one, is a file part',
+  must: 'a part that is documented as a file, or is text with the name of one, is a file part',
   *check(checked) {
     const { root } = checked.collection;
     for (const request of checked.requests.values()) {
@@ -30,7 +30,7 @@ export const fileParts: Rule = {
           where: request.yaml.position(['body', 'parts', name]),
           what: named
             ? `the part ${name} is the text ${text}, not the file of that name`
-            : `the part ${name} is a text, documented as a file`,
+            : `the part ${name} is text, documented as a file`,
           remedy: `${name}: {file: ${named ? text : 'data/FILE'}}`,
         };
       }

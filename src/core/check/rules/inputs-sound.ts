@@ -1,5 +1,5 @@
 /**
- * A default is a value that its input allows, and an input that nobody is asked for has one.
+ * A default is a value that its input allows, and an input that is not asked for has one.
  *
  *     inputs: {nights: {type: integer, at-most: 14, default: 2}}      # holds
  *     inputs: {nights: {type: integer, at-most: 14, default: 30}}     # does not
@@ -18,7 +18,7 @@ import { columnsOf } from './trail-names-resolve.js';
 
 export const inputsSound: Rule = {
   name: 'inputs-sound',
-  must: 'a default is a value that its input allows, and an input that nobody is asked for has one',
+  must: 'a default is a value that its input allows, and an input that is not asked for has one',
   async *check(checked) {
     const { requests, trails } = checked;
     const given = namesGiven(checked);
@@ -36,7 +36,7 @@ export const inputsSound: Rule = {
             yield {
               severity: 'warning',
               where: loaded.yaml.position(['inputs', plan.name], 'key'),
-              what: `nobody is asked for the input ${plan.name} of ${loaded.name}, and it has no default`,
+              what: `the input ${plan.name} of ${loaded.name} is not asked for, and has no default`,
               remedy: 'default: VALUE, or prompt: always',
             };
           yield* wrongDefault(loaded, plan);

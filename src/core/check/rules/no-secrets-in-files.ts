@@ -1,5 +1,5 @@
 /**
- * No secret stands in a file that is shared.
+ * No secret is in a file that is shared.
  *
  *     password: ${secret.deskPassword}      # holds
  *     password: a-word-in-the-open          # does not
@@ -39,7 +39,7 @@ const inFlow = /[{,]\s*["']?([A-Za-z][\w-]*)["']?\s*:\s*(?:"([^"]+)"|'([^']+)'|(
 
 export const noSecretsInFiles: Rule = {
   name: 'no-secrets-in-files',
-  must: 'no secret stands in a file that is shared',
+  must: 'no shared file contains a secret',
   async *check({ collection, secrets }) {
     const stored = (await secrets?.()) ?? [];
     const documented = publishedByVendor(collection);
@@ -50,7 +50,7 @@ export const noSecretsInFiles: Rule = {
       if (text.includes('\0')) continue;
       const named = /\.(?:ya?ml|json)$/.test(file);
       const examples = publishedIn(collection, file);
-      // What everybody may know stands in such a block; of a private key one finding is enough.
+      // What everybody may know is in such a block; of a private key one finding is enough.
       let block: 'public' | 'private' | undefined;
       let cookies: number | undefined;
       for (const [index, line] of text.split(/\r?\n/).entries()) {
@@ -80,7 +80,7 @@ export const noSecretsInFiles: Rule = {
   },
 };
 
-/** Where the value of a secret that is stored stands in a line, in any of its forms. */
+/** Where the value of a secret that is stored is in a line, in any of its forms. */
 function storedIn(line: string, stored: readonly KnownSecret[]): Seen | undefined {
   for (const { name, holds } of stored) {
     const column = holds(line);
@@ -207,7 +207,7 @@ function entropy(text: string): number {
 const finding = ({ what, column, sure }: Seen, file: string, line: number): Found => ({
   severity: sure ? 'error' : 'warning',
   where: { file, line, column },
-  what: `${what} stands in a file that is shared`,
+  what: `${what} is in a shared file`,
   remedy: `${action().setSecret(['NAME'])}, and \${secret.NAME} here${sure ? '; what was shared already has to be replaced' : ''}`,
 });
 

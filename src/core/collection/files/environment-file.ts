@@ -10,7 +10,7 @@ export const environmentFile = described(
       z.optional(z.enum(['allow', 'ask', 'refuse'])),
       'What happens to a call that changes something here. `ask` by default.',
     ),
-    variables: described(z.optional(values), 'Names for requests, such as `origin`. Worked out anew for each request.'),
+    variables: described(z.optional(values), 'Names for requests, such as `origin`. Evaluated for each request.'),
     hosts: described(
       z.optional(
         z.union([
@@ -68,7 +68,7 @@ export const environmentFile = described(
           ),
         }),
       ),
-      'How TLS connections are made. Worked out anew for each request.',
+      'How TLS connections are made. Evaluated for each request.',
     ),
     proxy: described(
       z.optional(

@@ -6,7 +6,7 @@ import { anyValue } from './parts.js';
 const count = z.number().check(z.int(), z.minimum(1));
 const input = described(
   z.string(),
-  'The input of this request that takes it. Its default stands for the first page; where there is none, the request writes `${after ?? absent}`.',
+  'The input of this request that takes it. Its default is used for the first page; where there is none, the request writes `${after ?? absent}`.',
 );
 
 export const pages = described(

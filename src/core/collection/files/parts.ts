@@ -50,7 +50,7 @@ export const ignoring = described(places, 'Places that may differ, each with all
 export const only = described(places, 'The only places that count, each with all below it.');
 export const unordered = described(
   z.record(z.string(), z.string()),
-  'Lists whose order says nothing, by place, each with the place in an item that tells it apart: `{$.items: $.code}`; `$` is the item itself.',
+  'Lists whose order says nothing, by place, each with the place in an item that identifies it: `{$.items: $.code}`; `$` is the item itself.',
 );
 
 export const session = described(
@@ -64,7 +64,7 @@ export const expect = described(values, 'What must be so, by place. A plain valu
 
 const keepLong = z.strictObject({
   at: described(z.string(), 'The place.'),
-  default: described(z.optional(anyValue), 'What is kept when nothing stands at the place.'),
+  default: described(z.optional(anyValue), 'What is kept when there is nothing at the place.'),
   only: described(z.optional(z.boolean()), 'The place must hold exactly one item, and that item is kept.'),
   list: described(
     z.optional(z.boolean()),
@@ -148,7 +148,7 @@ export const input = described(
       z.optional(z.enum(['string', 'number', 'integer', 'boolean', 'array', 'object'])),
       'The JSON type. Text from the command line or a CSV file is read as that type.',
     ),
-    default: described(z.optional(anyValue), 'The value where nobody gives one; may hold `${…}`.'),
+    default: described(z.optional(anyValue), 'The value where none is given; may hold `${…}`.'),
     secret: described(
       z.optional(z.boolean()),
       'The value is never printed or stored in the open, and not shown when it is typed.',

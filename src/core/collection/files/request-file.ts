@@ -137,7 +137,7 @@ export const requestFile = described(
 );
 export type RequestFile = z.infer<typeof requestFile>;
 
-/** The method that the file has; undefined where it is worked out for each sending. */
+/** The method that the file has; undefined where it is computed for each sending. */
 export const methodWritten = ({ method = 'GET' }: Pick<RequestFile, 'method'>): string | undefined =>
   method.includes('${') ? undefined : method.toUpperCase();
 

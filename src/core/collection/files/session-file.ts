@@ -73,7 +73,7 @@ const basic = described(
 
 const digest = described(
   z.strictObject({ kind: z.literal('digest'), ...shared, user, password }),
-  'A proof of the password for each request (RFC 7616); the first refusal says what the server wants.',
+  'A proof of the password for each request (RFC 7616); the first refusal says what the server requires.',
 );
 
 const apiKey = described(
@@ -149,7 +149,7 @@ const oauth2 = described(
           revocation: z.optional(z.string()),
         }),
       ),
-      'Addresses of endpoints, where no metadata names them or others are wanted.',
+      'Addresses of endpoints, where no metadata names them, or to use others.',
     ),
     client: described(
       z.strictObject({

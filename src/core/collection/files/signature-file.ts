@@ -54,7 +54,7 @@ const recipe = described(
     ...shared,
     define: described(
       z.optional(z.record(z.string(), z.union([z.string(), linesSpec, z.array(anyValue)]))),
-      'Named values over `sent.…`, the request that is about to leave. The order is worked out.',
+      'Named values over `sent.…`, the request that is about to leave. Their order is found automatically.',
     ),
     headers: described(z.optional(values), 'Headers that are added.'),
     query: described(z.optional(values), 'Parameters that are added to the query.'),
@@ -70,7 +70,7 @@ const componentSpec = z.union([
   z.string(),
   z.strictObject({
     name: described(z.string(), 'A header, or a derived component such as `@method`.'),
-    sf: described(z.optional(z.boolean()), 'Serialized anew as a structured field.'),
+    sf: described(z.optional(z.boolean()), 'Reserialized as a structured field.'),
     key: described(z.optional(z.string()), 'One member of a dictionary field.'),
     bs: described(z.optional(z.boolean()), 'Each line as a byte sequence.'),
     tr: described(z.optional(z.boolean()), 'From the trailers.'),
@@ -150,7 +150,7 @@ const keyedDigest = described(
     key: described(z.string(), 'The key, usually `${secret.NAME}`.'),
     header: described(z.string(), 'The header that takes it.'),
     encoding: described(z.optional(z.enum(['hex', 'base64', 'base64url'])), 'How it is written. hex by default.'),
-    prefix: described(z.optional(z.string()), 'What stands in front of it, such as `v1=`.'),
+    prefix: described(z.optional(z.string()), 'Text in front of it, such as `v1=`.'),
   }),
   'A keyed digest of the body, in a header.',
 );
@@ -183,7 +183,7 @@ const requestToken = described(
     claims: described(z.optional(values), 'Claims, over `sent.…` too. `iat` and `exp` are added.'),
     lasts: described(z.optional(duration), 'How long it is good for. 60s by default.'),
     header: described(z.optional(z.string()), 'The header that takes it. Authorization by default.'),
-    scheme: described(z.optional(z.string()), 'What stands in front of it. Bearer by default; empty for nothing.'),
+    scheme: described(z.optional(z.string()), 'Text in front of it. Bearer by default; empty for nothing.'),
   }),
   'A JSON Web Token (RFC 7519) that is made and signed for each request.',
 );

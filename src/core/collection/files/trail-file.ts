@@ -40,7 +40,7 @@ const table = described(
   z.strictObject({
     columns: described(
       z.record(z.string(), z.string()),
-      'What stands in each column: an expression, or a place in the last response.',
+      'The value of each column: an expression, or a place in the last response.',
     ),
     as: described(z.optional(z.string()), 'The name that what follows knows the table by: a list of maps.'),
     to: described(
@@ -160,7 +160,7 @@ export type CompareStepFile = z.infer<typeof compareStep>;
 export type KeepStepFile = z.infer<typeof keepStep>;
 export type UndoFile = z.infer<typeof undo>;
 
-/** A text is worked out when the step is taken. */
+/** A text is computed when the step is taken. */
 const rangeEnd = z.union([z.number().check(z.int()), z.string()]);
 
 const members = described(
@@ -170,7 +170,7 @@ const members = described(
     z.strictObject({
       range: described(
         z.tuple([rangeEnd, rangeEnd]),
-        'Whole numbers, from the first to the last. `${…}` may say which; one that is worked out never goes down.',
+        'Whole numbers, from the first to the last. `${…}` may say which; one that is computed never goes down.',
       ),
     }),
     z.strictObject({ rows: described(z.string(), 'A csv, json or jsonl file in the collection.') }),
@@ -212,7 +212,7 @@ const forEachStep: z.ZodMiniType<ForEachStepFile, ForEachStepFile> = described(
     'at-once': described(z.optional(atOnce), 'How many are under way at once. 1 by default.'),
     'once-by': described(
       z.optional(z.string()),
-      'The place in an item that tells it apart, such as `$.id`: one that was handled is passed over when the run is repeated.',
+      'The place in an item that identifies it, such as `$.id`: one that was handled is passed over when the run is repeated.',
     ),
     steps: described(
       z.lazy(() => z.array(step).check(z.minLength(1))),

@@ -29,7 +29,7 @@ export function stampOf(
 
 const read = ({ root }: SourceCatalogue, path: string): Uint8Array => readFileSync(pathInside(root, path));
 
-/** From the snapshot, anew. @throws Problem document-unreadable, file-not-found */
+/** From the snapshot, again. @throws Problem document-unreadable, file-not-found */
 export async function remade(shelf: SourceCatalogue, name: string, entry: SourceEntry): Promise<DocumentationIndex> {
   const documents = await readSnapshot(shelf, entry);
   const documentation = await readDocumentation(await overlaid(documents, shelf, name), name);

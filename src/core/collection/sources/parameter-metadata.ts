@@ -41,7 +41,7 @@ export function readParameterMetadata({ root }: SourceCatalogue, source: string)
     throw new Problem('file-shape', {
       what: `${file} does not hold what docs ask writes`,
       where: { file },
-      remedy: `${action().askParameters(source)} writes it anew`,
+      remedy: `${action().askParameters(source)} writes it again`,
     });
   }
 }

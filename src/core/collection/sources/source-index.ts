@@ -22,7 +22,7 @@ import { entryOf, type SourceCatalogue, type SourceEntry } from './source-catalo
 const opened = new WeakMap<SourceCatalogue, Map<string, DocumentationIndex>>();
 
 /**
- * Makes every index ready, anew where it is missing or its snapshot changed. Before anything is looked up.
+ * Makes every index ready, again where it is missing or its snapshot changed. Before anything is looked up.
  * @throws Problem document-unreadable, file-not-found
  */
 export async function openDocumentation(shelf: SourceCatalogue): Promise<void> {

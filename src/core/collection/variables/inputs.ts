@@ -117,7 +117,7 @@ export function missingInput(plan: InputPlan): Problem {
 
 const none: ReadonlyMap<string, Named | undefined> = new Map();
 
-/** Names of inputs, worked out when first used; an input that nobody gives and that has no default is unknown. */
+/** Names of inputs, computed when first used; an input that nobody gives and that has no default is unknown. */
 export class InputNames implements Names {
   private worked: Map<string, Named | undefined> | undefined;
 
@@ -141,7 +141,7 @@ export class InputNames implements Names {
     return undefined;
   }
 
-  /** Those that were worked out. */
+  /** Those that were computed. */
   used(): ReadonlyMap<string, Named | undefined> {
     return this.worked ?? none;
   }

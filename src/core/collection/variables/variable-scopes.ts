@@ -190,7 +190,7 @@ export function variableScopes(
 }
 
 /**
- * The variables as names, worked out when first used and then kept for this request.
+ * The variables as names, computed when first used and then kept for this request.
  * @param caller the names of whoever sends the request (a row may supply the origin)
  */
 export function variableNames({ layers }: VariableScopes, caller: Names, evaluationContext: EvaluationContext): Names {

@@ -95,7 +95,7 @@ interface Row {
   readonly passed: Set<ClarkName>;
   readonly taken: Set<ClarkName>;
   readonly beyond: Element[];
-  /** Whatever stands there is allowed. */
+  /** Whatever is there is allowed. */
   open: boolean;
 }
 
@@ -136,7 +136,7 @@ class Holding {
       this.tell(
         element,
         taken.has(clarkOf(element))
-          ? 'stands there more often than documented'
+          ? 'occurs more often than documented'
           : 'stands out of the documented order, or beside what excludes it',
       );
     else if (known !== undefined) this.tell(element, `is of ${spaceOf(element)}, documented is ${named(known)}`);
@@ -241,7 +241,7 @@ class Holding {
     if (!told && resolved.instead) return;
     const inner = childrenOf(node);
     if (resolved.complex) this.content(node, resolved.particles, inner);
-    else if (inner[0]) this.tell(inner[0], `stands in ${node.localName}, documented as ${resolved.text}`);
+    else if (inner[0]) this.tell(inner[0], `is in ${node.localName}, documented as ${resolved.text}`);
     else this.value(node, node.textContent ?? '', element.fixed, resolved);
   }
 

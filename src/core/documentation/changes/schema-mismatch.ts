@@ -62,7 +62,7 @@ function judge(value: unknown, schema: object, at: Path, judging: Judging, depth
   const validate = validatorOf(schema);
   if (!validate || validate(value)) return [];
   const errors = [...(validate.errors ?? [])];
-  // Of shapes that none fits, the errors of all are there: those of the nearest are worked out by themselves.
+  // Of shapes that none fits, the errors of all are there: those of the nearest are computed by themselves.
   const shapes = errors.filter(({ keyword, params }) => isChoice(keyword) && (params.passingSchemas ?? null) === null);
   const outer = shapes.filter(
     (one) => !shapes.some((other) => other !== one && within(one, other) && !within(other, one)),

@@ -163,7 +163,7 @@ function setSession(
   // A folder's defaults say it once for all of its requests.
   if (silent)
     file.set('session', literal(session ?? 'NAME'), {
-      about: 'whether one is wanted is not documented',
+      about: 'whether one is required is not documented',
       active: false,
     });
   else if (security.length === 0 || alone) file.set('session', literal('none'));

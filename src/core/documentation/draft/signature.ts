@@ -1,6 +1,6 @@
 /**
  * A recipe proposed from the prose of a security scheme: its algorithm, its lines in a list, the headers it
- * speaks of. What is not understood stands in the file as a comment.
+ * speaks of. What is not understood is in the file as a comment.
  */
 import {
   algorithmIn,

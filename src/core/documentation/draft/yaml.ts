@@ -1,5 +1,5 @@
 /**
- * What stands in a draft, and its text by YAML's own writer: whatever a document says, it becomes a value or a comment, never a
+ * What is in a draft, and its text by YAML's own writer: whatever a document says, it becomes a value or a comment, never a
  * key, an expression or a line of the file.
  */
 import { Document, isCollection, type Node, Pair, Scalar, YAMLMap, YAMLSeq } from 'yaml';

@@ -118,7 +118,7 @@ export class Scan {
     return found;
   }
 
-  /** What a term is worth in an operation, wherever it stands there; 0 where it has nothing of it. */
+  /** What a term is worth in an operation, wherever it is there; 0 where it has nothing of it. */
   worth(term: number, number: number): number {
     const { fits, sharing } = this.looks[term] ?? nothing;
     let sum = sharing.size === 0 ? 0 : (sharing.get(number)?.worth ?? 0);
@@ -213,7 +213,7 @@ export function nearestWord(word: string, scans: readonly Scan[]): string | unde
   return best === undefined ? undefined : fromBytes(best);
 }
 
-/** Tells where a word stands in lines of cells: where the line begins, the column, and how well it fits there. */
+/** Tells where a word is in lines of cells: where the line begins, the column, and how well it fits there. */
 function hits(lines: TextLines, word: string, visit: (from: number, column: number, fit: number) => void): void {
   const own = stem(word);
   // What all forms of it begin with: the stem of `company` is `compani`.

@@ -73,7 +73,7 @@ function lookedFor(question: Question, scans: readonly Scan[], read: Map<string,
   return { ...question, terms, head: terms[at] };
 }
 
-/** A word that few operations have tells more than one that stands in all. */
+/** A word that few operations have tells more than one that is in all. */
 function raritiesOf(terms: readonly Term[], scans: readonly Scan[]): number[] {
   const all = scans.reduce((sum, { count }) => sum + count, 0);
   return terms.map((_, index) => {

@@ -4,13 +4,13 @@ import type { Definitions, Documentation, Operation, OperationEntry, TypeDescrip
 import type { Documents, Part } from '../reading/documents.js';
 
 export interface DocumentationFormat {
-  /** As it stands in the index: `OpenAPI`. */
+  /** As it is in the index: `OpenAPI`. */
   readonly name: string;
   /** What it looks like, for people whose file is none: `openapi: 3.x or swagger: 2.0 at its top`. */
   readonly about: string;
   /** Whether a document claims to be of this format, in any version. */
   claims(part: Part): boolean;
-  /** What a document refers to, as it stands there; fragments included. */
+  /** What a document refers to, as it is there; fragments included. */
   references(part: Part): Promise<readonly string[]>;
   /** @throws Problem document-unreadable: a version that is not read, or nothing usable in it */
   read(documents: Documents, source: string): Promise<Documentation>;

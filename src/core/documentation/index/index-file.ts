@@ -20,7 +20,7 @@ import type { Definitions, Operation, OperationEntry, Server, TypeDescription, W
 import { shallowOperation } from '../model/shallow.js';
 import { cellOf, fromBytes, TextLines, toBytes } from '../reading/text-lines.js';
 
-/** Raised when what the index holds changes, so that an older one is made anew. */
+/** Raised when what the index holds changes, so that an older one is made again. */
 export const indexVersion = 13;
 
 /** A file of the snapshot; size and time say whether it has to be looked at again. */
@@ -220,7 +220,7 @@ export async function openIndex(folder: string, source: string, facts: IndexFact
   return index;
 }
 
-/** @throws Problem document-unreadable: what stands there is not what was written */
+/** @throws Problem document-unreadable: what is there is not what was written */
 function readLine(folder: string, text: string): unknown {
   try {
     return JSON.parse(text);
@@ -228,7 +228,7 @@ function readLine(folder: string, text: string): unknown {
     throw new Problem('document-unreadable', {
       what: `the index in ${folder} is broken`,
       cause: (error as Error).message,
-      remedy: 'remove the folder: the next command makes the index anew from the snapshot',
+      remedy: 'remove the folder: the next command rebuilds the index from the snapshot',
     });
   }
 }
@@ -240,7 +240,7 @@ async function describerOf(format: string): Promise<Describer> {
   return found.describer();
 }
 
-/** A key as a cell of `places.txt` and `types.txt`: JSON, whatever stands in it. */
+/** A key as a cell of `places.txt` and `types.txt`: JSON, whatever is in it. */
 const keyCell = (key: string): string => toBytes(JSON.stringify(key));
 
 function listedIn(line: string): ListedOperation {

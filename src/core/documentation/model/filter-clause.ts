@@ -1,6 +1,6 @@
 /**
  * Filter clauses such as `flag is 'Merrow Isles' and lengthM above 80`: quotes that are never closed, values with
- * spaces and no quotes, operators and fields that the vendor does not document. What joins clauses, and what stands in
+ * spaces and no quotes, operators and fields that the vendor does not document. What joins clauses, and what is in
  * brackets, differs from vendor to vendor: only `and`, `or`, `not`, commas, semicolons and brackets are taken for it.
  */
 import { nearest } from '../../problem/nearest.js';

@@ -4,7 +4,7 @@ import { limitsText } from './limits-text.js';
 import type { Content, Field, XmlWriting } from './model.js';
 
 export interface XmlWriter {
-  /** Whether it stands there at all. */
+  /** Whether it is there at all. */
   takes(field: Field): boolean;
   /** The text of an element or an attribute, escaped. @param on false inside of what is optional */
   value(field: Field, path: readonly string[], on: boolean): string;

@@ -143,7 +143,7 @@ export function requireShape(content: unknown, text: string, file: string): void
 
 function beyond(file: string, cause: string): Problem {
   return new Problem('document-too-large', {
-    what: `${file} is nested or multiplied beyond what is read`,
+    what: `${file} is nested too deeply, or expands too far`,
     where: { file },
     cause,
   });

@@ -24,7 +24,7 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
   const rest = source.slice(opening.length);
   if (rest.includes('${')) {
     throw new Problem('address-shape', {
-      what: 'an expression may only open the address',
+      what: 'an expression can be used only at the beginning of the address',
       where,
       remedy: 'write {name} for a part of the path, and parameters under query:; both are encoded as they must be',
     });
@@ -70,7 +70,7 @@ export function compileAddress(source: string, where: FilePosition | undefined, 
           }
         }
       }
-      // As it stands in the file it is meant; a value would lead to another call than the one in the file.
+      // As it is in the file it is meant; a value would lead to another call than the one in the file.
       if (!ownDots && pieces.length > 1 && hasDotSegment(address.slice(Math.max(0, before - 1))))
         throw dotSegment(where);
       return address;

@@ -38,7 +38,7 @@ export const graphql: BodyKind = {
       const sent = takeFiles(given, 'variables', files, evaluation);
       if (method === 'GET' && files.length > 0) {
         throw new Problem('body-shape', {
-          what: 'a variable is a file, and a GET carries none',
+          what: 'a variable is a file, which a GET request cannot carry',
           where: where(['variables']),
           remedy: 'method: POST',
         });
@@ -78,7 +78,7 @@ function documentOf(given: string, { where, read }: BodySetting): string {
   }
   if (document.includes('${')) {
     throw new Problem('body-shape', {
-      what: 'an expression stands in the document',
+      what: 'the document contains an expression',
       where: where(['document']),
       remedy: 'declare a variable in the document ($name: Type) and give its value under variables:',
     });

@@ -14,6 +14,6 @@ export function pathNamed(named: string, evaluation: Evaluation, where: FilePosi
   }
 }
 
-/** None, where its name is worked out. */
+/** None, where its name is computed. */
 export const writtenOut = (spec: Value | undefined, path: TreePath): NamedFile[] =>
   typeof spec === 'string' && !spec.includes('${') ? [{ file: spec, path }] : [];

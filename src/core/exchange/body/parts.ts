@@ -85,9 +85,9 @@ function planPart(name: string, given: Value, setting: BodySetting): PartPlan {
   const unknown = Object.keys(given).find((key) => key !== kind && key !== 'type' && key !== 'name');
   if (kind === undefined || unknown !== undefined) {
     throw new Problem('body-shape', {
-      what: kind === undefined ? `the part ${name} has no content` : `the part ${name} has a key ${unknown}`,
+      what: kind === undefined ? `the part ${name} has no content` : `the part ${name} has an unknown key ${unknown}`,
       where: where([name, ...(unknown === undefined ? [] : [unknown])]),
-      remedy: `one of ${kinds.join(', ')}, and if wanted type and name`,
+      remedy: `one of ${kinds.join(', ')}, and optionally type and name`,
     });
   }
   const optional = (key: 'type' | 'name'): ((evaluation: Evaluation) => string | undefined) => {
@@ -170,7 +170,7 @@ function field(name: string, value: Value, shown: Value): Part {
   };
 }
 
-/** The parts as one body; files are opened when it is sent, and anew for every try. */
+/** The parts as one body; files are opened when it is sent, and again for every try. */
 export function multipart(given: readonly Part[]): WireBody {
   const boundary = `part-${randomBytes(12).toString('hex')}`;
   const pieces: BodyPart[] = [];

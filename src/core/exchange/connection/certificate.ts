@@ -80,7 +80,7 @@ export function distrust(code: string, host: string, facts: CertificateFacts | u
     case 'ERR_TLS_CERT_ALTNAME_INVALID':
       return `its certificate is not for ${host}${facts ? `, but for ${facts.names.join(', ') || facts.subject}` : ''}`;
     case 'DEPTH_ZERO_SELF_SIGNED_CERT':
-      return 'its certificate is signed by itself';
+      return 'its certificate is self-signed';
     case 'SELF_SIGNED_CERT_IN_CHAIN':
     case 'UNABLE_TO_VERIFY_LEAF_SIGNATURE':
     case 'UNABLE_TO_GET_ISSUER_CERT':

@@ -1,6 +1,6 @@
 /**
  * How connections are made: TLS, a proxy, the version of HTTP. An environment says it, with `${…}` where a row brings its
- * own certificate; it is worked out for each request, and connections are shared among those that come out the same.
+ * own certificate; it is computed for each request, and connections are shared among those that come out the same.
  */
 
 import { createHash, createPrivateKey, type KeyObject, X509Certificate } from 'node:crypto';
@@ -180,7 +180,7 @@ function requireUsable(
           )
         : wrong(
             `${names.bundle} is not a PKCS#12 file that can be read`,
-            'one that was made long ago has ciphers of its time: export it anew',
+            'an old one may use outdated ciphers: export it again',
           );
     }
   }

@@ -86,7 +86,7 @@ export const hostAndPort = (url: URL): string => `${url.hostname}:${portOf(url)}
 
 const portOf = ({ port, protocol }: URL): string => port || (protocol === 'https:' ? '443' : '80');
 
-/** What stands in the place of `${…}` where only the port of an origin is wanted. */
+/** What is in the place of `${…}` where only the port of an origin is wanted. */
 export const anyHost = 'any-host.invalid';
 
 const originIsTemplate = (origin: string | undefined): boolean => origin?.includes(anyHost) === true;

@@ -48,7 +48,7 @@ const aSecret = 'a-secret.invalid';
 
 /**
  * @param path the real path of a file in the collection
- * @throws Problem file-shape: an entry of hosts is no host, or a way out is worked out from a secret
+ * @throws Problem file-shape: an entry of hosts is no host, or a way out is computed from a secret
  */
 export function waysOut(
   environment: Environment,
@@ -75,7 +75,7 @@ export function waysOut(
   const refuseSecret = (text: string, what: string): string => {
     if (!text.includes(aSecret)) return text;
     throw new Problem('file-shape', {
-      what: `${what} of the environment ${environment.name} is worked out from a secret`,
+      what: `${what} of the environment ${environment.name} is computed from a secret`,
       where: { file: environment.file },
       cause: 'the name of a host can be read on the network by anybody',
       remedy: 'write the host itself',

@@ -8,7 +8,7 @@ export interface EnvelopeBlock {
   readonly namespace: string;
   /** Attributes of its own, with the declarations of its prefixes. */
   readonly attributes: string;
-  /** What stands in it. */
+  /** What is in it. */
   readonly content: string;
   /** The same with secrets hidden. */
   readonly shown: string;
@@ -30,7 +30,7 @@ export function withBlocks(body: WireBody | undefined, blocks: readonly Envelope
   const text = body && !body.streamed ? Buffer.from(body.bytes).toString('utf8') : '';
   if (!body || !opening.test(text)) {
     throw new Problem('body-shape', {
-      what: `${first.origin} writes into a SOAP envelope, and ${body ? 'the body of the request is none' : 'the request has no body'}`,
+      what: `${first.origin} writes into a SOAP envelope, and ${body ? 'the request body is not one' : 'the request has no body'}`,
       remedy: 'body: {soap: {envelope: …}} makes one; session: none leaves the session out',
     });
   }

@@ -26,7 +26,7 @@ export interface RequestPlan {
   readonly yaml: YamlFile;
   /** As it is written where it holds `${…}`. */
   readonly method: string;
-  /** What it holds, worked out for each sending; such a call changes something unless the file says otherwise. */
+  /** What it holds, computed for each sending; such a call changes something unless the file says otherwise. */
   readonly workedMethod: Tree | undefined;
   readonly changes: boolean;
   readonly inputs: readonly InputPlan[];

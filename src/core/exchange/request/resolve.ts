@@ -1,4 +1,4 @@
-/** From a request plan to a resolved request: every name worked out, for each sending anew. */
+/** From a request plan to a resolved request: every name computed, for each sending again. */
 import type { RequestFile } from '../../collection/files/request-file.js';
 import { InputNames, missingInput } from '../../collection/variables/inputs.js';
 import { type VariableScopes, variableNames } from '../../collection/variables/variable-scopes.js';
@@ -28,7 +28,7 @@ export interface ResolutionInput extends EvaluationContext {
   readonly supplied?: Names | undefined;
   /** How the environment wants connections to be made. */
   readonly connection?: ConnectionPlan | undefined;
-  /** In place of the one that would be worked out, its query included. */
+  /** In place of the one that would be computed, its query included. */
   readonly address?: string | undefined;
   /** In place of the one that would be made: of a call that may have been done already. */
   readonly idempotencyKey?: string | undefined;

@@ -32,7 +32,7 @@ export type BodyPart = Uint8Array | { readonly path: string; readonly named: str
 export interface WireBody {
   /** All of it; empty where it is streamed. */
   readonly bytes: Uint8Array;
-  /** Of a body with files: opened anew for every try. */
+  /** Of a body with files: opened again for every try. */
   readonly streamed?: {
     /** undefined where nobody knows it: then it is sent in chunks (RFC 9112 section 7.1). */
     readonly size: number | undefined;
@@ -57,7 +57,7 @@ export interface WireBody {
 export const bodySize = ({ bytes, streamed }: WireBody): number | undefined =>
   streamed ? streamed.size : bytes.length;
 
-/** A request file with every name worked out; nothing of the session or the transport yet. */
+/** A request file with every name computed; nothing of the session or the transport yet. */
 export interface ResolvedRequest {
   readonly name: string;
   readonly operation: string | undefined;
@@ -83,7 +83,7 @@ export interface ResolvedRequest {
   /** A secret is in the address or the query. */
   readonly addressSecret: boolean;
   /**
-   * Its address was not said by a file of the collection but typed, or stands in a response, and the environment does not
+   * Its address was not said by a file of the collection but typed, or is in a response, and the environment does not
    * list its origin: nothing of the collection goes along.
    */
   readonly outside?: boolean;

@@ -87,7 +87,7 @@ function undecodable(coding: string, error: NodeJS.ErrnoException): Problem {
     large ? 'response-too-large' : 'response-encoding',
     {
       what: large
-        ? 'the decompressed response is larger than what is read'
+        ? 'the decompressed response is larger than the limit'
         : `the response says ${coding}, but cannot be decompressed`,
       where: 'decompressing the response',
       cause: error.message,

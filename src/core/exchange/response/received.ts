@@ -206,7 +206,7 @@ function notJson(received: Received, error: Error): Problem {
   return new Problem('response-not-json', {
     what:
       received.size === 0
-        ? 'the response is empty, and JSON was wanted'
+        ? 'the response is empty, and JSON was expected'
         : received.claimsJson
           ? `the response says ${type}, but is not JSON`
           : 'the response is not JSON',

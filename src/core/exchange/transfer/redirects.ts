@@ -17,7 +17,7 @@ import type { Outcome } from './outcome.js';
 export interface Carrying {
   /** Whether the environment lists its origin. */
   lists(url: URL): boolean;
-  /** Whether a known secret stands in the text, in any of its forms. */
+  /** Whether a known secret is in the text, in any of its forms. */
   holdsSecret(text: string): boolean;
   /** The cookies of the jar that belong there. */
   cookies(url: URL): HeaderLine | undefined;
@@ -132,10 +132,10 @@ function nextRequest(
     ? !same && body?.secret && 'its body holds a secret'
     : safe.has(method)
       ? (current.addressSecret || current.body?.secret) && 'the request that led there holds a secret'
-      : `only GET and HEAD go there, not ${method}`;
+      : `only GET and HEAD are sent there, not ${method}`;
   if (refused) return redirectRefused(url, refused, listed);
   if (!listed && carrying?.holdsSecret(url.href))
-    return redirectRefused(url, 'a secret stands in the address that it leads to', false);
+    return redirectRefused(url, 'the address that it leads to contains a secret', false);
   const lines = same
     ? keptLines(current, becomesGet, () => true)
     : listed

@@ -7,7 +7,7 @@ export interface Interruptible {
 }
 
 /**
- * A list, and no set: a set that many come into and leave is made anew again and again, and each that it was before
+ * A list, and no set: a set that many come into and leave is made again and again, and each that it was before
  * holds what was in it then, until the engine looks through all of its memory.
  */
 export class UnderWay {

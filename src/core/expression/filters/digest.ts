@@ -72,7 +72,7 @@ export const digestFilters: readonly Filter[] = Object.entries(algorithms).flatM
   },
   {
     name: `hmac-${name}`,
-    about: `the keyed ${name.toUpperCase()} digest, bytes; the key is a text or bytes`,
+    about: `the keyed ${name.toUpperCase()} digest, bytes; the key is text or bytes`,
     example: `\${text | hmac-${name}(secret.key) | base64}`,
     arguments: [1, 1],
     streams: true,

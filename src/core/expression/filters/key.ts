@@ -25,7 +25,7 @@ function keyFrom(text: string, kind: 'private' | 'public'): KeyObject {
   } catch {
     // What the library says may quote the key.
     throw new Problem('expression-value', {
-      what: `the key is no ${kind} key`,
+      what: `the key is not a ${kind} key`,
       remedy: `a key is PEM text that begins with -----BEGIN, or a JSON Web Key; where line breaks were lost on the way, ${action().setSecretFromFile()}`,
     });
   }

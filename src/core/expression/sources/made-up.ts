@@ -68,7 +68,7 @@ export const madeUp: Source = {
     const make = ownMember(kinds, kind);
     if (!make) {
       throw new Problem('expression-value', {
-        what: given === undefined ? 'made-up takes what is to be made up' : `there is no made-up ${kind}`,
+        what: given === undefined ? 'made-up needs the kind of value to make up' : `there is no made-up ${kind}`,
         remedy: given === undefined ? `one of ${Object.keys(kinds).join(', ')}` : nearestHint(kind, Object.keys(kinds)),
       });
     }

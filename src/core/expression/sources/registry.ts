@@ -22,7 +22,7 @@ export const formerSources: ReadonlyMap<string, Source> = new Map([
 /** @param name as it is written, in the words of today or in those before */
 export const sourceOf = (name: string): Source | undefined => sources.get(name) ?? formerSources.get(name);
 
-/** How a source is written that stands there without its arguments. */
+/** How a source is written that is there without its arguments. */
 export function writtenAs(name: string): string | undefined {
   const source = sources.get(name);
   if (!source || source.bare) return undefined;

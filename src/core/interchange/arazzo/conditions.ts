@@ -64,7 +64,7 @@ function literalIn(text: string): unknown {
   return JSON.parse(text) as unknown;
 }
 
-/** Apart at a sign that stands in no text. */
+/** Apart at a sign that is in no text. */
 function outside(text: string, sign: string): string[] {
   const parts: string[] = [''];
   for (const [piece] of text.matchAll(/'(?:[^']|'')*'|"[^"]*"|&&|\|\||[\s\S]/g)) {

@@ -86,7 +86,7 @@ export function readArazzo(text: string, name: string): ArazzoDocument {
   if (read.success && /^1\.0\.\d+$/.test(read.data.arazzo)) return read.data;
   const [issue] = read.error?.issues ?? [];
   throw new Problem('import-unreadable', {
-    what: `${name} is no Arazzo 1.0 document`,
+    what: `${name} is not an Arazzo 1.0 document`,
     where: { file: name },
     cause: issue ? `${issue.path.join('.')}: ${issue.message}` : `arazzo: ${read.data?.arazzo}`,
   });

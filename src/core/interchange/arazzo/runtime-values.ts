@@ -49,7 +49,7 @@ export class RuntimeValues {
     const text = value.replaceAll('$${', '\uE000').replace(/\$\{([^}]*)\}/g, (_, inner: string) => {
       const made = this.expression(inner.trim(), scope, where);
       if (made === undefined) complete = false;
-      // Embedded in a text an expression stands in braces.
+      // Embedded in a text an expression is in braces.
       return typeof made === 'string' && made.startsWith('$') ? `{${made}}` : String(made);
     });
     return complete ? text.replaceAll('\uE000', '${') : undefined;

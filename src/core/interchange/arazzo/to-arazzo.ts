@@ -284,7 +284,7 @@ class WorkflowWriter {
     return undefined;
   }
 
-  /** Literals of conditions are runtime expressions where ours are worked out. */
+  /** Literals of conditions are runtime expressions where ours are computed. */
   private criteria(place: string, wanted: Value, scope: Scope): readonly Criterion[] {
     const { criteria, complete } = criteriaOf(place, wanted, (value) =>
       literalOf(this.values.value(value, scope, place)),

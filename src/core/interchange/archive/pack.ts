@@ -28,7 +28,7 @@ const privateKey = /-----BEGIN (?:[A-Z]+ )*PRIVATE KEY-----/;
 /**
  * @param secrets what may stand in none of the files
  * @param except the file that is written, where it lies in the collection
- * @throws Problem file-unreadable; secret-in-file: a known secret stands in a file
+ * @throws Problem file-unreadable; secret-in-file: a known secret is in a file
  */
 export async function packCollection(
   root: string,
@@ -49,7 +49,7 @@ export async function packCollection(
     const held = secrets.find((one) => one.holds(bytes.toString('utf8')) !== undefined);
     if (held) {
       throw new Problem('secret-in-file', {
-        what: `the secret ${held.name} stands in ${file}`,
+        what: `the secret ${held.name} is in ${file}`,
         where: { file },
         cause: 'an archive is handed on, and nothing was written',
         remedy: `write \${secret.${held.name}} in its place`,

@@ -1,4 +1,4 @@
-/** A request of the collection as a program: worked out with marks in place of what the program is told when it runs. */
+/** A request of the collection as a program: computed with marks in place of what the program is told when it runs. */
 import type { Named } from '../../expression/names.js';
 import { noNames } from '../../expression/names.js';
 import { Problem } from '../../problem/problem.js';
@@ -66,7 +66,7 @@ export async function requestAsCode(
   const wrong = unableIn(bare, language);
   if (wrong === undefined) return bare;
   throw new Problem('usage', {
-    what: `a program in ${language.name} cannot work out ${operationText(wrong)} with what the language brings along`,
+    what: `a program in ${language.name} cannot compute ${operationText(wrong)} with the standard library of the language`,
     remedy: 'choose another language, such as python or node',
   });
 

@@ -19,7 +19,7 @@ export type CodeExpression =
   | { readonly op: 'env'; readonly name: string }
   /** What a mark stands for (`symbols.ts`). */
   | { readonly op: 'mark'; readonly mark: string }
-  /** A value that was worked out before. */
+  /** A value that was computed before. */
   | { readonly op: 'name'; readonly name: string; readonly bytes: boolean }
   | { readonly op: 'join'; readonly parts: readonly CodeExpression[] }
   /** The moment of sending, milliseconds later or earlier. */
@@ -83,7 +83,7 @@ export function mapped(expression: CodeExpression, change: (one: CodeExpression)
   }
 }
 
-/** All that stands in it, itself included. */
+/** All that is in it, itself included. */
 export function* withinExpression(expression: CodeExpression): Generator<CodeExpression> {
   yield expression;
   if (expression.op === 'join') for (const part of expression.parts) yield* withinExpression(part);

@@ -129,7 +129,7 @@ function segmentsOf(body: WireBody, symbols: Symbols): Segment[] {
   if (!body.streamed) return merged(segmentOf(body.bytes, body.type, symbols));
   if (!body.streamed.parts) {
     throw new Problem('body-shape', {
-      what: 'the body comes from standard input, and a program has none of it',
+      what: 'the body comes from standard input, which a program does not have',
       remedy: 'name the file that holds it',
     });
   }
@@ -148,7 +148,7 @@ function segmentOf(bytes: Uint8Array, type: string, symbols: Symbols): Segment {
   return { kind: 'text', value: symbols.read(given, how) };
 }
 
-/** A number that is worked out stands without quotes. */
+/** A number that is computed stands without quotes. */
 function jsonText(given: string, symbols: Symbols): CodeExpression {
   const parts: CodeExpression[] = [];
   let at = 0;

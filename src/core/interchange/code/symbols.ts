@@ -1,5 +1,5 @@
 /**
- * Marks that stand in for values that a program gets when it runs: secrets, tokens, the time. A request is worked out with
+ * Marks that stand in for values that a program gets when it runs: secrets, tokens, the time. A request is computed with
  * them as with any other value; where a mark comes out, the program has an expression. A filter that is given a mark is not
  * run, but noted, and gives another mark.
  */
@@ -41,7 +41,7 @@ const marked = (): RegExp => /zq[0-9a-f]{24}qz|2001-02-03T04:05:06\.789Z/g;
 /** A word that is base64 of something longer than a few letters. */
 const base64Word = /(?<![A-Za-z0-9+/])[A-Za-z0-9+/]{24,}={0,2}(?![A-Za-z0-9+/=])/g;
 
-/** Filters that put values together and leave what stands in them as it is. */
+/** Filters that put values together and leave what is in them as it is. */
 const leaveAlone = new Set([
   'header-lines',
   'only',
@@ -65,7 +65,7 @@ const algorithms: ReadonlySet<string> = new Set(['md5', 'sha-1', 'sha-256', 'sha
 export class Symbols implements StandIns {
   private readonly marks = new Map<string, CodeExpression>();
   private readonly known = new Map<string, string>();
-  /** What is no longer worked out, in words. */
+  /** What is no longer computed, in words. */
   readonly fixed = new Set<string>();
   readonly moment = { now: moment, nonce: this.mark({ op: 'nonce' }) };
   // As long as a UUID, since some are cut.
@@ -122,7 +122,7 @@ export class Symbols implements StandIns {
     return joined([...parts, text(given.slice(at))]);
   }
 
-  /** The same; base64 of a text in which a mark stands is worked out when the program runs. */
+  /** The same; base64 of a text in which a mark stands is computed when the program runs. */
   text(given: string): CodeExpression {
     const parts: CodeExpression[] = [];
     let at = 0;
@@ -135,7 +135,7 @@ export class Symbols implements StandIns {
     return joined([...parts, this.read(given.slice(at))]);
   }
 
-  /** Whether a mark stands in a value, however deep. */
+  /** Whether a mark is in a value, however deep. */
   isIn(value: Value): boolean {
     if (value instanceof StreamedBytes) return true;
     if (typeof value === 'string') return marked().test(value);

@@ -47,7 +47,7 @@ export function openApiDocument(collection: Collection, { requests, echoes, orig
     const place = placeOf(loaded.content.url);
     if (method === undefined || !methods.has(method) || !place) {
       left.push(
-        `${name}: ${method === undefined ? 'its method' : place ? `the method ${method}` : 'its address'} is worked out`,
+        `${name}: ${method === undefined ? 'its method' : place ? `the method ${method}` : 'its address'} is computed when it is sent`,
       );
       continue;
     }
@@ -98,7 +98,7 @@ function ownPath(paths: Record<string, Json>, path: string): Json {
   return made;
 }
 
-/** The path of an address, its parts in braces. @returns undefined where more of it is worked out than its beginning */
+/** The path of an address, its parts in braces. @returns undefined where more of it is computed than its beginning */
 function placeOf(url: string): { readonly server: string | undefined; readonly path: string } | undefined {
   const rest = url.replace(/^\$\{[^}]*\}/, '');
   if (rest.includes('${')) return undefined;

@@ -115,7 +115,7 @@ export function requestContent(request: ForeignRequest, settings: ContentSetting
   };
 }
 
-/** A boundary is made anew for each sending. */
+/** A boundary is made again for each sending. */
 const sameType = (given: string, made: string): boolean =>
   made === 'multipart/form-data' ? /^multipart\/form-data\b/i.test(given) : given.trim().toLowerCase() === made;
 

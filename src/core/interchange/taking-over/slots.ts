@@ -1,4 +1,4 @@
-/** The values of a foreign request that may be given from outside: each stands in a slot, by which it is told apart. */
+/** The values of a foreign request that may be given from outside: each is in a slot, by which it is told apart. */
 import type { Value } from '../../value/written.js';
 
 export type SlotKind = 'path' | 'query' | 'header' | 'cookie' | 'field';
@@ -13,7 +13,7 @@ export interface Slot {
   readonly secret: boolean;
 }
 
-/** What stands in the file in place of a value; undefined leaves the value. */
+/** What is in the file in place of a value; undefined leaves the value. */
 export type Filling = { readonly input: string } | { readonly secret: string } | undefined;
 
 export interface Fill {

@@ -1,10 +1,10 @@
-/** `exists`: something stands at the place, or nothing does. `null` is something. */
+/** `exists`: something is at the place, or nothing does. `null` is something. */
 import { type MatcherKind, unless } from '../matcher.js';
 import { shapeProblem } from '../reading.js';
 
 export const exists: MatcherKind = {
   name: 'exists',
-  about: 'true: something stands there, null included; a list of a query: not empty. false: nothing does',
+  about: 'true: there is something, null included; a list of a query: not empty. false: nothing does',
   example: '{exists: false}',
   compile(expected) {
     if (typeof expected !== 'boolean') throw shapeProblem('exists', 'true or false', expected);

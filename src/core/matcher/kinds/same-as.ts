@@ -1,4 +1,4 @@
-/** `same-as`: like a document of the collection, or a recorded response; a baseline that can be accepted anew. */
+/** `same-as`: like a document of the collection, or a recorded response; a baseline that can be accepted again. */
 
 import type { Difference } from '../../comparison/difference.js';
 import type { Comparison, responseDifferences } from '../../comparison/responses.js';
@@ -26,7 +26,7 @@ async function load(): Promise<void> {
 export const sameAs: MatcherKind = {
   name: 'same-as',
   about:
-    'like a document of the collection, or like the response of an echo: `{file | echo, ignoring, only, unordered}`; a run that accepts what it finds writes the file anew',
+    'like a document of the collection, or like the response of an echo: `{file | echo, ignoring, only, unordered}`; a run that accepts what it finds rewrites the file',
   example: '{same-as: {file: data/expected-vessel.json, ignoring: [$.updated]}}',
   compile(expected, { readText, loads }) {
     loads.push(load());

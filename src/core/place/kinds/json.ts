@@ -30,7 +30,7 @@ function jsonPlace(text: string, loads: Promise<unknown>[]): Place {
   return { ...made(), bound: (evaluation) => made(values(evaluation)) };
 }
 
-/** Walks a singular query as far as it goes and names what stands there. */
+/** Walks a singular query as far as it goes and names what is there. */
 function nearestNode(path: JsonPath, observed: Observed): string | undefined {
   let value: Value | undefined;
   try {

@@ -27,7 +27,7 @@ export function identityName(thing: ValueMap, parameter: string): string | undef
   );
 }
 
-/** The text of a path as the kind of value that stands there. */
+/** The text of a path as the kind of value that is there. */
 export const likeBefore = (text: string, before: Value | undefined): Value =>
   typeof before === 'number' && /^-?\d+(?:\.\d+)?$/.test(text) ? Number(text) : text;
 

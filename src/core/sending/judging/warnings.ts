@@ -20,7 +20,7 @@ function typeDoubt({ type }: WireBody, headers: WireRequest['headers']): string 
   const [own, made] = [familyOf(line.value), familyOf(type)];
   const remedy = `leave the header out: the body has the type ${type.split(';')[0]}`;
   if (made === 'multipart' && own === 'multipart' && !/;\s*boundary=/i.test(line.value))
-    return `the header Content-Type of ${line.origin} names no boundary, without which nobody can read the parts; ${remedy}`;
+    return `the header Content-Type of ${line.origin} has no boundary parameter, without which the parts cannot be read; ${remedy}`;
   if (made === undefined || own === made) return undefined;
   return `the header Content-Type of ${line.origin} says ${line.value}, and the body is ${made}; ${remedy}`;
 }
@@ -84,7 +84,7 @@ function pastedParts(address: string): string[] {
       value !== value.trim()
         ? 'begins or ends with white space'
         : /^".+"$/s.test(value)
-          ? 'stands in quotes, which are part of it'
+          ? 'is in quotes, which are part of it'
           : undefined;
     return fault === undefined ? [] : [`${JSON.stringify(value)} in ${where} ${fault}`];
   });

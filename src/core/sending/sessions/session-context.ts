@@ -1,4 +1,4 @@
-/** What a kind of session may ask for: its requests sent, its trails walked, its values worked out. */
+/** What a kind of session may ask for: its requests sent, its trails walked, its values computed. */
 import { variableNames } from '../../collection/variables/variable-scopes.js';
 import type { YamlFile } from '../../collection/yaml.js';
 import { tlsIdentity } from '../../exchange/connection/connection.js';

@@ -8,7 +8,7 @@ import { type Named, type Names, noNames } from '../../expression/names.js';
 import { namesOf } from '../../session/token-headers.js';
 import type { Workspace } from '../workspace.js';
 
-/** What stands in a preview for what only an open session knows. */
+/** What is in a preview for what only an open session knows. */
 const notOpenYet = '(known when the session is open)';
 
 /** @param opening opens what is not open @param runtime of the request that they are for @returns undefined where no session supplies anything */

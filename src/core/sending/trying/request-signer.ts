@@ -1,4 +1,4 @@
-/** Signing a request at the last moment: each try, and each redirect that is followed, anew. */
+/** Signing a request at the last moment: each try, and each redirect that is followed, again. */
 import { variableNames } from '../../collection/variables/variable-scopes.js';
 import type { WireRequest } from '../../exchange/request/wire.js';
 import type { Received } from '../../exchange/response/received.js';
@@ -63,7 +63,7 @@ export function requestSigner(workspace: Workspace, signer: Signer, runtime: Run
     hide(received) {
       for (const text of derived) {
         if (text.length < 8) continue;
-        // As it is, or as it stands in an address.
+        // As it is, or as it is in an address.
         const repeats = (one: string): boolean =>
           one.length >= text.length && (one.includes(text) || (one.includes('%') && one.includes(percentEncode(text))));
         if (received.headers.some(([, value]) => repeats(value)) || (received.textual && repeats(received.shown)))

@@ -33,7 +33,7 @@ export function retryContext(
     onWait: workspace.listeners.waiting,
     async expected(outcome) {
       const [ofStep, own] = [onStatus(expectations), onStatus(prepared.expectations)];
-      // What a step says of the status stands in place of what its request says.
+      // What a step says of the status is in place of what its request says.
       if (ofStep.length > 0) return holds(ofStep, outcome, evaluation(caller));
       return own.length > 0 && holds(own, outcome, evaluation());
     },

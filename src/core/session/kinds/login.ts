@@ -51,7 +51,7 @@ export const login: SessionKind<LoginFile> = {
   },
 };
 
-/** What was worked out is a value, and no expression any more. */
+/** What was computed is a value, and no expression any more. */
 const escapedText = (value: Value): Value => (typeof value === 'string' ? value.replaceAll('${', () => '$${') : value);
 
 async function opened({ open }: LoginFile, room: SessionContext): Promise<Opened> {

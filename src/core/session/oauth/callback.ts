@@ -52,7 +52,7 @@ export async function listenForCallback(
           signal.addEventListener('abort', () =>
             reject(
               new Problem('session-missing', {
-                what: `nobody agreed to the session ${session} within five minutes`,
+                what: `nobody approved the session ${session} within five minutes`,
                 remedy: `${action().openSession(session)} asks again`,
               }),
             ),

@@ -80,7 +80,7 @@ async function privateKey(client: Client, room: SessionContext): Promise<oauth.P
 
 const missing = (room: SessionContext, what: string, remedy: string): Problem =>
   new Problem('session-missing', {
-    what: `the session ${room.name} cannot prove its client: ${what}`,
+    what: `the session ${room.name} cannot authenticate its client: ${what}`,
     where: room.yaml.position(['client']),
     remedy,
   });

@@ -15,7 +15,7 @@ export interface Asking {
   readonly parameters: URLSearchParams;
   /** How the library sends. */
   readonly options: oauth.HttpRequestOptions<'POST', URLSearchParams>;
-  /** A text of the session file, worked out. @throws Problem session-missing: it is not there */
+  /** A text of the session file, computed. @throws Problem session-missing: it is not there */
   wanted(key: 'user' | 'password' | 'refresh-token'): Promise<string>;
 }
 

@@ -7,7 +7,7 @@ import type { Person, SessionContext } from '../session-kind.js';
 export function requirePerson({ person, name }: SessionContext): Person {
   if (person) return person;
   throw new Problem('session-missing', {
-    what: `the session ${name} needs a person to agree, and nobody is here`,
+    what: `the session ${name} needs a person's approval, and there is no interactive terminal`,
     remedy: `${action().openSession(name)} at a terminal; it is kept and renewed for what runs unattended`,
   });
 }

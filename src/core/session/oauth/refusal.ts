@@ -10,7 +10,7 @@ import type { SessionContext } from '../session-kind.js';
 const meanings: Readonly<Record<string, readonly [what: string, remedy: string]>> = {
   invalid_client: [
     'the server does not accept the client',
-    'are the id and the secret right, and is this how the vendor wants them: client: {authentication: client_secret_post}?',
+    'are the id and the secret right, and is this how the vendor expects them: client: {authentication: client_secret_post}?',
   ],
   invalid_grant: [
     'what was handed in is wrong, used or ended',
@@ -89,7 +89,7 @@ export function refusedProblem(
     );
   }
   return make(
-    'the response of the server is not one of OAuth',
+    'the response of the server is not an OAuth response',
     message,
     `is the address the token endpoint? ${action().showEcho()} shows the response`,
   );

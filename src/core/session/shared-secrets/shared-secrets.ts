@@ -1,4 +1,4 @@
-/** The secrets that a collection shares: opened, shared, and encrypted anew when recipients change. */
+/** The secrets that a collection shares: opened, shared, and encrypted again when recipients change. */
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join, sep } from 'node:path';
 import { localFolder } from '../../collection/find-collection.js';

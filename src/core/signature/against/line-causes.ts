@@ -68,14 +68,14 @@ export const lineCauses: readonly Cause[] = [
             .join(between),
         );
       if (lists(ours) !== lists(theirs)) return undefined;
-      return 'the same names stand in another order: those of the headers are sorted on one side; | sorted puts them in order';
+      return 'the same names are in another order: those of the headers are sorted on one side; | sorted puts them in order';
     },
   },
   {
     name: 'order of lines',
     explain: (ours, theirs) =>
       sameItems(linesOf(ours), linesOf(theirs))
-        ? 'the same lines stand in another order: only("a", "b") takes headers in the order in which they are named, | sorted by their names'
+        ? 'the same lines are in another order: only("a", "b") takes headers in the order in which they are named, | sorted by their names'
         : undefined,
   },
 ];

@@ -47,8 +47,8 @@ export const textCauses: readonly Cause[] = [
     (text) => text.replace(/,[^\S\n]*/g, ','),
     (_, theirs) =>
       /,\s/.test(theirs)
-        ? 'values of a repeated header stand behind a comma and a space there'
-        : 'values of a repeated header stand behind a comma alone there: | replace(", ", ",")',
+        ? 'there the values of a repeated header are separated by a comma and a space'
+        : 'there the values of a repeated header are separated by a comma alone: | replace(", ", ",")',
   ),
   equalAfter(
     'case',
@@ -91,7 +91,7 @@ export const textCauses: readonly Cause[] = [
       const parameters = (text: string): string =>
         text.replace(queryText, (query) => query.split('&').sort().join('&'));
       if (parameters(ours) !== parameters(theirs)) return undefined;
-      const otherwise = 'the parameters of the query stand in another order';
+      const otherwise = 'the query parameters are in another order';
       return parameters(ours) === ours
         ? `${otherwise}: theirs are as they are sent, or in an order of its own; take | sorted away`
         : `${otherwise}: | sorted puts them by name, then by value`;

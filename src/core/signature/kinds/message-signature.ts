@@ -59,7 +59,7 @@ export const messageSignature: SignatureKind<MessageSignatureFile> = {
     }
     if (responses && answers) {
       throw new Problem('file-shape', {
-        what: '`responses` and `answers`, as it was called before, do not go together',
+        what: '`responses` and its former name `answers` cannot be combined',
         where: setting.yaml.position(['answers'], 'key'),
         remedy: 'write all of it under responses',
       });
@@ -78,7 +78,7 @@ function labelFrom(label: string, file: LabelFile, { yaml, loads }: SignatureSet
   const path = ['signatures', label];
   if (!/^[a-z*][a-z0-9_.*-]*$/.test(label)) {
     throw new Problem('file-shape', {
-      what: `${label} is no label of a signature`,
+      what: `${label} is not a signature label`,
       where: yaml.position(path, 'key'),
       remedy: 'a label is small letters, digits, - and _ (RFC 9651, section 3.2)',
     });
@@ -171,7 +171,7 @@ function membersIn({ headers }: WireRequest, field: string): string[] {
     parseDictionary(text);
   } catch {
     throw new Problem('expression-value', {
-      what: `the request has a header ${field} already, and it is no dictionary (RFC 9651)`,
+      what: `the request has a header ${field} already, and it is not a dictionary (RFC 9651)`,
       remedy: 'leave it out: the signature makes it',
     });
   }

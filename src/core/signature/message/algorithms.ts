@@ -70,7 +70,7 @@ const hmac: MessageAlgorithm = {
 function sharedKey(text: string): Buffer {
   if (!/^[A-Za-z0-9+/_-]+={0,2}$/.test(text.trim())) {
     throw new Problem('expression-value', {
-      what: 'the key of hmac-sha256 is no base64',
+      what: 'the key of hmac-sha256 is not Base64',
       remedy: 'a key that is plain text: ${secret.NAME | base64}',
     });
   }

@@ -2,7 +2,7 @@
 import { type BareItem, type InnerList, serializeInnerList } from 'structured-headers';
 import { type Component, componentValue, identifier, identifierItem, type Message } from './components.js';
 
-/** `("@method" "@path");created=…`, as it stands in `Signature-Input`. */
+/** `("@method" "@path");created=…`, as it is in `Signature-Input`. */
 export function signatureParams(
   components: readonly Component[],
   parameters: ReadonlyMap<string, BareItem>,
@@ -12,7 +12,7 @@ export function signatureParams(
 
 /**
  * The text that is signed: a line a component, the parameters last, no line break at the end.
- * @param params exactly as they are sent: what was received is not written anew
+ * @param params exactly as they are sent: what was received is not written again
  * @throws Problem expression-value: the message lacks a component
  */
 export function signatureBase(components: readonly Component[], params: string, message: Message): string {

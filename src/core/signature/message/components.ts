@@ -83,11 +83,12 @@ export function componentFrom(spec: ComponentSpec, where?: FilePosition, keys?: 
         : 'only @query-param has a param',
     );
   if (name.startsWith('@') && (sf || bs || key !== undefined)) throw wrong(`${name} takes neither sf, bs nor key`);
-  if (bs && (sf || key !== undefined)) throw wrong(`${name}: bs goes with neither sf nor key (RFC 9421, section 2.1)`);
+  if (bs && (sf || key !== undefined))
+    throw wrong(`${name}: bs cannot be combined with sf or key (RFC 9421, section 2.1)`);
   return component;
 }
 
-/** As it stands in `Signature-Input` and in front of its value. */
+/** As it is in `Signature-Input` and in front of its value. */
 export function identifierItem({ name, order, ...own }: Component): Item {
   const parameters = new Map<string, BareItem>();
   for (const one of order) {
@@ -273,6 +274,6 @@ function read(name: string, parse: () => Dictionary): Dictionary {
 
 const noStructure = (name: string): Problem =>
   new Problem('expression-value', {
-    what: `the header ${name} is no structured field (RFC 9651)`,
+    what: `the header ${name} is not a structured field (RFC 9651)`,
     remedy: 'sf and key are for structured fields; leave them out, or use bs',
   });

@@ -1,4 +1,4 @@
-/** `give`: values for the inputs of a request or a trail, worked out with the names of the walk. */
+/** `give`: values for the inputs of a request or a trail, computed with the names of the walk. */
 import { variableNames } from '../../collection/variables/variable-scopes.js';
 import type { YamlFile } from '../../collection/yaml.js';
 import type { Loads } from '../../expression/compile.js';

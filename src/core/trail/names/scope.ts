@@ -4,7 +4,7 @@ import type { Named, Names } from '../../expression/names.js';
 export class Scope implements Names {
   readonly layers: readonly string[];
 
-  /** @param outer the scope that this one stands in: seen, and never changed */
+  /** @param outer the scope that this one is in: seen, and never changed */
   constructor(
     private readonly values: Map<string, Named>,
     layer: string,

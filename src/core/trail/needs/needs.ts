@@ -25,7 +25,7 @@ export function needsIn(
   return [...secretsIn(given, yaml, path), ...filesUsed(given, path).map((one) => fileNeed(one, yaml))];
 }
 
-/** @param path where it stands in the file, where its name is written out */
+/** @param path where it is in the file, where its name is written out */
 export const fileNeed = ({ file, path }: NamedFile, yaml: Pick<YamlFile, 'position'>): Need => ({
   kind: 'file',
   name: file,

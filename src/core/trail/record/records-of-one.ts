@@ -1,9 +1,9 @@
-/** What of the records of parts stands in the run that they make together. */
+/** What of the records of parts is in the run that they make together. */
 import type { RunRecord } from './run-record.js';
 
 /**
  * Told the records of all parts, in any order.
- * @param run the name of the one run @returns the record as it stands there; undefined for nothing
+ * @param run the name of the one run @returns the record as it is there; undefined for nothing
  */
 export function recordsOfOne(run: string): (record: RunRecord) => RunRecord | undefined {
   const known = new Set<string>();

@@ -127,7 +127,7 @@ const step = z.strictObject({
   chosen: z.optional(z.string()),
   differences: z.optional(z.array(difference)),
   members: z.optional(z.strictObject({ ok: z.number(), failed: z.number(), passed: z.number() })),
-  /** Where nothing is sent: why this could not be worked out. */
+  /** Where nothing is sent: why this could not be computed. */
   unknown: z.optional(z.string()),
   echo: z.nullable(z.string()),
 });

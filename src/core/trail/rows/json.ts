@@ -73,7 +73,7 @@ async function* itemsIn(stream: Readable, file: string): AsyncGenerator<string> 
     if (depth > 0) item += chunk.slice(from);
   }
   if (depth > 0) {
-    throw new Problem('data-shape', { what: `${file} ends in the middle of its list`, where: { file } });
+    throw new Problem('data-shape', { what: `${file} ends before its list does`, where: { file } });
   }
 }
 

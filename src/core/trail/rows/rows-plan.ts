@@ -1,4 +1,4 @@
-/** Where the rows of a trail come from: a file, standard input, or a list that is worked out. */
+/** Where the rows of a trail come from: a file, standard input, or a list that is computed. */
 import { variableNames } from '../../collection/variables/variable-scopes.js';
 import type { Loads } from '../../expression/compile.js';
 import { Evaluation, omitted } from '../../expression/evaluation.js';
@@ -19,7 +19,7 @@ export interface RowsPlan {
 }
 
 /**
- * @param position of what stands in the trail's file; nothing where the command line names the rows
+ * @param position of what is in the trail's file; nothing where the command line names the rows
  * @throws Problem file-not-found, file-outside, data-shape: the file cannot give any rows
  */
 export function planRows(
@@ -33,7 +33,7 @@ export function planRows(
       from: 'standard input',
       read({ standardInput }) {
         if (standardInput) return streamRows(standardInput());
-        throw new Problem('usage', { what: 'rows come from standard input, which nobody reads here' });
+        throw new Problem('usage', { what: 'rows come from standard input, which is not read here' });
       },
       about: unknown,
     };

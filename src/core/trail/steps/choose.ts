@@ -90,7 +90,7 @@ function choicesIn(
 async function ask(name: string, choices: readonly Choice[], { workspace }: Walk): Promise<Choice> {
   if (!workspace.choose) {
     throw new Problem('input-missing', {
-      what: `somebody has to choose ${name}, and nobody is at the terminal`,
+      what: `${name} has to be chosen, which needs an interactive terminal`,
       remedy: `${action().giveInput(name, 'LABEL-OR-VALUE')}; there are: ${some(choices)}`,
       data: { input: name },
     });
@@ -120,7 +120,7 @@ function fitting(name: string, given: string, choices: readonly Choice[]): Choic
     });
   }
   throw new Problem('input-value', {
-    what: `${given} for ${name} fits none of ${choices.length}`,
+    what: `${given} for ${name} matches none of ${choices.length} choices`,
     remedy:
       nearestHint(
         given,

@@ -199,7 +199,7 @@ function result(
 function keyOf(found: Value | undefined, place: string): string {
   if (found !== undefined) return textOf(found);
   throw new Problem('place-not-found', {
-    what: `an item has nothing at ${place}, which tells it apart`,
+    what: `an item has nothing at ${place}, which identifies it`,
     remedy: 'correct once-by',
   });
 }

@@ -1,4 +1,4 @@
-/** A step with only `keep`: names for values that are worked out. */
+/** A step with only `keep`: names for values that are computed. */
 import type { KeepStepFile } from '../../collection/files/trail-file.js';
 import { evaluated, planArguments, walkEvaluation } from '../names/arguments.js';
 import { needsIn } from '../needs/needs.js';

@@ -114,7 +114,7 @@ function wholeNumber(value: Value | undefined, index: number, label: string): nu
   const number = given === '' || given === null ? Number.NaN : Number(given);
   if (Number.isSafeInteger(number)) return number;
   throw new Problem('data-shape', {
-    what: `${label}: the range ${index === 0 ? 'begins' : 'ends'} with ${value === undefined ? 'nothing' : shortText(value)}, which is not a whole number`,
+    what: `${label}: the range must ${index === 0 ? 'begin' : 'end'} with a whole number, not ${value === undefined ? 'nothing' : shortText(value)}`,
   });
 }
 

@@ -78,7 +78,7 @@ export const poll: StepKind<PollStepFile> = {
   },
 };
 
-/** What stands at the awaited places, as long as it changes. */
+/** What is at the awaited places, as long as it changes. */
 function note(seen: string[], until: readonly Expectation[], received: Received): void {
   const values = until.map(({ place }) => {
     try {
@@ -119,11 +119,11 @@ function holdAtOnce(...[wanted, ...more]: Parameters<typeof verdictsOn>): boolea
 
 function hopeless(unless: readonly Expectation[], received: Received): Problem {
   const found = unless.map(({ place }) => `${place.text} is ${shortText(place.find(received))}`);
-  return new Problem('step-failed', { what: `it will not come: ${found.join(', ')}` });
+  return new Problem('step-failed', { what: `it cannot happen any more: ${found.join(', ')}` });
 }
 
 const late = ({ outcome: { received } }: Sent, asked: number, elapsed: number): Problem =>
   new Problem('step-failed', {
-    what: `not as awaited after ${durationText(elapsed)}, asked ${asked} ${asked === 1 ? 'time' : 'times'}`,
+    what: `still not as expected after ${durationText(elapsed)}, asked ${asked} ${asked === 1 ? 'time' : 'times'}`,
     remedy: received ? 'within: says how long to wait' : undefined,
   });

@@ -29,7 +29,7 @@ export const outlineOf = (file: StepFile): StepOutline => (stepKindOf(file) as S
 export interface OutlinedStep {
   readonly step: StepFile;
   readonly outline: StepOutline;
-  /** Where it stands in the trail file. */
+  /** Where it is in the trail file. */
   readonly path: StepPath;
 }
 

@@ -5,7 +5,7 @@ import { namesOf } from '../names/kept-names.js';
 import type { PlanContext, Walk } from '../step-kind.js';
 import { takeBack } from '../walking/taking-back.js';
 
-/** @returns what arms it, for the step that stands there in the run */
+/** @returns what arms it, for the step that is there in the run */
 export async function planUndo(
   file: UndoFile,
   step: string,

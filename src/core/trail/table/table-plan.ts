@@ -5,7 +5,7 @@ import type { Place } from '../../place/place.js';
 export interface TablePlan {
   /** In order. */
   readonly columns: readonly string[];
-  /** Columns that are worked out. */
+  /** Columns that are computed. */
   readonly trees: ReadonlyMap<string, Tree>;
   /** Columns that stand at a place of the last response. */
   readonly places: ReadonlyMap<string, Place>;

@@ -55,7 +55,7 @@ export function planTable(
       what: `every row or iteration would overwrite ${spec.to}`,
       where,
       cause: 'its trail is walked for several rows, iterations or environments',
-      remedy: `put into its name what tells them apart: ${spec.to?.replace(/(\.\w+)$/, '-${NAME}$1')}`,
+      remedy: `put what distinguishes them into its name: ${spec.to?.replace(/(\.\w+)$/, '-${NAME}$1')}`,
     });
   }
   return {
@@ -90,7 +90,7 @@ export function placedCells({ places }: TablePlan, received: Received): ValueMap
   return cells;
 }
 
-/** The line of a row or an iteration, and what it came to by that: a column that cannot be worked out is a failure. */
+/** The line of a row or an iteration, and what it came to by that: a column that cannot be computed is a failure. */
 export function lineOf(
   plan: TablePlan,
   walk: Walk,
@@ -162,7 +162,7 @@ function tableFile(to: Tree, { workspace, scope, tableFiles, part }: TableRoom):
   if (tableFiles.has(file)) {
     throw new Problem('file-exists', {
       what: `another table of this run was written to ${file}`,
-      remedy: `put into its name what tells them apart; it is written ${to.text}`,
+      remedy: `put what distinguishes them into its name; it is written ${to.text}`,
     });
   }
   tableFiles.add(file);

@@ -95,7 +95,7 @@ export async function walkRows(
   return { problem, ended, part: facts };
 }
 
-/** What a row came to, with its line in the table: a column that cannot be worked out is a failure. */
+/** What a row came to, with its line in the table: a column that cannot be computed is a failure. */
 async function withLine(plan: TrailPlan, walk: Walk, line: number, table: Table, walked: Walked): Promise<Walked> {
   if (!plan.table) return walked;
   const { cells, problem } = lineOf(plan.table, walk, walked.problem);

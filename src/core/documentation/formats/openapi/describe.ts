@@ -249,7 +249,7 @@ class Description {
   }
 }
 
-/** Every element stands there, the optional ones too. */
+/** Every element is there, the optional ones too. */
 function xmlExample(fields: readonly Field[], xml: XmlWriting, toSend: boolean): string {
   const lines = xmlText(
     { fields, xml },
@@ -287,7 +287,7 @@ function callbackNames(callbacks: JsonMap): string[] {
 
 const isMethod = (key: string): boolean => /^(?:get|put|post|delete|options|head|patch|trace)$/.test(key);
 
-/** OpenAPI 3, Link Object: only what stands in the body of a response, and is named by operationId. */
+/** OpenAPI 3, Link Object: only what is in the body of a response, and is named by operationId. */
 export function documentedLinks(responses: Json | undefined, references: References, at: string): DocumentedLink[] {
   const found: DocumentedLink[] = [];
   if (!isMap(responses)) return found;

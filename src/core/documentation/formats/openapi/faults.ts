@@ -41,7 +41,7 @@ function warnOfParameters(
       const parameter = followed(given, references, at, 'parameters', index);
       if (parameter === undefined) continue;
       if (!isParameter(parameter)) {
-        references.warn(at + pointer('parameters', index), 'the parameter has no name, or stands in no known place');
+        references.warn(at + pointer('parameters', index), 'the parameter has no name, or is in no known place');
       } else if (parameter.in === 'path') inPath.add(parameter.name);
     }
   }

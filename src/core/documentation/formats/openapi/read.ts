@@ -29,12 +29,12 @@ export function readOpenApi(documents: Documents, source: string): Documentation
 
 function versionOf(root: JsonMap): string {
   const given = root.openapi ?? root.swagger;
-  const version = typeof given === 'string' || typeof given === 'number' ? String(given) : 'without a version in words';
+  const version = typeof given === 'string' || typeof given === 'number' ? String(given) : 'without a version';
   if (/^3\.[01](?:\.|$)/.test(version) && root.openapi !== undefined) return version;
   if (/^2(?:\.0)?$/.test(version)) return '2.0';
   throw new Problem('document-unreadable', {
-    what: `OpenAPI ${version} is not read`,
-    remedy: 'versions 2.0, 3.0 and 3.1 are; many vendors publish one of them beside the others',
+    what: `OpenAPI ${version} is not supported`,
+    remedy: 'versions 2.0, 3.0 and 3.1 are; many vendors publish several versions',
     data: { version },
   });
 }

@@ -50,7 +50,7 @@ export function references(definitions: Definitions): References {
   };
 }
 
-/** What stands at a pointer, or undefined. */
+/** What is at a pointer, or undefined. */
 export function atPointer(document: Json, fragment: string): Json | undefined {
   let decoded: string;
   try {

@@ -202,7 +202,7 @@ export function describeSchema(name: string, key: string, definitions: Definitio
   };
 }
 
-/** What stands in both is described by the second. */
+/** What is in both is described by the second. */
 function together(some: readonly Field[], others: readonly Field[]): readonly Field[] {
   const names = new Set(others.map(({ name }) => name));
   return [...some.filter(({ name }) => !names.has(name)), ...others];

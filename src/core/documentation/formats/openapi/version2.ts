@@ -53,7 +53,7 @@ const styles: Readonly<Record<string, JsonMap>> = {
   pipes: { explode: false, style: 'pipeDelimited' },
 };
 
-/** The operation with all that stands at its path, in the form of version 3. */
+/** The operation with all that is at its path, in the form of version 3. */
 export function operation3(
   own: JsonMap,
   shared: Json | undefined,

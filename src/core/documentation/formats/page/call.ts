@@ -98,7 +98,7 @@ export const addressAlone = (text: string): string | undefined =>
 export const namesCall = (text: string): boolean =>
   methodsAlone(text) !== undefined || addressAlone(text) !== undefined || callsNamed(text) !== undefined;
 
-/** `Berths [/berths]`, `Book one [POST]`: what stands in brackets behind the words of a heading. */
+/** `Berths [/berths]`, `Book one [POST]`: what is in brackets behind the words of a heading. */
 export function bracketed(text: string): { readonly words: string; readonly inside: string } | undefined {
   if (text.length > longestLabel) return undefined;
   const [, words, inside] = /^([^[\]]*\S)\s*\[([^[\]]+(?:\[[^[\]]*\][^[\]]*)*)\]$/.exec(text.trim()) ?? [];

@@ -206,7 +206,7 @@ class Reading {
     else
       this.start(
         { ...call, path: withParameters(path, sure) },
-        // What stands in braces is no example any more.
+        // What is in braces is no example any more.
         { ...this.titled(''), certainty: call.path.includes('{') ? 'likely' : 'guess', line },
       );
   }
@@ -306,7 +306,7 @@ function withoutInner(headings: readonly Heading[]): readonly (Heading & { reado
   return outer;
 }
 
-/** What names one thing in an example is a parameter; it is called as where it stands in another call of the page. */
+/** What names one thing in an example is a parameter; it is called as where it is in another call of the page. */
 function withParameters(path: string, others: readonly Section[]): string {
   const parts: string[] = [];
   for (const part of path.split('/')) {

@@ -49,7 +49,7 @@ export function entriesIn(text: string, file: string): readonly unknown[] {
     given = JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (error) {
     throw new Problem('document-unreadable', {
-      what: `${file} is no JSON`,
+      what: `${file} is not JSON`,
       where: { file },
       cause: (error as Error).message,
       remedy: 'was it written to its end?',
@@ -59,7 +59,7 @@ export function entriesIn(text: string, file: string): readonly unknown[] {
   if (!read.success) {
     const [issue] = read.error.issues;
     throw new Problem('document-unreadable', {
-      what: `${file} is no HTTP Archive`,
+      what: `${file} is not an HTTP Archive`,
       where: { file },
       cause: issue && `${issue.path.join('.')}: ${issue.message}`,
     });

@@ -6,7 +6,7 @@ const mask = '‹secret›';
 /** Characters. Shorter values stand in texts by chance. */
 const leastLength = 8;
 
-/** Values of header lines that carry credentials, and what stands in them. */
+/** Values of header lines that carry credentials, and what is in them. */
 export function credentialsOf(headers: Iterable<readonly [name: string, value: string]>): string[] {
   const found: string[] = [];
   for (const [name, value] of headers) {

@@ -16,7 +16,7 @@ export function rootOf(part: Part): Element {
     throw new Problem('document-unreadable', {
       what: `${file} declares entities`,
       where: { file, line: text.slice(0, text.search(/<!ENTITY/i)).split('\n').length },
-      cause: 'entities can multiply a document, or fetch what nobody asked for; none is read',
+      cause: 'entities can multiply a document, or fetch something unasked; none is read',
       remedy: 'write their texts in their places',
     });
   }
@@ -61,7 +61,7 @@ export const child = (element: Element, namespace: string, name: string): Elemen
 export const attribute = (element: Element, name: string): string | undefined =>
   element.getAttribute(name) ?? undefined;
 
-/** `{namespace}local` of a name with a prefix, as it stands in an attribute. */
+/** `{namespace}local` of a name with a prefix, as it is in an attribute. */
 export function expanded(element: Element, name: string): string {
   const [first = '', second] = name.trim().split(':');
   const prefix = second === undefined ? null : first;

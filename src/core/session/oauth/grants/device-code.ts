@@ -30,7 +30,7 @@ export const deviceCode: Grant = {
       else if (token !== 'pending') return token;
     }
     throw new Problem('session-missing', {
-      what: `nobody agreed to the session ${room.name} while its code was good`,
+      what: `nobody approved the session ${room.name} before its code expired`,
       remedy: `${action().openSession(room.name)} gives another`,
     });
   },
