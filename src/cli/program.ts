@@ -100,7 +100,7 @@ function rootCommand(): Command {
     .addHelpText(
       'after',
       `
-Exit status: 0 all well, 1 an expectation failed, 2 wrong usage or a broken
+Exit status: 0 success, 1 an expectation failed, 2 wrong usage or a broken
 file, 3 no usable response, 4 refused by the environment, or a secret or session
 is missing, 130 interrupted; of several the first by 130, 2, 4, 3, 1.
 

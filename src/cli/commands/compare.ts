@@ -32,11 +32,14 @@ export const { configure }: CommandModule = {
       .option('--only <place>', 'only this place, and all below it; may be repeated', collect)
       .option(
         '--unordered <place=key>',
-        "a list whose order says nothing, and what tells its items apart: '$.items=$.code'; may be repeated",
+        "ignore the order of a list, with the place that identifies its items: '$.items=$.code'; may be repeated",
         collect,
       )
-      .option('--time-ratio <number>', 'fail where the second response took over so many times as long as the first')
-      .option('--limit <number>', 'show at most so many differences', '40')
+      .option(
+        '--time-ratio <number>',
+        'fail if the second response took more than this many times as long as the first',
+      )
+      .option('--limit <number>', 'show at most this many differences', '40')
       .action(
         run(async (context, [a = '', b = ''], options) => {
           const { timeRatio } = options;

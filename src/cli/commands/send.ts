@@ -15,9 +15,9 @@ export const { configure }: CommandModule = {
       .option('--rehearse', 'to the documented vendor, rehearsed on this machine: nothing leaves it')
       .option('--trouble <list>', 'with --rehearse: trouble on purpose, such as slow=200ms,fail=500:2%')
       .option('--strict', 'send nothing that differs from the documentation')
-      .option('--against-docs', 'tell where the response differs from the documentation')
+      .option('--against-docs', 'report where the response differs from the documentation')
       .optionsGroup('Request:')
-      .option('--ask', 'ask for inputs that have a default, too')
+      .option('--ask', 'also ask for inputs that have a default')
       .option('--as <path>', 'keep METHOD URL as a request file');
     connectionOptions(command).action(run(send));
     examples(command, [

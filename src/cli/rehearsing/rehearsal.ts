@@ -12,9 +12,9 @@ import { printableLine } from '../view/printable.js';
 export const rehearsalOptions = (command: Command): Command =>
   command
     .option('--from <what>', 'respond with what was recorded (echoes), what is documented, or both', 'both')
-    .option('--throttle <share>', 'of so many requests say that the vendor is too busy (429), such as 30%')
+    .option('--throttle <share>', 'respond to this share of requests with 429, such as 30%')
     .option('--slow <duration>', 'wait before each response, such as 200ms')
-    .option('--drop <share>', 'end the connection of so many requests without a response, such as 1%')
+    .option('--drop <share>', 'end this share of connections without a response, such as 1%')
     .option('--fail <status>', 'respond to requests with this status, or to a share of them: 500:2%');
 
 export interface OpenedRehearsal {

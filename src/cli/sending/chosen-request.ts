@@ -26,7 +26,7 @@ export function requestArguments(command: Command): Command {
       '<request|method>',
       'a request of the collection; a method; or - for a command or message that is piped in',
     )
-    .argument('[url]', "behind a method: an address, or a path of the environment's origin");
+    .argument('[url]', "after a method: an address, or a path of the environment's origin");
 }
 
 /** Of what is sent, in their groups of the help. */

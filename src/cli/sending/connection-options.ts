@@ -11,7 +11,7 @@ export function connectionOptions(command: Command): Command {
     .option('--trust <file>', 'a certificate in PEM that is trusted too; may be repeated', collect)
     .option('--identity <files>', 'the client certificate: CERTIFICATE,KEY in PEM, or one PKCS#12 file')
     .option('--identity-secret <name>', 'the secret with the pass phrase of --identity')
-    .option('--server-name <name>', 'the name that the server must prove, in place of the host')
+    .option('--server-name <name>', 'the name that the certificate must have, instead of the host')
     .option('--proxy <url>', 'the proxy, or none')
     .option('--http <version>', 'the version of HTTP: 1 or 2');
 }

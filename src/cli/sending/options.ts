@@ -19,23 +19,23 @@ export function responseOptions(command: Command): Command {
     .optionsGroup('Request:')
     .option('--session <name>', 'another session, or none')
     .option('--sign <name>', 'another signature, or none')
-    .option('--no-cookies', 'neither send cookies nor keep those that come')
+    .option('--no-cookies', 'neither send cookies nor store any')
     .optionsGroup('Response:')
     .option('-v, --view <view>', `how the response is shown: ${views.join(', ')}`)
     .option('--depth <levels>', 'fold what lies deeper in the response, in the views pretty and outline')
     .option('--pick <place>', 'print only one value of the response')
     .option('--rows <place>', 'the list that a table shows; else the largest')
     .option('--columns <paths>', 'the columns of a table, such as imo,name,berth.code; else those that are found')
-    .option('--limit <number>', 'show at most so many rows of a table', '20')
+    .option('--limit <number>', 'show at most this many rows of a table', '20')
     .option(
       '-t, --to <file>',
       'save the response to a file as it arrives, - for its bytes on standard output; with --view table, the whole table as .csv, .json or .jsonl',
     )
-    .option('--pages <number>', 'so many pages of the list as one, or all of them')
+    .option('--pages <number>', 'read this many pages of the list, or all, and show them as one list')
     .option('--live', 'show a stream as it comes')
     .optionsGroup('Safety:')
-    .option('--accept-certificate', 'take the certificate of the host, whoever signed it, and pin it for a day')
-    .option('--allow-changes', 'say yes where the environment asks before a change');
+    .option('--accept-certificate', 'accept the certificate of the host, whoever signed it, and pin it for a day')
+    .option('--allow-changes', 'confirm changes where the environment asks');
 }
 
 export interface Wishes {

@@ -40,36 +40,36 @@ export interface RunOptions {
 
 export function runOptions(command: Command): Command {
   return command
-    .option('--allow-changes', 'say yes where the environment asks before a change')
-    .option('--rows <file>', 'once a row of this file, - for standard input; in place of the rows of the trail')
-    .option('--at-once <number>', 'so many rows at once; in place of what the trail says')
-    .option('--part <part>', 'walk one part of the rows, such as 3/8; auto takes it from the scheduler')
-    .option('--parts <number>', 'walk the rows in so many processes of this machine, as one run')
+    .option('--allow-changes', 'confirm changes where the environment asks')
+    .option('--rows <file>', 'run once per row of this file, - for standard input, instead of the rows of the trail')
+    .option('--at-once <number>', 'run this many rows at once, instead of the number in the trail')
+    .option('--part <part>', 'run one part of the rows, such as 3/8; auto takes it from the scheduler')
+    .option('--parts <number>', 'run the rows in this many processes on this machine, as one run')
     .option('--of <number>', 'with --part auto: how many parts there are, where the scheduler does not say')
     .option('--part-by <column>', 'keep rows with the same value in this column in one part')
-    .option('--watch', 'again when a file of the collection changes: of several, what the change touches')
-    .option('--rehearse', 'against the documented vendor, rehearsed on this machine: nothing leaves it')
+    .option('--watch', 'run again when a file of the collection changes; of several names, those affected')
+    .option('--rehearse', 'run against the documented vendor, rehearsed on this machine: nothing leaves it')
     .option(
       '--trouble <list>',
       'with --rehearse: trouble on purpose, such as throttle=30%,slow=200ms,drop=1%,fail=500:2%',
     )
-    .option('--stop-at-first-failure', 'begin no further row or iteration once a step has failed')
-    .option('--dry-run', 'everything but the sending: what would leave, as far as no response is needed for it')
-    .option('--repeat <number>', 'walk it so many times')
-    .option('--every <duration>', 'walk it again and again, beginning every 30s, 5m, 1h')
-    .option('--until <outcome>', 'with --repeat or --every: end with the first walk that is ok, or that failed')
+    .option('--stop-at-first-failure', 'start no further row or iteration once a step has failed')
+    .option('--dry-run', 'do everything but send: show each request, as far as it needs no response')
+    .option('--repeat <number>', 'run it this many times')
+    .option('--every <duration>', 'run it repeatedly, starting every 30s, 5m, 1h')
+    .option('--until <outcome>', 'with --repeat or --every: stop after the first run with this result, ok or failed')
     .option('--accept', 'write what same-as finds to its file, after showing the difference')
     .option('--matrix', 'end with rows by checks, and every deviation')
     .option(
       '--report <file>',
-      'write a report to this file, in the form that its ending says: .html, .xml, .tap, .md, .csv, .json; may be repeated',
+      'write a report to this file, in the format of its ending: .html, .xml, .tap, .md, .csv, .json; may be repeated',
       collect,
     )
     .option('--resume <run>', 'resume a run that was interrupted or killed; last for the last one')
     .option('--rows-changed', 'with --resume: continue although rows were added, removed or changed')
     .option('--anew', 'forget what once-by remembers of earlier runs')
-    .option('--failed-of <run>', 'walk only what failed in a run')
-    .option('--undo <run>', 'take back what a run made and has not taken back');
+    .option('--failed-of <run>', 'run only what failed in a run')
+    .option('--undo <run>', 'undo what a run made and has not undone');
 }
 
 export function runWishes(options: Record<string, unknown>, names: readonly string[]): RunOptions {

@@ -127,7 +127,7 @@ describe('help', () => {
   });
 
   test('exit statuses stand at the end of that of the program, and the options of all in a line of each', async () => {
-    assert.match((await echoTrail(['--help'])).out, /Exit status: 0 all well[\s\S]*130 interrupted/);
+    assert.match((await echoTrail(['--help'])).out, /Exit status: 0 success[\s\S]*130 interrupted/);
     const { out } = await echoTrail(['send', '--help']);
     for (const group of ['Request:', 'Body, with METHOD URL:', 'Response:', 'Connection:', 'Safety:'])
       assert.ok(out.includes(`\n${group}\n`), group);

@@ -352,7 +352,7 @@ test('a body that says no to its good status is told, by send, by a step, and on
     },
     vendor.origin,
   );
-  const says = /^doubt +the status is good, but \$\.success says false: expect: \{\$\.success: …\} holds it/m;
+  const says = /^warning +the status is 2xx, but \$\.success says false; add expect: \{\$\.success: …\} to check it/m;
   const sent = await echoTrail(['send', 'ask'], { cwd });
   assert.match(sent.err, says);
   // It is told and not judged: no standard says what the words mean.

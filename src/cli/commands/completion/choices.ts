@@ -8,7 +8,7 @@ import { emit } from '../../documents/emit.js';
 export const { configure }: CommandModule = {
   configure(command, run) {
     command
-      .argument('[words...]', 'what was typed behind echo-trail, the last word as far as it is; -- before it')
+      .argument('[words...]', 'the words typed after echo-trail, the last one possibly incomplete; -- before them')
       .option('--line <text>', 'the whole line in place of the words, up to the cursor')
       .action(
         run(async ({ terminal }, words, { line }) => {

@@ -17,6 +17,6 @@ export const scriptFor = (shell: string): CommandModule => ({
         return 0;
       }),
     );
-    examples(command, [[`completion ${shell}`, 'the script; its head says how it is put to use']]);
+    examples(command, [[`completion ${shell}`, 'the script; its first lines say how to install it']]);
   },
 });

@@ -13,7 +13,7 @@ export const { configure }: CommandModule = {
   configure(command, run) {
     command
       .argument('<words...>', 'words from names, paths, descriptions or fields')
-      .option('--limit <number>', 'show at most so many', '12')
+      .option('--limit <number>', 'show at most this many', '12')
       .action(
         run(async (context, words, options) => {
           const { terminal } = context;

@@ -14,7 +14,7 @@ import { table } from '../../view/table.js';
 export const list: CommandModule = {
   configure(command, run) {
     command
-      .option('--limit <number>', 'show at most so many', '20')
+      .option('--limit <number>', 'show at most this many', '20')
       .option('--request <name>', 'only of this request, or of the step of that name')
       .option('--method <method>', 'only with this method')
       .option('--status <status>', 'only with this status, such as 404 or 4xx; none where no response came')

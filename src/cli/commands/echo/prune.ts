@@ -10,7 +10,7 @@ import { wholeNumber } from '../../options/whole-number.js';
 export const prune: CommandModule = {
   configure(command, run) {
     command
-      .option('--keep <number>', 'keep so many of the newest runs')
+      .option('--keep <number>', 'keep this many of the newest runs')
       .option('--size <size>', 'keep the newest runs that fit into so much, such as 50MB')
       .option('--older-than <duration>', 'delete what is older, such as 7d or 12h')
       .option('--all', 'delete everything')

@@ -11,7 +11,7 @@ export const use: CommandModule = {
     command
       .argument('[name]', 'an environment')
       .option('--shared', 'for everybody who has the collection: writes echo-trail.yaml')
-      .option('--reset', 'the one that echo-trail.yaml says, again')
+      .option('--reset', 'go back to the one in echo-trail.yaml')
       .action(
         run(async ({ terminal, ...context }, [given], { shared, reset }) => {
           if ((given === undefined) !== (reset === true))

@@ -15,7 +15,7 @@ export const { configure }: CommandModule = {
     const one = (name: string, about: string) =>
       command.command(name).description(about).argument('<session>', 'a session of the collection');
     const open = one('open', 'open a session now, or reopen it')
-      .option('--no-browser', 'only print the address that a person has to open')
+      .option('--no-browser', 'only print the address to open')
       .action(
         run(async (context, [name = ''], options) => {
           const person = personAt(context.terminal, options.browser !== false && context.terminal.interactive);

@@ -100,7 +100,7 @@ export const contradictionLine = (
   colours: Colours,
   hide: (text: string) => string = (text) => text,
 ): string =>
-  `${colours.yellow('doubt  ')} ${printableLine(hide(`the status is good, but ${contradictionText(contradiction)}: expect: {${contradiction.at}: …} holds it to what it must be`))}`;
+  `${colours.yellow('warning')} ${printableLine(hide(`the status is 2xx, but ${contradictionText(contradiction)}; add expect: {${contradiction.at}: …} to check it`))}`;
 
 /** What an expectation or a keep has to say of a sending. */
 export function outcomeLines(
