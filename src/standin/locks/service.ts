@@ -30,7 +30,7 @@ export const locksService: ServiceModule = {
   services: (origin) => [
     {
       name: 'locks',
-      about: `wants HTTP message signatures (RFC 9421) and signs its answers; the key ${signingKeys.locks.id} is ${signingKeys.locks.secret}`,
+      about: `requires HTTP message signatures (RFC 9421) and signs its responses; the key ${signingKeys.locks.id} is ${signingKeys.locks.secret}`,
       address: `${origin}/locks`,
     },
   ],

@@ -66,7 +66,7 @@ export async function requestAsCode(
   const wrong = unableIn(bare, language);
   if (wrong === undefined) return bare;
   throw new Problem('usage', {
-    what: `a program in ${language.name} cannot compute ${operationText(wrong)} with the standard library of the language`,
+    what: `a program in ${language.name} cannot compute ${operationText(wrong)} without further packages`,
     remedy: 'choose another language, such as python or node',
   });
 
