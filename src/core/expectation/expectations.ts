@@ -109,7 +109,7 @@ export function judge(
 const matchersOf = (expected: Value | undefined): Pick<Verdict, 'matchers'> =>
   expected === undefined ? {} : { matchers: isValueMap(expected) ? expected : { equals: expected } };
 
-/** Characters of a value that is told. */
+/** Characters of a value that is reported. */
 const longestValue = 1000;
 
 const toldValue = (found: Value | undefined): Pick<Verdict, 'value'> =>
