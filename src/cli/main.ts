@@ -27,11 +27,11 @@ const sending = new Set([
 const oneResponse = '--wasm-tiering-budget=20000000';
 
 /**
- * Commands whose values outgrow what the engine first allows itself: it would begin to look for garbage piece by piece and beside
- * the work, a tenth to a fifth of all that such a command does, and mostly end before it was through.
+ * The heap of these commands outgrows its first limit, at which the engine starts to mark garbage beside the work. A short command
+ * ends before that is of any use, and spends up to a fifth of its CPU time on it.
  */
 const large = new Set([...sending, 'preview', 'check']);
-/** From then on a command is no short one, milliseconds. */
+/** Milliseconds after which a command no longer counts as short. */
 const short = 1500;
 
 const args = process.argv.slice(2);

@@ -63,7 +63,8 @@ export const { configure }: CommandModule = {
           if (options.compare && options.join)
             throw new Problem('usage', { what: '--compare and --join cannot be combined' });
           if (options.compare) return await compared(names, local, context, Boolean(format || options.matrix));
-          if (format && options.matrix) throw new Problem('usage', { what: '--matrix requires --as text or --json' });
+          if (format && options.matrix)
+            throw new Problem('usage', { what: '--matrix is for the report as text or with --json' });
           if (options.join) return await joined(context, names, { format, to, matrix: options.matrix === true });
           if (format) {
             const runs = recordedRuns(local, names.length === 0 ? ['last'] : names);

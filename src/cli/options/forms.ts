@@ -48,7 +48,7 @@ export function formForFile<Kind extends Form>(forms: Forms<Kind>, file: string,
   if (found) return found;
   const known = [...forms.values()].map(({ endings, name }) => `${endings.join(' or ')} for ${name}`);
   throw new Problem('usage', {
-    what: `${option} ${file}: this file ending is not that of a report format`,
+    what: `${option} ${file}: unknown report format`,
     remedy: `the endings are ${known.join(', ')}`,
   });
 }
@@ -57,7 +57,7 @@ function formNamed<Kind extends Form>(forms: Forms<Kind>, name: string): Kind {
   const form = forms.get(name);
   if (form) return form;
   throw new Problem('usage', {
-    what: `--as ${name}: there is no such report format`,
+    what: `--as ${name}: unknown report format`,
     remedy: nearestHint(name, ['text', ...forms.keys()]),
   });
 }

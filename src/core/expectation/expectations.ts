@@ -7,21 +7,21 @@ import { type Evaluation, omitted } from '../expression/evaluation.js';
 import { compileTree, type Tree } from '../expression/tree.js';
 import { compileMatchers } from '../matcher/compile.js';
 import type { Check, CompileContext, MatchContext } from '../matcher/matcher.js';
-import { shortText } from '../matcher/reading.js';
+import { measureText, shortText } from '../matcher/reading.js';
 import { declaredErrors, verdictInside } from '../place/kinds/errors.js';
 import type { Observed } from '../place/observed.js';
 import type { Namespaces, Place } from '../place/place.js';
 import { readBoundPlace } from '../place/registry.js';
 import { asProblem } from '../problem/problem.js';
 import { textOf } from '../value/text.js';
-import { isValueMap, type Value } from '../value/written.js';
+import { isValueMap, type Value, type ValueMap } from '../value/written.js';
 
 /** What became of one expectation. Only where it failed, what was expected and found: as data, and in words. */
 export interface Verdict {
   readonly place: string;
   readonly ok: boolean;
   /** A map of matchers, values computed. */
-  readonly matchers?: Value;
+  readonly matchers?: ValueMap;
   /** What is at the place; undefined where nothing is, or where it is too long to be told. */
   readonly value?: Value;
   readonly expected?: string;
@@ -90,24 +90,23 @@ export function judge(
 ): Verdict[] | Promise<Verdict[]> {
   const loads: Loads = [];
   const checks: Check[] = [];
-  const computed: (Value | undefined)[] = [];
+  const computed: Value[] = [];
   for (const { check, expected, remake } of expectations) {
     const value = check ? expected.constant : expected.evaluate(evaluation);
-    const known = value === omitted ? null : value;
+    const known = (value === omitted ? null : value) as Value;
     computed.push(known);
-    checks.push(check ?? remake(known as Value, loads));
+    checks.push(check ?? remake(known, loads));
   }
   const verdicts = (): Verdict[] =>
     expectations.map(({ place }, index) => {
       const found = verdictOf(place.bound?.(evaluation) ?? place, checks[index] as Check, observed, situation);
-      return found.ok ? found : withRefusal({ ...found, ...matchersOf(computed[index]) }, observed);
+      return found.ok ? found : withRefusal({ ...found, matchers: matchersOf(computed[index] as Value) }, observed);
     });
   return loads.length > 0 ? Promise.all(loads).then(verdicts) : verdicts();
 }
 
 /** A plain value is written for its equality. */
-const matchersOf = (expected: Value | undefined): Pick<Verdict, 'matchers'> =>
-  expected === undefined ? {} : { matchers: isValueMap(expected) ? expected : { equals: expected } };
+const matchersOf = (expected: Value): ValueMap => (isValueMap(expected) ? expected : { equals: expected });
 
 /** Characters of a value that is reported. */
 const longestValue = 1000;
@@ -147,7 +146,11 @@ function verdictOf(place: Place, check: Check, observed: Observed, situation: Ma
     ...(deviations === undefined && toldValue(found)),
     expected: check.describe(),
     // For a document, show the differences, not the value.
-    found: deviations ? countText(deviations.length) : shortText(found),
+    found: deviations
+      ? countText(deviations.length)
+      : typeof found === 'number'
+        ? measureText(found, place.unit)
+        : shortText(found),
     ...(miss !== '' && { detail: miss }),
     ...(near !== undefined && { near }),
     ...(deviations && { deviations }),

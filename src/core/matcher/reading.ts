@@ -1,7 +1,7 @@
 /** Reading expected and found values as what the place makes of them. */
 import { Problem } from '../problem/problem.js';
 import { equalValues } from '../value/equal.js';
-import { parseDuration, parseSize } from '../value/measures.js';
+import { durationText, parseDuration, parseSize, sizeText } from '../value/measures.js';
 import { textOf } from '../value/text.js';
 import { plain, typeOf, type Value } from '../value/written.js';
 import type { Subject } from './matcher.js';
@@ -19,6 +19,10 @@ export function shortText(value: Value | undefined): string {
   const text = typeof value === 'string' ? JSON.stringify(value) : textOf(value);
   return text.length > 120 ? `${text.slice(0, 117)}…` : text;
 }
+
+/** A number in the unit of its place, as people write it. */
+export const measureText = (number: number, unit: Subject['unit']): string =>
+  unit === 'duration' ? durationText(number) : unit === 'size' ? sizeText(number) : String(number);
 
 /** An expected number: with a unit at a duration or a size, as it is elsewhere. */
 export function expectedNumber(matcher: string, expected: Value, { unit }: Subject): number {

@@ -63,7 +63,7 @@ function pathOf(url: string): string {
   return query === '' ? pathname : `${pathname}?${query}`;
 }
 
-/** What is said of the connection, or of the length before it was decoded, is said again. */
+/** What is said of the connection, or of the length before it was decoded, is repeated. */
 const ofTransfer =
   /^(?:connection|keep-alive|transfer-encoding|content-length|content-encoding|date|set-cookie|trailer|upgrade)$/i;
 

@@ -25,7 +25,7 @@ export interface SeenStore {
   close(): Promise<void>;
 }
 
-/** @param again forgets what is there @throws Problem file-unreadable */
+/** @param anew forgets what is there @throws Problem file-unreadable */
 export async function seenStore(local: string, environment: string, trail: string, anew: boolean): Promise<SeenStore> {
   const path = join(local, 'handled', encodeURIComponent(environment), `${encodeURIComponent(trail)}.jsonl`);
   const items: SeenItems = new Map();

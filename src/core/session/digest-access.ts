@@ -1,4 +1,4 @@
-/** Digest access authentication (RFC 7616): challenges read, and what answers them computed. */
+/** Digest access authentication (RFC 7616): challenges read, and the responses to them computed. */
 
 import { createHash, randomBytes } from 'node:crypto';
 import { ownMember } from '../value/own-member.js';

@@ -53,7 +53,7 @@ export function columnsIn(items: readonly Value[]): readonly string[] {
   return [...columns].slice(0, mostColumns);
 }
 
-/** What is at a path in an item; undefined where nothing does. */
+/** What is at a path in an item; undefined where nothing is. */
 export function cellIn(item: Value, path: string): Value | undefined {
   if (isValueMap(item) && Object.hasOwn(item, path)) return ownMember(item, path) as Value;
   let value: Value | undefined = item;

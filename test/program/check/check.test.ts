@@ -601,5 +601,5 @@ test('findings as JUnit: errors are failures, warnings are told; nothing found i
   assert.equal(clean.status, 0);
   assert.match(clean.out, /tests="1" failures="0"[\s\S]*no findings/);
   const wrong = await echoTrail(['check', '--as', 'sarf'], { cwd });
-  assert.match(wrong.err, /no such report format[\s\S]*did you mean sarif/);
+  assert.match(wrong.err, /unknown report format[\s\S]*did you mean sarif/);
 });

@@ -293,12 +293,12 @@ test('the same later from disk, to standard output or to a file', async () => {
 });
 
 for (const [args, wrong] of [
-  [['run', 'berths', '--report', 'run.doc'], /this file ending is not that of a report format[\s\S]*\.xml for junit/],
+  [['run', 'berths', '--report', 'run.doc'], /unknown report format[\s\S]*\.xml for junit/],
   [['run', 'berths', '--report', 'no/run.xml'], /there is no folder .*no/],
   [['run', 'berths', '--report', 'folder'], /that is a folder/],
   [['run', 'berths', '--dry-run', '--report', 'a.xml'], /--dry-run keeps no record/],
-  [['report', '--as', 'junti'], /no such report format[\s\S]*did you mean junit/],
-  [['report', '--as', 'junit', '--matrix'], /--matrix requires --as text/],
+  [['report', '--as', 'junti'], /unknown report format[\s\S]*did you mean junit/],
+  [['report', '--as', 'junit', '--matrix'], /--matrix is for the report as text/],
   [['report', 'nothing', '--as', 'tap'], /nothing/],
 ] as const)
   test(`${args.join(' ')} is refused, and nothing is sent or written`, async () => {

@@ -387,6 +387,7 @@ expect:
   $.nights: {at-least: 2}
   $.depth: {over: "\${draught}", type: number}
   $.pass: \${secret.wayIn}
+  size: {under: 1kB}
 `,
     },
     server.origin,
@@ -404,6 +405,8 @@ expect:
     ['$.nights', { 'at-least': 2 }, undefined],
     ['$.depth', { over: 5, type: 'number' }, 4],
     ['$.pass', { equals: '‹secret›' }, 'gull-rock-77'],
+    ['size', { under: '1kB' }, Buffer.byteLength(JSON.stringify(response))],
   ]);
+  assert.match(String(expectations.at(-1)?.found), /^2\.\d kB$/);
   assert.ok(!ended.out.includes('tide-and-lantern'));
 });

@@ -48,7 +48,7 @@ function languageNamed(name: string): Language {
   const language = languages.get(name);
   if (language) return language;
   throw new Problem('usage', {
-    what: `--language ${name}: there is no such language`,
+    what: `--language ${name}: unknown language`,
     remedy: nearestHint(name, [...languages.keys()]) ?? [...languages.keys()].join(', '),
   });
 }

@@ -38,7 +38,7 @@ function formOf(file: string): ArchiveForm {
   if (file === '-' || /\.(?:tar\.gz|tgz)$/i.test(file)) return 'tar.gz';
   if (/\.zip$/i.test(file)) return 'zip';
   throw new Problem('usage', {
-    what: `${file}: this file ending is not that of an archive format`,
+    what: `${file}: unknown archive format`,
     remedy: 'the endings are .tar.gz and .zip',
   });
 }

@@ -45,7 +45,7 @@ export async function gatherDocuments(
       size += fetched.content.length;
       if (parts.size >= mostParts || size > mostBytes) {
         throw new Problem('document-too-large', {
-          what: `${file} refers to more documents than the limit`,
+          what: `${file} refers to more documents than can be read`,
           cause: `more than ${parts.size >= mostParts ? `${mostParts} documents` : '200 MB'}`,
         });
       }

@@ -206,7 +206,7 @@ const closed: Explainer = ({ code, host, url, responded, received, announced, me
       ? 'does the port speak https?'
       : connection.tls?.identity
         ? undefined
-        : 'does it require a client certificate? tls: {identity: …}, or a session of the kind certificate, shows one',
+        : 'does it require a client certificate? tls: {identity: …}, or a session of the kind certificate, presents one',
   );
 };
 

@@ -1,4 +1,4 @@
-/** A request of the collection as a program: computed with marks in place of what the program is told when it runs. */
+/** A request of the collection as a program: computed with marks in place of what the program learns when it runs. */
 import type { Named } from '../../expression/names.js';
 import { noNames } from '../../expression/names.js';
 import { Problem } from '../../problem/problem.js';

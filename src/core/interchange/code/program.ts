@@ -129,7 +129,7 @@ function segmentsOf(body: WireBody, symbols: Symbols): Segment[] {
   if (!body.streamed) return merged(segmentOf(body.bytes, body.type, symbols));
   if (!body.streamed.parts) {
     throw new Problem('body-shape', {
-      what: 'the body comes from standard input, which a program does not have',
+      what: 'the body comes from standard input, which an exported program does not read',
       remedy: 'name the file that holds it',
     });
   }

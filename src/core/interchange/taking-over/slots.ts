@@ -1,4 +1,4 @@
-/** The values of a foreign request that may be given from outside: each is in a slot, by which it is told apart. */
+/** The values of a foreign request that may be given from outside: each is in a slot, which identifies it. */
 import type { Value } from '../../value/written.js';
 
 export type SlotKind = 'path' | 'query' | 'header' | 'cookie' | 'field';

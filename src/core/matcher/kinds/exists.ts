@@ -1,4 +1,4 @@
-/** `exists`: something is at the place, or nothing does. `null` is something. */
+/** `exists`: something is at the place, or nothing is. `null` is something. */
 import { type MatcherKind, unless } from '../matcher.js';
 import { shapeProblem } from '../reading.js';
 

@@ -1,7 +1,6 @@
 /** `over`, `at-least`, `under`, `at-most`: numbers, durations and sizes in order. */
-import { durationText, sizeText } from '../../value/measures.js';
 import { type MatcherKind, unless } from '../matcher.js';
-import { expectedNumber, foundNumber } from '../reading.js';
+import { expectedNumber, foundNumber, measureText } from '../reading.js';
 
 function order(name: string, words: string, holds: (found: number, limit: number) => boolean): MatcherKind {
   return {
@@ -10,8 +9,7 @@ function order(name: string, words: string, holds: (found: number, limit: number
     example: `{${name}: 3}`,
     compile(expected, { subject }) {
       const limit = expectedNumber(name, expected, subject);
-      const shown =
-        subject.unit === 'duration' ? durationText(limit) : subject.unit === 'size' ? sizeText(limit) : String(limit);
+      const shown = measureText(limit, subject.unit);
       return {
         describe: () => `${words} ${shown}`,
         miss(found) {
